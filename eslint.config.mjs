@@ -1,0 +1,101 @@
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** What each floor may not import: it may look down, never up. See docs/architecture.md. */
+const above = (...names) => ({
+  'no-restricted-imports': [
+    'error',
+    {
+      patterns: names.map(([group, message]) => ({ group, message })),
+    },
+  ],
+});
+
+const REACT = [
+  [
+    'react',
+    'react/*',
+    'react-dom',
+    'react-native',
+    'react-native-*',
+    'expo',
+    'expo-*',
+    'react-redux',
+    'lucide-*',
+  ],
+  'No React below src/ui and src/store.',
+];
+const STORAGE = [['@react-native-async-storage/*'], 'Only src/store touches storage.'];
+const REDUX = [['@reduxjs/*', 'react-redux'], 'Only src/store and app use Redux.'];
+const floor = (name) => [
+  [`@/${name}`, `@/${name}/*`, `**/src/${name}/**`, `**/../${name}`, `**/../${name}/*`],
+  `This floor may not import ${name}.`,
+];
+const ROUTES = [['**/app/*'], 'Nothing imports a route.'];
+const SERVER = [['**/server/*'], 'Only the server imports the server.'];
+
+export default tseslint.config(
+  { ignores: ['dist', '.expo', '.bench', '.setup', 'node_modules', '*.config.js', 'test-results'] },
+  ...tseslint.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'no-console': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/__tests__/**'],
+    rules: {
+      ...above(REACT, STORAGE, REDUX, floor('store'), floor('ui'), floor('work'), ROUTES, SERVER),
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'navigator',
+        'fetch',
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[object.name='Date'][property.name='now']",
+          message: 'The clock is an argument: pass `now` in.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The clock is an argument: pass `now` in.',
+        },
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: 'Chance is an argument: pass a seed in.',
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/work/**/*.ts'],
+    rules: above(REACT, STORAGE, REDUX, floor('store'), floor('ui'), ROUTES, SERVER),
+  },
+  {
+    files: ['src/ui/**/*.{ts,tsx}'],
+    ignores: ['**/__tests__/**'],
+    rules: above(STORAGE, REDUX, floor('store'), ROUTES, SERVER),
+  },
+  {
+    files: ['src/store/**/*.{ts,tsx}'],
+    ignores: ['**/__tests__/**'],
+    rules: above(floor('ui'), ROUTES, SERVER),
+  },
+  { files: ['app/**/*.{ts,tsx}'], rules: above(STORAGE, SERVER) },
+  {
+    files: ['server/**/*.ts'],
+    rules: above(REACT, STORAGE, REDUX, floor('store'), floor('ui'), ROUTES),
+  },
+  { files: ['scripts/**', 'bench/**', 'server/**'], rules: { 'no-console': 'off' } },
+);

@@ -1,0 +1,94 @@
+import { LUBE_CLASSES } from '../lube';
+import { HOURS_PER_WEEK } from '../units';
+import { readClocks, type ClockName, type Limits } from './clocks';
+import { CARE, QUARTILE_Z } from './constants';
+import { HANDBOOK, ride, type Factors } from './ride';
+import type { ChainState } from './state';
+import { calendarHours, stretch, type TypicalRiding } from './typical';
+
+/** A point of what lies ahead, km from now. */
+export interface AheadPoint {
+  km: number;
+  film: number;
+  outside: number;
+  inside: number;
+}
+
+export interface Ahead {
+  points: AheadPoint[];
+  /** Km to the first firing of each clock that riding moves; absent beyond the horizon. */
+  firesAtKm: Partial<Record<ClockName, number>>;
+  /** The chain at the first of them, for proposing work. */
+  atFirst: ChainState | null;
+}
+
+/** Beyond this no one plans a lube; "more than 1,500 km" is said instead. */
+export const HORIZON_KM = 1500;
+const STEP_KM = 5;
+
+/** The three futures a spread is made of: quartiles of life and of how fast grit comes. */
+const quartile = (sigma: number, side: -1 | 1) => Math.exp(side * QUARTILE_Z * sigma);
+export const FUTURES: Record<'low' | 'mid' | 'high', Factors> = {
+  low: {
+    life: quartile(CARE.lifeSigma.value, -1),
+    grit: quartile(CARE.gritSigma.value, 1),
+    wear: 1,
+  },
+  mid: HANDBOOK,
+  high: {
+    life: quartile(CARE.lifeSigma.value, 1),
+    grit: quartile(CARE.gritSigma.value, -1),
+    wear: 1,
+  },
+};
+
+/**
+ * Rides a chain on, typically, until its clocks fire. With a life factor other than 1 the part of the
+ * coat used so far counts against that life too: a coat that lasts longer has also more left.
+ */
+export function lookAhead(
+  now: ChainState,
+  cogsNow: number,
+  typical: TypicalRiding,
+  limits: Limits,
+  factors: Factors,
+  horizonKm = HORIZON_KM,
+): Ahead {
+  let state: ChainState = { ...now, film: Math.max(0, 1 - (1 - now.film) / factors.life) };
+  let cogs = cogsNow;
+  const points: AheadPoint[] = [];
+  const firesAtKm: Ahead['firesAtKm'] = {};
+  let atFirst: ChainState | null = null;
+  const x = stretch(typical, STEP_KM);
+  const idle = state.lube
+    ? (LUBE_CLASSES[state.lube].idlePerWeek * calendarHours(typical, STEP_KM)) / HOURS_PER_WEEK
+    : 0;
+  let last = state;
+  for (let km = 0; km <= horizonKm; km += STEP_KM) {
+    points.push({ km, film: state.film, outside: state.outside, inside: state.inside });
+    for (const clock of readClocks(state, limits)) {
+      if (!clock.fired || clock.name in firesAtKm) continue;
+      firesAtKm[clock.name] =
+        km === 0 ? 0 : km - STEP_KM * shareBeyond(clock.name, last, state, clock.limit);
+      atFirst ??= state;
+    }
+    last = state;
+    const ridden = ride(state, cogs, x, factors);
+    const film = Math.max(0, ridden.state.film - idle);
+    state = {
+      ...ridden.state,
+      film,
+      idleLoss: ridden.state.idleLoss + (ridden.state.film - film),
+    };
+    cogs = ridden.cogs;
+  }
+  return { points, firesAtKm, atFirst };
+}
+
+/** How far into the last step a reading passed its limit, counted back from the step's end, 0 to 1. */
+function shareBeyond(name: ClockName, from: ChainState, to: ChainState, limit: number): number {
+  const key = name === 'standing' ? 'film' : name;
+  if (key !== 'film' && key !== 'outside' && key !== 'inside' && key !== 'wear') return 0;
+  const moved = to[key] - from[key];
+  return moved === 0 ? 0 : Math.min(1, Math.max(0, (to[key] - limit) / moved));
+}

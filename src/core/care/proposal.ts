@@ -1,0 +1,92 @@
+import type { Chain } from '../garage';
+import type { LubeClass } from '../lube';
+import type { Air } from '../weather';
+import { readClocks, type Limits } from './clocks';
+import type { ChainState } from './state';
+import { work, type WorkSpec } from './work';
+
+/** Depths of work, shallow to deep, in the trade's own words. */
+export const DEPTHS = [
+  'wipe-down',
+  'top-up',
+  'rescue',
+  'on-bike clean',
+  'off-bike clean',
+  'wax reset',
+] as const;
+export type Depth = (typeof DEPTHS)[number];
+
+/** Hands-on minutes, from to. Common practice. */
+export const DEPTH_MINUTES: Record<Depth, readonly [number, number]> = {
+  'wipe-down': [2, 5],
+  'top-up': [10, 15],
+  rescue: [10, 15],
+  'on-bike clean': [20, 40],
+  'off-bike clean': [45, 90],
+  'wax reset': [45, 90],
+};
+
+export interface Proposal {
+  depth: Depth;
+  spec: WorkSpec;
+}
+
+const BATHS = { count: 3, ml: 150 };
+const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
+
+const spec = (
+  method: WorkSpec['method'],
+  lubeClass: LubeClass | null,
+  more: Partial<WorkSpec> = {},
+): WorkSpec => ({
+  method,
+  cogsCleaned: false,
+  baths: BATHS,
+  drying: 'towel',
+  lube: lubeClass ? { lubeClass, coat: 1, wiped: true } : null,
+  ...more,
+});
+
+/** The usual work at each depth with a lube, in order of depth. */
+export function usualWork(lube: LubeClass, chain: Chain | undefined): Proposal[] {
+  const wax = WAXES.includes(lube);
+  const mayOpen = chain?.closure === 'reusable link';
+  const list: Proposal[] = [
+    { depth: 'wipe-down', spec: spec('dry wipe', null) },
+    { depth: 'wipe-down', spec: spec('solvent wipe', null) },
+    { depth: 'top-up', spec: spec(wax ? 'dry wipe' : 'solvent wipe', lube) },
+    { depth: 'rescue', spec: spec('solvent wipe', lube, { drying: 'towel and air' }) },
+  ];
+  if (wax) {
+    list.push({ depth: 'wax reset', spec: spec('wax reset', lube, { cogsCleaned: true }) });
+    return list;
+  }
+  list.push({ depth: 'on-bike clean', spec: spec('brush', lube, { cogsCleaned: true }) });
+  list.push({ depth: 'on-bike clean', spec: spec('scrubber', lube, { cogsCleaned: true }) });
+  if (mayOpen)
+    list.push({ depth: 'off-bike clean', spec: spec('baths', lube, { cogsCleaned: true }) });
+  return list;
+}
+
+/**
+ * The shallowest usual work after which no clock that work can stop still fires; the deepest there is
+ * when none suffices. Work never ends on a bare chain. `lube` is put on where a coat is needed.
+ */
+export function proposeWork(
+  state: ChainState,
+  cogs: number,
+  lube: LubeClass,
+  chain: Chain | undefined,
+  air: Air,
+  limits: Limits,
+): Proposal {
+  const usual = usualWork(lube, chain);
+  for (const proposal of usual) {
+    const after = work(state, cogs, proposal.spec, air).state;
+    const firing = readClocks(after, limits).filter(
+      (c) => c.fired && c.name !== 'wear' && c.name !== 'rust',
+    );
+    if (firing.length === 0) return proposal;
+  }
+  return usual[usual.length - 1] as Proposal;
+}

@@ -1,0 +1,97 @@
+import type { Garage } from '../garage';
+import {
+  byTime,
+  Corrections,
+  effectiveEvents,
+  isCorrection,
+  type LogEvent,
+  type PlainEvent,
+} from '../logbook';
+import { copyBook, emptyBook, play, type BookState, type Step } from './book';
+
+/** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
+const SNAPSHOT_EVERY = 64;
+
+/**
+ * The logbook played through the care model. `add` takes new events in any order and replays only
+ * from the earliest moment they touch; the result is the same as playing everything from the start.
+ * The one mutable thing in core: whoever holds it reads `steps` and `book` and changes neither.
+ */
+export class Replay {
+  /** One step per effective event, in order of time. */
+  readonly steps: Step[] = [];
+  book: BookState = emptyBook();
+  private events: PlainEvent[] = [];
+  private readonly raw = new Map<string, PlainEvent>();
+  private readonly corrections = new Corrections();
+  private readonly snapshots: BookState[] = [];
+
+  constructor(
+    readonly garage: Garage,
+    events: readonly LogEvent[],
+  ) {
+    for (const event of events) {
+      if (isCorrection(event)) this.corrections.add(event);
+      else this.raw.set(event.id, event);
+    }
+    this.events = effectiveEvents(events);
+    this.playFrom(0);
+  }
+
+  /** Adds events not seen before (corrections too) and brings steps and book up to date. */
+  add(added: readonly LogEvent[]): void {
+    let from = this.events.length;
+    for (const event of added) {
+      if (isCorrection(event)) this.corrections.add(event);
+      else this.raw.set(event.id, event);
+    }
+    for (const event of added) {
+      const target = isCorrection(event) ? this.plainTarget(event.target) : event;
+      if (target) from = Math.min(from, this.reread(target));
+    }
+    this.playFrom(from);
+  }
+
+  /** The plain event a correction finally speaks of, through corrections of corrections. */
+  private plainTarget(id: string): PlainEvent | null {
+    const seen = new Set<string>();
+    for (let target: string | undefined = id; target && !seen.has(target);) {
+      const plain = this.raw.get(target);
+      if (plain) return plain;
+      seen.add(target);
+      target = this.corrections.find(target)?.target;
+    }
+    return null;
+  }
+
+  /** Puts one event's present reading in its place; gives the first index that changed. */
+  private reread(event: PlainEvent): number {
+    const old = this.events.findLastIndex((e) => e.id === event.id);
+    let from = this.events.length;
+    if (old >= 0) {
+      this.events.splice(old, 1);
+      from = old;
+    }
+    const reading = this.corrections.reading(event);
+    if (!reading) return from;
+    const place = this.events.findLastIndex((e) => byTime(e, reading) < 0) + 1;
+    this.events.splice(place, 0, reading);
+    return Math.min(from, place);
+  }
+
+  private playFrom(index: number): void {
+    const snapshot = Math.min(Math.floor(index / SNAPSHOT_EVERY), this.snapshots.length);
+    const start = snapshot * SNAPSHOT_EVERY;
+    const base = this.snapshots[snapshot - 1];
+    const book = base ? copyBook(base) : emptyBook();
+    this.snapshots.length = snapshot;
+    this.steps.length = start;
+    for (let i = start; i < this.events.length; i++) {
+      const event = this.events[i];
+      if (!event) break;
+      this.steps.push(play(book, this.garage, event));
+      if ((i + 1) % SNAPSHOT_EVERY === 0) this.snapshots.push(copyBook(book));
+    }
+    this.book = book;
+  }
+}

@@ -1,0 +1,106 @@
+import { formatDistance, formatDistanceRange, formatElongation, type UnitSystem } from '../units';
+import type { Depth } from './proposal';
+import type { ChainState } from './state';
+import type { Verdict } from './verdict';
+
+/** What to do at each depth, as an order. */
+const DO_IT: Record<Depth, string> = {
+  'wipe-down': 'Wipe the chain down',
+  'top-up': 'Wipe, lube, wipe',
+  rescue: 'Dry it, lube it, wipe it',
+  'on-bike clean': 'Clean it on the bike, then lube',
+  'off-bike clean': 'Take it off, clean it in baths, then lube',
+  'wax reset': 'Reset the wax',
+};
+
+const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'long' });
+const dayAndMonth = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long' });
+const DAY_MS = 86_400_000;
+
+/** "before Saturday", "this week", "before 12 May": as near as the forecast of riding deserves. */
+function byWhen(dueAt: number, now: number): string {
+  const days = (dueAt - now) / DAY_MS;
+  if (days < 1) return ' before the next ride';
+  if (days < 6) return ` before ${weekday.format(dueAt)}`;
+  if (days < 60) return ` before ${dayAndMonth.format(dueAt)}`;
+  return '';
+}
+
+const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+
+/** The verdict in one or two sentences: how far it is good, and what to do next. */
+export function verdictSentence(
+  verdict: Verdict,
+  state: ChainState,
+  units: UnitSystem,
+  now: number,
+): { headline: string; action: string } {
+  const next = DO_IT[verdict.proposal.depth];
+  switch (verdict.kind) {
+    case 'good for': {
+      const km = verdict.distanceKm?.mid ?? 0;
+      const more = verdict.beyondHorizon
+        ? `Good for more than ${formatDistance(km, units)}.`
+        : `Good for ${formatDistance(km, units)} more.`;
+      if (verdict.beyondHorizon) return { headline: more, action: 'Nothing to do for now.' };
+      const when = verdict.dueAt === null ? ' by then' : byWhen(verdict.dueAt, now);
+      if (verdict.clock === 'wear')
+        return { headline: more, action: 'Then it is worn out. Have a new chain ready.' };
+      return { headline: more, action: `${next}${when}.` };
+    }
+    case 're-lube':
+      return { headline: 'The lube is used up.', action: `${next} before you ride.` };
+    case 'touch up':
+      return {
+        headline: 'Standing has dried the lube out.',
+        action: 'Put on a thin coat half an hour before you ride.',
+      };
+    case 'wipe':
+      return { headline: 'The outside has got dirty.', action: `${next} before the next ride.` };
+    case 'deep clean':
+      return { headline: 'Grit has worked its way inside.', action: `${next}.` };
+    case 'bare':
+      return { headline: 'The chain is bare.', action: 'Lube it before you ride.' };
+    case 'rescue':
+      return { headline: 'The chain is wet.', action: `${next} today, before it rusts.` };
+    case 'inspect':
+      return {
+        headline: 'The chain has rusted.',
+        action: `Look for stiff links and pits. Sound: ${lower(next)}. Otherwise replace it.`,
+      };
+    case 'replace':
+      return {
+        headline: `The chain is worn out: ${formatElongation(state.wear)}.`,
+        action: 'Replace it before it takes the cassette with it.',
+      };
+  }
+}
+
+/** The spread in words: "Likely 55 to 75 km, if you ride as you have lately." Null when a clock has fired. */
+export function spreadSentence(
+  verdict: Verdict,
+  units: UnitSystem,
+  ridesKnown: number,
+): string | null {
+  if (!verdict.distanceKm || verdict.beyondHorizon) return null;
+  const basis =
+    ridesKnown >= 2 ? 'if you ride as you have lately' : 'on dry roads; log rides to sharpen this';
+  return `Even odds: ${formatDistanceRange(verdict.distanceKm, units)}, ${basis}.`;
+}
+
+/** What a noise means beside the verdict; null when nothing was heard since the last work. */
+export function heardSentence(verdict: Verdict): string | null {
+  if (!verdict.heard) return null;
+  if (verdict.heard.odd)
+    return 'You heard a squeak, but the coat is fresh. Look at jockey wheels, pedals and saddle before you lube again.';
+  switch (verdict.heard.sound) {
+    case 'squeak':
+      return 'You heard a squeak: taken as a dry chain.';
+    case 'grinding':
+      return 'You heard grinding: dirt in chain, jockey wheels or cassette. Do a rag check.';
+    case 'click':
+      return 'You heard a click: if it returns each chain lap, look for a stiff link.';
+    default:
+      return 'You heard a rattle: dry and worn chains rattle. Measure the wear.';
+  }
+}

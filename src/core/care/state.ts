@@ -1,0 +1,109 @@
+import { LUBE_CLASSES, type LubeClass } from '../lube';
+import type { ChainStart } from '../logbook';
+import { clamp } from '../units';
+import { CARE } from './constants';
+
+/** Everything the model knows of one chain at one moment. Derived by replay, never stored. */
+export interface ChainState {
+  /** The moment this state is true, ms since 1970. */
+  at: number;
+  /** Share of the coat's life left, 0 to 1. */
+  film: number;
+  /** Class of the coat; null on a bare chain. */
+  lube: LubeClass | null;
+  /** Life of this coat in dry riding, km: the class's life less the penalty for lubing dirt. */
+  lifeKm: number;
+  /** When the coat went on and when it is fit to ride, ms. */
+  lubedAt: number;
+  setAt: number;
+  /** Due a wipe after lubing and not wiped. */
+  wipeMissed: boolean;
+  /** Grit on plates and rollers: what a rag sees, 0 to 1. */
+  outside: number;
+  /** Grit at pins and shoulders: what wears the chain, 0 to 1. */
+  inside: number;
+  /** Hours wet since last dry, and hours until it is dry by itself. */
+  wetHours: number;
+  wetLeftH: number;
+  salted: boolean;
+  /** 0 to 1; 0.5 calls for a look. */
+  rust: number;
+  /** Elongation since new in %, and its standard deviation. */
+  wear: number;
+  wearSd: number;
+  /** Film lost by standing since the last coat. */
+  idleLoss: number;
+  km: number;
+  kmSinceLube: number;
+  kmSinceClean: number;
+  /** The last sound noted since the last work, and whether the model finds it odd. */
+  heard: { sound: string; at: number; odd: boolean } | null;
+}
+
+/** Grit by how the chain looked when it came into the logbook. Own estimate. */
+export const LOOKS: Record<ChainStart['look'], { outside: number; inside: number; cogs: number }> =
+  {
+    clean: { outside: 0.03, inside: 0.02, cogs: 0.03 },
+    used: { outside: 0.22, inside: 0.12, cogs: 0.2 },
+    dirty: { outside: 0.6, inside: 0.35, cogs: 0.6 },
+  };
+
+/** Life in km of a coat put on over this much grit inside. */
+export const coatLifeKm = (lube: LubeClass, inside: number): number =>
+  LUBE_CLASSES[lube].lifeKm * (1 - CARE.dirtyCoatPenalty.value * inside);
+
+/** A chain as it comes out of its box: clean, in factory grease that behaves like wet lube. */
+export const NEW_CHAIN: ChainStart = {
+  lube: 'wet',
+  kmSinceLube: 0,
+  look: 'clean',
+  kmBefore: 0,
+  wearPercent: null,
+};
+
+/** The state of a chain entering the logbook at a moment (ms). */
+export function startState(start: ChainStart, at: number): ChainState {
+  const grit = LOOKS[start.look];
+  const lifeKm = start.lube ? coatLifeKm(start.lube, grit.inside) : 0;
+  const film = start.lube ? clamp(1 - start.kmSinceLube / lifeKm, 0, 1) : 0;
+  const guessedWear = start.kmBefore * CARE.averageWearPerKm.value;
+  return {
+    at,
+    film,
+    lube: start.lube,
+    lifeKm,
+    lubedAt: at,
+    setAt: at,
+    wipeMissed: false,
+    outside: grit.outside,
+    inside: grit.inside,
+    wetHours: 0,
+    wetLeftH: 0,
+    salted: false,
+    rust: 0,
+    wear: start.wearPercent ?? guessedWear,
+    wearSd:
+      start.wearPercent === null ? guessedWear * CARE.wearSigma.value : CARE.checkerNoise.value,
+    idleLoss: 0,
+    km: start.kmBefore,
+    kmSinceLube: start.kmSinceLube,
+    kmSinceClean: start.look === 'clean' ? 0 : start.kmSinceLube,
+    heard: null,
+  };
+}
+
+/** How dry the film leaves the metal, 0 above the reserve to 1 at nothing. */
+export const dryness = (film: number): number =>
+  clamp((CARE.reserve.value - film) / CARE.reserve.value, 0, 1);
+
+/** Watts lost beyond a clean, lubed, new chain at 250 W. */
+export function extraWatts(
+  state: Pick<ChainState, 'outside' | 'inside' | 'film' | 'wear'>,
+): number {
+  return (
+    CARE.wattsOutside.value * state.outside +
+    CARE.wattsInside.value * state.inside +
+    CARE.wattsDry.value * dryness(state.film) +
+    CARE.wattsWear.value * state.wear
+  );
+}

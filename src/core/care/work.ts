@@ -1,0 +1,109 @@
+import { LUBE_CLASSES } from '../lube';
+import type { CleanMethod, Drying, WorkDone } from '../logbook';
+import { MS_PER_HOUR } from '../units';
+import { dryingHours, settingHours, type Air } from '../weather';
+import { CARE } from './constants';
+import { coatLifeKm, type ChainState } from './state';
+
+/** The parts of a piece of work that change the chain. */
+export type WorkSpec = Pick<WorkDone, 'method' | 'cogsCleaned' | 'baths' | 'drying' | 'lube'>;
+
+interface Method {
+  /** Share left of each by the work. `inside` of baths comes from the bath law. */
+  outside: number;
+  inside: number;
+  cogs: number;
+  film: number;
+  /** Leaves the chain wet from rinsing. */
+  rinsed: boolean;
+  /** Reaches inside the rollers: counts as a clean. */
+  deep: boolean;
+}
+
+/** Share left after each method. Fitted to common practice: see docs/model.md. */
+export const METHODS: Record<CleanMethod, Method> = {
+  none: { outside: 1, inside: 1, cogs: 1, film: 1, rinsed: false, deep: false },
+  'dry wipe': { outside: 0.5, inside: 1, cogs: 1, film: 0.98, rinsed: false, deep: false },
+  'solvent wipe': { outside: 0.25, inside: 0.95, cogs: 0.8, film: 0.9, rinsed: false, deep: false },
+  'flush and wipe': { outside: 0.35, inside: 0.85, cogs: 0.9, film: 1, rinsed: false, deep: false },
+  brush: { outside: 0.12, inside: 0.6, cogs: 0.4, film: 0, rinsed: true, deep: true },
+  scrubber: { outside: 0.08, inside: 0.4, cogs: 0.8, film: 0, rinsed: true, deep: true },
+  baths: { outside: 0.02, inside: 1, cogs: 1, film: 0, rinsed: true, deep: true },
+  soak: { outside: 0.05, inside: 0.15, cogs: 1, film: 0, rinsed: true, deep: true },
+  'wax reset': { outside: 0.02, inside: 0.05, cogs: 1, film: 0, rinsed: true, deep: true },
+  strip: { outside: 0.02, inside: 0.03, cogs: 1, film: 0, rinsed: true, deep: true },
+};
+
+/** With cassette and jockey wheels done in the same session. */
+const COGS_CLEANED_LEFT = 0.1;
+const SCRUBBER_WITH_COGS = { outside: 0.05, inside: 0.35 };
+
+const DRYING_HOURS: Record<Drying, number> = {
+  'left to drip': CARE.dripHours.value,
+  towel: CARE.towelHours.value,
+  'towel and air': CARE.airHours.value,
+};
+
+/**
+ * Share of the dirt inside left after a number of baths of V ml: each bath loosens all but
+ * `bathBound` of the bound dirt, and what was loosened is carried over as v / (v + V) by the v ml held
+ * in the chain. Three baths of 150 ml: 0.31, 0.09, 0.03.
+ */
+export function bathShareLeft(count: number, ml: number): number {
+  const carried = CARE.bathHeldMl.value / (CARE.bathHeldMl.value + ml);
+  let bound = 1;
+  let loose = 0;
+  for (let bath = 0; bath < count; bath++) {
+    loose = (loose + bound * (1 - CARE.bathBound.value)) * carried;
+    bound *= CARE.bathBound.value;
+  }
+  return bound + loose;
+}
+
+/** Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets. */
+export function work(
+  before: ChainState,
+  cogsBefore: number,
+  spec: WorkSpec,
+  air: Air,
+): { state: ChainState; cogs: number } {
+  const method = METHODS[spec.method];
+  const withCogs = spec.method === 'scrubber' && spec.cogsCleaned ? SCRUBBER_WITH_COGS : method;
+  const insideLeft =
+    spec.method === 'baths' ? bathShareLeft(spec.baths.count, spec.baths.ml) : withCogs.inside;
+  const film = before.film * method.film;
+  const dripping = method.rinsed ? Infinity : before.wetLeftH;
+  const wetLeftH = Math.min(dripping, dryingHours(DRYING_HOURS[spec.drying], air));
+  const cleaned: ChainState = {
+    ...before,
+    film,
+    lube: method.film === 0 ? null : before.lube,
+    outside: before.outside * withCogs.outside,
+    inside: before.inside * insideLeft,
+    salted: before.salted && !method.rinsed,
+    wetLeftH,
+    wetHours: wetLeftH > 0 ? before.wetHours : 0,
+    kmSinceClean: method.deep ? 0 : before.kmSinceClean,
+    heard: null,
+  };
+  return {
+    state: spec.lube ? lubed(cleaned, spec.lube, air) : cleaned,
+    cogs: cogsBefore * (spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs),
+  };
+}
+
+/** A new coat: life by class and by the grit it was put on over, set time by class and air. */
+function lubed(state: ChainState, lube: NonNullable<WorkSpec['lube']>, air: Air): ChainState {
+  const traits = LUBE_CLASSES[lube.lubeClass];
+  return {
+    ...state,
+    lube: lube.lubeClass,
+    lifeKm: coatLifeKm(lube.lubeClass, state.inside),
+    film: Math.max(state.film, lube.coat),
+    lubedAt: state.at,
+    setAt: state.at + settingHours(traits, air) * MS_PER_HOUR,
+    wipeMissed: traits.wiped && !lube.wiped,
+    idleLoss: 0,
+    kmSinceLube: 0,
+  };
+}

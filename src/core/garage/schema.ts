@@ -1,0 +1,53 @@
+import { z } from 'zod';
+
+/** What stands in the garage. Records carry `changedAt`, so that of two versions the newer wins. */
+const id = z.string().min(1).max(64);
+const name = z.string().trim().min(1).max(60);
+const instant = z.iso.datetime();
+
+export const STORAGE_PLACES = ['indoors', 'shed', 'outdoors'] as const;
+export const BRAKE_KINDS = ['rim', 'disc, cable', 'disc, hydraulic', 'drum or coaster'] as const;
+export const DRIVES = ['freewheel', 'fixed', 'coaster'] as const;
+export const GEARS = ['derailleur', 'hub', 'single'] as const;
+export const CLOSURES = ['reusable link', 'single-use link', 'connecting pin'] as const;
+
+export const bikeSchema = z.object({
+  id,
+  name,
+  /** Teeth of each chainring, largest first. */
+  rings: z.array(z.number().int().min(20).max(70)).min(1).max(3),
+  smallestCog: z.number().int().min(9).max(30),
+  largestCog: z.number().int().min(9).max(60),
+  speeds: z.number().int().min(1).max(14),
+  gear: z.enum(GEARS),
+  drive: z.enum(DRIVES),
+  brake: z.enum(BRAKE_KINDS),
+  mudguards: z.boolean(),
+  ebike: z.boolean(),
+  storage: z.enum(STORAGE_PLACES),
+  /** Out of use: kept because the logbook speaks of it. */
+  retired: z.boolean(),
+  changedAt: instant,
+});
+
+export const chainSchema = z.object({
+  id,
+  name,
+  links: z.number().int().min(40).max(250),
+  speeds: z.number().int().min(1).max(14),
+  closure: z.enum(CLOSURES),
+  retired: z.boolean(),
+  changedAt: instant,
+});
+
+export const garageSchema = z.object({
+  bikes: z.record(id, bikeSchema),
+  chains: z.record(id, chainSchema),
+});
+
+export type Bike = z.infer<typeof bikeSchema>;
+export type Chain = z.infer<typeof chainSchema>;
+export type Garage = z.infer<typeof garageSchema>;
+export type StoragePlace = (typeof STORAGE_PLACES)[number];
+
+export const EMPTY_GARAGE: Garage = { bikes: {}, chains: {} };

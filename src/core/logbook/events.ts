@@ -1,0 +1,167 @@
+import { z } from 'zod';
+import { LUBE_CLASS_NAMES } from '../lube';
+
+/**
+ * The logbook is the truth: append-only events. Everything shown is replayed from them, so an event
+ * is never changed or deleted; a correction is another event that names its target.
+ */
+const id = z.string().min(1).max(64);
+/** UTC, exactly as `Date.toISOString` writes it, so that text order is time order. */
+const instant = z.iso.datetime({ precision: 3 });
+const share = z.number().min(0).max(1);
+
+const common = {
+  id,
+  /** When it happened. */
+  at: instant,
+  /** The rider's time zone then, an IANA name, for showing the local hour. */
+  zone: z.string().min(1).max(64),
+  /** When it was written down: decides between two corrections of the same event. */
+  recordedAt: instant,
+};
+
+export const WEATHER_WORDS = ['dry', 'dusty', 'damp', 'wet', 'downpour'] as const;
+export const SURFACES = ['paved', 'gravel', 'trail'] as const;
+export const CLEAN_METHODS = [
+  'none',
+  'dry wipe',
+  'solvent wipe',
+  'flush and wipe',
+  'brush',
+  'scrubber',
+  'baths',
+  'soak',
+  'wax reset',
+  'strip',
+] as const;
+export const DRYINGS = ['left to drip', 'towel', 'towel and air'] as const;
+export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle'] as const;
+export const WEAR_TOOLS = ['checker', 'ruler'] as const;
+
+const lubeClass = z.enum(LUBE_CLASS_NAMES);
+
+/** What is known of a chain at its first fitting. */
+export const chainStartSchema = z.object({
+  lube: lubeClass.nullable(),
+  kmSinceLube: z.number().min(0).max(5000),
+  look: z.enum(['clean', 'used', 'dirty']),
+  kmBefore: z.number().min(0).max(100_000),
+  /** A wear reading taken when fitting; some new chains already read high. */
+  wearPercent: z.number().min(0).max(3).nullable(),
+});
+
+const rideLogged = z.object({
+  ...common,
+  type: z.literal('rideLogged'),
+  bikeId: id,
+  distanceKm: z.number().positive().max(1000),
+  /** Null: worked out from the distance and the usual speed on the surface. */
+  durationH: z.number().positive().max(72).nullable(),
+  weather: z.enum(WEATHER_WORDS),
+  surface: z.enum(SURFACES),
+  mud: z.boolean(),
+  salted: z.boolean(),
+  note: z.string().max(500),
+});
+
+const gotWet = z.object({
+  ...common,
+  type: z.literal('gotWet'),
+  bikeId: id,
+  how: z.enum(['stood in rain', 'washed']),
+});
+
+const workDone = z.object({
+  ...common,
+  type: z.literal('workDone'),
+  chainId: id,
+  method: z.enum(CLEAN_METHODS),
+  /** Cassette, rings and jockey wheels cleaned in the same session. */
+  cogsCleaned: z.boolean(),
+  /** Number of baths and the size of each; used by the method `baths`. */
+  baths: z.object({ count: z.number().int().min(1).max(6), ml: z.number().min(30).max(2000) }),
+  drying: z.enum(DRYINGS),
+  lube: z
+    .object({ lubeClass, coat: share, /** Wiped off the outside afterwards. */ wiped: z.boolean() })
+    .nullable(),
+  minutes: z.number().min(0).max(1440).nullable(),
+  note: z.string().max(500),
+});
+
+const chainFitted = z.object({
+  ...common,
+  type: z.literal('chainFitted'),
+  chainId: id,
+  bikeId: id,
+  /** Null when the chain has been in the logbook before: it goes on as it was. */
+  start: chainStartSchema.nullable(),
+});
+
+const chainRemoved = z.object({ ...common, type: z.literal('chainRemoved'), chainId: id });
+
+const wearRead = z.object({
+  ...common,
+  type: z.literal('wearRead'),
+  chainId: id,
+  tool: z.enum(WEAR_TOOLS),
+  percent: z.number().min(0).max(3),
+});
+
+const ragChecked = z.object({
+  ...common,
+  type: z.literal('ragChecked'),
+  chainId: id,
+  /** 1 clean to 5 black, picked from drawn swatches. */
+  swatch: z.number().int().min(1).max(5),
+});
+
+const soundHeard = z.object({
+  ...common,
+  type: z.literal('soundHeard'),
+  chainId: id,
+  sound: z.enum(SOUNDS),
+});
+
+const plainEventSchema = z.discriminatedUnion('type', [
+  rideLogged,
+  gotWet,
+  workDone,
+  chainFitted,
+  chainRemoved,
+  wearRead,
+  ragChecked,
+  soundHeard,
+]);
+
+const eventStruck = z.object({ ...common, type: z.literal('eventStruck'), target: id });
+
+const eventAmended = z.object({
+  ...common,
+  type: z.literal('eventAmended'),
+  target: id,
+  /** The whole event as it should have read, under the target's own id. */
+  replacement: plainEventSchema,
+});
+
+export const logEventSchema = z.discriminatedUnion('type', [
+  ...plainEventSchema.options,
+  eventStruck,
+  eventAmended,
+]);
+
+export type LogEvent = z.infer<typeof logEventSchema>;
+export type PlainEvent = z.infer<typeof plainEventSchema>;
+export type Correction = z.infer<typeof eventStruck> | z.infer<typeof eventAmended>;
+export type RideLogged = z.infer<typeof rideLogged>;
+export type GotWet = z.infer<typeof gotWet>;
+export type WorkDone = z.infer<typeof workDone>;
+export type ChainFitted = z.infer<typeof chainFitted>;
+export type ChainStart = z.infer<typeof chainStartSchema>;
+export type WeatherWord = (typeof WEATHER_WORDS)[number];
+export type Surface = (typeof SURFACES)[number];
+export type CleanMethod = (typeof CLEAN_METHODS)[number];
+export type Drying = (typeof DRYINGS)[number];
+export type Sound = (typeof SOUNDS)[number];
+
+export const isCorrection = (event: LogEvent): event is Correction =>
+  event.type === 'eventStruck' || event.type === 'eventAmended';

@@ -1,0 +1,3 @@
+export * from './chunks';
+export * from './events';
+export * from './resolve';

@@ -1,0 +1,63 @@
+import { isCorrection, type Correction, type LogEvent, type PlainEvent } from './events';
+
+/** Order of the logbook: by moment, then by id, which grows with the order of writing. */
+export function byTime(a: LogEvent, b: LogEvent): number {
+  if (a.at !== b.at) return a.at < b.at ? -1 : 1;
+  return a.id < b.id ? -1 : a.id > b.id ? 1 : 0;
+}
+
+const writtenLater = (a: LogEvent, b: LogEvent): boolean =>
+  a.recordedAt !== b.recordedAt ? a.recordedAt > b.recordedAt : a.id > b.id;
+
+/** The corrections of a logbook, by the event they name: how any event reads now. */
+export class Corrections {
+  private byTarget = new Map<string, Correction[]>();
+  private byId = new Map<string, Correction>();
+
+  add(correction: Correction): void {
+    this.byId.set(correction.id, correction);
+    const known = this.byTarget.get(correction.target);
+    if (known) known.push(correction);
+    else this.byTarget.set(correction.target, [correction]);
+  }
+
+  find(id: string): Correction | undefined {
+    return this.byId.get(id);
+  }
+
+  /** True when the event is struck and that strike stands. A ring of strikes strikes nothing. */
+  isStruck(id: string, seen: ReadonlySet<string> = new Set()): boolean {
+    if (seen.has(id)) return false;
+    const inner = new Set(seen).add(id);
+    return (this.byTarget.get(id) ?? []).some(
+      (c) => c.type === 'eventStruck' && !this.isStruck(c.id, inner),
+    );
+  }
+
+  /** The event as it reads now: null when struck, else its latest standing amendment or itself. */
+  reading(event: PlainEvent): PlainEvent | null {
+    const corrections = this.byTarget.get(event.id);
+    if (!corrections) return event;
+    if (this.isStruck(event.id)) return null;
+    let latest: Correction | null = null;
+    for (const c of corrections) {
+      if (c.type !== 'eventAmended' || this.isStruck(c.id)) continue;
+      if (!latest || writtenLater(c, latest)) latest = c;
+    }
+    if (latest?.type !== 'eventAmended') return event;
+    return { ...latest.replacement, id: event.id, recordedAt: event.recordedAt };
+  }
+}
+
+/** All events as they read now, corrections applied, in order of time. Any order in gives one order out. */
+export function effectiveEvents(events: readonly LogEvent[]): PlainEvent[] {
+  const corrections = new Corrections();
+  for (const event of events) if (isCorrection(event)) corrections.add(event);
+  const plain: PlainEvent[] = [];
+  for (const event of events) {
+    if (isCorrection(event)) continue;
+    const reading = corrections.reading(event);
+    if (reading) plain.push(reading);
+  }
+  return plain.sort(byTime);
+}

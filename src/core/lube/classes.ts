@@ -1,0 +1,139 @@
+/**
+ * The lube classes. One table; common practice for the lives (dry about 150 km, wet about 400 km, in
+ * general 200 to 800 km), the rest fitted so that the model reproduces the facts in docs/model.md.
+ * A life varies from coat to coat and rider to rider: see `lifeSigma` in `care/constants.ts`.
+ */
+export const LUBE_CLASS_NAMES = [
+  'wet',
+  'heavy wet',
+  'dry',
+  'all-weather',
+  'drip wax',
+  'hot wax',
+  'plant-based',
+  'light oil',
+] as const;
+
+export type LubeClass = (typeof LUBE_CLASS_NAMES)[number];
+
+export interface LubeTraits {
+  /** Life in dry riding, km, from a full coat to none. */
+  lifeKm: number;
+  /** Share of the film lost per mm of water. */
+  washPerMm: number;
+  /** How eagerly grit sticks to the outside; all-weather = 1. */
+  stickiness: number;
+  /** How easily grit works inwards through it; wet = 1. */
+  migration: number;
+  /** Share of the film lost in a week of standing. */
+  idlePerWeek: number;
+  /** Whether the outside is wiped once it has sunk in. Wax never is. */
+  wiped: boolean;
+  /** When to wipe, in words. */
+  wipeWhen: string;
+  /** Hours until it may be ridden, at 20 C and 50 % humidity. */
+  setHours: number;
+  /** The liquid that must leave first; decides how cold and damp stretch the set time. */
+  carrier: 'none' | 'solvent' | 'water';
+  /** One line for the rider. */
+  character: string;
+}
+
+export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
+  wet: {
+    lifeKm: 400,
+    washPerMm: 0.03,
+    stickiness: 1.5,
+    migration: 1.0,
+    idlePerWeek: 0.02,
+    wiped: true,
+    wipeWhen: 'at once to 30 min',
+    setHours: 0.5,
+    carrier: 'none',
+    character: 'Long life, holds in rain; black and gritty in dust.',
+  },
+  'heavy wet': {
+    lifeKm: 600,
+    washPerMm: 0.02,
+    stickiness: 1.7,
+    migration: 1.0,
+    idlePerWeek: 0.01,
+    wiped: true,
+    wipeWhen: 'at once to 30 min',
+    setHours: 0.5,
+    carrier: 'none',
+    character: 'For e-bikes and days of rain; gathers the most road.',
+  },
+  dry: {
+    lifeKm: 150,
+    washPerMm: 0.35,
+    stickiness: 0.6,
+    migration: 0.7,
+    idlePerWeek: 0.25,
+    wiped: true,
+    wipeWhen: '10 to 30 min',
+    setHours: 2,
+    carrier: 'solvent',
+    character: 'Runs clean, quiet and quick; short life, hopeless in rain.',
+  },
+  'all-weather': {
+    lifeKm: 250,
+    washPerMm: 0.07,
+    stickiness: 1.0,
+    migration: 0.9,
+    idlePerWeek: 0.08,
+    wiped: true,
+    wipeWhen: '10 min',
+    setHours: 1,
+    carrier: 'solvent',
+    character: 'Between wet and dry in everything.',
+  },
+  'drip wax': {
+    lifeKm: 250,
+    washPerMm: 0.07,
+    stickiness: 0.35,
+    migration: 0.4,
+    idlePerWeek: 0,
+    wiped: false,
+    wipeWhen: 'not wiped',
+    setHours: 2,
+    carrier: 'water',
+    character: 'Very clean; needs a stripped chain and time to set.',
+  },
+  'hot wax': {
+    lifeKm: 850,
+    washPerMm: 0.03,
+    stickiness: 0.1,
+    migration: 0.3,
+    idlePerWeek: 0,
+    wiped: false,
+    wipeWhen: 'not wiped; the first ride sheds flakes',
+    setHours: 0.5,
+    carrier: 'none',
+    character: 'Longest and cleanest; needs a pot and planning.',
+  },
+  'plant-based': {
+    lifeKm: 250,
+    washPerMm: 0.06,
+    stickiness: 1.8,
+    migration: 1.0,
+    idlePerWeek: 0.05,
+    wiped: true,
+    wipeWhen: 'at once to 30 min',
+    setHours: 0.5,
+    carrier: 'none',
+    character: 'Gentle on nature; picks up the most dirt.',
+  },
+  'light oil': {
+    lifeKm: 120,
+    washPerMm: 0.12,
+    stickiness: 1.2,
+    migration: 1.0,
+    idlePerWeek: 0.2,
+    wiped: true,
+    wipeWhen: 'at once',
+    setHours: 0.25,
+    carrier: 'none',
+    character: 'Household oil: better than nothing, soon gone.',
+  },
+};

@@ -1,0 +1,50 @@
+import type { Problem, ProblemCode } from './problem';
+
+type Sentence = string | ((detail: string) => string);
+
+/** One sentence for the rider per problem: what is wrong and what to do. Wording lives only here. */
+const SENTENCES: Record<ProblemCode, Sentence> = {
+  'number/missing': 'Enter a number.',
+  'number/not-a-number': (d) => `“${d}” is not a number. Digits only, like 42 or 42.5.`,
+  'distance/not-positive': 'A ride is longer than zero. How far was it?',
+  'distance/too-long': (d) => `More than ${d} in one ride? Log it as the days you rode.`,
+  'duration/impossible': 'That time does not fit the distance. Leave it empty if unsure.',
+  'date/missing': 'Pick a day and a time.',
+  'date/future': 'That is still to come. Log rides and work once they are done.',
+  'date/before-fitted': (d) => `No chain was on this bike then: the first was fitted ${d}.`,
+  'date/too-old': 'That is before 1990. Check the year.',
+  'name/missing': 'Give it a name you will recognise.',
+  'name/too-long': 'Keep the name under 60 letters.',
+  'name/taken': (d) => `There is already a “${d}”. Pick another name.`,
+  'links/impossible': 'A bicycle chain has 40 to 250 links. Count pins: one pin is one link.',
+  'teeth/impossible': 'Teeth run from 9 to 70. Count them, or read the mark on the ring.',
+  'rings/impossible': 'List one to three rings of 20 to 70 teeth, like 50, 34.',
+  'cogs/impossible': 'The smallest cog (9 to 30) comes first, the largest (up to 60) second.',
+  'speeds/impossible': 'Speeds run from 1 to 14: the number of cogs, or of hub gears.',
+  'chain/on-another-bike': (d) => `This chain is on ${d} at that time. Take it off there first.`,
+  'chain/bike-has-one': (d) => `${d} is on this bike at that time. Take it off first.`,
+  'chain/not-fitted': 'This chain is not on a bike at that time, so it cannot come off.',
+  'chain/missing': 'This bike has no chain fitted. Fit one in Book, Garage.',
+  'wear/impossible': 'Wear readings run from 0 to 3 %. Above 1 % any chain is finished.',
+  'kilometres/impossible': 'Enter 0 to 100,000 for the distance it has already done.',
+  'backup/not-json':
+    'This file is damaged or not a backup: it could not be read. Nothing was changed.',
+  'backup/foreign': 'This file is not a Dapper Spoke backup. Nothing was changed.',
+  'backup/newer': (d) =>
+    `This backup was written by a newer version (format ${d}). Update the app first. Nothing was changed.`,
+  'backup/damaged': (d) => `The backup is damaged at ${d}. Nothing was changed.`,
+  'storage/damaged': (d) =>
+    `Part of your logbook (${d}) could not be read and was set aside whole.`,
+  'storage/newer': (d) =>
+    `Your logbook was written by a newer version (format ${d}). It is opened for reading only.`,
+  'storage/unavailable':
+    'This browser does not let the app store anything. Export a backup before you leave.',
+  'storage/write-failed':
+    'Not saved yet: the browser refused to write. It is kept here and tried again.',
+};
+
+/** The sentence for a problem. */
+export function say(problem: Problem): string {
+  const sentence = SENTENCES[problem.code];
+  return typeof sentence === 'string' ? sentence : sentence(problem.detail ?? '');
+}

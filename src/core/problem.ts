@@ -1,0 +1,50 @@
+/** A failure the outside world can cause, as data. `code` finds the sentence in `messages.ts`. */
+export interface Problem {
+  code: ProblemCode;
+  /** Where it happened: a form field, a key of storage, a line of a file. */
+  field?: string;
+  /** What the sentence needs to be exact: the limit, the name, the date. */
+  detail?: string;
+}
+
+export type ProblemCode =
+  | 'number/missing'
+  | 'number/not-a-number'
+  | 'distance/not-positive'
+  | 'distance/too-long'
+  | 'duration/impossible'
+  | 'date/missing'
+  | 'date/future'
+  | 'date/before-fitted'
+  | 'date/too-old'
+  | 'name/missing'
+  | 'name/too-long'
+  | 'name/taken'
+  | 'links/impossible'
+  | 'teeth/impossible'
+  | 'rings/impossible'
+  | 'cogs/impossible'
+  | 'speeds/impossible'
+  | 'chain/on-another-bike'
+  | 'chain/bike-has-one'
+  | 'chain/not-fitted'
+  | 'chain/missing'
+  | 'wear/impossible'
+  | 'kilometres/impossible'
+  | 'backup/not-json'
+  | 'backup/foreign'
+  | 'backup/newer'
+  | 'backup/damaged'
+  | 'storage/damaged'
+  | 'storage/newer'
+  | 'storage/unavailable'
+  | 'storage/write-failed';
+
+export type Result<T> = { ok: true; value: T } | { ok: false; problem: Problem };
+
+export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+
+export const fail = (code: ProblemCode, more: Omit<Problem, 'code'> = {}): Result<never> => ({
+  ok: false,
+  problem: { code, ...more },
+});

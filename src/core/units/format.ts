@@ -1,0 +1,57 @@
+import { distanceUnit, toShownDistance, type UnitSystem } from './convert';
+
+/** A quantity with the range a person can plan with: half of all cases fall between low and high. */
+export interface Spread {
+  low: number;
+  mid: number;
+  high: number;
+}
+
+const plain = new Intl.NumberFormat(undefined, { maximumFractionDigits: 0 });
+const oneDecimal = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
+
+/** Rounds to what a rider can use: tenths under 10, whole numbers under 100, fives under 500, then tens. */
+export function roundForUse(x: number): number {
+  const size = Math.abs(x);
+  if (size < 10) return Math.round(x * 10) / 10;
+  if (size < 100) return Math.round(x);
+  return size < 500 ? Math.round(x / 5) * 5 : Math.round(x / 10) * 10;
+}
+
+export const formatNumber = (x: number): string =>
+  Math.abs(x) < 10 ? oneDecimal.format(x) : plain.format(x);
+
+/** "62 km", "39 mi": rounded for use. */
+export function formatDistance(km: number, units: UnitSystem): string {
+  return `${formatNumber(roundForUse(toShownDistance(km, units)))} ${distanceUnit(units)}`;
+}
+
+/** The distance as logged, not rounded for planning: "42.3 km". */
+export function formatExactDistance(km: number, units: UnitSystem): string {
+  return `${oneDecimal.format(toShownDistance(km, units))} ${distanceUnit(units)}`;
+}
+
+/** "55 to 75 km"; one figure when both ends round to the same. */
+export function formatDistanceRange(spread: Spread, units: UnitSystem): string {
+  const ends = [spread.low, spread.high].map((km) =>
+    formatNumber(roundForUse(toShownDistance(km, units))),
+  );
+  const range = ends[0] === ends[1] ? ends[0] : `${ends[0]} to ${ends[1]}`;
+  return `${range} ${distanceUnit(units)}`;
+}
+
+/** "38 %" from 0.38, never "-0 %". */
+export const formatShare = (share: number): string =>
+  `${plain.format(Math.round(share * 100) + 0)} %`;
+
+/** "0.42 %" of elongation, from percent. */
+export const formatElongation = (percent: number): string => `${percent.toFixed(2)} %`;
+
+/** Hours as people say them: "20 min", "2 h", "about a night", "3 days". */
+export function formatHours(hours: number): string {
+  if (hours < 0.95) return `${Math.max(1, Math.round(hours * 12) * 5)} min`;
+  if (hours < 6) return `${formatNumber(Math.round(hours * 2) / 2)} h`;
+  if (hours <= 14) return 'about a night';
+  if (hours < 36) return 'about a day';
+  return `${Math.round(hours / 24)} days`;
+}

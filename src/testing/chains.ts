@@ -1,0 +1,71 @@
+import {
+  HANDBOOK,
+  ride,
+  rodeFor,
+  startState,
+  work,
+  type ChainState,
+  type WorkSpec,
+} from '@/core/care';
+import type { Exposure } from '@/core/care';
+import type { ChainStart, CleanMethod } from '@/core/logbook';
+import type { LubeClass } from '@/core/lube';
+import { STORAGE_AIR } from '@/core/weather';
+
+/** A chain with its cogs, taken through rides and work by hand: for checks of the model itself. */
+export class TestChain {
+  state: ChainState;
+  cogs: number;
+
+  constructor(lube: LubeClass | null, look: ChainStart['look'] = 'clean') {
+    this.state = startState({ lube, kmSinceLube: 0, look, kmBefore: 0, wearPercent: null }, 0);
+    this.cogs = 0;
+    if (look === 'clean') this.grit(0, 0, 0);
+    if (lube) this.state.lifeKm = this.handbookLife(lube);
+  }
+
+  /** Puts grit where a check wants it. */
+  grit(outside: number, inside: number, cogs: number): this {
+    this.state = { ...this.state, outside, inside };
+    this.cogs = cogs;
+    return this;
+  }
+
+  ride(km: number, more: Partial<Exposure> = {}): this {
+    const exposure: Exposure = {
+      km,
+      hours: km / 25,
+      wetShare: 0,
+      waterMm: 0,
+      dirtPerKm: 1,
+      salted: false,
+      load: 1,
+      ...more,
+    };
+    const ridden = ride(this.state, this.cogs, exposure, HANDBOOK);
+    this.state = rodeFor(ridden.state, exposure, STORAGE_AIR.indoors);
+    this.cogs = ridden.cogs;
+    return this;
+  }
+
+  work(method: CleanMethod, lube: LubeClass | null, more: Partial<WorkSpec> = {}): this {
+    const spec: WorkSpec = {
+      method,
+      cogsCleaned: false,
+      baths: { count: 3, ml: 150 },
+      drying: 'towel and air',
+      lube: lube ? { lubeClass: lube, coat: 1, wiped: true } : null,
+      ...more,
+    };
+    const done = work(this.state, this.cogs, spec, STORAGE_AIR.indoors);
+    // Checks of the trade wait until the coat has set.
+    this.state = { ...done.state, at: done.state.setAt };
+    this.cogs = done.cogs;
+    return this;
+  }
+
+  private handbookLife(lube: LubeClass): number {
+    return startState({ lube, kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null }, 0)
+      .lifeKm;
+  }
+}
