@@ -61,7 +61,7 @@ export const CARE = {
     `${PRACTICE}: two wet nights`,
     '24 to 72',
   ),
-  rustShield: constant(0.6, 'share of rust a full film holds off', OWN, '0.4 to 0.8'),
+  rustShield: constant(0.9, 'share of rust a full film holds off', OWN, '0.7 to 0.95'),
   saltRust: constant(3, 'times, with salt', OWN, '2 to 5'),
   rustInspect: constant(0.5, 'rust at which to look for stiff links', OWN, '0.3 to 0.7'),
   soakedMm: constant(1, 'mm of water that leave a chain soaked', OWN, '0.5 to 2'),

@@ -7,6 +7,7 @@ export * from './lookAhead';
 export * from './observe';
 export * from './proposal';
 export * from './replay';
+export * from './report';
 export * from './ride';
 export * from './sentences';
 export * from './stand';

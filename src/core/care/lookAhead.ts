@@ -16,7 +16,7 @@ export interface AheadPoint {
 
 export interface Ahead {
   points: AheadPoint[];
-  /** Km to the first firing of each clock that riding moves; absent beyond the horizon. */
+  /** Km to the first firing of each clock; absent when not reached before the rest had fired. */
   firesAtKm: Partial<Record<ClockName, number>>;
   /** The chain at the first of them, for proposing work. */
   atFirst: ChainState | null;
@@ -72,6 +72,7 @@ export function lookAhead(
         km === 0 ? 0 : km - STEP_KM * shareBeyond(clock.name, last, state, clock.limit);
       atFirst ??= state;
     }
+    if (settled(firesAtKm)) break;
     last = state;
     const ridden = ride(state, cogs, x, factors);
     const film = Math.max(0, ridden.state.film - idle);
@@ -84,6 +85,12 @@ export function lookAhead(
   }
   return { points, firesAtKm, atFirst };
 }
+
+/** Once lube and both kinds of grit have fired, nothing further on can come first. */
+const settled = (fires: Ahead['firesAtKm']): boolean =>
+  (fires.film ?? fires.standing) !== undefined &&
+  fires.outside !== undefined &&
+  fires.inside !== undefined;
 
 /** How far into the last step a reading passed its limit, counted back from the step's end, 0 to 1. */
 function shareBeyond(name: ClockName, from: ChainState, to: ChainState, limit: number): number {

@@ -43,9 +43,10 @@ export function verdictSentence(
         ? `Good for more than ${formatDistance(km, units)}.`
         : `Good for ${formatDistance(km, units)} more.`;
       if (verdict.beyondHorizon) return { headline: more, action: 'Nothing to do for now.' };
-      const when = verdict.dueAt === null ? ' by then' : byWhen(verdict.dueAt, now);
       if (verdict.clock === 'wear')
         return { headline: more, action: 'Then it is worn out. Have a new chain ready.' };
+      if (verdict.dueAt === null) return { headline: more, action: `Then ${lower(next)}.` };
+      const when = byWhen(verdict.dueAt, now);
       return { headline: more, action: `${next}${when}.` };
     }
     case 're-lube':

@@ -5,11 +5,19 @@ import { CARE } from './constants';
 import type { Exposure } from './exposure';
 import type { ChainState } from './state';
 
-/** Rust gained in hours of wetness, 0 to 1. */
-function rustGain(state: ChainState, hours: number): number {
+/**
+ * Rust after hours of wetness. It counts within one wet spell: what dries in time leaves no mark, so
+ * `rust` is the worst spell, not the sum of all rain.
+ */
+function rusted(state: ChainState, hours: number): Pick<ChainState, 'rustSpell' | 'rust'> {
   const salt = state.salted ? CARE.saltRust.value : 1;
-  return (salt * (1 - CARE.rustShield.value * state.film) * hours) / CARE.rustHours.value;
+  const gain = (salt * (1 - CARE.rustShield.value * state.film) * hours) / CARE.rustHours.value;
+  const rustSpell = Math.min(1, state.rustSpell + gain);
+  return { rustSpell, rust: Math.max(state.rust, rustSpell) };
 }
+
+/** Below this film steel counts as unoiled. Own estimate. */
+const UNOILED = 0.05;
 
 /**
  * Moves a chain's clock to `to` (ms) while it stands in the given air: quick lubes dry out, a wet
@@ -22,9 +30,9 @@ export function stand(state: ChainState, to: number, air: Air): ChainState {
   const idle = state.lube ? (LUBE_CLASSES[state.lube].idlePerWeek * hours) / HOURS_PER_WEEK : 0;
   const film = Math.max(0, state.film - idle);
   const wet = Math.min(hours, state.wetLeftH);
-  const bareInDampAir = state.film < CARE.reserve.value && air.humidity > WETNESS_HUMIDITY;
-  const rusting = bareInDampAir ? hours : wet;
+  const bareInDampAir = state.film < UNOILED && air.humidity > WETNESS_HUMIDITY;
   const wetLeftH = state.wetLeftH - wet;
+  const { rustSpell, rust } = rusted(state, bareInDampAir ? hours : wet);
   return {
     ...state,
     at: to,
@@ -32,7 +40,8 @@ export function stand(state: ChainState, to: number, air: Air): ChainState {
     idleLoss: state.idleLoss + (state.film - film),
     wetHours: wetLeftH > 0 ? state.wetHours + wet : 0,
     wetLeftH,
-    rust: rusting > 0 ? Math.min(1, state.rust + rustGain(state, rusting)) : state.rust,
+    rustSpell: wetLeftH > 0 || bareInDampAir ? rustSpell : 0,
+    rust,
   };
 }
 
@@ -53,7 +62,7 @@ export function rodeFor(state: ChainState, x: Exposure, air: Air): ChainState {
     at: state.at + x.hours * MS_PER_HOUR,
     salted,
     wetHours: state.wetHours + wetHours,
-    rust: Math.min(1, state.rust + rustGain({ ...state, salted }, wetHours)),
+    ...rusted({ ...state, salted }, wetHours),
   };
   return wetted(after, x.waterMm, air);
 }

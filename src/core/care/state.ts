@@ -26,7 +26,8 @@ export interface ChainState {
   wetHours: number;
   wetLeftH: number;
   salted: boolean;
-  /** 0 to 1; 0.5 calls for a look. */
+  /** Rust of the wet spell that is on, and the worst of any spell since the last deep clean, 0 to 1. */
+  rustSpell: number;
   rust: number;
   /** Elongation since new in %, and its standard deviation. */
   wear: number;
@@ -80,6 +81,7 @@ export function startState(start: ChainStart, at: number): ChainState {
     wetHours: 0,
     wetLeftH: 0,
     salted: false,
+    rustSpell: 0,
     rust: 0,
     wear: start.wearPercent ?? guessedWear,
     wearSd:

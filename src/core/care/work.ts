@@ -83,6 +83,8 @@ export function work(
     salted: before.salted && !method.rinsed,
     wetLeftH,
     wetHours: wetLeftH > 0 ? before.wetHours : 0,
+    rustSpell: 0,
+    rust: method.deep ? 0 : before.rust,
     kmSinceClean: method.deep ? 0 : before.kmSinceClean,
     heard: null,
   };

@@ -1,0 +1,74 @@
+import { wearLimitPercent } from '../chain';
+import type { Bike, Chain } from '../garage';
+import type { LubeClass } from '../lube';
+import type { Settings } from '../settings';
+import { airOf } from './book';
+import type { Step } from './book';
+import type { Limits } from './clocks';
+import type { Replay } from './replay';
+import { stand } from './stand';
+import type { ChainState } from './state';
+import { typicalRiding, type TypicalRiding } from './typical';
+import { judge, type Verdict } from './verdict';
+
+/** All there is to say of a chain on a bike at one moment. */
+export interface ChainReport {
+  bike: Bike;
+  chain: Chain;
+  /** The chain as it stands now. */
+  state: ChainState;
+  cogs: number;
+  limits: Limits;
+  typical: TypicalRiding;
+  verdict: Verdict;
+}
+
+/** Proposed where a rider has never lubed in the log: between wet and dry in everything. */
+const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
+
+/** Steps of one chain, in order of time. */
+export const stepsOf = (steps: readonly Step[], chainId: string): Step[] =>
+  steps.filter((s) => s.chainId === chainId);
+
+/** The report of the chain on a bike, or null when none is fitted or it left the garage. */
+export function reportOn(
+  replay: Replay,
+  bikeId: string,
+  settings: Settings,
+  now: number,
+): ChainReport | null {
+  const bike = replay.garage.bikes[bikeId];
+  const chainId = replay.book.fitted.get(bikeId);
+  const chain = chainId === undefined ? undefined : replay.garage.chains[chainId];
+  const last = chainId === undefined ? undefined : replay.book.chains.get(chainId);
+  if (!bike || !chain || !last || bike.retired) return null;
+  const air = airOf(bike);
+  const state = stand(last, now, air);
+  const cogs = replay.book.cogs.get(bikeId) ?? 0;
+  const limits: Limits = {
+    standard: settings.standard,
+    wearPercent: wearLimitPercent(chain.speeds, bike.gear),
+  };
+  const typical = typicalRiding(replay.steps, bikeId, now);
+  const verdict = judge({
+    state,
+    cogs,
+    chain,
+    air,
+    limits,
+    typical,
+    usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
+  });
+  return { bike, chain, state, cogs, limits, typical, verdict };
+}
+
+/** The class of lube put on a chain last. */
+export function lastLube(steps: readonly Step[], chainId: string): LubeClass | null {
+  for (let i = steps.length - 1; i >= 0; i--) {
+    const step = steps[i];
+    if (step?.chainId !== chainId) continue;
+    if (step.event.type === 'workDone' && step.event.lube) return step.event.lube.lubeClass;
+    if (step.event.type === 'chainFitted' && step.event.start?.lube) return step.event.start.lube;
+  }
+  return null;
+}

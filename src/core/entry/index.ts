@@ -1,0 +1,4 @@
+export * from './form';
+export * from './garage';
+export * from './number';
+export * from './ride';

@@ -1,0 +1,74 @@
+import { firstFitted, type Fitting, type RideLogged } from '../logbook';
+import { fail, ok, type Result } from '../problem';
+import { formatDistance, fromShownDistance, type UnitSystem } from '../units';
+import { FormCheck, readMoment, type FormResult } from './form';
+import { readNumber } from './number';
+
+export const LONGEST_RIDE_KM = 1000;
+
+/** A ride as it stands in the form: numbers still text. */
+export interface RideDraft extends Pick<
+  RideLogged,
+  'bikeId' | 'weather' | 'surface' | 'mud' | 'salted' | 'note'
+> {
+  distance: string;
+  /** Hours, "1:45" or "1.75"; empty when not known. */
+  duration: string;
+  at: string | null;
+}
+
+export type RideField = 'distance' | 'duration' | 'at';
+export type RideFields = Omit<RideLogged, 'id' | 'type' | 'zone' | 'recordedAt'>;
+
+const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+
+/** Reads the form of a ride: every field that is wrong gets its problem. */
+export function readRide(
+  draft: RideDraft,
+  context: { units: UnitSystem; now: number; fittings: readonly Fitting[] },
+): FormResult<RideFields, RideField> {
+  const check = new FormCheck<RideField>();
+  const distanceKm = check.take('distance', readDistance(draft.distance, context.units));
+  const at = check.take('at', readMoment(draft.at, context.now));
+  if (at !== undefined) check.take('at', afterFitting(at, draft.bikeId, context.fittings));
+  const durationH = check.take('duration', readDuration(draft.duration));
+  if (distanceKm !== undefined && durationH) {
+    const kmPerH = distanceKm / durationH;
+    if (kmPerH > 90 || kmPerH < 1) check.take('duration', fail('duration/impossible'));
+  }
+  if (!check.clean || distanceKm === undefined || at === undefined || durationH === undefined)
+    return { ok: false, problems: check.problems };
+  const { bikeId, weather, surface, mud, salted, note } = draft;
+  return {
+    ok: true,
+    value: { bikeId, at, distanceKm, durationH, weather, surface, mud, salted, note: note.trim() },
+  };
+}
+
+/** A distance in the rider's units, as km. */
+export function readDistance(text: string, units: UnitSystem): Result<number> {
+  const number = readNumber(text);
+  if (!number.ok) return number;
+  const km = fromShownDistance(number.value, units);
+  if (km <= 0) return fail('distance/not-positive');
+  if (km > LONGEST_RIDE_KM)
+    return fail('distance/too-long', { detail: formatDistance(LONGEST_RIDE_KM, units) });
+  return ok(km);
+}
+
+function readDuration(text: string): Result<number | null> {
+  if (text.trim() === '') return ok(null);
+  const clock = /^(\d{1,2}):([0-5]\d)$/.exec(text.trim());
+  const number = clock ? ok(Number(clock[1]) + Number(clock[2]) / 60) : readNumber(text);
+  if (!number.ok) return number;
+  return number.value > 0 && number.value <= 72 ? number : fail('duration/impossible');
+}
+
+/** A ride before the bike's first chain was fitted cannot be. */
+function afterFitting(at: string, bikeId: string, spells: readonly Fitting[]): Result<true> {
+  const first = firstFitted(spells, bikeId);
+  if (first === null) return fail('chain/missing');
+  return at >= first
+    ? ok(true)
+    : fail('date/before-fitted', { detail: day.format(Date.parse(first)) });
+}

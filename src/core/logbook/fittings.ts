@@ -1,0 +1,38 @@
+import type { PlainEvent } from './events';
+
+/** A spell of a chain on a bike; `to` null: still on it. Instants as in the log. */
+export interface Fitting {
+  chainId: string;
+  bikeId: string;
+  from: string;
+  to: string | null;
+}
+
+/** Every fitting of the log. `events` are effective and in order of time. */
+export function fittings(events: readonly PlainEvent[]): Fitting[] {
+  const spells: Fitting[] = [];
+  const close = (matches: (f: Fitting) => boolean, at: string) => {
+    for (const spell of spells) if (spell.to === null && matches(spell)) spell.to = at;
+  };
+  for (const event of events) {
+    if (event.type === 'chainFitted') {
+      close((f) => f.chainId === event.chainId || f.bikeId === event.bikeId, event.at);
+      spells.push({ chainId: event.chainId, bikeId: event.bikeId, from: event.at, to: null });
+    } else if (event.type === 'chainRemoved') {
+      close((f) => f.chainId === event.chainId, event.at);
+    }
+  }
+  return spells;
+}
+
+/** Whether a moment lies within a spell. */
+export const covers = (fitting: Fitting, at: string): boolean =>
+  fitting.from <= at && (fitting.to === null || at < fitting.to);
+
+/** When a bike first had a chain in the log, if ever. */
+export const firstFitted = (spells: readonly Fitting[], bikeId: string): string | null =>
+  spells.find((f) => f.bikeId === bikeId)?.from ?? null;
+
+/** The chain on a bike at a moment, if any. */
+export const chainOn = (spells: readonly Fitting[], bikeId: string, at: string): string | null =>
+  spells.find((f) => f.bikeId === bikeId && covers(f, at))?.chainId ?? null;

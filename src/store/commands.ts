@@ -1,0 +1,140 @@
+import type { Bike, Chain } from '@/core/garage';
+import type { LogEvent, Logbook, PlainEvent } from '@/core/logbook';
+import { addedEvents, mergeLogbooks } from '@/core/logbook';
+import type { Settings } from '@/core/settings';
+import { changed, type Change } from './logbookSlice';
+import { historyMoved, noticed, noticeClosed, ticked } from './sessionSlice';
+import type { AppThunk } from './store';
+import { reversal, undoableOf } from './undo';
+
+type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
+
+/** An event as a form gives it: the moment it happened, the rest is added here. */
+export type NewEvent = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'>;
+
+/** Does something the rider can undo, and says so in a line that offers it. */
+export const perform =
+  (label: string, change: Change): AppThunk =>
+  (dispatch, getState, edge) => {
+    const { logbook, session } = getState();
+    const undoable = undoableOf(label, change, logbook);
+    dispatch(ticked(edge.now()));
+    dispatch(changed(change));
+    dispatch(historyMoved({ done: [...session.done, undoable], undone: [] }));
+    dispatch(noticed({ text: label, undo: true }));
+  };
+
+/** Writes events into the log. Gives their ids. */
+export const record =
+  (label: string, events: NewEvent[], more: Omit<Change, 'events'> = {}): AppThunk<string[]> =>
+  (dispatch, _, edge) => {
+    const recordedAt = new Date(edge.now()).toISOString();
+    const full = events.map(
+      (event) => ({ ...event, id: edge.newId(), zone: edge.zone, recordedAt }) as LogEvent,
+    );
+    dispatch(perform(label, { ...more, events: full }));
+    return full.map((e) => e.id);
+  };
+
+/** Writes that an event should have read otherwise. */
+export const amend =
+  (label: string, target: PlainEvent, replacement: NewEvent): AppThunk =>
+  (dispatch, _, edge) => {
+    const at = new Date(edge.now()).toISOString();
+    const event: LogEvent = {
+      type: 'eventAmended',
+      id: edge.newId(),
+      at,
+      zone: edge.zone,
+      recordedAt: at,
+      target: target.id,
+      replacement: {
+        ...replacement,
+        id: target.id,
+        zone: target.zone,
+        recordedAt: target.recordedAt,
+      } as PlainEvent,
+    };
+    dispatch(perform(label, { events: [event] }));
+  };
+
+/** Writes that an event is to be disregarded. */
+export const strike =
+  (label: string, targets: readonly string[]): AppThunk =>
+  (dispatch, _, edge) => {
+    const at = new Date(edge.now()).toISOString();
+    const events = targets.map((target): LogEvent => ({
+      type: 'eventStruck',
+      id: edge.newId(),
+      at,
+      zone: edge.zone,
+      recordedAt: at,
+      target,
+    }));
+    dispatch(perform(label, { events }));
+  };
+
+export const putBike =
+  (label: string, bike: Omit<Bike, 'changedAt'>): AppThunk =>
+  (dispatch, _, edge) =>
+    dispatch(
+      perform(label, { bikes: [{ ...bike, changedAt: new Date(edge.now()).toISOString() }] }),
+    );
+
+export const putChain =
+  (label: string, chain: Omit<Chain, 'changedAt'>): AppThunk =>
+  (dispatch, _, edge) =>
+    dispatch(
+      perform(label, { chains: [{ ...chain, changedAt: new Date(edge.now()).toISOString() }] }),
+    );
+
+export const putSettings =
+  (label: string, settings: Partial<Omit<Settings, 'changedAt'>>): AppThunk =>
+  (dispatch, getState, edge) => {
+    const changedAt = new Date(edge.now()).toISOString();
+    dispatch(
+      perform(label, { settings: { ...getState().logbook.settings, ...settings, changedAt } }),
+    );
+  };
+
+/** Takes a backup in: all of it, undone as one. */
+export const restoreBackup =
+  (backup: Logbook): AppThunk =>
+  (dispatch, getState) => {
+    const before = getState().logbook;
+    const after = mergeLogbooks(before, backup);
+    const pickNew = <T>(old: Record<string, T>, now: Record<string, T>): T[] =>
+      Object.entries(now).flatMap(([id, r]) => (old[id] === r ? [] : [r]));
+    dispatch(
+      perform('Backup restored', {
+        events: addedEvents(before.log, after.log),
+        bikes: pickNew(before.garage.bikes, after.garage.bikes),
+        chains: pickNew(before.garage.chains, after.garage.chains),
+        ...(after.settings === before.settings ? {} : { settings: after.settings }),
+      }),
+    );
+  };
+
+export const undo = (): AppThunk => (dispatch, getState, edge) => {
+  const { logbook, session } = getState();
+  const last = session.done.at(-1);
+  if (!last) return;
+  const change = reversal(last, edge);
+  const redo = undoableOf(last.label, change, logbook);
+  dispatch(changed(change));
+  dispatch(historyMoved({ done: session.done.slice(0, -1), undone: [...session.undone, redo] }));
+  dispatch(noticed({ text: `Undone: ${last.label}`, undo: false }));
+};
+
+export const redo = (): AppThunk => (dispatch, getState, edge) => {
+  const { logbook, session } = getState();
+  const next = session.undone.at(-1);
+  if (!next) return;
+  const change = reversal(next, edge);
+  const again = undoableOf(next.label, change, logbook);
+  dispatch(changed(change));
+  dispatch(historyMoved({ done: [...session.done, again], undone: session.undone.slice(0, -1) }));
+  dispatch(noticed({ text: `Done again: ${next.label}`, undo: true }));
+};
+
+export const closeNotice = (): AppThunk => (dispatch) => dispatch(noticeClosed());

@@ -1,0 +1,73 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Problem } from '@/core/problem';
+import type { Quarantined } from './logbookFile';
+import type { SaveStatus } from './persistence';
+import type { Undoable } from './undo';
+
+/** What belongs to this tab and this visit only. */
+export interface SessionState {
+  phase: 'opening' | 'open' | 'unreadable';
+  problem: Problem | null;
+  save: SaveStatus;
+  quarantined: Quarantined[];
+  /** The moment verdicts are read for, ms; ticks each minute. */
+  now: number;
+  /** What can be undone, newest last, and redone. */
+  done: Undoable[];
+  undone: Undoable[];
+  /** The line at the foot of the screen that offers undo. */
+  notice: { text: string; undo: boolean; key: number } | null;
+}
+
+const initialState: SessionState = {
+  phase: 'opening',
+  problem: null,
+  save: { kind: 'saved', at: null },
+  quarantined: [],
+  now: 0,
+  done: [],
+  undone: [],
+  notice: null,
+};
+
+const UNDO_DEPTH = 100;
+
+const slice = createSlice({
+  name: 'session',
+  initialState,
+  reducers: {
+    phaseChanged(state, action: PayloadAction<Pick<SessionState, 'phase' | 'problem'>>) {
+      Object.assign(state, action.payload);
+    },
+    saveChanged(state, action: PayloadAction<SaveStatus>) {
+      state.save = action.payload;
+    },
+    quarantineFound(state, action: PayloadAction<Quarantined[]>) {
+      state.quarantined = action.payload;
+    },
+    ticked(state, action: PayloadAction<number>) {
+      state.now = action.payload;
+    },
+    noticed(state, action: PayloadAction<{ text: string; undo: boolean }>) {
+      state.notice = { ...action.payload, key: (state.notice?.key ?? 0) + 1 };
+    },
+    noticeClosed(state) {
+      state.notice = null;
+    },
+    historyMoved(state, action: PayloadAction<{ done: Undoable[]; undone: Undoable[] }>) {
+      state.done = action.payload.done.slice(-UNDO_DEPTH);
+      state.undone = action.payload.undone;
+    },
+  },
+});
+
+export const {
+  phaseChanged,
+  saveChanged,
+  quarantineFound,
+  ticked,
+  noticed,
+  noticeClosed,
+  historyMoved,
+} = slice.actions;
+export const sessionReducer = slice.reducer;

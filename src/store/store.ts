@@ -1,0 +1,24 @@
+import { configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
+import type { Edge } from './edge';
+import { logbookReducer } from './logbookSlice';
+import { sessionReducer } from './sessionSlice';
+
+/**
+ * The store. Redux Toolkit's checks for mutation and serialisability walk the whole log on each action
+ * in development; they are off, since every reducer here is a few lines over plain data.
+ */
+export const createStore = (edge: Edge) =>
+  configureStore({
+    reducer: { logbook: logbookReducer, session: sessionReducer },
+    middleware: (defaults) =>
+      defaults({
+        thunk: { extraArgument: edge },
+        serializableCheck: false,
+        immutableCheck: false,
+      }),
+  });
+
+export type AppStore = ReturnType<typeof createStore>;
+export type RootState = ReturnType<AppStore['getState']>;
+export type AppDispatch = AppStore['dispatch'];
+export type AppThunk<R = void> = ThunkAction<R, RootState, Edge, UnknownAction>;

@@ -1,0 +1,38 @@
+/**
+ * Which logbook this browser opens: the rider's own or the demo. They lie in separate storage, so the
+ * demo can never touch what a rider entered. `?logbook=demo` in the address opens the demo.
+ */
+export type LogbookName = 'own' | 'demo';
+
+const KEY = 'dapper-spoke/open';
+const STORAGE: Record<LogbookName, string> = { own: 'dapper-spoke', demo: 'dapper-spoke-demo' };
+
+export const storageName = (name: LogbookName): string => STORAGE[name];
+
+/** Reads the choice from the address, else from last time. */
+export function whichLogbook(): LogbookName {
+  const asked = new URLSearchParams(window.location.search).get('logbook');
+  if (asked === 'demo' || asked === 'own') {
+    remember(asked);
+    return asked;
+  }
+  try {
+    return localStorage.getItem(KEY) === 'demo' ? 'demo' : 'own';
+  } catch {
+    return 'own';
+  }
+}
+
+function remember(name: LogbookName): void {
+  try {
+    localStorage.setItem(KEY, name);
+  } catch {
+    // A browser that forgets opens the rider's own logbook next time: no harm.
+  }
+}
+
+/** Opens the other logbook: a fresh page, so that nothing of the one is left in the other. */
+export function switchLogbook(name: LogbookName): void {
+  remember(name);
+  window.location.assign('/');
+}
