@@ -1,5 +1,5 @@
-import type { Bike, Chain } from '@/core/garage';
-import type { LogEvent, Logbook, PlainEvent } from '@/core/logbook';
+import type { Bike, BikeSpecs, Chain } from '@/core/garage';
+import type { ChainStart, LogEvent, Logbook, PlainEvent } from '@/core/logbook';
 import { addedEvents, mergeLogbooks } from '@/core/logbook';
 import type { Settings } from '@/core/settings';
 import { changed, type Change } from './logbookSlice';
@@ -87,6 +87,30 @@ export const putChain =
     dispatch(
       perform(label, { chains: [{ ...chain, changedAt: new Date(edge.now()).toISOString() }] }),
     );
+
+/** A first bike with its chain on it, as one step: what stands between nothing and a verdict. */
+export const startWithBike =
+  (preset: { name: string; links: number; specs: BikeSpecs }, start: ChainStart): AppThunk =>
+  (dispatch, _, edge) => {
+    const now = new Date(edge.now()).toISOString();
+    const common = { retired: false, changedAt: now };
+    const bike: Bike = { ...preset.specs, ...common, id: edge.newId(), name: preset.name };
+    const chain: Chain = {
+      ...common,
+      id: edge.newId(),
+      name: `${preset.name} chain`,
+      links: preset.links,
+      speeds: preset.specs.speeds,
+      closure: 'reusable link',
+    };
+    dispatch(
+      record(
+        `${bike.name} added`,
+        [{ type: 'chainFitted', at: now, bikeId: bike.id, chainId: chain.id, start }],
+        { bikes: [bike], chains: [chain] },
+      ),
+    );
+  };
 
 export const putSettings =
   (label: string, settings: Partial<Omit<Settings, 'changedAt'>>): AppThunk =>

@@ -11,6 +11,7 @@ import { storageName, type LogbookName } from './whichLogbook';
 export interface OpenLogbook {
   store: AppStore;
   persistence: Persistence;
+  edge: Edge;
   name: LogbookName;
 }
 
@@ -35,7 +36,7 @@ export function openLogbook(
   setInterval(tick, TICK_MS);
   document.addEventListener('visibilitychange', tick);
   void start(store, persistence, name, edge);
-  return { store, persistence, name };
+  return { store, persistence, edge, name };
 }
 
 async function start(

@@ -7,11 +7,11 @@ import type { RootState } from './store';
 
 const replayFor = createReplayCache();
 
+export const selectLogbook = (state: RootState) => state.logbook;
 export const selectGarage = (state: RootState) => state.logbook.garage;
 export const selectSettings = (state: RootState) => state.logbook.settings;
 export const selectUnits = (state: RootState) => state.logbook.settings.units;
 export const selectNow = (state: RootState) => state.session.now;
-export const selectLog = (state: RootState) => state.logbook.log;
 export const selectSession = (state: RootState) => state.session;
 
 /** The log played through the care model. */
@@ -41,6 +41,12 @@ export const selectReports = createSelector(
       .flatMap((bike) => reportOn(replay, bike.id, settings, now) ?? [])
       .sort((a, b) => (lastRide.get(b.bike.id) ?? '').localeCompare(lastRide.get(a.bike.id) ?? ''));
   },
+);
+
+/** The report Today speaks of: the bike chosen, else the one ridden last. */
+export const selectMainReport = createSelector(
+  [selectReports, (state: RootState) => state.session.bikeId],
+  (reports, bikeId) => reports.find((r) => r.bike.id === bikeId) ?? reports[0] ?? null,
 );
 
 /** Rides as they read now, newest first. */

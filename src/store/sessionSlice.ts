@@ -12,6 +12,8 @@ export interface SessionState {
   quarantined: Quarantined[];
   /** The moment verdicts are read for, ms; ticks each minute. */
   now: number;
+  /** The bike Today speaks of; null: the one ridden last. */
+  bikeId: string | null;
   /** What can be undone, newest last, and redone. */
   done: Undoable[];
   undone: Undoable[];
@@ -25,6 +27,7 @@ const initialState: SessionState = {
   save: { kind: 'saved', at: null },
   quarantined: [],
   now: 0,
+  bikeId: null,
   done: [],
   undone: [],
   notice: null,
@@ -48,6 +51,9 @@ const slice = createSlice({
     ticked(state, action: PayloadAction<number>) {
       state.now = action.payload;
     },
+    bikeChosen(state, action: PayloadAction<string>) {
+      state.bikeId = action.payload;
+    },
     noticed(state, action: PayloadAction<{ text: string; undo: boolean }>) {
       state.notice = { ...action.payload, key: (state.notice?.key ?? 0) + 1 };
     },
@@ -66,6 +72,7 @@ export const {
   saveChanged,
   quarantineFound,
   ticked,
+  bikeChosen,
   noticed,
   noticeClosed,
   historyMoved,

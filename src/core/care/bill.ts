@@ -1,4 +1,5 @@
 import { LUBE_CLASSES, type LubeClass } from '../lube';
+import type { CleanMethod } from '../logbook';
 import type { Step } from './book';
 import { CARE, STANDARDS } from './constants';
 import type { Limits } from './clocks';
@@ -15,11 +16,10 @@ export type BillItem =
   | { kind: 'early start' }
   | { kind: 'wiping' }
   | { kind: 'heard'; sound: string }
-  | { kind: 'short coat' }
   | { kind: 'start' }
   | { kind: 'road'; km: number; perKm: number }
   | { kind: 'cogs' }
-  | { kind: 'work'; method: string }
+  | { kind: 'work'; method: CleanMethod }
   | { kind: 'rag' }
   | { kind: 'inwards'; km: number; migration: number }
   | { kind: 'clean wear'; km: number }

@@ -1,1 +1,2 @@
+export * from './presets';
 export * from './schema';

@@ -1,0 +1,99 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import {
+  putBike,
+  record,
+  selectChains,
+  selectFittings,
+  selectGarage,
+  selectNow,
+  selectReplay,
+  selectUnits,
+  useAppDispatch,
+  useAppSelector,
+  useNewId,
+} from '@/store';
+import { Card, Page } from '@/ui/frame';
+import { BikeForm } from '@/ui/garage/BikeForm';
+import { FitForm } from '@/ui/garage/FitForm';
+import { FittedChain } from '@/ui/garage/FittedChain';
+import { Txt } from '@/ui/theme';
+
+/** A bike: its specs, and the chain on it. `new` writes a new one. */
+export default function BikePage() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const newId = useNewId();
+  const garage = useAppSelector(selectGarage);
+  const chains = useAppSelector(selectChains);
+  const fittings = useAppSelector(selectFittings);
+  const units = useAppSelector(selectUnits);
+  const now = useAppSelector(selectNow);
+  const { replay } = useAppSelector(selectReplay);
+  const bike = garage.bikes[id] ?? null;
+  if (!bike && id !== 'new')
+    return (
+      <Page title="No such bike">
+        <Txt>Pick one in the garage.</Txt>
+      </Page>
+    );
+  const fittedId = bike ? replay.book.fitted.get(bike.id) : undefined;
+  const fitted = fittedId ? garage.chains[fittedId] : undefined;
+  return (
+    <Page title={bike?.name ?? 'New bike'}>
+      {bike ? (
+        <Card title="Chain">
+          {fitted ? (
+            <FittedChain
+              key={fitted.id}
+              chain={fitted}
+              since={fittings.findLast((f) => f.chainId === fitted.id)?.from ?? null}
+              now={now}
+              onRemove={(at) =>
+                dispatch(
+                  record(`${fitted.name} taken off`, [
+                    { type: 'chainRemoved', at, chainId: fitted.id },
+                  ]),
+                )
+              }
+            />
+          ) : chains.length ? (
+            <FitForm
+              bikeId={bike.id}
+              chains={chains}
+              known={new Set(replay.book.chains.keys())}
+              garage={garage}
+              fittings={fittings}
+              units={units}
+              now={now}
+              onFit={(fit) =>
+                dispatch(record('Chain fitted', [{ type: 'chainFitted', bikeId: bike.id, ...fit }]))
+              }
+            />
+          ) : (
+            <Txt tone="inkSoft">Add a chain in the garage, then fit it here.</Txt>
+          )}
+        </Card>
+      ) : null}
+      <BikeForm
+        key={bike?.changedAt ?? 'new'}
+        bike={bike}
+        garage={garage}
+        onSave={(fields) => {
+          const bikeId = bike?.id ?? newId();
+          const label = bike ? `${fields.name} changed` : `${fields.name} added`;
+          dispatch(putBike(label, { ...fields, id: bikeId, retired: false }));
+          router.navigate(bike ? '/book/garage' : `/book/bike/${bikeId}`);
+        }}
+        {...(bike
+          ? {
+              onRetire: () => {
+                dispatch(putBike(`${bike.name} removed`, { ...bike, retired: true }));
+                router.navigate('/book/garage');
+              },
+            }
+          : {})}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,35 @@
+import { useRouter } from 'expo-router';
+import { selectBikes, selectChains, selectReplay, selectUnits, useAppSelector } from '@/store';
+import { Button } from '@/ui/form';
+import { Page } from '@/ui/frame';
+import { GarageList } from '@/ui/garage/GarageList';
+
+/** Garage: bikes with the chain on each, and chains in the drawer. */
+export default function GaragePage() {
+  const router = useRouter();
+  const bikes = useAppSelector(selectBikes);
+  const chains = useAppSelector(selectChains);
+  const units = useAppSelector(selectUnits);
+  const { replay } = useAppSelector(selectReplay);
+  return (
+    <Page
+      title="Garage"
+      aside={
+        <>
+          <Button label="Add bike" onPress={() => router.navigate('/book/bike/new')} />
+          <Button label="Add chain" onPress={() => router.navigate('/book/chain/new')} />
+        </>
+      }
+    >
+      <GarageList
+        bikes={bikes}
+        chains={chains}
+        fitted={replay.book.fitted}
+        states={replay.book.chains}
+        units={units}
+        onBike={(id) => router.navigate(`/book/bike/${id}`)}
+        onChain={(id) => router.navigate(`/book/chain/${id}`)}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,189 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { bill, distanceSum, STANDARDS, CARE, verdictSentence, type ChainReport } from '@/core/care';
+import { PRESETS } from '@/core/garage';
+import {
+  bikeChosen,
+  record,
+  selectChainSteps,
+  selectIsEmpty,
+  selectMainReport,
+  selectNow,
+  selectReports,
+  selectUnits,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { startWithBike, putSettings } from '@/store/commands';
+import { switchLogbook } from '@/store/whichLogbook';
+import { Button } from '@/ui/form';
+import { Card, Page, useWide } from '@/ui/frame';
+import { FirstRun } from '@/ui/garage/FirstRun';
+import { Tape } from '@/ui/tape';
+import { Txt } from '@/ui/theme';
+import { OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines, Working } from '@/ui/today';
+import { chalkWord } from '@/ui/words';
+
+/** Today: how far the chain is good for, what to do next, and why. */
+export default function Today() {
+  const dispatch = useAppDispatch();
+  const units = useAppSelector(selectUnits);
+  const empty = useAppSelector(selectIsEmpty);
+  const report = useAppSelector(selectMainReport);
+  if (empty)
+    return (
+      <Page>
+        <FirstRun
+          units={units}
+          onUnits={(next) => dispatch(putSettings('Units changed', { units: next }))}
+          onStart={(kind, start) => dispatch(startWithBike(PRESETS[kind], start))}
+          onDemo={() => switchLogbook('demo')}
+        />
+      </Page>
+    );
+  return report ? <ChainToday report={report} /> : <NoChain />;
+}
+
+function ChainToday({ report }: { report: ChainReport }) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const wide = useWide();
+  const units = useAppSelector(selectUnits);
+  const now = useAppSelector(selectNow);
+  const reports = useAppSelector(selectReports);
+  const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
+  const [working, setWorking] = useState(false);
+  const [ride, setRide] = useState<string | null>(null);
+  const { verdict, state, limits, bike, chain } = report;
+  const tape = useMemo(
+    () => ({
+      steps,
+      nowKm: state.km,
+      film: state.film,
+      outside: state.outside,
+      inside: state.inside,
+      verdict,
+      outsideLimit: STANDARDS[limits.standard].outside,
+      filmLimit: CARE.reserve.value,
+    }),
+    [steps, state, verdict, limits],
+  );
+  const at = () => new Date().toISOString();
+  const sentence = verdictSentence(verdict, state, units, now);
+  const selected = steps.find((s) => s.event.id === ride);
+
+  const first = (
+    <>
+      <VerdictLines report={report} units={units} now={now} />
+      <View style={styles.tape}>
+        <Tape
+          key={chain.id}
+          input={tape}
+          units={units}
+          chalkLabel={chalkWord(verdict)}
+          summary={`Tape of ${chain.name}: ${sentence.headline} ${sentence.action}`}
+          selectedId={ride}
+          onSelect={setRide}
+        />
+        <RideReadout
+          step={selected}
+          units={units}
+          onOpen={(id) => router.navigate(`/rides/${id}`)}
+        />
+      </View>
+      <View style={styles.buttons}>
+        <Button
+          kind="strong"
+          label="Do it now"
+          onPress={() => router.navigate(`/bench?chain=${chain.id}`)}
+          grow
+        />
+        <Button
+          label={working ? 'Hide working' : 'Show working'}
+          expanded={working}
+          onPress={() => setWorking(!working)}
+          grow
+        />
+      </View>
+      {working ? (
+        <Card title="Working">
+          <Working
+            sections={bill(steps, state, limits)}
+            sum={distanceSum(state, verdict, bike.ebike ? CARE.ebikeLoad.value : 1)}
+            units={units}
+          />
+        </Card>
+      ) : null}
+    </>
+  );
+  const second = (
+    <>
+      <QuickNotes
+        onRode={() => router.navigate(`/rides/log?bike=${bike.id}`)}
+        onWet={(how) =>
+          dispatch(record('Noted: got wet', [{ type: 'gotWet', at: at(), bikeId: bike.id, how }]))
+        }
+        onHeard={(sound) =>
+          dispatch(
+            record(`Noted: ${sound}`, [{ type: 'soundHeard', at: at(), chainId: chain.id, sound }]),
+          )
+        }
+        onRag={(swatch) =>
+          dispatch(
+            record('Rag check noted', [
+              { type: 'ragChecked', at: at(), chainId: chain.id, swatch },
+            ]),
+          )
+        }
+      />
+      <Card title={chain.name}>
+        <Readings report={report} />
+      </Card>
+    </>
+  );
+  return (
+    <Page wide>
+      <OtherBikes
+        reports={reports}
+        chosen={bike.id}
+        units={units}
+        now={now}
+        onChoose={(id) => dispatch(bikeChosen(id))}
+      />
+      {wide ? (
+        <View style={styles.columns}>
+          <View style={styles.left}>{first}</View>
+          <View style={styles.right}>{second}</View>
+        </View>
+      ) : (
+        <>
+          {first}
+          {second}
+        </>
+      )}
+    </Page>
+  );
+}
+
+function NoChain() {
+  const router = useRouter();
+  return (
+    <Page title="No chain on a bike">
+      <Txt>Fit a chain to a bike and its verdict stands here.</Txt>
+      <Button
+        kind="strong"
+        label="Open the garage"
+        onPress={() => router.navigate('/book/garage')}
+      />
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  tape: { gap: 8 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+  columns: { flexDirection: 'row', gap: 32, alignItems: 'flex-start' },
+  left: { flex: 1.7, gap: 18, minWidth: 0 },
+  right: { flex: 1, gap: 18, minWidth: 0 },
+});

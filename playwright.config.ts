@@ -1,0 +1,49 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4390;
+export const CHROMIUM_ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+const browser = (width: number, height: number) => ({
+  viewport: { width, height },
+  launchOptions: {
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: CHROMIUM_ARGS,
+  },
+});
+
+/** The built app in Debian's Chromium, at a phone's and at a desk's size. */
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  timeout: 40_000,
+  forbidOnly: Boolean(process.env.CI),
+  reporter: [
+    ['list'],
+    ['json', { outputFile: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ?? '.setup/web.json' }],
+  ],
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+  },
+  projects: [
+    { name: 'phone', use: { ...browser(390, 844), hasTouch: true } },
+    { name: 'wide', use: browser(1280, 800) },
+  ],
+  webServer: {
+    command: 'npx tsx server/main.ts',
+    env: { PORT: String(PORT) },
+    url: `http://localhost:${PORT}`,
+    reuseExistingServer: !process.env.CI,
+  },
+});

@@ -1,0 +1,5 @@
+// @ts-check
+import { ensureBuild, ensureDependencies } from './setup.mjs';
+
+ensureDependencies();
+ensureBuild();

@@ -1,0 +1,50 @@
+import path from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+
+/** Scripts and assets carry a hash of their content in their name and may be kept for ever. */
+const HASHED = /[.-][0-9a-f]{32}\.\w+$/;
+const YEAR_MS = 365 * 24 * 3_600_000;
+
+/**
+ * Serves the built app from a folder. Any address without a file gets the app, which has routes of its
+ * own; a missing script or picture is a plain 404.
+ */
+export function createApp(distFolder: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          'default-src': ["'self'"],
+          'img-src': ["'self'", 'data:', 'blob:'],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          // Served over plain http on the rider's own machine: nothing to upgrade to.
+          'upgrade-insecure-requests': null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.use(
+    express.static(distFolder, {
+      index: false,
+      setHeaders(response, file) {
+        const immutable = HASHED.test(path.basename(file));
+        response.setHeader(
+          'Cache-Control',
+          immutable ? `public, max-age=${YEAR_MS / 1000}, immutable` : 'no-cache',
+        );
+      },
+    }),
+  );
+  app.get('/{*route}', (request, response, next) => {
+    if (path.extname(request.path) !== '') return next();
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile('index.html', { root: distFolder });
+  });
+  return app;
+}

@@ -1,0 +1,72 @@
+import { FlatList, StyleSheet, View } from 'react-native';
+import type { Step } from '@/core/care';
+import type { Garage } from '@/core/garage';
+import type { UnitSystem } from '@/core/units';
+import { Button } from '../form';
+import { Txt, useColors } from '../theme';
+import { eventLine } from '../words';
+
+interface Props {
+  /** Newest first. */
+  steps: readonly Step[];
+  garage: Garage;
+  units: UnitSystem;
+  onDelete: (eventId: string) => void;
+  onRecord: () => void;
+}
+
+const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** Work, notes, readings and fittings, newest first. */
+export function HistoryList({ steps, garage, units, onDelete, onRecord }: Props) {
+  const colors = useColors();
+  return (
+    <FlatList
+      data={steps}
+      keyExtractor={(step) => step.event.id}
+      contentContainerStyle={styles.list}
+      ListHeaderComponent={
+        <View style={styles.head}>
+          <Txt variant="title" level={1} style={styles.grow}>
+            History
+          </Txt>
+          <Button label="Record work" onPress={onRecord} />
+        </View>
+      }
+      ListEmptyComponent={<Txt tone="inkSoft">Nothing yet. Work and notes gather here.</Txt>}
+      renderItem={({ item }) => {
+        const { event } = item;
+        const note = event.type === 'workDone' && event.note ? `, ${event.note}` : '';
+        const where =
+          (item.chainId && garage.chains[item.chainId]?.name) ??
+          (item.bikeId && garage.bikes[item.bikeId]?.name) ??
+          'A chain no longer here';
+        return (
+          <View style={[styles.row, { borderColor: colors.line }]}>
+            <View style={styles.grow}>
+              <Txt variant="strong">{eventLine(event, units)}</Txt>
+              <Txt variant="small" tone="inkSoft">
+                {day.format(Date.parse(event.at))} · {where}
+                {note}
+              </Txt>
+            </View>
+            <Button kind="quiet" label="Delete" onPress={() => onDelete(event.id)} />
+          </View>
+        );
+      }}
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { padding: 16, paddingBottom: 96, maxWidth: 712, width: '100%', alignSelf: 'center' },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 12, marginBottom: 12 },
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 8,
+    borderBottomWidth: 1,
+    paddingVertical: 6,
+  },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

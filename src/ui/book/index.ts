@@ -1,0 +1,4 @@
+export * from './BookMenu';
+export * from './download';
+export * from './FileCards';
+export * from './HistoryList';

@@ -1,0 +1,54 @@
+import { format } from 'date-fns/format';
+import { createElement, useId } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Problem } from '@/core/problem';
+import { Txt, useTheme } from '../theme';
+import { FieldProblem } from './Field';
+
+interface Props {
+  label: string;
+  /** ISO instant, or null while the field is empty. */
+  value: string | null;
+  onChange: (value: string | null) => void;
+  problem?: Problem | undefined;
+}
+
+/** A day and a time: the browser's own picker, which every phone knows how to show. */
+export function MomentField({ label, value, onChange, problem }: Props) {
+  const { colors, textScale } = useTheme();
+  const id = useId();
+  return (
+    <View style={styles.field}>
+      <Txt variant="label" id={`${id}-label`}>
+        {label}
+      </Txt>
+      {createElement('input', {
+        type: 'datetime-local',
+        'aria-labelledby': `${id}-label`,
+        'aria-describedby': problem ? `${id}-problem` : undefined,
+        'aria-invalid': problem !== undefined,
+        defaultValue: value ? format(new Date(value), "yyyy-MM-dd'T'HH:mm") : '',
+        onChange: (event: { target: { value: string } }) => {
+          const picked = new Date(event.target.value);
+          onChange(Number.isNaN(picked.getTime()) ? null : picked.toISOString());
+        },
+        style: {
+          font: `500 ${16 * textScale}px 'Red Hat Mono'`,
+          minHeight: 48,
+          boxSizing: 'border-box',
+          maxWidth: '100%',
+          padding: '0 12px',
+          borderRadius: 10,
+          border: `1px solid ${problem ? colors.danger : colors.lineStrong}`,
+          color: colors.ink,
+          background: colors.field,
+        },
+      })}
+      <FieldProblem id={`${id}-problem`} problem={problem} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  field: { gap: 6, alignItems: 'flex-start' },
+});

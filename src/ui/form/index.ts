@@ -1,0 +1,4 @@
+export * from './Button';
+export * from './Choice';
+export * from './Field';
+export * from './MomentField';

@@ -1,0 +1,44 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Txt, useColors } from '../theme';
+
+interface Props {
+  title?: string;
+  /** Stands beside the title. */
+  aside?: ReactNode;
+  /** Wider than a column of text: for pages laid out in columns. */
+  wide?: boolean;
+  children: ReactNode;
+}
+
+/** A scrolling page with its title, no wider than reads well. */
+export function Page({ title, aside, wide = false, children }: Props) {
+  const colors = useColors();
+  return (
+    <ScrollView
+      style={[styles.scroll, { backgroundColor: colors.chalk }]}
+      contentContainerStyle={styles.content}
+    >
+      <View role="main" style={[styles.column, wide && styles.wide]}>
+        {title ? (
+          <View style={styles.head}>
+            <Txt variant="title" level={1} style={styles.title}>
+              {title}
+            </Txt>
+            {aside}
+          </View>
+        ) : null}
+        {children}
+      </View>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  scroll: { flex: 1 },
+  content: { padding: 16, paddingBottom: 96, alignItems: 'center' },
+  column: { width: '100%', maxWidth: 680, gap: 18 },
+  wide: { maxWidth: 1160 },
+  head: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 12, minHeight: 40 },
+  title: { flexGrow: 1 },
+});

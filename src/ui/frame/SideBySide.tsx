@@ -1,0 +1,32 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useColors } from '../theme';
+import { useWide } from './useWide';
+
+interface Props {
+  list: ReactNode;
+  /** On a phone: whether the list is shown, or what was opened from it. */
+  showList: boolean;
+  children: ReactNode;
+}
+
+/** List and detail: next to each other on a wide screen, one after the other on a phone. */
+export function SideBySide({ list, showList, children }: Props) {
+  const wide = useWide();
+  const colors = useColors();
+  if (!wide) return showList ? list : children;
+  return (
+    <View style={styles.both}>
+      <View role="complementary" style={[styles.list, { borderColor: colors.line }]}>
+        {list}
+      </View>
+      <View style={styles.detail}>{children}</View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  both: { flex: 1, flexDirection: 'row' },
+  list: { width: 400, borderRightWidth: 1 },
+  detail: { flex: 1 },
+});

@@ -1,0 +1,76 @@
+import { StyleSheet, View } from 'react-native';
+import { say } from '@/core/messages';
+import type { Problem } from '@/core/problem';
+import { Txt, useColors } from '../theme';
+
+interface Props {
+  /** Set while the demo is open. */
+  onLeaveDemo: (() => void) | null;
+  save:
+    | { kind: 'saved'; at: number | null }
+    | { kind: 'saving' }
+    | { kind: 'failed'; problem: Problem };
+}
+
+const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+
+/** One thin line at the top: whose logbook is open, and whether it is saved. */
+export function StatusStrip({ onLeaveDemo, save }: Props) {
+  const colors = useColors();
+  const failed = save.kind === 'failed';
+  return (
+    <View
+      style={[
+        styles.strip,
+        {
+          borderColor: failed ? colors.danger : colors.line,
+          backgroundColor: failed ? colors.dangerCloth : colors.chalk,
+        },
+      ]}
+    >
+      {onLeaveDemo ? (
+        <Txt variant="small" tone="inkSoft">
+          Demo logbook · <LinkText onPress={onLeaveDemo} label="Leave the demo" />
+        </Txt>
+      ) : (
+        <Txt variant="small" tone="inkSoft">
+          Dapper Spoke
+        </Txt>
+      )}
+      <View role="status" aria-live="polite" style={styles.save}>
+        <Txt variant="small" tone={failed ? 'danger' : 'inkSoft'}>
+          {saveText(save)}
+        </Txt>
+      </View>
+    </View>
+  );
+}
+
+function LinkText({ onPress, label }: { onPress: () => void; label: string }) {
+  return (
+    <Txt variant="small" tone="ink" style={styles.link} onPress={onPress}>
+      {label}
+    </Txt>
+  );
+}
+
+function saveText(save: Props['save']): string {
+  if (save.kind === 'saving') return 'Saving …';
+  if (save.kind === 'failed') return say(save.problem);
+  return save.at === null ? '' : `Saved ${clock.format(save.at)}`;
+}
+
+const styles = StyleSheet.create({
+  strip: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    justifyContent: 'space-between',
+    columnGap: 12,
+    paddingHorizontal: 16,
+    paddingVertical: 4,
+    minHeight: 29,
+    borderBottomWidth: 1,
+  },
+  save: { flexShrink: 1 },
+  link: { textDecorationLine: 'underline' },
+});

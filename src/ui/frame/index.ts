@@ -1,0 +1,7 @@
+export * from './Card';
+export * from './Notice';
+export * from './Page';
+export * from './Places';
+export * from './SideBySide';
+export * from './StatusStrip';
+export * from './useWide';

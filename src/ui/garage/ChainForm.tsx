@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import {
+  readChain,
+  type ChainDraft,
+  type ChainField,
+  type ChainFields,
+  type FieldProblems,
+} from '@/core/entry';
+import { CLOSURES, type Chain, type Garage } from '@/core/garage';
+import { Button, Choice, Field } from '../form';
+
+interface Props {
+  chain: Chain | null;
+  garage: Garage;
+  onSave: (chain: ChainFields) => void;
+  onRetire?: () => void;
+}
+
+const CLOSURE_HINTS = {
+  'reusable link': 'Opens and closes again; count the openings.',
+  'single-use link': 'Opens once. Take the chain off only with a new link at hand.',
+  'connecting pin': 'Closed by a pin; opened with a chain tool and closed with a new pin.',
+} as const;
+
+/** All that matters of a chain. */
+export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
+  const [draft, setDraft] = useState<ChainDraft>({
+    name: chain?.name ?? '',
+    links: String(chain?.links ?? 114),
+    speeds: String(chain?.speeds ?? 11),
+    closure: chain?.closure ?? 'reusable link',
+  });
+  const [problems, setProblems] = useState<FieldProblems<ChainField>>({});
+  const set = (part: Partial<ChainDraft>) => setDraft((d) => ({ ...d, ...part }));
+  const save = () => {
+    const read = readChain(draft, garage, chain?.id ?? '');
+    setProblems(read.ok ? {} : read.problems);
+    if (read.ok) onSave(read.value);
+  };
+  return (
+    <View style={styles.form}>
+      <Field
+        label="Name"
+        value={draft.name}
+        onChange={(name) => set({ name })}
+        problem={problems.name}
+        autoFocus={chain === null}
+      />
+      <View style={styles.pair}>
+        <Field
+          label="Links"
+          value={draft.links}
+          onChange={(links) => set({ links })}
+          problem={problems.links}
+          hint="One pin is one link."
+          numeric
+        />
+        <Field
+          label="Speeds"
+          value={draft.speeds}
+          onChange={(speeds) => set({ speeds })}
+          problem={problems.speeds}
+          numeric
+        />
+      </View>
+      <Choice
+        label="Closed by"
+        options={CLOSURES.map((value) => ({
+          value,
+          label: value.charAt(0).toUpperCase() + value.slice(1),
+          hint: CLOSURE_HINTS[value],
+        }))}
+        value={draft.closure}
+        onChange={(closure) => set({ closure })}
+      />
+      <View style={styles.buttons}>
+        <Button kind="strong" label={chain ? 'Save chain' : 'Add chain'} onPress={save} grow />
+        {onRetire ? <Button kind="danger" label="Remove chain" onPress={onRetire} /> : null}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  form: { gap: 18 },
+  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+});

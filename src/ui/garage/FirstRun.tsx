@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { readStart, type FieldProblems, type StartDraft, type StartField } from '@/core/entry';
+import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage';
+import type { ChainStart } from '@/core/logbook';
+import type { UnitSystem } from '@/core/units';
+import { Button, Choice } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { NEW_START, StartFields } from './StartFields';
+
+interface Props {
+  units: UnitSystem;
+  onUnits: (units: UnitSystem) => void;
+  onStart: (kind: BikeKind, start: ChainStart) => void;
+  onDemo: () => void;
+}
+
+/** From nothing to a verdict: which bike, what lube, how long ago. Everything else has a usual value. */
+export function FirstRun({ units, onUnits, onStart, onDemo }: Props) {
+  const [kind, setKind] = useState<BikeKind>('road');
+  const [draft, setDraft] = useState<StartDraft>(NEW_START);
+  const [problems, setProblems] = useState<FieldProblems<StartField>>({});
+  const start = () => {
+    const read = readStart(draft, units);
+    setProblems(read.ok ? {} : read.problems);
+    if (read.ok) onStart(kind, read.value);
+  };
+  return (
+    <View style={styles.page}>
+      <View style={styles.head}>
+        <Txt variant="verdict" level={1}>
+          How far is your chain still good?
+        </Txt>
+        <Txt variant="lead">
+          Answer four questions and know. Then log rides and work, and it stays true.
+        </Txt>
+      </View>
+      <Card>
+        <Choice
+          label="Your bike"
+          options={BIKE_KINDS.map((k) => ({ value: k, label: PRESETS[k].name }))}
+          value={kind}
+          onChange={setKind}
+        />
+        <StartFields
+          draft={draft}
+          onChange={(part) => setDraft((d) => ({ ...d, ...part }))}
+          problems={problems}
+          units={units}
+        />
+        <Choice
+          label="Units"
+          options={[
+            { value: 'metric' as const, label: 'Kilometres' },
+            { value: 'imperial' as const, label: 'Miles' },
+          ]}
+          value={units}
+          onChange={onUnits}
+        />
+        <Button kind="strong" label="Tell me" onPress={start} />
+      </Card>
+      <View style={styles.demo}>
+        <Txt tone="inkSoft">Or look around first: eight months of a rider on a made-up island.</Txt>
+        <Button label="Open the demo" onPress={onDemo} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { gap: 20 },
+  head: { gap: 8, paddingTop: 8 },
+  demo: { gap: 10, alignItems: 'flex-start' },
+});

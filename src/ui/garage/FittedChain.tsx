@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { readMoment } from '@/core/entry';
+import type { Chain } from '@/core/garage';
+import type { Problem } from '@/core/problem';
+import { Button, MomentField } from '../form';
+import { Txt } from '../theme';
+
+interface Props {
+  chain: Chain;
+  /** When it was fitted, ISO. */
+  since: string | null;
+  now: number;
+  onRemove: (at: string) => void;
+}
+
+const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'long' });
+
+/** The chain on a bike, and taking it off. */
+export function FittedChain({ chain, since, now, onRemove }: Props) {
+  const [removing, setRemoving] = useState(false);
+  const [at, setAt] = useState<string | null>(new Date(now).toISOString());
+  const [problem, setProblem] = useState<Problem | undefined>();
+  const remove = () => {
+    const when = readMoment(at, now);
+    const early = when.ok && since !== null && when.value < since;
+    const found: Problem | undefined = !when.ok
+      ? when.problem
+      : early
+        ? { code: 'chain/not-fitted' }
+        : undefined;
+    setProblem(found);
+    if (when.ok && !found) onRemove(when.value);
+  };
+  return (
+    <View style={styles.box}>
+      <Txt>
+        {chain.name}
+        {since ? `, on it since ${day.format(Date.parse(since))}.` : '.'}
+      </Txt>
+      {removing ? (
+        <>
+          <MomentField label="Taken off" value={at} onChange={setAt} problem={problem} />
+          <Button label="Take it off" onPress={remove} />
+        </>
+      ) : (
+        <Button label="Take this chain off" onPress={() => setRemoving(true)} />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 12, alignItems: 'flex-start' },
+});

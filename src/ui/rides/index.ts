@@ -1,0 +1,3 @@
+export * from './rideDraft';
+export * from './RideForm';
+export * from './RidesList';

@@ -1,0 +1,35 @@
+import type { RideDraft } from '@/core/entry';
+import type { RideLogged } from '@/core/logbook';
+import { toShownDistance, type UnitSystem } from '@/core/units';
+
+/** A new ride: now, on the last ride's surface; the weather is asked, the distance is the one number. */
+export const rideDraft = (bikeId: string, last: RideLogged | null, now: number): RideDraft => ({
+  bikeId,
+  distance: '',
+  duration: '',
+  at: new Date(now).toISOString(),
+  weather: 'dry',
+  surface: last?.surface ?? 'paved',
+  mud: false,
+  salted: false,
+  note: '',
+});
+
+/** A ride of the log as it stands in the form. */
+export const draftOf = (ride: RideLogged, units: UnitSystem): RideDraft => ({
+  bikeId: ride.bikeId,
+  distance: String(Math.round(toShownDistance(ride.distanceKm, units) * 100) / 100),
+  duration: ride.durationH === null ? '' : clockHours(ride.durationH),
+  at: ride.at,
+  weather: ride.weather,
+  surface: ride.surface,
+  mud: ride.mud,
+  salted: ride.salted,
+  note: ride.note,
+});
+
+/** 1.75 as "1:45". */
+function clockHours(hours: number): string {
+  const minutes = Math.round(hours * 60);
+  return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+}

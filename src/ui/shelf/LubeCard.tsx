@@ -1,0 +1,30 @@
+import type { LubeClass, LubeTraits } from '@/core/lube';
+import { formatDistance, formatHours, formatShare, type UnitSystem } from '@/core/units';
+import { settingHours, STORAGE_AIR, WORKSHOP_AIR } from '@/core/weather';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+
+interface Props {
+  name: LubeClass;
+  traits: LubeTraits;
+  units: UnitSystem;
+}
+
+/** One class of lube in the handbook. */
+export function LubeCard({ name, traits, units }: Props) {
+  const title = name.charAt(0).toUpperCase() + name.slice(1);
+  const facts = [
+    `Lasts about ${formatDistance(traits.lifeKm, units)} in the dry`,
+    `loses ${formatShare(traits.washPerMm)} of the film per mm of water`,
+    `ride after ${formatHours(settingHours(traits, WORKSHOP_AIR))} in a warm room, ${formatHours(settingHours(traits, STORAGE_AIR.shed))} in a cold shed`,
+    traits.wiped ? `wipe ${traits.wipeWhen}` : traits.wipeWhen,
+  ];
+  return (
+    <Card title={title}>
+      <Txt>{traits.character}</Txt>
+      <Txt variant="small" tone="inkSoft">
+        {facts.join('; ')}.
+      </Txt>
+    </Card>
+  );
+}

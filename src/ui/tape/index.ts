@@ -1,0 +1,2 @@
+export { Tape } from './Tape';
+export * from './tapeGeometry';

@@ -1,0 +1,176 @@
+import type { AheadPoint, Step, Verdict } from '@/core/care';
+import type { WeatherWord } from '@/core/logbook';
+import { clamp, fromShownDistance, toShownDistance, type UnitSystem } from '@/core/units';
+
+/** Heights of the drawing in px, from the top: film, the tape itself, grit. */
+export const TAPE = {
+  height: 262,
+  filmTop: 18,
+  filmBottom: 96,
+  bandTop: 104,
+  bandBottom: 148,
+  gritTop: 156,
+  gritBottom: 240,
+} as const;
+
+export interface TapeView {
+  widthPx: number;
+  /** Kilometres across the drawing. */
+  spanKm: number;
+  /** Kilometres from now at the left edge; negative is ridden. */
+  leftKm: number;
+  units: UnitSystem;
+}
+
+export type Weave = WeatherWord | 'mud';
+
+export interface TapeShapes {
+  nowX: number;
+  ticks: { x: number; label: string | null }[];
+  stitches: { id: string; from: number; to: number; weave: Weave; salted: boolean }[];
+  pins: { id: string; x: number; lubed: boolean }[];
+  film: { past: string; ahead: string; spread: string; limitY: number };
+  outside: { past: string; ahead: string; limitY: number };
+  inside: { past: string; ahead: string };
+  /** Where the next job falls; null when it lies beyond the drawing or has fallen due. */
+  chalkX: number | null;
+}
+
+export interface TapeInput {
+  /** Steps of one chain in order of time. */
+  steps: readonly Step[];
+  /** The chain's distance now, km. */
+  nowKm: number;
+  film: number;
+  outside: number;
+  inside: number;
+  verdict: Verdict;
+  outsideLimit: number;
+  filmLimit: number;
+}
+
+/** How far the future is drawn beyond the first clock. */
+const BEYOND_KM = 60;
+
+/** Everything the tape draws, in px. Pure, so that it can be tested without a screen. */
+export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
+  const { steps, nowKm, verdict } = input;
+  const x = (km: number) => ((km - view.leftKm) / view.spanKm) * view.widthPx;
+  const filmY = (film: number) => TAPE.filmBottom - film * (TAPE.filmBottom - TAPE.filmTop);
+  const gritY = (grit: number) => TAPE.gritTop + grit * (TAPE.gritBottom - TAPE.gritTop);
+
+  const film: Point[] = [];
+  const outside: Point[] = [];
+  const inside: Point[] = [];
+  const stitches: TapeShapes['stitches'] = [];
+  const pins: TapeShapes['pins'] = [];
+  for (const { before, after, event } of steps) {
+    if (!after) continue;
+    for (const state of before ? [before, after] : [after]) {
+      const km = state.km - nowKm;
+      film.push([x(km), filmY(state.film)]);
+      outside.push([x(km), gritY(state.outside)]);
+      inside.push([x(km), gritY(state.inside)]);
+    }
+    const to = x(after.km - nowKm);
+    if (event.type === 'rideLogged' && before) {
+      const weave = event.mud ? 'mud' : event.weather;
+      stitches.push({ id: event.id, from: x(before.km - nowKm), to, weave, salted: event.salted });
+    } else if (event.type === 'workDone') {
+      pins.push({ id: event.id, x: to, lubed: event.lube !== null });
+    }
+  }
+  film.push([x(0), filmY(input.film)]);
+  outside.push([x(0), gritY(input.outside)]);
+  inside.push([x(0), gritY(input.inside)]);
+
+  const endKm = (verdict.distanceKm?.high ?? 0) + BEYOND_KM;
+  const upTo = (points: readonly AheadPoint[]) => points.filter((p) => p.km <= endKm);
+  const mid = upTo(verdict.ahead.mid.points);
+  const to = (points: readonly AheadPoint[], value: (p: AheadPoint) => number): Point[] =>
+    points.map((p) => [x(p.km), value(p)]);
+  const upper = to(upTo(verdict.ahead.high.points), (p) => filmY(p.film));
+  const lower = to(upTo(verdict.ahead.low.points), (p) => filmY(p.film)).reverse();
+  const chalkX = verdict.distanceKm ? x(verdict.distanceKm.mid) : null;
+
+  return {
+    nowX: x(0),
+    ticks: ticks(view, x),
+    stitches: stitches.filter((s) => onView(s.from, s.to, view)),
+    pins: pins.filter((p) => onView(p.x, p.x, view)),
+    film: {
+      past: line(film),
+      ahead: line(to(mid, (p) => filmY(p.film))),
+      spread: area([...upper, ...lower]),
+      limitY: filmY(input.filmLimit),
+    },
+    outside: {
+      past: hanging(outside),
+      ahead: hanging(to(mid, (p) => gritY(p.outside))),
+      limitY: gritY(input.outsideLimit),
+    },
+    inside: {
+      past: hanging(inside),
+      ahead: hanging(to(mid, (p) => gritY(p.inside))),
+    },
+    chalkX: chalkX !== null && chalkX <= view.widthPx && chalkX >= 0 ? chalkX : null,
+  };
+}
+
+type Point = readonly [number, number];
+
+const round = (n: number) => Math.round(n * 10) / 10;
+const points = (list: readonly Point[]) => list.map(([px, py]) => `${round(px)} ${round(py)}`);
+const line = (list: readonly Point[]): string => (list.length ? `M${points(list).join('L')}` : '');
+const area = (list: readonly Point[]): string => (list.length ? `${line(list)}Z` : '');
+
+/** An area that hangs from the top of the grit scale. */
+function hanging(list: readonly Point[]): string {
+  const first = list[0];
+  const last = list.at(-1);
+  if (!first || !last) return '';
+  return area([[first[0], TAPE.gritTop], ...list, [last[0], TAPE.gritTop]]);
+}
+
+const onView = (from: number, to: number, view: TapeView) => to >= -40 && from <= view.widthPx + 40;
+
+const TICK = 10;
+const LABEL = 50;
+
+function ticks(view: TapeView, x: (km: number) => number): TapeShapes['ticks'] {
+  const left = toShownDistance(view.leftKm, view.units);
+  const right = left + toShownDistance(view.spanKm, view.units);
+  const list: TapeShapes['ticks'] = [];
+  for (let at = Math.ceil(left / TICK) * TICK; at <= right; at += TICK) {
+    const km = fromShownDistance(at, view.units);
+    const label = at === 0 || at % LABEL !== 0 ? null : at > 0 ? `+${at}` : `−${-at}`;
+    list.push({ x: x(km), label });
+  }
+  return list;
+}
+
+/** Where to put the left edge so that a position in km is in view; stays within what there is. */
+export function panTo(
+  leftKm: number,
+  view: Pick<TapeView, 'spanKm'>,
+  riddenKm: number,
+  aheadKm: number,
+): number {
+  return clamp(
+    leftKm,
+    Math.min(-riddenKm, -view.spanKm * 0.7),
+    Math.max(aheadKm, view.spanKm * 0.4) - view.spanKm,
+  );
+}
+
+/** The stitch under a place on the drawing, or the nearest within a finger's width. */
+export function stitchAt(shapes: TapeShapes, px: number): string | null {
+  const FINGER = 14;
+  let best: string | null = null;
+  let nearest = FINGER;
+  for (const stitch of shapes.stitches) {
+    const away = Math.max(stitch.from - px, px - stitch.to, 0);
+    if (away < nearest) [best, nearest] = [stitch.id, away];
+  }
+  return best;
+}

@@ -1,0 +1,3 @@
+export * from './colors';
+export * from './ThemeContext';
+export * from './Txt';

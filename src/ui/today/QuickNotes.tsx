@@ -1,0 +1,99 @@
+import CloudRain from 'lucide-react-native/icons/cloud-rain';
+import Ear from 'lucide-react-native/icons/ear';
+import Route from 'lucide-react-native/icons/route';
+import Shirt from 'lucide-react-native/icons/shirt';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SOUNDS, type Sound } from '@/core/logbook';
+import { Button } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { SOUND_LABEL } from '../words';
+import { Swatches } from './Swatches';
+
+interface Props {
+  onRode: () => void;
+  onWet: (how: 'stood in rain' | 'washed') => void;
+  onHeard: (sound: Sound) => void;
+  onRag: (swatch: number) => void;
+}
+
+/** The four things a rider notes with one clean finger. */
+export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
+  const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | null>(null);
+  const toggle = (which: typeof open) => setOpen(open === which ? null : which);
+  const done = (note: () => void) => () => {
+    setOpen(null);
+    note();
+  };
+  return (
+    <View style={styles.notes}>
+      <View style={styles.row}>
+        <View style={styles.cell}>
+          <Button icon={Route} label="Rode" onPress={onRode} grow />
+        </View>
+        <View style={styles.cell}>
+          <Button
+            icon={CloudRain}
+            label="Got wet"
+            expanded={open === 'wet'}
+            onPress={() => toggle('wet')}
+            grow
+          />
+        </View>
+        <View style={styles.cell}>
+          <Button
+            icon={Ear}
+            label="Heard it"
+            expanded={open === 'heard'}
+            onPress={() => toggle('heard')}
+            grow
+          />
+        </View>
+        <View style={styles.cell}>
+          <Button
+            icon={Shirt}
+            label="Rag check"
+            expanded={open === 'rag'}
+            onPress={() => toggle('rag')}
+            grow
+          />
+        </View>
+      </View>
+      {open === 'wet' ? (
+        <Card title="How did it get wet?">
+          <View style={styles.row}>
+            <Button label="Stood in rain" onPress={done(() => onWet('stood in rain'))} />
+            <Button label="Was washed" onPress={done(() => onWet('washed'))} />
+          </View>
+          <Txt variant="small" tone="inkSoft">
+            Rain on a ride goes with the ride.
+          </Txt>
+        </Card>
+      ) : null}
+      {open === 'heard' ? (
+        <Card title="What did you hear?">
+          <View style={styles.row}>
+            {SOUNDS.map((sound) => (
+              <Button key={sound} label={SOUND_LABEL[sound]} onPress={done(() => onHeard(sound))} />
+            ))}
+          </View>
+        </Card>
+      ) : null}
+      {open === 'rag' ? (
+        <Card title="What came off on the rag?">
+          <Txt variant="small" tone="inkSoft">
+            Crank still. Hold a clean patch round the lower run, pull it along a hand’s width, look.
+          </Txt>
+          <Swatches onPick={(swatch) => done(() => onRag(swatch))()} />
+        </Card>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  notes: { gap: 12 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  cell: { flexGrow: 1, flexBasis: '45%' },
+});

@@ -1,0 +1,110 @@
+import { StyleSheet, View } from 'react-native';
+import { extraWatts, STANDARDS, type ChainReport } from '@/core/care';
+import { formatElongation, formatHours, formatNumber, formatShare } from '@/core/units';
+import { Txt, useColors } from '../theme';
+
+interface Props {
+  report: ChainReport;
+}
+
+/** The chain as the model sees it now: a line a reading, with the mark where it calls for work. */
+export function Readings({ report }: Props) {
+  const { state, cogs, limits } = report;
+  const standard = STANDARDS[limits.standard];
+  return (
+    <View style={styles.list}>
+      <Reading
+        label="Lube film"
+        value={formatShare(state.film)}
+        share={state.film}
+        mark={0.15}
+        below
+      />
+      <Reading
+        label="Grit outside"
+        value={formatShare(state.outside)}
+        share={state.outside}
+        mark={standard.outside}
+      />
+      <Reading
+        label="Grit inside"
+        value={formatShare(state.inside)}
+        share={state.inside}
+        mark={standard.inside}
+      />
+      <Reading label="Grit on cassette and rings" value={formatShare(cogs)} share={cogs} />
+      <Reading
+        label="Wear (elongation)"
+        value={formatElongation(state.wear)}
+        share={state.wear / (limits.wearPercent * 1.25)}
+        mark={0.8}
+      />
+      <Plain
+        label="Extra power at 250 W"
+        value={`${formatNumber(Math.round(extraWatts(state) * 10) / 10)} W`}
+      />
+      <Plain
+        label="Water"
+        value={state.wetLeftH > 0 ? `wet, dry in ${formatHours(state.wetLeftH)}` : 'dry'}
+      />
+    </View>
+  );
+}
+
+interface LineProps {
+  label: string;
+  value: string;
+  share: number;
+  /** Where it calls for work, 0 to 1. */
+  mark?: number;
+  /** It is the low side that calls. */
+  below?: boolean;
+}
+
+function Reading({ label, value, share, mark, below = false }: LineProps) {
+  const colors = useColors();
+  const past = mark !== undefined && (below ? share <= mark : share > mark);
+  const percent = (x: number) => `${Math.min(100, Math.max(0, x * 100))}%` as const;
+  return (
+    <View style={styles.reading}>
+      <Plain label={label} value={value} alarm={past} />
+      <View style={[styles.track, { backgroundColor: colors.line }]} aria-hidden>
+        <View
+          style={[
+            styles.fill,
+            { width: percent(share), backgroundColor: past ? colors.danger : colors.inkSoft },
+          ]}
+        />
+        {mark !== undefined ? (
+          <View style={[styles.mark, { left: percent(mark), backgroundColor: colors.danger }]} />
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+function Plain({ label, value, alarm = false }: { label: string; value: string; alarm?: boolean }) {
+  return (
+    <View style={styles.row}>
+      <Txt variant="small">{label}</Txt>
+      <Txt variant="number" tone={alarm ? 'danger' : 'ink'}>
+        {value}
+      </Txt>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: 12 },
+  reading: { gap: 4 },
+  row: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'baseline',
+    flexWrap: 'wrap',
+    columnGap: 12,
+  },
+  track: { height: 6, borderRadius: 3 },
+  fill: { height: 6, borderRadius: 3 },
+  mark: { position: 'absolute', top: -3, width: 2, height: 12 },
+});

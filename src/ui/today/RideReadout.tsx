@@ -1,0 +1,49 @@
+import { StyleSheet, View } from 'react-native';
+import type { Step } from '@/core/care';
+import { formatShare, type UnitSystem } from '@/core/units';
+import { Button } from '../form';
+import { Txt } from '../theme';
+import { eventLine } from '../words';
+
+interface Props {
+  step: Step | undefined;
+  units: UnitSystem;
+  onOpen: (rideId: string) => void;
+}
+
+const day = new Intl.DateTimeFormat(undefined, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+});
+
+/** The numbers of the stitch that was tapped. */
+export function RideReadout({ step, units, onOpen }: Props) {
+  if (!step?.before || !step.after)
+    return (
+      <Txt variant="small" tone="inkSoft">
+        Drag the tape; tap a stitch to read that ride.
+      </Txt>
+    );
+  const { before, after, event } = step;
+  const moved = (a: number, b: number) => `${formatShare(a)} → ${formatShare(b)}`;
+  return (
+    <View style={styles.readout} aria-live="polite">
+      <View style={styles.text}>
+        <Txt variant="label">
+          {day.format(Date.parse(event.at))}: {eventLine(event, units)}
+        </Txt>
+        <Txt variant="small" tone="inkSoft">
+          Film {moved(before.film, after.film)}, grit outside {moved(before.outside, after.outside)}
+          , inside {moved(before.inside, after.inside)}
+        </Txt>
+      </View>
+      <Button kind="quiet" label="Open" onPress={() => onOpen(event.id)} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  readout: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  text: { flexShrink: 1, flexGrow: 1 },
+});

@@ -1,0 +1,45 @@
+import { StyleSheet, View } from 'react-native';
+import { heardSentence, spreadSentence, verdictSentence, type ChainReport } from '@/core/care';
+import type { UnitSystem } from '@/core/units';
+import { Txt } from '../theme';
+import { alsoLine } from '../words';
+
+interface Props {
+  report: ChainReport;
+  units: UnitSystem;
+  now: number;
+}
+
+const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+
+/** The verdict: one sentence large, what to do below it, and what else is to be said in small type. */
+export function VerdictLines({ report, units, now }: Props) {
+  const { verdict, state, typical } = report;
+  const { headline, action } = verdictSentence(verdict, state, units, now);
+  const small = [
+    spreadSentence(verdict, units, typical.rides),
+    alsoLine(verdict.also),
+    heardSentence(verdict),
+    verdict.setsUntil === null
+      ? null
+      : `The coat sets until ${clock.format(verdict.setsUntil)}. Ridden sooner, up to half of it is thrown off.`,
+  ].filter((line) => line !== null);
+  const alarming = verdict.kind !== 'good for';
+  return (
+    <View style={styles.lines} role="region" aria-label="Verdict" aria-live="polite">
+      <Txt variant="verdict" level={1} tone={alarming ? 'danger' : 'ink'}>
+        {headline}
+      </Txt>
+      <Txt variant="lead">{action}</Txt>
+      {small.map((line) => (
+        <Txt key={line} variant="small" tone="inkSoft">
+          {line}
+        </Txt>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  lines: { gap: 6 },
+});

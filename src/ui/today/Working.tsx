@@ -1,0 +1,101 @@
+import { StyleSheet, View } from 'react-native';
+import type { BillSection, DistanceSum } from '@/core/care';
+import {
+  formatDistance,
+  formatElongation,
+  formatNumber,
+  formatShare,
+  type UnitSystem,
+} from '@/core/units';
+import { Txt, useColors } from '../theme';
+import { billLabel, SECTION_LABEL } from '../words';
+
+interface Props {
+  sections: readonly BillSection[];
+  sum: DistanceSum;
+  units: UnitSystem;
+}
+
+/** The arithmetic behind the verdict, like a bill: what used up how much, and where figures come from. */
+export function Working({ sections, sum, units }: Props) {
+  return (
+    <View style={styles.bill}>
+      {sections.map((section) => (
+        <Section key={section.name} section={section} units={units} />
+      ))}
+      <View style={styles.section}>
+        <Txt variant="heading" level={3}>
+          Distance left
+        </Txt>
+        {sum.lifeKm > 0 ? (
+          <Line
+            label={`(${formatShare(sum.filmLeft)} − ${formatShare(sum.reserve)} reserve) × ${formatDistance(sum.lifeKm, units)}${sum.load === 1 ? '' : ` ÷ ${sum.load} load`}, on dry roads`}
+            value={formatDistance(sum.dryKm, units)}
+          />
+        ) : (
+          <Line label="No lube on the chain" value={formatDistance(0, units)} />
+        )}
+        {sum.verdictKm !== null ? (
+          <Line
+            label="With your usual weather, road and standing, whichever clock fires first"
+            value={formatDistance(sum.verdictKm, units)}
+            total
+          />
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+function Section({ section, units }: { section: BillSection; units: UnitSystem }) {
+  const show = (amount: number) => amountText(amount, section.unit);
+  return (
+    <View style={styles.section}>
+      <Txt variant="heading" level={3}>
+        {SECTION_LABEL[section.name]}
+      </Txt>
+      {section.lines.map((line, i) => (
+        <Line
+          key={line.item.kind + i}
+          label={billLabel(line.item, units)}
+          value={(line.amount > 0 && i > 0 ? '+' : '') + show(line.amount)}
+        />
+      ))}
+      <Line
+        label={section.limit === null ? 'Now' : `Now (calls for work at ${show(section.limit)})`}
+        value={show(section.total)}
+        total
+      />
+      {section.sources.map((s) => (
+        <Txt key={s.what} variant="small" tone="inkSoft">
+          {s.what}: {s.figure}; {s.source}; {s.spread}.
+        </Txt>
+      ))}
+    </View>
+  );
+}
+
+function amountText(amount: number, unit: BillSection['unit']): string {
+  if (unit === 'W') return `${formatNumber(Math.round(amount * 10) / 10)} W`;
+  return unit === '%' ? formatElongation(amount) : formatShare(amount).replace('-', '−');
+}
+
+function Line({ label, value, total = false }: { label: string; value: string; total?: boolean }) {
+  const colors = useColors();
+  return (
+    <View style={[styles.line, total && [styles.total, { borderColor: colors.lineStrong }]]}>
+      <Txt variant={total ? 'label' : 'small'} style={styles.label}>
+        {label}
+      </Txt>
+      <Txt variant="number">{value}</Txt>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  bill: { gap: 22 },
+  section: { gap: 6 },
+  line: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-end', gap: 12 },
+  label: { flexShrink: 1 },
+  total: { borderTopWidth: 1, paddingTop: 6, marginTop: 2 },
+});

@@ -1,0 +1,7 @@
+export * from './Readings';
+export * from './Swatches';
+export * from './VerdictLines';
+export * from './Working';
+export * from './OtherBikes';
+export * from './QuickNotes';
+export * from './RideReadout';

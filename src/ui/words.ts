@@ -1,0 +1,163 @@
+import type { BillItem, ClockName, Depth, SectionName, Verdict, Standard } from '@/core/care';
+import type { CleanMethod, Drying, PlainEvent, Sound, Surface, WeatherWord } from '@/core/logbook';
+import { formatDistance, formatExactDistance, formatNumber, type UnitSystem } from '@/core/units';
+
+/** Labels of the trade's terms as the rider reads them. */
+export const WEATHER_LABEL: Record<WeatherWord, string> = {
+  dry: 'Dry',
+  dusty: 'Dusty',
+  damp: 'Damp road',
+  wet: 'Wet',
+  downpour: 'Downpour',
+};
+
+export const WEATHER_HINT: Record<WeatherWord, string> = {
+  dry: 'Dry road, clean air.',
+  dusty: 'Dry for days; you could see the dust.',
+  damp: 'Half the way on wet road, no rain to speak of.',
+  wet: 'Wet road, light rain.',
+  downpour: 'It poured.',
+};
+
+export const SURFACE_LABEL: Record<Surface, string> = {
+  paved: 'Paved',
+  gravel: 'Gravel',
+  trail: 'Trail',
+};
+
+export const METHOD_LABEL: Record<CleanMethod, string> = {
+  none: 'No cleaning',
+  'dry wipe': 'Dry rag',
+  'solvent wipe': 'Rag with a little solvent',
+  'flush and wipe': 'Flush with fresh lube, wipe hard',
+  brush: 'Brush and degreaser',
+  scrubber: 'Scrubber',
+  baths: 'Off the bike, in baths',
+  soak: 'Off the bike, soak',
+  'wax reset': 'Wax reset',
+  strip: 'Strip a new chain',
+};
+
+export const DRYING_LABEL: Record<Drying, string> = {
+  'left to drip': 'Left to drip',
+  towel: 'Towel',
+  'towel and air': 'Towel and air',
+};
+
+export const DEPTH_LABEL: Record<Depth, string> = {
+  'wipe-down': 'Wipe-down',
+  'top-up': 'Top-up: wipe, lube, wipe',
+  rescue: 'After-rain rescue',
+  'on-bike clean': 'On-bike clean and lube',
+  'off-bike clean': 'Off-bike clean and lube',
+  'wax reset': 'Wax reset',
+};
+
+export const STANDARD_LABEL: Record<Standard, string> = {
+  immaculate: 'Immaculate',
+  tidy: 'Tidy',
+  'easy-going': 'Easy-going',
+};
+
+export const SOUND_LABEL: Record<Sound, string> = {
+  squeak: 'Squeak',
+  grinding: 'Grinding',
+  click: 'Click each lap',
+  rattle: 'Rattle',
+};
+
+export const SECTION_LABEL: Record<SectionName, string> = {
+  film: 'Lube film',
+  outside: 'Grit outside',
+  inside: 'Grit inside',
+  wear: 'Wear',
+  watts: 'Extra power at 250 W',
+};
+
+/** Short words for the chalk mark on the tape. */
+export const chalkWord = (verdict: Verdict): string =>
+  verdict.clock === 'wear' ? 'worn out' : verdict.proposal.depth;
+
+const CLOCK_LABEL: Record<ClockName, string> = {
+  wear: 'worn out',
+  rust: 'rusted',
+  bare: 'bare',
+  wet: 'wet',
+  film: 'lube used up',
+  standing: 'lube dried out',
+  inside: 'grit inside',
+  outside: 'dirty outside',
+};
+
+/** "Also: grit inside, dirty outside." */
+export const alsoLine = (also: readonly ClockName[]): string | null =>
+  also.length ? `Also: ${also.map((c) => CLOCK_LABEL[c]).join(', ')}.` : null;
+
+/** What a line of the bill is for. */
+export function billLabel(item: BillItem, units: UnitSystem): string {
+  switch (item.kind) {
+    case 'coat':
+      return `Coat of ${item.lube} lube`;
+    case 'distance':
+      return `${formatDistance(item.km, units)} ridden, of a life of ${formatDistance(item.lifeKm, units)}`;
+    case 'water':
+      return `${formatNumber(item.mm)} mm of water`;
+    case 'standing':
+      return `${formatNumber(item.days)} days of standing`;
+    case 'early start':
+      return 'Ridden before it had set';
+    case 'wiping':
+      return 'Wiped off with the dirt';
+    case 'heard':
+      return 'You heard it squeak';
+    case 'start':
+      return 'When it came into the logbook';
+    case 'road':
+      return `${formatDistance(item.km, units)} of road, ${formatNumber(item.perKm)} times clean tarmac`;
+    case 'cogs':
+      return 'Handed back by cassette and rings';
+    case 'work':
+      return `After: ${METHOD_LABEL[item.method].toLowerCase()}`;
+    case 'rag':
+      return 'Your rag check';
+    case 'inwards':
+      return `Worked inwards over ${formatDistance(item.km, units)}`;
+    case 'clean wear':
+      return `${formatDistance(item.km, units)}, had it been clean and lubed`;
+    case 'grit wear':
+      return 'Ground off by grit and dryness';
+    case 'measured':
+      return 'Your wear reading';
+    case 'watts':
+      return { outside: 'Grit outside', inside: 'Grit inside', dry: 'Dry', wear: 'Wear' }[item.of];
+  }
+}
+
+/** An event in a few words, for lists and for "undone: …". */
+export function eventLine(event: PlainEvent, units: UnitSystem): string {
+  switch (event.type) {
+    case 'rideLogged': {
+      const parts = [WEATHER_LABEL[event.weather].toLowerCase(), event.surface];
+      if (event.mud) parts.push('mud');
+      if (event.salted) parts.push('salt');
+      return `${formatExactDistance(event.distanceKm, units)}, ${parts.join(', ')}`;
+    }
+    case 'workDone': {
+      const lube = event.lube ? `, ${event.lube.lubeClass} lube` : '';
+      const cogs = event.cogsCleaned ? ', with cassette' : '';
+      return `${METHOD_LABEL[event.method]}${cogs}${lube}`;
+    }
+    case 'gotWet':
+      return event.how === 'washed' ? 'Washed, left wet' : 'Stood in rain';
+    case 'chainFitted':
+      return 'Chain fitted';
+    case 'chainRemoved':
+      return 'Chain taken off';
+    case 'wearRead':
+      return `Wear read: ${event.percent} %, ${event.tool}`;
+    case 'ragChecked':
+      return `Rag check: swatch ${event.swatch} of 5`;
+    case 'soundHeard':
+      return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
+  }
+}

@@ -1,0 +1,211 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { METHODS, work, type ChainState, type WorkSpec } from '@/core/care';
+import { readMoment, type FieldProblems } from '@/core/entry';
+import type { Chain } from '@/core/garage';
+import { DRYINGS, type CleanMethod, type Drying } from '@/core/logbook';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
+import { formatHours, formatShare } from '@/core/units';
+import { settingHours, type Air } from '@/core/weather';
+import { Card } from '../frame';
+import { Button, Choice, Field, MomentField, Toggles } from '../form';
+import { Txt } from '../theme';
+import { DRYING_LABEL, METHOD_LABEL } from '../words';
+
+export interface WorkDraft {
+  chainId: string;
+  method: CleanMethod;
+  cogsCleaned: boolean;
+  bathCount: number;
+  bathMl: number;
+  drying: Drying;
+  lubeClass: LubeClass | null;
+  wiped: boolean;
+  at: string | null;
+  note: string;
+}
+
+export interface WorkEntry extends WorkSpec {
+  chainId: string;
+  at: string;
+  note: string;
+}
+
+interface Props {
+  initial: WorkDraft;
+  chains: readonly Chain[];
+  /** The chain as it stands now, for showing what the work will do; null when it is not known. */
+  before: (chainId: string) => { state: ChainState; cogs: number; air: Air } | null;
+  now: number;
+  onSave: (entry: WorkEntry) => void;
+}
+
+/** Depths as the form offers them, with the methods of each; the first is the usual one. */
+const DEPTHS: Record<string, readonly CleanMethod[]> = {
+  'Wipe-down': ['solvent wipe', 'dry wipe'],
+  'Top-up': ['solvent wipe', 'dry wipe', 'flush and wipe', 'none'],
+  Clean: ['scrubber', 'brush', 'baths', 'soak', 'wax reset', 'strip'],
+};
+
+const depthOf = (draft: WorkDraft): string =>
+  METHODS[draft.method].deep ? 'Clean' : draft.lubeClass ? 'Top-up' : 'Wipe-down';
+
+const specOf = (draft: WorkDraft): WorkSpec => ({
+  method: draft.method,
+  cogsCleaned: draft.cogsCleaned,
+  baths: { count: draft.bathCount, ml: draft.bathMl },
+  drying: draft.drying,
+  lube: draft.lubeClass ? { lubeClass: draft.lubeClass, coat: 1, wiped: draft.wiped } : null,
+});
+
+/** Work done, recorded: depth, method, lube. Shows what it does to the chain before it is saved. */
+export function WorkForm({ initial, chains, before, now, onSave }: Props) {
+  const [draft, setDraft] = useState(initial);
+  const [lastLube, setLastLube] = useState<LubeClass>(initial.lubeClass ?? 'all-weather');
+  const [problems, setProblems] = useState<FieldProblems<'at'>>({});
+  const set = (part: Partial<WorkDraft>) => setDraft((d) => ({ ...d, ...part }));
+  const depth = depthOf(draft);
+  const pickDepth = (next: string) =>
+    set({
+      method: DEPTHS[next]?.[0] ?? 'none',
+      lubeClass: next === 'Wipe-down' ? null : lastLube,
+      cogsCleaned: next === 'Clean',
+      drying: next === 'Clean' ? 'towel and air' : 'towel',
+    });
+  const pickLube = (lubeClass: LubeClass | null) => {
+    if (lubeClass) setLastLube(lubeClass);
+    set({ lubeClass, wiped: lubeClass ? LUBE_CLASSES[lubeClass].wiped : true });
+  };
+  const save = () => {
+    const at = readMoment(draft.at, now);
+    setProblems(at.ok ? {} : { at: at.problem });
+    if (at.ok)
+      onSave({ ...specOf(draft), chainId: draft.chainId, at: at.value, note: draft.note.trim() });
+  };
+  return (
+    <View style={styles.form}>
+      {chains.length > 1 ? (
+        <Choice
+          label="Chain"
+          options={chains.map((c) => ({ value: c.id, label: c.name }))}
+          value={draft.chainId}
+          onChange={(chainId) => set({ chainId })}
+        />
+      ) : null}
+      <Choice
+        label="How deep"
+        options={Object.keys(DEPTHS).map((d) => ({ value: d, label: d }))}
+        value={depth}
+        onChange={pickDepth}
+      />
+      <Choice
+        label="Cleaned with"
+        options={(DEPTHS[depth] ?? []).map((m) => ({ value: m, label: METHOD_LABEL[m] }))}
+        value={draft.method}
+        onChange={(method) => set({ method })}
+      />
+      {draft.method === 'baths' ? (
+        <View style={styles.pair}>
+          <Choice
+            label="Baths"
+            options={[1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }))}
+            value={draft.bathCount}
+            onChange={(bathCount) => set({ bathCount })}
+          />
+          <Choice
+            label="Size of each"
+            options={[100, 150, 250, 500].map((n) => ({ value: n, label: `${n} ml` }))}
+            value={draft.bathMl}
+            onChange={(bathMl) => set({ bathMl })}
+          />
+        </View>
+      ) : null}
+      {depth === 'Clean' ? (
+        <Choice
+          label="Dried with"
+          options={DRYINGS.map((d) => ({ value: d, label: DRYING_LABEL[d] }))}
+          value={draft.drying}
+          onChange={(drying) => set({ drying })}
+        />
+      ) : null}
+      {depth === 'Wipe-down' ? null : (
+        <Choice<LubeClass | null>
+          label="Lube put on"
+          options={[
+            ...LUBE_CLASS_NAMES.map((l) => ({
+              value: l,
+              label: capital(l),
+              hint: LUBE_CLASSES[l].character,
+            })),
+            ...(depth === 'Clean'
+              ? [{ value: null, label: 'None yet', hint: 'A bare chain: lube it before you ride.' }]
+              : []),
+          ]}
+          value={draft.lubeClass}
+          onChange={pickLube}
+        />
+      )}
+      <Toggles
+        label="Also"
+        options={[
+          {
+            label: 'Cassette and jockey wheels cleaned',
+            on: draft.cogsCleaned,
+            onChange: (cogsCleaned) => set({ cogsCleaned }),
+          },
+          ...(draft.lubeClass && LUBE_CLASSES[draft.lubeClass].wiped
+            ? [
+                {
+                  label: 'Wiped off afterwards',
+                  on: draft.wiped,
+                  onChange: (wiped: boolean) => set({ wiped }),
+                },
+              ]
+            : []),
+        ]}
+      />
+      <MomentField
+        label="Done"
+        value={draft.at}
+        onChange={(at) => set({ at })}
+        problem={problems.at}
+      />
+      <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
+      <Effect draft={draft} before={before(draft.chainId)} />
+      <Button kind="strong" label="Save work" onPress={save} />
+    </View>
+  );
+}
+
+/** What the work will do, in the model's readings. */
+function Effect({ draft, before }: { draft: WorkDraft; before: ReturnType<Props['before']> }) {
+  if (!before) return null;
+  const after = work(before.state, before.cogs, specOf(draft), before.air);
+  const from = before.state;
+  const to = after.state;
+  const change = (name: string, a: number, b: number) =>
+    `${name} ${formatShare(a)} to ${formatShare(b)}`;
+  const lines = [
+    [
+      change('Film', from.film, to.film),
+      change('grit outside', from.outside, to.outside),
+      change('inside', from.inside, to.inside),
+      change('cassette', before.cogs, after.cogs),
+    ].join(', ') + '.',
+    draft.lubeClass
+      ? `Sets in ${formatHours(settingHours(LUBE_CLASSES[draft.lubeClass], before.air))} where this bike stands; wipe: ${LUBE_CLASSES[draft.lubeClass].wipeWhen}.`
+      : null,
+  ];
+  return (
+    <Card title="What this does">
+      {lines.map((line) => (line ? <Txt key={line}>{line}</Txt> : null))}
+    </Card>
+  );
+}
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+const styles = StyleSheet.create({
+  form: { gap: 18 },
+  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
+});

@@ -1,0 +1,2 @@
+export * from './proposedDraft';
+export * from './WorkForm';

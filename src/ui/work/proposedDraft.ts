@@ -1,0 +1,34 @@
+import type { WorkSpec } from '@/core/care';
+import type { LubeClass } from '@/core/lube';
+import type { WorkDraft } from './WorkForm';
+
+/** The form filled with the proposed work; without a proposal, a top-up with the last lube. */
+export function proposedDraft(
+  chainId: string,
+  spec: WorkSpec | null,
+  lastLube: LubeClass | null,
+  now: number,
+): WorkDraft {
+  const common = { chainId, at: new Date(now).toISOString(), note: '' };
+  if (!spec)
+    return {
+      ...common,
+      method: 'solvent wipe',
+      cogsCleaned: false,
+      bathCount: 3,
+      bathMl: 150,
+      drying: 'towel',
+      lubeClass: lastLube ?? 'all-weather',
+      wiped: true,
+    };
+  return {
+    ...common,
+    method: spec.method,
+    cogsCleaned: spec.cogsCleaned,
+    bathCount: spec.baths.count,
+    bathMl: spec.baths.ml,
+    drying: spec.drying,
+    lubeClass: spec.lube?.lubeClass ?? null,
+    wiped: spec.lube?.wiped ?? true,
+  };
+}
