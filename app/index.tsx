@@ -148,7 +148,6 @@ function ChainToday({ report }: { report: ChainReport }) {
         reports={reports}
         chosen={bike.id}
         units={units}
-        now={now}
         onChoose={(id) => dispatch(bikeChosen(id))}
       />
       {wide ? (

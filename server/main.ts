@@ -19,9 +19,15 @@ function listen(app: Express, port: number, triesLeft = TRIES): Promise<[Server,
   });
 }
 
-const demo = process.argv.includes('--demo');
-const dist = path.resolve(process.env.SPOKE_DIST ?? 'dist');
-const [, port] = await listen(createApp(dist), Number(process.env.PORT ?? FIRST_PORT));
-const address = `http://localhost:${port}/${demo ? '?logbook=demo' : ''}`;
-console.log(demo ? `The demo is ready. Open ${address}` : `Dapper Spoke is ready. Open ${address}`);
-console.log('Ctrl+C ends it.');
+async function main(): Promise<void> {
+  const demo = process.argv.includes('--demo');
+  const dist = path.resolve(process.env.SPOKE_DIST ?? 'dist');
+  const [, port] = await listen(createApp(dist), Number(process.env.PORT ?? FIRST_PORT));
+  const address = `http://localhost:${port}/${demo ? '?logbook=demo' : ''}`;
+  console.log(
+    demo ? `The demo is ready. Ctrl+C ends it. Open` : `Dapper Spoke is ready. Ctrl+C ends it. Open`,
+  );
+  console.log(address);
+}
+
+void main();

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { EMPTY_GARAGE, garageSchema } from '@/core/garage';
 import {
   addEvents,
@@ -25,7 +25,7 @@ const MONTH_KEY = /^log\/\d{4}-\d{2}$/;
 export const chunkKey = (month: string): string => LOG + month;
 export const isQuarantine = (key: string): boolean => key.startsWith(QUARANTINE);
 
-const metaSchema = z.object({ version: z.number().int().positive(), lastWrite: z.string() });
+const metaSchema = z.object({ version: z.int().check(z.positive()), lastWrite: z.string() });
 
 export const EMPTY_LOGBOOK: Logbook = {
   garage: EMPTY_GARAGE,
@@ -58,7 +58,12 @@ export function readLogbook(entries: Record<string, string>): Result<OpenedLogbo
   const version = storedVersion(entries);
   if (version > CURRENT_VERSION) return fail('storage/newer', { detail: String(version) });
   const damaged: OpenedLogbook['damaged'] = [];
-  const part = <T>(key: string, kind: 'garage' | 'settings', schema: z.ZodType<T>, none: T): T => {
+  const part = <T>(
+    key: string,
+    kind: 'garage' | 'settings',
+    schema: z.ZodMiniType<T>,
+    none: T,
+  ): T => {
     const text = entries[key];
     if (text === undefined) return none;
     const read = readPart(text, kind, version, schema);
@@ -94,7 +99,7 @@ function readPart<T>(
   text: string,
   kind: 'garage' | 'settings' | 'event',
   version: number,
-  schema: z.ZodType<T>,
+  schema: z.ZodMiniType<T>,
 ): T | null {
   return checkPart(parseJson(text), kind, version, schema);
 }
@@ -103,7 +108,7 @@ function checkPart<T>(
   raw: unknown,
   kind: 'garage' | 'settings' | 'event',
   version: number,
-  schema: z.ZodType<T>,
+  schema: z.ZodMiniType<T>,
 ): T | null {
   const migrated = migrate(kind, raw, version);
   if (!migrated.ok) return null;

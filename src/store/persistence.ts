@@ -88,9 +88,13 @@ export class Persistence {
   save(logbook: Logbook): void {
     if (this.saved === null || changedKeys(this.saved, logbook).length === 0) return;
     this.wanted = logbook;
-    this.running ??= this.run().finally(() => {
-      this.running = null;
-    });
+    // Starts after this tick: several changes in one go are one save, and telling the status cannot
+    // call back into a save that has not begun.
+    this.running ??= Promise.resolve()
+      .then(() => this.run())
+      .finally(() => {
+        this.running = null;
+      });
   }
 
   async settled(): Promise<void> {

@@ -1,7 +1,7 @@
 import type { Chain } from '../garage';
 import type { LubeClass } from '../lube';
 import type { Air } from '../weather';
-import { readClocks, type Limits } from './clocks';
+import { readClocks, type Clock, type Limits } from './clocks';
 import type { ChainState } from './state';
 import { work, type WorkSpec } from './work';
 
@@ -68,9 +68,22 @@ export function usualWork(lube: LubeClass, chain: Chain | undefined): Proposal[]
   return list;
 }
 
+/** Work that leaves a clock this near to firing again is not worth the gloves. Own estimate. */
+const HEADROOM = 0.25;
+
+/** Whether work has quieted a clock with room to spare. Wear and rust are not for work to mend. */
+function satisfied(clock: Clock): boolean {
+  if (clock.name === 'wear' || clock.name === 'rust') return true;
+  if (clock.fired) return false;
+  if (clock.name === 'film') return clock.reading >= clock.limit * (1 + HEADROOM);
+  if (clock.name === 'inside' || clock.name === 'outside')
+    return clock.reading <= clock.limit * (1 - HEADROOM);
+  return true;
+}
+
 /**
- * The shallowest usual work after which no clock that work can stop still fires; the deepest there is
- * when none suffices. Work never ends on a bare chain. `lube` is put on where a coat is needed.
+ * The shallowest usual work that quiets every clock work can quiet, with room to spare; the deepest
+ * there is when none suffices. Work never ends on a bare chain. `lube` is put on where a coat is needed.
  */
 export function proposeWork(
   state: ChainState,
@@ -83,10 +96,7 @@ export function proposeWork(
   const usual = usualWork(lube, chain);
   for (const proposal of usual) {
     const after = work(state, cogs, proposal.spec, air).state;
-    const firing = readClocks(after, limits).filter(
-      (c) => c.fired && c.name !== 'wear' && c.name !== 'rust',
-    );
-    if (firing.length === 0) return proposal;
+    if (readClocks(after, limits).every((c) => satisfied(c))) return proposal;
   }
   return usual[usual.length - 1] as Proposal;
 }

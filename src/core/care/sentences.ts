@@ -77,6 +77,24 @@ export function verdictSentence(
   }
 }
 
+/** The verdict in two or three words, for a list of bikes. */
+export function shortVerdict(verdict: Verdict, units: UnitSystem): string {
+  if (verdict.distanceKm) return `${formatDistance(verdict.distanceKm.mid, units)} left`;
+  return SHORT[verdict.kind];
+}
+
+const SHORT: Record<Verdict['kind'], string> = {
+  replace: 'worn out',
+  inspect: 'rusted',
+  bare: 'bare',
+  rescue: 'wet',
+  're-lube': 'lube used up',
+  'touch up': 'dried out',
+  'deep clean': 'gritty inside',
+  wipe: 'dirty outside',
+  'good for': 'good',
+};
+
 /** The spread in words: "Likely 55 to 75 km, if you ride as you have lately." Null when a clock has fired. */
 export function spreadSentence(
   verdict: Verdict,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { garageSchema } from '../garage';
 import {
   addEvents,
@@ -18,7 +18,7 @@ export const BACKUP_FORMAT = 'dapper-spoke-logbook';
 
 const envelopeSchema = z.object({
   format: z.literal(BACKUP_FORMAT),
-  version: z.number().int().positive(),
+  version: z.int().check(z.positive()),
   exportedAt: z.string(),
   garage: z.unknown(),
   settings: z.unknown(),
@@ -74,7 +74,7 @@ function read<T>(
   part: 'event' | 'garage' | 'settings',
   raw: unknown,
   version: number,
-  schema: z.ZodType<T>,
+  schema: z.ZodMiniType<T>,
   place: string = part,
 ): Result<T> {
   const migrated = migrate(part, raw, version);
@@ -83,7 +83,7 @@ function read<T>(
   return parsed.success ? ok(parsed.data) : damaged(parsed.error, place);
 }
 
-function damaged(error: z.ZodError, place?: string): Result<never> {
+function damaged(error: z.core.$ZodError, place?: string): Result<never> {
   const path = [place, ...(error.issues[0]?.path ?? [])].filter((p) => p !== undefined);
   return fail('backup/damaged', { detail: path.join(', ') || 'its first line' });
 }

@@ -1,8 +1,8 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** What stands in the garage. Records carry `changedAt`, so that of two versions the newer wins. */
-const id = z.string().min(1).max(64);
-const name = z.string().trim().min(1).max(60);
+const id = z.string().check(z.minLength(1), z.maxLength(64));
+const name = z.string().check(z.trim(), z.minLength(1), z.maxLength(60));
 const instant = z.iso.datetime();
 
 export const STORAGE_PLACES = ['indoors', 'shed', 'outdoors'] as const;
@@ -15,10 +15,10 @@ export const bikeSchema = z.object({
   id,
   name,
   /** Teeth of each chainring, largest first. */
-  rings: z.array(z.number().int().min(20).max(70)).min(1).max(3),
-  smallestCog: z.number().int().min(9).max(30),
-  largestCog: z.number().int().min(9).max(60),
-  speeds: z.number().int().min(1).max(14),
+  rings: z.array(z.int().check(z.gte(20), z.lte(70))).check(z.minLength(1), z.maxLength(3)),
+  smallestCog: z.int().check(z.gte(9), z.lte(30)),
+  largestCog: z.int().check(z.gte(9), z.lte(60)),
+  speeds: z.int().check(z.gte(1), z.lte(14)),
   gear: z.enum(GEARS),
   drive: z.enum(DRIVES),
   brake: z.enum(BRAKE_KINDS),
@@ -33,8 +33,8 @@ export const bikeSchema = z.object({
 export const chainSchema = z.object({
   id,
   name,
-  links: z.number().int().min(40).max(250),
-  speeds: z.number().int().min(1).max(14),
+  links: z.int().check(z.gte(40), z.lte(250)),
+  speeds: z.int().check(z.gte(1), z.lte(14)),
   closure: z.enum(CLOSURES),
   retired: z.boolean(),
   changedAt: instant,

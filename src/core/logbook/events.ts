@@ -1,21 +1,21 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { LUBE_CLASS_NAMES } from '../lube';
 
 /**
  * The logbook is the truth: append-only events. Everything shown is replayed from them, so an event
  * is never changed or deleted; a correction is another event that names its target.
  */
-const id = z.string().min(1).max(64);
+const id = z.string().check(z.minLength(1), z.maxLength(64));
 /** UTC, exactly as `Date.toISOString` writes it, so that text order is time order. */
 const instant = z.iso.datetime({ precision: 3 });
-const share = z.number().min(0).max(1);
+const share = z.number().check(z.gte(0), z.lte(1));
 
 const common = {
   id,
   /** When it happened. */
   at: instant,
   /** The rider's time zone then, an IANA name, for showing the local hour. */
-  zone: z.string().min(1).max(64),
+  zone: z.string().check(z.minLength(1), z.maxLength(64)),
   /** When it was written down: decides between two corrections of the same event. */
   recordedAt: instant,
 };
@@ -42,26 +42,26 @@ const lubeClass = z.enum(LUBE_CLASS_NAMES);
 
 /** What is known of a chain at its first fitting. */
 export const chainStartSchema = z.object({
-  lube: lubeClass.nullable(),
-  kmSinceLube: z.number().min(0).max(5000),
+  lube: z.nullable(lubeClass),
+  kmSinceLube: z.number().check(z.gte(0), z.lte(5000)),
   look: z.enum(['clean', 'used', 'dirty']),
-  kmBefore: z.number().min(0).max(100_000),
+  kmBefore: z.number().check(z.gte(0), z.lte(100_000)),
   /** A wear reading taken when fitting; some new chains already read high. */
-  wearPercent: z.number().min(0).max(3).nullable(),
+  wearPercent: z.nullable(z.number().check(z.gte(0), z.lte(3))),
 });
 
 const rideLogged = z.object({
   ...common,
   type: z.literal('rideLogged'),
   bikeId: id,
-  distanceKm: z.number().positive().max(1000),
+  distanceKm: z.number().check(z.positive(), z.lte(1000)),
   /** Null: worked out from the distance and the usual speed on the surface. */
-  durationH: z.number().positive().max(72).nullable(),
+  durationH: z.nullable(z.number().check(z.positive(), z.lte(72))),
   weather: z.enum(WEATHER_WORDS),
   surface: z.enum(SURFACES),
   mud: z.boolean(),
   salted: z.boolean(),
-  note: z.string().max(500),
+  note: z.string().check(z.maxLength(500)),
 });
 
 const gotWet = z.object({
@@ -79,13 +79,20 @@ const workDone = z.object({
   /** Cassette, rings and jockey wheels cleaned in the same session. */
   cogsCleaned: z.boolean(),
   /** Number of baths and the size of each; used by the method `baths`. */
-  baths: z.object({ count: z.number().int().min(1).max(6), ml: z.number().min(30).max(2000) }),
+  baths: z.object({
+    count: z.int().check(z.gte(1), z.lte(6)),
+    ml: z.number().check(z.gte(30), z.lte(2000)),
+  }),
   drying: z.enum(DRYINGS),
-  lube: z
-    .object({ lubeClass, coat: share, /** Wiped off the outside afterwards. */ wiped: z.boolean() })
-    .nullable(),
-  minutes: z.number().min(0).max(1440).nullable(),
-  note: z.string().max(500),
+  lube: z.nullable(
+    z.object({
+      lubeClass,
+      coat: share,
+      /** Wiped off the outside afterwards. */ wiped: z.boolean(),
+    }),
+  ),
+  minutes: z.nullable(z.number().check(z.gte(0), z.lte(1440))),
+  note: z.string().check(z.maxLength(500)),
 });
 
 const chainFitted = z.object({
@@ -94,7 +101,7 @@ const chainFitted = z.object({
   chainId: id,
   bikeId: id,
   /** Null when the chain has been in the logbook before: it goes on as it was. */
-  start: chainStartSchema.nullable(),
+  start: z.nullable(chainStartSchema),
 });
 
 const chainRemoved = z.object({ ...common, type: z.literal('chainRemoved'), chainId: id });
@@ -104,7 +111,7 @@ const wearRead = z.object({
   type: z.literal('wearRead'),
   chainId: id,
   tool: z.enum(WEAR_TOOLS),
-  percent: z.number().min(0).max(3),
+  percent: z.number().check(z.gte(0), z.lte(3)),
 });
 
 const ragChecked = z.object({
@@ -112,7 +119,7 @@ const ragChecked = z.object({
   type: z.literal('ragChecked'),
   chainId: id,
   /** 1 clean to 5 black, picked from drawn swatches. */
-  swatch: z.number().int().min(1).max(5),
+  swatch: z.int().check(z.gte(1), z.lte(5)),
 });
 
 const soundHeard = z.object({
@@ -122,7 +129,7 @@ const soundHeard = z.object({
   sound: z.enum(SOUNDS),
 });
 
-const plainEventSchema = z.discriminatedUnion('type', [
+const plainEvents = [
   rideLogged,
   gotWet,
   workDone,
@@ -131,7 +138,9 @@ const plainEventSchema = z.discriminatedUnion('type', [
   wearRead,
   ragChecked,
   soundHeard,
-]);
+] as const;
+
+const plainEventSchema = z.discriminatedUnion('type', plainEvents);
 
 const eventStruck = z.object({ ...common, type: z.literal('eventStruck'), target: id });
 
@@ -144,7 +153,7 @@ const eventAmended = z.object({
 });
 
 export const logEventSchema = z.discriminatedUnion('type', [
-  ...plainEventSchema.options,
+  ...plainEvents,
   eventStruck,
   eventAmended,
 ]);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { STANDARD_NAMES, type Standard } from '../care/constants';
 
 export const THEMES = ['system', 'light', 'dark'] as const;

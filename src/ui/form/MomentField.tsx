@@ -1,9 +1,12 @@
-import { format } from 'date-fns/format';
+import { formatISO } from 'date-fns/formatISO';
 import { createElement, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
 import { Txt, useTheme } from '../theme';
 import { FieldProblem } from './Field';
+
+/** Length of `2026-11-24T08:30`, which is what the browser's picker speaks. */
+const MINUTES = 16;
 
 interface Props {
   label: string;
@@ -27,7 +30,7 @@ export function MomentField({ label, value, onChange, problem }: Props) {
         'aria-labelledby': `${id}-label`,
         'aria-describedby': problem ? `${id}-problem` : undefined,
         'aria-invalid': problem !== undefined,
-        defaultValue: value ? format(new Date(value), "yyyy-MM-dd'T'HH:mm") : '',
+        defaultValue: value ? formatISO(new Date(value)).slice(0, MINUTES) : '',
         onChange: (event: { target: { value: string } }) => {
           const picked = new Date(event.target.value);
           onChange(Number.isNaN(picked.getTime()) ? null : picked.toISOString());

@@ -2,3 +2,4 @@ export * from './Button';
 export * from './Choice';
 export * from './Field';
 export * from './MomentField';
+export * from './FormFoot';

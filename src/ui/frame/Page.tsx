@@ -36,8 +36,8 @@ export function Page({ title, aside, wide = false, children }: Props) {
 
 const styles = StyleSheet.create({
   scroll: { flex: 1 },
-  content: { padding: 16, paddingBottom: 96, alignItems: 'center' },
-  column: { width: '100%', maxWidth: 680, gap: 18 },
+  content: { padding: 16, alignItems: 'center' },
+  column: { width: '100%', maxWidth: 680, gap: 18, paddingBottom: 24 },
   wide: { maxWidth: 1160 },
   head: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 12, minHeight: 40 },
   title: { flexGrow: 1 },

@@ -19,7 +19,7 @@ import {
   type BikeSpecs,
   type Garage,
 } from '@/core/garage';
-import { Button, Choice, Field, Toggles } from '../form';
+import { Button, Choice, Field, FormFoot, Toggles } from '../form';
 
 interface Props {
   /** The bike to change; null for a new one. */
@@ -137,10 +137,10 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
           { label: 'A motor', on: draft.ebike, onChange: (ebike) => set({ ebike }) },
         ]}
       />
-      <View style={styles.buttons}>
+      <FormFoot>
         <Button kind="strong" label={bike ? 'Save bike' : 'Add bike'} onPress={save} grow />
         {onRetire ? <Button kind="danger" label="Remove bike" onPress={onRetire} /> : null}
-      </View>
+      </FormFoot>
     </View>
   );
 }
@@ -148,5 +148,4 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
 const styles = StyleSheet.create({
   form: { gap: 18 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
-  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });

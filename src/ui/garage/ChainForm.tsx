@@ -8,7 +8,7 @@ import {
   type FieldProblems,
 } from '@/core/entry';
 import { CLOSURES, type Chain, type Garage } from '@/core/garage';
-import { Button, Choice, Field } from '../form';
+import { Button, Choice, Field, FormFoot } from '../form';
 
 interface Props {
   chain: Chain | null;
@@ -74,10 +74,10 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
         value={draft.closure}
         onChange={(closure) => set({ closure })}
       />
-      <View style={styles.buttons}>
+      <FormFoot>
         <Button kind="strong" label={chain ? 'Save chain' : 'Add chain'} onPress={save} grow />
         {onRetire ? <Button kind="danger" label="Remove chain" onPress={onRetire} /> : null}
-      </View>
+      </FormFoot>
     </View>
   );
 }
@@ -85,5 +85,4 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
 const styles = StyleSheet.create({
   form: { gap: 18 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
-  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });

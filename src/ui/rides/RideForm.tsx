@@ -10,7 +10,7 @@ import {
 import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS, type Fitting } from '@/core/logbook';
 import { distanceUnit, type UnitSystem } from '@/core/units';
-import { Button, Choice, Field, MomentField, Toggles } from '../form';
+import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
 import { SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '../words';
 
 interface Props {
@@ -75,7 +75,7 @@ export function RideForm({
         onChange={(weather) => set({ weather })}
       />
       <Toggles
-        label="And"
+        label="Also"
         options={[
           { label: 'Mud', on: draft.mud, onChange: (mud) => set({ mud }) },
           { label: 'Salted', on: draft.salted, onChange: (salted) => set({ salted }) },
@@ -105,10 +105,10 @@ export function RideForm({
         />
       </View>
       <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
-      <View style={styles.buttons}>
+      <FormFoot>
         <Button kind="strong" label={saveLabel} onPress={save} grow />
         {onDelete ? <Button kind="danger" label="Delete ride" onPress={onDelete} /> : null}
-      </View>
+      </FormFoot>
     </View>
   );
 }
@@ -116,5 +116,4 @@ export function RideForm({
 const styles = StyleSheet.create({
   form: { gap: 18 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
-  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { PanResponder, StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { Step } from '@/core/care';
@@ -25,9 +25,10 @@ interface Props {
   onSelect: (rideId: string | null) => void;
 }
 
-const KM_PER_PX = 0.95;
-const MOST_KM = 560;
-const NOW_AT = 0.6;
+const KM_PER_PX = 1.25;
+const MOST_KM = 620;
+/** At rest the tape shows this much of what was ridden, where there is room. */
+const PAST_KM = 300;
 const TAP_PX = 6;
 
 /**
@@ -39,8 +40,9 @@ export function Tape({ input, units, chalkLabel, summary, selectedId, onSelect }
   const colors = useColors();
   const [width, setWidth] = useState(0);
   const spanKm = Math.min(MOST_KM, width * KM_PER_PX);
+  // Null: at rest, with now in view.
   const [offset, setOffset] = useState<number | null>(null);
-  const leftKm = offset ?? -spanKm * NOW_AT;
+  const leftKm = offset ?? restingLeft(spanKm, aheadKm(input));
   const shapes = useMemo(
     () => tapeGeometry(input, { widthPx: width, spanKm, leftKm, units }),
     [input, width, spanKm, leftKm, units],
@@ -86,6 +88,10 @@ export function Tape({ input, units, chalkLabel, summary, selectedId, onSelect }
   );
 }
 
+/** Left edge at rest: the last 300 km, more where there is room, and what lies ahead. */
+const restingLeft = (spanKm: number, ahead: number) =>
+  -Math.min(spanKm * 0.68, Math.max(PAST_KM, spanKm - ahead));
+
 const riddenKm = (input: TapeInput) =>
   input.nowKm - (input.steps[0]?.after?.km ?? input.nowKm) + 20;
 const aheadKm = (input: TapeInput) => (input.verdict.distanceKm?.high ?? 0) + 80;
@@ -97,39 +103,46 @@ function neighbour(steps: readonly Step[], id: string | null, by: number): Step 
   return rides[Math.min(rides.length - 1, Math.max(0, at + by))];
 }
 
-/** Dragging along the tape; a touch that does not move is a tap. Up and down still scrolls the page. */
-function usePan(to: {
+interface PanTarget {
   leftKm: number;
   kmPerPx: number;
   move: (leftKm: number) => void;
   tap: (px: number) => void;
-}) {
-  const latest = useRef(to);
+}
+
+/** Dragging along the tape; a touch that does not move is a tap. Up and down still scrolls the page. */
+function usePan(target: PanTarget) {
+  const [pan] = useState(() => createPan(target));
   useEffect(() => {
-    latest.current = to;
+    pan.aim(target);
   });
-  const start = useRef(0);
-  const [responder] = useState(() =>
-    PanResponder.create({
-      onStartShouldSetPanResponder: () => true,
-      onMoveShouldSetPanResponder: (_, g) => Math.abs(g.dx) > TAP_PX,
-      onPanResponderTerminationRequest: () => true,
-      onPanResponderGrant: () => {
-        start.current = latest.current.leftKm;
-      },
-      onPanResponderMove: (_, g) => {
-        if (Math.abs(g.dx) > TAP_PX)
-          latest.current.move(start.current - g.dx * latest.current.kmPerPx);
-      },
-      onPanResponderRelease: (event, g) => {
-        if (Math.abs(g.dx) > TAP_PX || Math.abs(g.dy) > TAP_PX) return;
-        const target = event.currentTarget as unknown as HTMLElement;
-        const left = target.getBoundingClientRect().left;
-        latest.current.tap(event.nativeEvent.pageX - window.scrollX - left);
-      },
-    }),
-  );
-  return responder;
+  return pan.responder;
+}
+
+function createPan(first: PanTarget) {
+  let target = first;
+  let start = 0;
+  const responder = PanResponder.create({
+    onStartShouldSetPanResponder: () => true,
+    onMoveShouldSetPanResponder: (_, g) => Math.abs(g.dx) > TAP_PX,
+    onPanResponderTerminationRequest: () => true,
+    onPanResponderGrant: () => {
+      start = target.leftKm;
+    },
+    onPanResponderMove: (_, g) => {
+      if (Math.abs(g.dx) > TAP_PX) target.move(start - g.dx * target.kmPerPx);
+    },
+    onPanResponderRelease: (event, g) => {
+      if (Math.abs(g.dx) > TAP_PX || Math.abs(g.dy) > TAP_PX) return;
+      const element = event.currentTarget as unknown as HTMLElement;
+      const left = element.getBoundingClientRect().left;
+      target.tap(event.nativeEvent.pageX - window.scrollX - left);
+    },
+  });
+  const aim = (next: PanTarget) => {
+    target = next;
+  };
+  return { responder, aim };
 }
 
 interface PartProps {
@@ -301,7 +314,6 @@ function Grit({ shapes, colors, width }: PartProps) {
 function Marks({ shapes, colors, width, chalkLabel }: PartProps & { chalkLabel: string }) {
   const { nowX, chalkX } = shapes;
   const top = TAPE.bandTop;
-  const labelLeft = chalkX !== null && chalkX > width - 130;
   return (
     <G>
       <Line x1={nowX} x2={nowX} y1={6} y2={TAPE.gritBottom} stroke={colors.ink} strokeWidth={2} />
@@ -324,10 +336,10 @@ function Marks({ shapes, colors, width, chalkLabel }: PartProps & { chalkLabel: 
             strokeLinecap="round"
           />
           <SvgText
-            x={labelLeft ? chalkX - 14 : chalkX + 14}
-            y={top + 28}
-            textAnchor={labelLeft ? 'end' : 'start'}
-            fill={colors.onTape}
+            x={Math.min(chalkX, width - chalkLabel.length * 3.6 - 4)}
+            y={top - 8}
+            textAnchor="middle"
+            fill={colors.ink}
             {...AXIS}
             fontSize={13}
             fontWeight="700"

@@ -49,6 +49,9 @@ export interface TapeInput {
   filmLimit: number;
 }
 
+/** Grit beyond this is drawn as this: no standard lets it get that far. */
+const GRIT_SHOWN = 0.75;
+
 /** How far the future is drawn beyond the first clock. */
 const BEYOND_KM = 60;
 
@@ -57,7 +60,8 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
   const { steps, nowKm, verdict } = input;
   const x = (km: number) => ((km - view.leftKm) / view.spanKm) * view.widthPx;
   const filmY = (film: number) => TAPE.filmBottom - film * (TAPE.filmBottom - TAPE.filmTop);
-  const gritY = (grit: number) => TAPE.gritTop + grit * (TAPE.gritBottom - TAPE.gritTop);
+  const gritY = (grit: number) =>
+    TAPE.gritTop + (Math.min(grit, GRIT_SHOWN) / GRIT_SHOWN) * (TAPE.gritBottom - TAPE.gritTop);
 
   const film: Point[] = [];
   const outside: Point[] = [];

@@ -1,5 +1,5 @@
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
-import { verdictSentence, type ChainReport } from '@/core/care';
+import { shortVerdict, type ChainReport } from '@/core/care';
 import type { UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 
@@ -7,12 +7,11 @@ interface Props {
   reports: readonly ChainReport[];
   chosen: string;
   units: UnitSystem;
-  now: number;
   onChoose: (bikeId: string) => void;
 }
 
 /** All bikes side by side, each with its verdict in short; one of them is spoken of below. */
-export function OtherBikes({ reports, chosen, units, now, onChoose }: Props) {
+export function OtherBikes({ reports, chosen, units, onChoose }: Props) {
   const colors = useColors();
   if (reports.length < 2) return null;
   return (
@@ -43,7 +42,7 @@ export function OtherBikes({ reports, chosen, units, now, onChoose }: Props) {
           >
             <Txt variant="label">{report.bike.name}</Txt>
             <Txt variant="small" tone={calls ? 'danger' : 'inkSoft'}>
-              {verdictSentence(report.verdict, report.state, units, now).headline}
+              {shortVerdict(report.verdict, units)}
             </Txt>
           </Pressable>
         );

@@ -45,6 +45,7 @@ export function Readings({ report }: Props) {
       />
       <Plain
         label="Water"
+        words
         value={state.wetLeftH > 0 ? `wet, dry in ${formatHours(state.wetLeftH)}` : 'dry'}
       />
     </View>
@@ -83,11 +84,19 @@ function Reading({ label, value, share, mark, below = false }: LineProps) {
   );
 }
 
-function Plain({ label, value, alarm = false }: { label: string; value: string; alarm?: boolean }) {
+interface PlainProps {
+  label: string;
+  value: string;
+  alarm?: boolean;
+  /** Words rather than a number. */
+  words?: boolean;
+}
+
+function Plain({ label, value, alarm = false, words = false }: PlainProps) {
   return (
     <View style={styles.row}>
       <Txt variant="small">{label}</Txt>
-      <Txt variant="number" tone={alarm ? 'danger' : 'ink'}>
+      <Txt variant={words ? 'label' : 'number'} tone={alarm ? 'danger' : 'ink'}>
         {value}
       </Txt>
     </View>

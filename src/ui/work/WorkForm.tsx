@@ -8,7 +8,7 @@ import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { formatHours, formatShare } from '@/core/units';
 import { settingHours, type Air } from '@/core/weather';
 import { Card } from '../frame';
-import { Button, Choice, Field, MomentField, Toggles } from '../form';
+import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
 import { Txt } from '../theme';
 import { DRYING_LABEL, METHOD_LABEL } from '../words';
 
@@ -172,7 +172,9 @@ export function WorkForm({ initial, chains, before, now, onSave }: Props) {
       />
       <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
       <Effect draft={draft} before={before(draft.chainId)} />
-      <Button kind="strong" label="Save work" onPress={save} />
+      <FormFoot>
+        <Button kind="strong" label="Save work" onPress={save} grow />
+      </FormFoot>
     </View>
   );
 }
