@@ -25,7 +25,9 @@ async function main(): Promise<void> {
   const [, port] = await listen(createApp(dist), Number(process.env.PORT ?? FIRST_PORT));
   const address = `http://localhost:${port}/${demo ? '?logbook=demo' : ''}`;
   console.log(
-    demo ? `The demo is ready. Ctrl+C ends it. Open` : `Dapper Spoke is ready. Ctrl+C ends it. Open`,
+    demo
+      ? `The demo is ready. Ctrl+C ends it. Open`
+      : `Dapper Spoke is ready. Ctrl+C ends it. Open`,
   );
   console.log(address);
 }

@@ -9,6 +9,8 @@ export default function BookLayout() {
   return (
     <SideBySide
       showList={path === '/book'}
+      listName="Book"
+      onBack={() => router.navigate('/book')}
       list={<BookMenu path={path} onGo={(to) => router.navigate(to as '/book')} />}
     >
       <Slot />

@@ -13,6 +13,8 @@ export default function RidesLayout() {
   return (
     <SideBySide
       showList={path === '/rides'}
+      listName="All rides"
+      onBack={() => router.navigate('/rides')}
       list={
         <RidesList
           rides={rides}

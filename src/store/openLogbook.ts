@@ -1,3 +1,4 @@
+import { checkMigrations, LOGBOOK_VERSIONS, MIGRATIONS } from '@/core/logbook';
 import type { Edge } from './edge';
 import { merged, opened } from './logbookSlice';
 import { EMPTY_LOGBOOK } from './logbookFile';
@@ -23,6 +24,7 @@ export function openLogbook(
   edge: Edge,
   storage: Storage = browserStorage(storageName(name)),
 ): OpenLogbook {
+  checkMigrations(LOGBOOK_VERSIONS, MIGRATIONS);
   const store = createStore(edge);
   const persistence = new Persistence({
     storage,

@@ -1,5 +1,9 @@
 import 'fake-indexeddb/auto';
+import { deserialize, serialize } from 'node:v8';
 import fc from 'fast-check';
 
 // Fixed seeds: a property that fails, fails again tomorrow.
 fc.configureGlobal({ seed: 20260401, numRuns: 100 });
+
+// jsdom has no structuredClone, and IndexedDB cannot store without it.
+globalThis.structuredClone ??= (value) => deserialize(serialize(value));

@@ -1,4 +1,5 @@
 import type { BillItem, ClockName, Depth, SectionName, Verdict, Standard } from '@/core/care';
+import type { Bike, StoragePlace } from '@/core/garage';
 import type { CleanMethod, Drying, PlainEvent, Sound, Surface, WeatherWord } from '@/core/logbook';
 import { formatDistance, formatExactDistance, formatNumber, type UnitSystem } from '@/core/units';
 
@@ -72,6 +73,19 @@ export const SECTION_LABEL: Record<SectionName, string> = {
   inside: 'Grit inside',
   wear: 'Wear',
   watts: 'Extra power at 250 W',
+};
+
+export const STORAGE_LABEL: Record<StoragePlace, string> = {
+  indoors: 'indoors',
+  shed: 'in a shed',
+  outdoors: 'outdoors',
+};
+
+export const BRAKE_LABEL: Record<Bike['brake'], string> = {
+  rim: 'rim brakes',
+  'disc, cable': 'disc brakes by cable',
+  'disc, hydraulic': 'hydraulic disc brakes',
+  'drum or coaster': 'drum or coaster brake',
 };
 
 /** Short words for the chalk mark on the tape. */

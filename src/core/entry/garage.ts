@@ -1,4 +1,4 @@
-import type { Bike, Chain, Garage } from '../garage';
+import type { Bike, BikeSpecs, Chain, Garage } from '../garage';
 import { covers, type ChainStart, type Fitting } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { fromShownDistance, type UnitSystem } from '../units';
@@ -17,6 +17,16 @@ export interface BikeDraft extends Pick<
   largestCog: string;
   speeds: string;
 }
+
+/** A bike's specs as form text. */
+export const bikeDraft = (name: string, specs: BikeSpecs): BikeDraft => ({
+  ...specs,
+  name,
+  rings: specs.rings.join(', '),
+  smallestCog: String(specs.smallestCog),
+  largestCog: String(specs.largestCog),
+  speeds: String(specs.speeds),
+});
 
 export type BikeField = 'name' | 'rings' | 'cogs' | 'speeds';
 export type BikeFields = Omit<Bike, 'id' | 'retired' | 'changedAt'>;

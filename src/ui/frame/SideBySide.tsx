@@ -1,5 +1,7 @@
+import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Button } from '../form';
 import { useColors } from '../theme';
 import { useWide } from './useWide';
 
@@ -7,14 +9,27 @@ interface Props {
   list: ReactNode;
   /** On a phone: whether the list is shown, or what was opened from it. */
   showList: boolean;
+  /** Name of the list, on the way back to it. */
+  listName: string;
+  onBack: () => void;
   children: ReactNode;
 }
 
 /** List and detail: next to each other on a wide screen, one after the other on a phone. */
-export function SideBySide({ list, showList, children }: Props) {
+export function SideBySide({ list, showList, listName, onBack, children }: Props) {
   const wide = useWide();
   const colors = useColors();
-  if (!wide) return showList ? list : children;
+  if (!wide)
+    return showList ? (
+      list
+    ) : (
+      <View style={styles.one}>
+        <View style={styles.back}>
+          <Button kind="quiet" icon={ChevronLeft} label={listName} onPress={onBack} />
+        </View>
+        {children}
+      </View>
+    );
   return (
     <View style={styles.both}>
       <View role="complementary" style={[styles.list, { borderColor: colors.line }]}>
@@ -26,6 +41,8 @@ export function SideBySide({ list, showList, children }: Props) {
 }
 
 const styles = StyleSheet.create({
+  one: { flex: 1 },
+  back: { alignItems: 'flex-start' },
   both: { flex: 1, flexDirection: 'row' },
   list: { width: 400, borderRightWidth: 1 },
   detail: { flex: 1 },

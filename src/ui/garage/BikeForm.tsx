@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
+  bikeDraft,
   readBike,
   type BikeDraft,
   type BikeField,
@@ -16,7 +17,6 @@ import {
   STORAGE_PLACES,
   type Bike,
   type BikeKind,
-  type BikeSpecs,
   type Garage,
 } from '@/core/garage';
 import { Button, Choice, Field, FormFoot, Toggles } from '../form';
@@ -28,16 +28,6 @@ interface Props {
   onSave: (bike: BikeFields) => void;
   onRetire?: () => void;
 }
-
-/** A bike's specs as form text. */
-export const bikeDraft = (name: string, specs: BikeSpecs): BikeDraft => ({
-  ...specs,
-  name,
-  rings: specs.rings.join(', '),
-  smallestCog: String(specs.smallestCog),
-  largestCog: String(specs.largestCog),
-  speeds: String(specs.speeds),
-});
 
 const words = <T extends string>(list: readonly T[]) =>
   list.map((value) => ({ value, label: value.charAt(0).toUpperCase() + value.slice(1) }));

@@ -4,6 +4,7 @@ import { turnsPerLap } from '@/core/chain';
 import type { Bike, Chain } from '@/core/garage';
 import { formatDistance, formatElongation, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
+import { BRAKE_LABEL, STORAGE_LABEL } from '../words';
 
 interface Props {
   bikes: readonly Bike[];
@@ -37,7 +38,7 @@ export function GarageList({ bikes, chains, fitted, states, units, onBike, onCha
           <View key={bike.id} style={styles.pair}>
             <Row
               title={bike.name}
-              line={`${bike.rings.join('/')} × ${bike.smallestCog}–${bike.largestCog}, ${bike.speeds} speed, ${bike.brake} brake, kept ${bike.storage}${bike.mudguards ? ', mudguards' : ''}${bike.ebike ? ', motor' : ''}`}
+              line={`${bike.rings.join('/')} × ${bike.smallestCog}–${bike.largestCog}, ${bike.speeds} speed, ${BRAKE_LABEL[bike.brake]}, kept ${STORAGE_LABEL[bike.storage]}${bike.mudguards ? ', mudguards' : ''}${bike.ebike ? ', motor' : ''}`}
               onPress={() => onBike(bike.id)}
             />
             {chain ? (

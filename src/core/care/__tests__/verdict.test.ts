@@ -1,0 +1,258 @@
+import { demoLogbook } from '@/core/demo';
+import { PRESETS } from '@/core/garage';
+import { allEvents, type ChainStart, type PlainEvent } from '@/core/logbook';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import { TEST_GARAGE } from '@/testing/arbitraries';
+import {
+  bill,
+  heardSentence,
+  Replay,
+  reportOn,
+  shortVerdict,
+  spreadSentence,
+  stepsOf,
+  verdictSentence,
+  type ChainReport,
+} from '..';
+
+const NOON = '2026-05-10T12:00:00.000Z';
+const now = Date.parse(NOON);
+const hoursAgo = (h: number) => new Date(now - h * 3_600_000).toISOString();
+
+type Body<T> = T extends unknown ? Omit<T, 'id' | 'zone' | 'recordedAt'> : never;
+
+const START: ChainStart = {
+  lube: 'wet',
+  kmSinceLube: 0,
+  look: 'clean',
+  kmBefore: 0,
+  wearPercent: null,
+};
+
+function report(start: Partial<ChainStart>, events: Body<PlainEvent>[] = []): ChainReport {
+  const fitted: Body<PlainEvent> = {
+    type: 'chainFitted',
+    at: hoursAgo(24 * 20),
+    chainId: 'c1',
+    bikeId: 'b1',
+    start: { ...START, ...start },
+  };
+  const full = [fitted, ...events].map((e, i) => ({
+    ...e,
+    id: `e${i}`,
+    zone: 'UTC',
+    recordedAt: e.at,
+  }));
+  const found = reportOn(
+    new Replay(TEST_GARAGE, full as PlainEvent[]),
+    'b1',
+    DEFAULT_SETTINGS,
+    now,
+  );
+  if (!found) throw new Error('no report');
+  return found;
+}
+
+const ride = (h: number, distanceKm: number, more = {}): Body<PlainEvent> => ({
+  type: 'rideLogged',
+  at: hoursAgo(h),
+  bikeId: 'b1',
+  distanceKm,
+  durationH: null,
+  weather: 'dry',
+  surface: 'paved',
+  mud: false,
+  salted: false,
+  note: '',
+  ...more,
+});
+
+const work = (h: number, more = {}): Body<PlainEvent> => ({
+  type: 'workDone',
+  at: hoursAgo(h),
+  chainId: 'c1',
+  method: 'solvent wipe',
+  cogsCleaned: false,
+  baths: { count: 3, ml: 150 },
+  drying: 'towel and air',
+  lube: { lubeClass: 'wet', coat: 1, wiped: true },
+  minutes: null,
+  note: '',
+  ...more,
+});
+
+describe('the verdict', () => {
+  it('of a fresh chain says how far it is good, with a spread round it', () => {
+    const { verdict, state, typical } = report({});
+    expect(verdict.kind).toBe('good for');
+    const { low, mid, high } = verdict.distanceKm ?? { low: 0, mid: 0, high: 0 };
+    expect(low).toBeLessThan(mid);
+    expect(mid).toBeLessThan(high);
+    expect(mid).toBeGreaterThan(80);
+    expect(mid).toBeLessThan(400);
+    expect(verdictSentence(verdict, state, 'metric', now).headline).toMatch(
+      /^Good for \d+ km more\.$/,
+    );
+    expect(spreadSentence(verdict, 'metric', typical.rides)).toMatch(
+      /^Even odds: \d+ to \d+ km, on dry/,
+    );
+  });
+
+  it('speaks miles to who wants miles', () => {
+    const { verdict, state } = report({});
+    expect(verdictSentence(verdict, state, 'imperial', now).headline).toMatch(/ mi more\.$/);
+    expect(shortVerdict(verdict, 'imperial')).toMatch(/ mi left$/);
+  });
+
+  it.each<[string, Partial<ChainStart>, Body<PlainEvent>[], string]>([
+    ['spent lube', { kmSinceLube: 380 }, [], 're-lube'],
+    ['a bare chain', { lube: null }, [], 'bare'],
+    ['a worn chain', { wearPercent: 0.6 }, [], 'replace'],
+    ['a wet chain', {}, [ride(2, 30, { weather: 'downpour' })], 'rescue'],
+    [
+      'a dirty outside',
+      { look: 'clean' },
+      [ride(30, 25, { mud: true }), work(28, { method: 'none' }), ride(20, 20, { mud: true })],
+      'wipe',
+    ],
+    ['grit inside', { look: 'dirty' }, [work(40, { method: 'solvent wipe' })], 'deep clean'],
+    ['quick lube left standing', { lube: 'dry', kmSinceLube: 40 }, [], 'touch up'],
+    ['cleaned and not lubed', {}, [work(5, { method: 'brush', lube: null })], 'bare'],
+  ])('of %s is right', (_, start, events, kind) => {
+    expect(report(start, events).verdict.kind).toBe(kind);
+  });
+
+  it('a bare chain left wet outdoors for days is to be inspected', () => {
+    const wet: Body<PlainEvent>[] = [
+      work(90, { method: 'brush', lube: null, drying: 'towel and air' }),
+      { type: 'gotWet', at: hoursAgo(80), bikeId: 'b1', how: 'stood in rain' },
+    ];
+    const garage = {
+      ...TEST_GARAGE,
+      bikes: { b1: { ...TEST_GARAGE.bikes.b1!, storage: 'outdoors' as const } },
+    };
+    const fitted = {
+      type: 'chainFitted',
+      at: hoursAgo(99),
+      chainId: 'c1',
+      bikeId: 'b1',
+      start: START,
+    };
+    const events = [fitted, ...wet].map((e, i) => ({
+      ...e,
+      id: `e${i}`,
+      zone: 'UTC',
+      recordedAt: e.at,
+    }));
+    const found = reportOn(new Replay(garage, events as PlainEvent[]), 'b1', DEFAULT_SETTINGS, now);
+    expect(found?.verdict.kind).toBe('inspect');
+  });
+
+  it('proposes the shallowest work that will do', () => {
+    expect(report({ kmSinceLube: 380 }).verdict.proposal.depth).toBe('top-up');
+    expect(report({ look: 'dirty' }, [work(40)]).verdict.proposal.depth).toMatch(/clean$/);
+    const muddy = report({}, [ride(20, 40, { mud: true })]);
+    expect(
+      muddy.verdict.proposal.spec.lube === null || muddy.verdict.proposal.depth !== 'wipe-down',
+    ).toBe(true);
+  });
+
+  it('never proposes opening a chain that closes only once', () => {
+    const garage = {
+      ...TEST_GARAGE,
+      chains: { c1: { ...TEST_GARAGE.chains.c1!, closure: 'single-use link' as const } },
+    };
+    const event = {
+      type: 'chainFitted' as const,
+      id: 'e0',
+      at: hoursAgo(10),
+      zone: 'UTC',
+      recordedAt: hoursAgo(10),
+      chainId: 'c1',
+      bikeId: 'b1',
+      start: { ...START, look: 'dirty' as const },
+    };
+    const found = reportOn(new Replay(garage, [event]), 'b1', DEFAULT_SETTINGS, now);
+    expect(found?.verdict.proposal.depth).not.toBe('off-bike clean');
+  });
+
+  it('an hour of downpour finishes dry lube and the verdict says so', () => {
+    const { verdict, state } = report({ lube: 'dry' }, [
+      work(6, { lube: { lubeClass: 'dry', coat: 1, wiped: true } }),
+      ride(3, 22, { weather: 'downpour' }),
+    ]);
+    expect(state.film).toBeLessThan(0.15);
+    expect([verdict.kind, ...verdict.also]).toEqual(expect.arrayContaining(['rescue', 'film']));
+  });
+
+  it('a squeak on a spent coat empties it; on a fresh coat it asks and changes nothing', () => {
+    const squeak = (h: number): Body<PlainEvent> => ({
+      type: 'soundHeard',
+      at: hoursAgo(h),
+      chainId: 'c1',
+      sound: 'squeak',
+    });
+    const spent = report({ kmSinceLube: 240 }, [squeak(1)]);
+    expect(spent.state.film).toBeLessThan(0.15);
+    expect(spent.verdict.kind).toBe('re-lube');
+    const fresh = report({}, [work(3), squeak(1)]);
+    expect(fresh.state.film).toBeGreaterThan(0.9);
+    expect(heardSentence(fresh.verdict)).toMatch(/fresh/);
+  });
+
+  it('a rag check moves the outside towards the swatch and leaves the inside alone', () => {
+    const rag = (swatch: number): Body<PlainEvent> => ({
+      type: 'ragChecked',
+      at: hoursAgo(1),
+      chainId: 'c1',
+      swatch,
+    });
+    const plain = report({ look: 'used' });
+    const black = report({ look: 'used' }, [rag(5)]);
+    const clean = report({ look: 'used' }, [rag(1)]);
+    expect(black.state.outside).toBeGreaterThan(plain.state.outside);
+    expect(clean.state.outside).toBeLessThan(plain.state.outside);
+    expect(clean.state.inside).toBe(plain.state.inside);
+  });
+
+  it('says until when a fresh coat sets', () => {
+    const { verdict } = report({}, [
+      work(0.1, { lube: { lubeClass: 'drip wax', coat: 1, wiped: false } }),
+    ]);
+    expect(verdict.setsUntil).toBeGreaterThan(now);
+  });
+});
+
+describe('the bill', () => {
+  const logbook = demoLogbook(now, 'UTC');
+  const replay = new Replay(logbook.garage, allEvents(logbook.log));
+
+  it.each([...replay.book.fitted])('adds up on %s', (bikeId, chainId) => {
+    const found = reportOn(replay, bikeId, DEFAULT_SETTINGS, now);
+    if (!found) throw new Error('no report');
+    const sections = bill(stepsOf(replay.steps, chainId), found.state, found.limits);
+    expect(sections.map((s) => s.name)).toEqual(['film', 'outside', 'inside', 'wear', 'watts']);
+    for (const section of sections) {
+      const sum = section.lines.reduce((all, line) => all + line.amount, 0);
+      expect(Math.abs(sum - section.total)).toBeLessThan(0.002);
+    }
+  });
+
+  it('names a source for every figure', () => {
+    const { state, limits } = report({});
+    for (const section of bill([], state, limits))
+      for (const source of section.sources) {
+        expect(source.source).not.toBe('');
+        expect(source.spread).not.toBe('');
+      }
+  });
+});
+
+describe('bike presets', () => {
+  it('give every kind a chain that goes round its rings', () => {
+    for (const { links, specs } of Object.values(PRESETS)) {
+      expect(links % 2).toBe(0);
+      expect(links * 12.7).toBeGreaterThan(2 * 400 + (specs.rings[0] ?? 0) * 6.35);
+    }
+  });
+});

@@ -1,0 +1,101 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import fc from 'fast-check';
+import { demoLogbook } from '@/core/demo';
+import { addEvents, allEvents, mergeLogbooks, type Logbook } from '@/core/logbook';
+import { say } from '@/core/messages';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import { logbookEvents, TEST_GARAGE } from '@/testing/arbitraries';
+import { previewRestore, readBackup, writeBackup } from '..';
+
+const EMPTY: Logbook = { garage: { bikes: {}, chains: {} }, settings: DEFAULT_SETTINGS, log: {} };
+const demo = demoLogbook(Date.parse('2026-05-10T12:00:00.000Z'), 'Europe/London');
+const text = writeBackup(demo, '2026-05-10T12:00:00.000Z');
+
+describe('a backup', () => {
+  it('restored is the logbook that was exported', () => {
+    fc.assert(
+      fc.property(logbookEvents, (events) => {
+        const logbook: Logbook = {
+          garage: TEST_GARAGE,
+          settings: demo.settings,
+          log: addEvents({}, events),
+        };
+        const read = readBackup(writeBackup(logbook, ''));
+        expect(read.ok && mergeLogbooks(EMPTY, read.value)).toEqual(logbook);
+      }),
+    );
+  });
+
+  it('restored twice changes nothing more, and into its own logbook nothing at all', () => {
+    const read = readBackup(text);
+    if (!read.ok) throw new Error(say(read.problem));
+    const once = mergeLogbooks(EMPTY, read.value);
+    expect(mergeLogbooks(once, read.value)).toEqual(once);
+    expect(previewRestore(demo, read.value)).toMatchObject({
+      events: { added: 0 },
+      bikes: { added: 0, replaced: 0, kept: 3 },
+      settings: 'kept',
+    });
+  });
+
+  it('is previewed as it will be done', () => {
+    const read = readBackup(text);
+    if (!read.ok) throw new Error(say(read.problem));
+    const count = allEvents(read.value.log).length;
+    const preview = previewRestore(EMPTY, read.value);
+    expect(preview.events).toEqual({ added: count, kept: 0 });
+    expect(preview.chains).toEqual({ added: 4, replaced: 0, kept: 0 });
+    expect(preview.settings).toBe('replaced');
+    const older = { ...EMPTY, garage: { bikes: { ...demo.garage.bikes }, chains: {} } };
+    const [id, bike] = Object.entries(older.garage.bikes)[0]!;
+    older.garage.bikes[id] = { ...bike, name: 'Old name', changedAt: '2020-01-01T00:00:00.000Z' };
+    expect(previewRestore(older, read.value).bikes).toEqual({ added: 0, replaced: 1, kept: 2 });
+    expect(mergeLogbooks(older, read.value).garage.bikes[id]?.name).toBe(bike.name);
+  });
+
+  it.each([
+    ['', 'backup/not-json'],
+    ['{', 'backup/not-json'],
+    [text.slice(0, text.length / 2), 'backup/not-json'],
+    ['null', 'backup/foreign'],
+    ['[]', 'backup/foreign'],
+    ['{"format":"something-else"}', 'backup/foreign'],
+    ['{"format":"dapper-spoke-logbook"}', 'backup/damaged'],
+    [text.replace('"version": 1', '"version": 99'), 'backup/newer'],
+    [text.replace('"distanceKm": ', '"distanceKm": -'), 'backup/damaged'],
+    [text.replace('"weather": "', '"weather": "x'), 'backup/damaged'],
+  ])('that is damaged, foreign or newer is refused with a sentence (%#)', (bad, code) => {
+    const read = readBackup(bad);
+    expect(read).toMatchObject({ ok: false, problem: { code } });
+    if (!read.ok) expect(say(read.problem)).toMatch(/Nothing was changed\./);
+  });
+
+  it('never throws, whatever is done to the file', () => {
+    fc.assert(
+      fc.property(fc.nat(text.length), fc.nat(40), fc.string({ maxLength: 8 }), (at, cut, put) => {
+        const mutated = text.slice(0, at) + put + text.slice(at + cut);
+        expect(typeof readBackup(mutated).ok).toBe('boolean');
+      }),
+    );
+  });
+
+  it('of version 1 still opens: the frozen fixture gives today’s logbook', () => {
+    const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v1.json');
+    const read = readBackup(readFileSync(file, 'utf8'));
+    if (!read.ok) throw new Error(say(read.problem));
+    expect(Object.keys(read.value.garage.bikes)).toHaveLength(1);
+    expect(allEvents(read.value.log).map((e) => e.type)).toEqual([
+      'chainFitted',
+      'rideLogged',
+      'workDone',
+      'eventStruck',
+      'eventAmended',
+      'gotWet',
+      'ragChecked',
+      'soundHeard',
+      'wearRead',
+      'chainRemoved',
+    ]);
+  });
+});

@@ -1,0 +1,115 @@
+import { PRESETS } from '@/core/garage';
+import { allEvents } from '@/core/logbook';
+import { testEdge } from '@/testing/edge';
+import {
+  amend,
+  putSettings,
+  record,
+  redo,
+  restoreBackup,
+  startWithBike,
+  strike,
+  undo,
+  type NewEvent,
+} from '../commands';
+import { selectBikes, selectMainReport, selectReplay, selectRides } from '../selectors';
+import { ticked } from '../sessionSlice';
+import { createStore } from '../store';
+
+const START = {
+  lube: 'wet',
+  kmSinceLube: 50,
+  look: 'used',
+  kmBefore: 900,
+  wearPercent: null,
+} as const;
+
+function started() {
+  const edge = testEdge();
+  const store = createStore(edge);
+  store.dispatch(startWithBike(PRESETS.road, START));
+  edge.at += 3_600_000;
+  store.dispatch(ticked(edge.at));
+  const bikeId = selectBikes(store.getState())[0]?.id ?? '';
+  const ride: NewEvent = {
+    type: 'rideLogged',
+    at: new Date(edge.at - 60_000).toISOString(),
+    bikeId,
+    distanceKm: 42,
+    durationH: null,
+    weather: 'wet',
+    surface: 'paved',
+    mud: false,
+    salted: false,
+    note: '',
+  };
+  const film = () => selectMainReport(store.getState())?.state.film ?? NaN;
+  return { edge, store, ride, film };
+}
+
+describe('commands', () => {
+  it('a ride moves the verdict; undo takes it back and redo brings it again', () => {
+    const { store, ride, film } = started();
+    const before = film();
+    store.dispatch(record('Ride logged', [ride]));
+    const after = film();
+    expect(after).toBeLessThan(before - 0.1);
+    store.dispatch(undo());
+    expect(film()).toBeCloseTo(before, 6);
+    store.dispatch(redo());
+    expect(film()).toBeCloseTo(after, 6);
+    store.dispatch(undo());
+    store.dispatch(undo());
+    expect(selectBikes(store.getState())).toEqual([]);
+    store.dispatch(undo());
+    expect(selectBikes(store.getState())).toEqual([]);
+  });
+
+  it('the log only grows: undoing and deleting add corrections', () => {
+    const { store, ride } = started();
+    const [id] = store.dispatch(record('Ride logged', [ride]));
+    store.dispatch(strike('Ride deleted', [id ?? '']));
+    expect(selectRides(store.getState())).toHaveLength(0);
+    store.dispatch(undo());
+    expect(selectRides(store.getState())).toHaveLength(1);
+    expect(allEvents(store.getState().logbook.log)).toHaveLength(4);
+  });
+
+  it('the later of two changes counts, even within one millisecond', () => {
+    const { store, ride } = started();
+    store.dispatch(record('Ride logged', [ride]));
+    const event = selectRides(store.getState())[0]!.event;
+    for (const distanceKm of [50, 60])
+      store.dispatch(amend('Ride changed', event, { ...ride, distanceKm } as NewEvent));
+    expect(selectRides(store.getState())[0]?.event).toMatchObject({ distanceKm: 60 });
+    store.dispatch(undo());
+    expect(selectRides(store.getState())[0]?.event).toMatchObject({ distanceKm: 50 });
+  });
+
+  it('settings and restored backups are undone as one step', () => {
+    const { store, ride } = started();
+    store.dispatch(putSettings('Units changed', { units: 'imperial' }));
+    expect(store.getState().logbook.settings.units).toBe('imperial');
+    store.dispatch(undo());
+    expect(store.getState().logbook.settings.units).toBe('metric');
+
+    store.dispatch(record('Ride logged', [ride]));
+    const backup = store.getState().logbook;
+    const other = createStore(testEdge());
+    other.dispatch(restoreBackup(backup));
+    expect(selectRides(other.getState())).toHaveLength(1);
+    other.dispatch(undo());
+    expect(selectRides(other.getState())).toHaveLength(0);
+    expect(selectBikes(other.getState())).toEqual([]);
+  });
+
+  it('selectors see each change though the replay is kept', () => {
+    const { store, ride } = started();
+    const first = selectReplay(store.getState());
+    expect(selectReplay(store.getState())).toBe(first);
+    store.dispatch(record('Ride logged', [ride]));
+    const second = selectReplay(store.getState());
+    expect(second).not.toBe(first);
+    expect(second.replay).toBe(first.replay);
+  });
+});

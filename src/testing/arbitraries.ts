@@ -1,0 +1,161 @@
+import fc from 'fast-check';
+import { PRESETS, type Garage } from '@/core/garage';
+import {
+  CLEAN_METHODS,
+  DRYINGS,
+  SOUNDS,
+  SURFACES,
+  WEATHER_WORDS,
+  type LogEvent,
+  type PlainEvent,
+} from '@/core/logbook';
+import { LUBE_CLASS_NAMES } from '@/core/lube';
+
+/** A garage of two bikes and three chains, for generated logbooks. */
+const common = { retired: false, changedAt: '2026-01-01T00:00:00.000Z' };
+const chain = (id: string) => ({
+  ...common,
+  id,
+  name: id,
+  links: 114,
+  speeds: 11,
+  closure: 'reusable link' as const,
+});
+export const TEST_GARAGE: Garage = {
+  bikes: {
+    b1: { ...PRESETS.road.specs, ...common, id: 'b1', name: 'One' },
+    b2: { ...PRESETS.town.specs, ...common, id: 'b2', name: 'Two', storage: 'outdoors' },
+  },
+  chains: { c1: chain('c1'), c2: chain('c2'), c3: chain('c3') },
+};
+
+const START = Date.parse('2026-03-01T06:00:00.000Z');
+const QUARTERS = 4 * 24 * 90;
+
+/** Moments on a grid of quarter hours over three months, so that ties happen. */
+const at = fc.nat(QUARTERS).map((q) => new Date(START + q * 900_000).toISOString());
+const bikeId = fc.constantFrom('b1', 'b2');
+const chainId = fc.constantFrom('c1', 'c2', 'c3');
+const lubeClass = fc.constantFrom(...LUBE_CLASS_NAMES);
+const share = fc.double({ min: 0, max: 1, noNaN: true });
+
+const common4 = { id: fc.constant(''), at, zone: fc.constant('Europe/London'), recordedAt: at };
+
+export const rideEvent = fc.record({
+  ...common4,
+  type: fc.constant('rideLogged' as const),
+  bikeId,
+  distanceKm: fc.double({ min: 0.5, max: 250, noNaN: true }),
+  durationH: fc.constant(null),
+  weather: fc.constantFrom(...WEATHER_WORDS),
+  surface: fc.constantFrom(...SURFACES),
+  mud: fc.boolean(),
+  salted: fc.boolean(),
+  note: fc.constant(''),
+});
+
+export const workEvent = fc.record({
+  ...common4,
+  type: fc.constant('workDone' as const),
+  chainId,
+  method: fc.constantFrom(...CLEAN_METHODS),
+  cogsCleaned: fc.boolean(),
+  baths: fc.record({ count: fc.integer({ min: 1, max: 5 }), ml: fc.constantFrom(100, 150, 500) }),
+  drying: fc.constantFrom(...DRYINGS),
+  lube: fc.option(fc.record({ lubeClass, coat: share, wiped: fc.boolean() })),
+  minutes: fc.constant(null),
+  note: fc.constant(''),
+});
+
+const fitEvent = fc.record({
+  ...common4,
+  type: fc.constant('chainFitted' as const),
+  chainId,
+  bikeId,
+  start: fc.option(
+    fc.record({
+      lube: fc.option(lubeClass),
+      kmSinceLube: fc.nat(400),
+      look: fc.constantFrom('clean' as const, 'used' as const, 'dirty' as const),
+      kmBefore: fc.nat(5000),
+      wearPercent: fc.constant(null),
+    }),
+  ),
+});
+
+const otherEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
+  fc.record({ ...common4, type: fc.constant('chainRemoved' as const), chainId }),
+  fc.record({
+    ...common4,
+    type: fc.constant('gotWet' as const),
+    bikeId,
+    how: fc.constantFrom('stood in rain' as const, 'washed' as const),
+  }),
+  fc.record({
+    ...common4,
+    type: fc.constant('ragChecked' as const),
+    chainId,
+    swatch: fc.integer({ min: 1, max: 5 }),
+  }),
+  fc.record({
+    ...common4,
+    type: fc.constant('soundHeard' as const),
+    chainId,
+    sound: fc.constantFrom(...SOUNDS),
+  }),
+  fc.record({
+    ...common4,
+    type: fc.constant('wearRead' as const),
+    chainId,
+    tool: fc.constantFrom('checker' as const, 'ruler' as const),
+    percent: fc.double({ min: 0, max: 1, noNaN: true }),
+  }),
+);
+
+export const plainEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
+  { weight: 6, arbitrary: rideEvent },
+  { weight: 2, arbitrary: workEvent },
+  { weight: 1, arbitrary: fitEvent },
+  { weight: 1, arbitrary: otherEvent },
+);
+
+/** A seed for picking what a correction speaks of. */
+const correction = fc.record({
+  strike: fc.boolean(),
+  target: fc.nat(),
+  at,
+  replacement: plainEvent,
+});
+
+/**
+ * A logbook of plain events and corrections. Ids run in order of writing; a correction speaks of any
+ * event written before it, corrections included.
+ */
+export const logbookEvents: fc.Arbitrary<LogEvent[]> = fc
+  .tuple(
+    fc.array(plainEvent, { minLength: 1, maxLength: 60 }),
+    fc.array(correction, { maxLength: 12 }),
+  )
+  .map(([plain, corrections]) => {
+    const events: LogEvent[] = plain.map((e, i) => ({ ...e, id: idOf(i) }));
+    for (const c of corrections) {
+      const target = events[c.target % events.length];
+      if (!target) continue;
+      const base = { id: idOf(events.length), at: c.at, zone: 'Europe/London', recordedAt: c.at };
+      const amendable =
+        !c.strike && target.type !== 'eventStruck' && target.type !== 'eventAmended';
+      events.push(
+        amendable
+          ? {
+              ...base,
+              type: 'eventAmended',
+              target: target.id,
+              replacement: { ...c.replacement, id: target.id },
+            }
+          : { ...base, type: 'eventStruck', target: target.id },
+      );
+    }
+    return events;
+  });
+
+const idOf = (n: number): string => `e${String(n).padStart(5, '0')}`;

@@ -1,0 +1,110 @@
+import { demoLogbook } from '@/core/demo';
+import { Replay, reportOn, stepsOf } from '@/core/care';
+import { allEvents } from '@/core/logbook';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import {
+  panTo,
+  stitchAt,
+  TAPE,
+  tapeGeometry,
+  type TapeInput,
+  type TapeView,
+} from '../tapeGeometry';
+
+const now = Date.parse('2026-05-10T12:00:00.000Z');
+const demo = demoLogbook(now, 'UTC');
+const replay = new Replay(demo.garage, allEvents(demo.log));
+
+function inputOf(bikeId: string): TapeInput {
+  const report = reportOn(replay, bikeId, DEFAULT_SETTINGS, now);
+  if (!report) throw new Error('no report');
+  const { state, verdict, chain } = report;
+  return {
+    steps: stepsOf(replay.steps, chain.id),
+    nowKm: state.km,
+    film: state.film,
+    outside: state.outside,
+    inside: state.inside,
+    verdict,
+    outsideLimit: 0.35,
+    filmLimit: 0.15,
+  };
+}
+
+const view: TapeView = { widthPx: 400, spanKm: 400, leftKm: -300, units: 'metric' };
+const numbers = (path: string) => (path.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
+
+describe.each([...replay.book.fitted.keys()])('the tape of %s', (bikeId) => {
+  const input = inputOf(bikeId);
+  const shapes = tapeGeometry(input, view);
+
+  it('lays the rides end to end up to now', () => {
+    expect(shapes.nowX).toBe(300);
+    const last = shapes.stitches.at(-1);
+    expect(last?.to).toBeCloseTo(shapes.nowX, 5);
+    shapes.stitches.slice(1).forEach((stitch, i) => {
+      expect(stitch.from).toBeGreaterThanOrEqual((shapes.stitches[i]?.to ?? 0) - 1e-6);
+    });
+    const shown = shapes.stitches.reduce((sum, s) => sum + (s.to - s.from), 0);
+    expect(shown).toBeGreaterThan(280);
+  });
+
+  it('draws film above and grit below within their bounds', () => {
+    const ys = (path: string) => numbers(path).filter((_, i) => i % 2 === 1);
+    for (const path of [shapes.film.past, shapes.film.ahead, shapes.film.spread])
+      for (const y of ys(path)) {
+        expect(y).toBeGreaterThanOrEqual(TAPE.filmTop);
+        expect(y).toBeLessThanOrEqual(TAPE.filmBottom);
+      }
+    for (const path of [shapes.outside.past, shapes.inside.ahead])
+      for (const y of ys(path)) {
+        expect(y).toBeGreaterThanOrEqual(TAPE.gritTop);
+        expect(y).toBeLessThanOrEqual(TAPE.gritBottom);
+      }
+  });
+
+  it('puts the chalk mark where the verdict says', () => {
+    const km = input.verdict.distanceKm?.mid;
+    if (km === undefined || km > 100) expect(shapes.chalkX).toBeNull();
+    else expect(shapes.chalkX).toBeCloseTo(300 + km, 6);
+  });
+});
+
+describe('the scale', () => {
+  it('has a tick every 10 and a number every 50, in the rider’s units', () => {
+    const input = inputOf([...replay.book.fitted.keys()][0] as string);
+    const metric = tapeGeometry(input, view).ticks;
+    expect(metric).toHaveLength(41);
+    expect(metric.filter((t) => t.label).map((t) => t.label)).toEqual([
+      '−300',
+      '−250',
+      '−200',
+      '−150',
+      '−100',
+      '−50',
+      '+50',
+      '+100',
+    ]);
+    const miles = tapeGeometry(input, { ...view, units: 'imperial' }).ticks;
+    expect(miles.filter((t) => t.label).map((t) => t.label)).toEqual([
+      '−150',
+      '−100',
+      '−50',
+      '+50',
+    ]);
+  });
+});
+
+describe('dragging and tapping', () => {
+  it('stops at the first ride and at the end of what lies ahead', () => {
+    expect(panTo(-99_999, { spanKm: 400 }, 2000, 120)).toBe(-2000);
+    expect(panTo(99_999, { spanKm: 400 }, 2000, 300)).toBe(-100);
+  });
+
+  it('finds the stitch under a finger, and none where there is none', () => {
+    const shapes = tapeGeometry(inputOf([...replay.book.fitted.keys()][0] as string), view);
+    const stitch = shapes.stitches.at(-1);
+    expect(stitchAt(shapes, ((stitch?.from ?? 0) + (stitch?.to ?? 0)) / 2)).toBe(stitch?.id);
+    expect(stitchAt(shapes, 399)).toBeNull();
+  });
+});
