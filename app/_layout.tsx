@@ -16,7 +16,7 @@ import { browserEdge } from '@/store/edge';
 import { OpenContext } from '@/store/OpenContext';
 import { openLogbook } from '@/store/openLogbook';
 import { switchLogbook, whichLogbook } from '@/store/whichLogbook';
-import { Card, Notice, Page, Places, StatusStrip, useWide } from '@/ui/frame';
+import { Card, Notice, Page, Places, SetAsideStrip, StatusStrip, useWide } from '@/ui/frame';
 import { ThemeProvider, Txt, useColors } from '@/ui/theme';
 
 /** The frame around every page: store, theme, the five places, what was saved, what can be undone. */
@@ -41,19 +41,23 @@ function Themed({ demo }: { demo: boolean }) {
 }
 
 function Frame({ demo }: { demo: boolean }) {
-  const { phase, problem, save, notice } = useAppSelector(selectSession);
+  const { phase, problem, save, notice, quarantined } = useAppSelector(selectSession);
   const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
   const wide = useWide();
   const colors = useColors();
   useUndoKeys();
+  useLeaveGuard(save.kind !== 'saved');
   const places = <Places path={path} rail={wide} onGo={(to) => router.navigate(to as '/')} />;
   return (
     <View style={[styles.frame, wide && styles.wide, { backgroundColor: colors.chalk }]}>
       {wide ? places : null}
       <View style={styles.content}>
         <StatusStrip save={save} onLeaveDemo={demo ? () => switchLogbook('own') : null} />
+        {quarantined[0] ? (
+          <SetAsideStrip part={quarantined[0].part} onOpen={() => router.navigate('/book/files')} />
+        ) : null}
         {phase === 'unreadable' && problem ? (
           <Page title="The logbook stays shut">
             <Card danger>
@@ -61,7 +65,9 @@ function Frame({ demo }: { demo: boolean }) {
             </Card>
           </Page>
         ) : phase === 'opening' ? null : (
-          <Slot />
+          <View role="main" style={styles.content}>
+            <Slot />
+          </View>
         )}
         {notice ? (
           <Notice
@@ -82,16 +88,31 @@ function useUndoKeys() {
   const dispatch = useAppDispatch();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement) return;
+      if (!(event.ctrlKey || event.metaKey) || isBeingWrittenIn(event.target)) return;
       const key = event.key.toLowerCase();
       if (key !== 'z' && key !== 'y') return;
       event.preventDefault();
       dispatch(key === 'y' || event.shiftKey ? redo() : undo());
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    // On the way down: text fields of React Native for the web keep key presses to themselves.
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
   }, [dispatch]);
 }
+
+/** Asks before the page is left while something is not saved yet. */
+function useLeaveGuard(unsaved: boolean) {
+  useEffect(() => {
+    if (!unsaved) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [unsaved]);
+}
+
+/** A field with something in it has an undo of its own. */
+const isBeingWrittenIn = (target: EventTarget | null): boolean =>
+  target instanceof HTMLInputElement && target.value !== '';
 
 const styles = StyleSheet.create({
   frame: { flex: 1 },

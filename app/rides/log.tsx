@@ -1,4 +1,4 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
 import {
   record,
   selectBikes,
@@ -19,6 +19,7 @@ export default function LogRide() {
   const params = useLocalSearchParams<{ bike?: string }>();
   const dispatch = useAppDispatch();
   const router = useRouter();
+  const path = usePathname();
   const bikes = useAppSelector(selectBikes);
   const rides = useAppSelector(selectRides);
   const fittings = useAppSelector(selectFittings);
@@ -38,6 +39,7 @@ export default function LogRide() {
         units={units}
         now={now}
         saveLabel="Save ride"
+        autoFocus={path === '/rides/log'}
         onSave={(ride) => {
           dispatch(record('Ride logged', [{ type: 'rideLogged', ...ride }]));
           router.navigate('/');

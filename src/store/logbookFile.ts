@@ -11,7 +11,7 @@ import {
   type LogEvent,
   type Logbook,
 } from '@/core/logbook';
-import { fail, ok, type Problem, type Result } from '@/core/problem';
+import { fail, ok, type Result } from '@/core/problem';
 import { DEFAULT_SETTINGS, settingsSchema } from '@/core/settings';
 
 /** How a logbook lies in storage: `meta`, `garage`, `settings`, and a chunk a month, `log/2026-11`. */
@@ -167,9 +167,3 @@ export const quarantineKey = (key: string, at: string): string => `${QUARANTINE}
 /** The part a quarantine key speaks of. */
 export const quarantinedPart = (key: string): string =>
   key.slice(QUARANTINE.length, key.lastIndexOf('@'));
-
-/** The problem to tell for a part set aside. */
-export const damagedProblem = (part: string): Problem => ({
-  code: 'storage/damaged',
-  detail: part.startsWith(LOG) ? `the month ${part.slice(LOG.length)}` : `the ${part}`,
-});

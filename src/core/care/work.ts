@@ -78,6 +78,7 @@ export function work(
     ...before,
     film,
     lube: method.film === 0 ? null : before.lube,
+    lifeKm: method.film === 0 ? 0 : before.lifeKm,
     outside: before.outside * withCogs.outside,
     inside: before.inside * insideLeft,
     salted: before.salted && !method.rinsed,

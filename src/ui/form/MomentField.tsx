@@ -39,7 +39,8 @@ export function MomentField({ label, value, onChange, problem }: Props) {
           font: `500 ${16 * textScale}px 'Red Hat Mono'`,
           minHeight: 48,
           boxSizing: 'border-box',
-          maxWidth: '100%',
+          width: '100%',
+          minWidth: 0,
           padding: '0 12px',
           borderRadius: 10,
           border: `1px solid ${problem ? colors.danger : colors.lineStrong}`,
@@ -53,5 +54,5 @@ export function MomentField({ label, value, onChange, problem }: Props) {
 }
 
 const styles = StyleSheet.create({
-  field: { gap: 6, alignItems: 'flex-start' },
+  field: { gap: 6, maxWidth: '100%' },
 });

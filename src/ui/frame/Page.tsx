@@ -19,7 +19,7 @@ export function Page({ title, aside, wide = false, children }: Props) {
       style={[styles.scroll, { backgroundColor: colors.chalk }]}
       contentContainerStyle={styles.content}
     >
-      <View role="main" style={[styles.column, wide && styles.wide]}>
+      <View style={[styles.column, wide && styles.wide]}>
         {title ? (
           <View style={styles.head}>
             <Txt variant="title" level={1} style={styles.title}>

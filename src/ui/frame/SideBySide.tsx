@@ -19,15 +19,17 @@ interface Props {
 export function SideBySide({ list, showList, listName, onBack, children }: Props) {
   const wide = useWide();
   const colors = useColors();
+  // What was opened stays mounted under the list: taking a navigator away while it navigates upsets it.
   if (!wide)
-    return showList ? (
-      list
-    ) : (
+    return (
       <View style={styles.one}>
-        <View style={styles.back}>
-          <Button kind="quiet" icon={ChevronLeft} label={listName} onPress={onBack} />
+        {showList ? list : null}
+        <View style={showList ? styles.hidden : styles.one}>
+          <View style={styles.back}>
+            <Button kind="quiet" icon={ChevronLeft} label={listName} onPress={onBack} />
+          </View>
+          {children}
         </View>
-        {children}
       </View>
     );
   return (
@@ -42,6 +44,7 @@ export function SideBySide({ list, showList, listName, onBack, children }: Props
 
 const styles = StyleSheet.create({
   one: { flex: 1 },
+  hidden: { display: 'none' },
   back: { alignItems: 'flex-start' },
   both: { flex: 1, flexDirection: 'row' },
   list: { width: 400, borderRightWidth: 1 },

@@ -20,6 +20,8 @@ interface Props {
   units: UnitSystem;
   now: number;
   saveLabel: string;
+  /** Put the cursor on the distance: the rider came to write. */
+  autoFocus?: boolean;
   onSave: (ride: RideFields) => void;
   onDelete?: () => void;
 }
@@ -32,6 +34,7 @@ export function RideForm({
   units,
   now,
   saveLabel,
+  autoFocus = false,
   onSave,
   onDelete,
 }: Props) {
@@ -61,7 +64,7 @@ export function RideForm({
         unit={distanceUnit(units)}
         numeric
         large
-        autoFocus
+        autoFocus={autoFocus}
         onSubmit={save}
       />
       <Choice

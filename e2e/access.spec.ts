@@ -1,0 +1,120 @@
+import { expect, test } from './rider';
+
+const PAGES = [
+  '/',
+  '/rides',
+  '/rides/log',
+  '/bench',
+  '/shelf',
+  '/book',
+  '/book/garage',
+  '/book/history',
+  '/book/files',
+  '/book/settings',
+];
+
+for (const scheme of ['light', 'dark'] as const)
+  test(`axe finds no serious fault in ${scheme}`, async ({ rider, page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    const faults: Record<string, string[]> = {};
+    for (const path of PAGES) {
+      await rider.opensDemo(path);
+      if (path === '/') await page.getByRole('button', { name: 'Show working' }).click();
+      const found = await rider.axeFaults();
+      if (found.length) faults[path] = found;
+    }
+    expect(faults).toEqual({});
+  });
+
+test('axe finds no serious fault on the first page a rider sees', async ({ rider }) => {
+  await rider.opens();
+  expect(await rider.axeFaults()).toEqual([]);
+});
+
+test('by keyboard alone: first run, a ride, the tape, undo', async ({ rider, page }) => {
+  await rider.opens();
+  const tabTo = async (name: string) => {
+    for (let n = 0; n < 60; n++) {
+      await page.keyboard.press('Tab');
+      const here = await page.evaluate(() => {
+        const e = document.activeElement;
+        if (e === document.body) return '';
+        const by = e?.getAttribute('aria-labelledby');
+        return `${e?.getAttribute('aria-label') ?? ''} ${by ? document.getElementById(by)?.textContent : ''} ${e?.textContent ?? ''}`;
+      });
+      if (here.includes(name)) return;
+    }
+    throw new Error(`No way to “${name}” by Tab`);
+  };
+  await tabTo('Road bike');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Gravel bike' })).toBeChecked();
+  await tabTo('Ridden since it was lubed');
+  await page.keyboard.type('30');
+  await tabTo('Tell me');
+  await page.keyboard.press('Enter');
+  await expect(rider.verdict).toContainText('Good for');
+
+  await tabTo('Rode');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Distance')).toBeFocused();
+  await page.keyboard.type('42');
+  await tabTo('Dry');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Damp road' })).toBeChecked();
+  await tabTo('Save ride');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Ride logged')).toBeVisible();
+
+  await tabTo('Tape of');
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByText(/42 km, damp road, gravel|42 km, damp road, paved/)).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Undone: Ride logged')).toBeVisible();
+});
+
+test('fits a narrow screen and large text without sideways scrolling', async ({ rider, page }) => {
+  await page.setViewportSize({ width: 320, height: 640 });
+  for (const path of PAGES) {
+    await rider.opensDemo(path);
+    expect(await sideways(page), path).toEqual([]);
+  }
+  await page.addInitScript(() => {
+    addEventListener('DOMContentLoaded', () => {
+      document.documentElement.style.fontSize = '32px';
+    });
+  });
+  for (const path of PAGES) {
+    await rider.opensDemo(path);
+    expect(await sideways(page), `${path} at 200 %`).toEqual([]);
+  }
+});
+
+/** Texts that reach beyond the screen, outside of what may scroll sideways. */
+const sideways = (page: import('@playwright/test').Page) =>
+  page.evaluate(() =>
+    Array.from(document.querySelectorAll('[dir=auto], input, [role=button], [role=radio]'))
+      .filter((e) => {
+        const box = e.getBoundingClientRect();
+        const scroller = e.closest('[role=group][aria-label=Bikes]');
+        return !scroller && box.width > 0 && (box.right > innerWidth + 1 || box.left < -1);
+      })
+      .map((e) => (e.textContent || e.getAttribute('aria-label') || e.tagName).slice(0, 60)),
+  );
+
+test('a tap on a stitch reads that ride; dragging goes back in time', async ({ rider, page }) => {
+  await rider.opensDemo();
+  const tape = page.getByRole('figure', { name: /Tape of/ });
+  const box = await tape.boundingBox();
+  if (!box) throw new Error('no tape');
+  await expect(tape.locator('svg')).toBeVisible();
+  await page.mouse.click(box.x + box.width * 0.3, box.y + 126);
+  await expect(page.getByText(/Film \d+ % → \d+ %/)).toBeVisible();
+  const before = await tape.locator('svg').innerHTML();
+  await page.mouse.move(box.x + 100, box.y + 126);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 300, box.y + 126, { steps: 8 });
+  await page.mouse.up();
+  expect(await tape.locator('svg').innerHTML()).not.toBe(before);
+});

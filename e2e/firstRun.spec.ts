@@ -1,0 +1,37 @@
+import { expect, test } from './rider';
+
+test('from nothing to a verdict, and it is still there after a reload', async ({ rider, page }) => {
+  await rider.opens();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/How far is your chain/);
+  await rider.startsWith('Gravel bike', 'All-weather', '40');
+  await expect(rider.verdict).toContainText(/Good for \d+ km more/);
+  await rider.seesSaved();
+  await page.reload();
+  await expect(rider.verdict).toContainText(/Good for \d+ km more/);
+});
+
+test('says what is wrong beside the field and keeps what was entered', async ({ rider, page }) => {
+  await rider.opens();
+  await page.getByLabel('Ridden since it was lubed').fill('a while');
+  await page.getByLabel('Ridden since it was new').fill('2000');
+  await page.getByRole('button', { name: 'Tell me' }).click();
+  await expect(page.getByText('“a while” is not a number')).toBeVisible();
+  await expect(page.getByLabel('Ridden since it was new')).toHaveValue('2000');
+  await page.getByLabel('Ridden since it was lubed').fill('60');
+  await page.getByRole('button', { name: 'Tell me' }).click();
+  await expect(rider.verdict).toBeVisible();
+});
+
+test('opens the demo and leaves it, and neither touches the other', async ({ rider, page }) => {
+  await rider.startsWith();
+  await rider.seesSaved();
+  await rider.opensDemo();
+  await expect(page.getByText('Demo logbook')).toBeVisible();
+  await expect(page.getByText('Quay commuter').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Leave the demo' }).click();
+  await expect(page.getByText('Demo logbook')).toBeHidden();
+  await rider.goesTo('Book');
+  await page.getByText('Garage', { exact: true }).first().click();
+  await expect(page.getByRole('button', { name: /Road bike/ }).first()).toBeVisible();
+  await expect(page.getByText('Quay commuter')).toHaveCount(0);
+});

@@ -1,0 +1,49 @@
+import { expect, test } from './rider';
+
+test('a chain moves from bike to bike, and never sits on two at once', async ({ rider, page }) => {
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('button', { name: 'Add bike' }).click();
+  await page.getByLabel('Name').fill('Spare bike');
+  await page.getByLabel('Chainring teeth').fill('500');
+  await page.getByRole('button', { name: 'Add bike' }).last().click();
+  await expect(page.getByText('List one to three rings')).toBeVisible();
+  await page.getByLabel('Chainring teeth').fill('44');
+  await page.getByRole('button', { name: 'Add bike' }).last().click();
+
+  await rider.picks('Chain', 'Gravel chain');
+  await page.getByRole('button', { name: 'Fit this chain' }).click();
+  await expect(page.getByText('This chain is on Peat track gravel bike')).toBeVisible();
+  await rider.picks('Chain', 'Racer chain B');
+  await page.getByRole('button', { name: 'Fit this chain' }).click();
+  await expect(page.getByText('Racer chain B, on it since 24 November 2026.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take this chain off' }).click();
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await expect(page.getByRole('button', { name: 'Fit this chain' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Racer chain B, on it since')).toBeVisible();
+});
+
+test('specs and wear readings are kept; impossible ones are not', async ({ rider, page }) => {
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('button', { name: /^Gravel chain/ }).click();
+  await page.getByLabel('Links').fill('20');
+  await page.getByRole('button', { name: 'Save chain' }).click();
+  await expect(page.getByText('A bicycle chain has 40 to 250 links')).toBeVisible();
+  await page.getByLabel('Reading').fill('9');
+  await page.getByRole('button', { name: 'Note the reading' }).click();
+  await expect(page.getByText('Wear readings run from 0 to 3 %')).toBeVisible();
+  await expect(page.getByText(/Reckoned 0\.1\d %/)).toBeVisible();
+  await page.getByLabel('Reading').fill('0.4');
+  await page.getByRole('button', { name: 'Note the reading' }).click();
+  await expect(page.getByText(/Reckoned 0\.[234]\d %/)).toBeVisible();
+});
+
+test('settings: miles, standard and colours take effect at once', async ({ rider, page }) => {
+  await rider.opensDemo('/book/settings');
+  await rider.picks('Distances', 'Miles');
+  await rider.picks('Colours', 'Dark, for the shed');
+  await rider.picks('Standard', 'Immaculate');
+  await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(19, 26, 34)');
+  await rider.goesTo('Today');
+  await expect(page.getByText(/ mi left/).first()).toBeVisible();
+});

@@ -1,0 +1,97 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** The moment every end-to-end test happens at. */
+export const NOW = new Date('2026-11-24T10:00:00Z');
+
+const axeSource = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** What a rider does, in their words; each page starts in a browser that has never seen the app. */
+export class Rider {
+  constructor(readonly page: Page) {}
+
+  async opens(path = '/'): Promise<void> {
+    await this.page.goto(path);
+    await expect(this.page.getByRole('main').first()).toBeVisible();
+  }
+
+  async opensDemo(path = '/'): Promise<void> {
+    await this.opens(`${path}?logbook=demo`);
+  }
+
+  /** From nothing to a verdict. */
+  async startsWith(bike = 'Road bike', lube = 'Wet', sinceLube = '50'): Promise<void> {
+    await this.opens();
+    await this.picks('Your bike', bike);
+    await this.picks('Lube on it', lube);
+    await this.page.getByLabel('Ridden since it was lubed').fill(sinceLube);
+    await this.page.getByRole('button', { name: 'Tell me' }).click();
+    await expect(this.verdict).toContainText(/Good for|used up|bare/);
+  }
+
+  async picks(group: string, word: string): Promise<void> {
+    await this.page
+      .getByRole('radiogroup', { name: group })
+      .getByRole('radio', { name: word, exact: true })
+      .click();
+  }
+
+  async goesTo(place: 'Today' | 'Rides' | 'Bench' | 'Shelf' | 'Book'): Promise<void> {
+    await this.page.getByRole('navigation').getByRole('link', { name: place }).click();
+  }
+
+  async logs(distance: string, weather: string): Promise<void> {
+    await this.goesTo('Today');
+    await this.page.getByRole('button', { name: 'Rode' }).click();
+    await this.page.getByLabel('Distance').fill(distance);
+    await this.picks('Weather', weather);
+    await this.page.getByRole('button', { name: 'Save ride' }).click();
+  }
+
+  get verdict() {
+    return this.page.getByRole('region', { name: 'Verdict' });
+  }
+
+  /** A reading of the chain as a number: film, grit outside, grit inside. */
+  async reads(label: string): Promise<number> {
+    const row = this.page.getByText(label, { exact: true }).locator('..');
+    return parseFloat((await row.innerText()).replace(label, ''));
+  }
+
+  async seesSaved(): Promise<void> {
+    await expect(this.page.getByText(/^Saved \d/)).toBeVisible();
+  }
+
+  /** Serious and critical faults by axe, as readable lines. */
+  async axeFaults(): Promise<string[]> {
+    await this.page.evaluate(axeSource);
+    return this.page.evaluate(async () => {
+      const { axe } = window as unknown as {
+        axe: {
+          run(options: object): Promise<{
+            violations: { id: string; impact: string; nodes: { html: string }[] }[];
+          }>;
+        };
+      };
+      const { violations } = await axe.run({
+        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+      });
+      return violations
+        .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+        .map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 140)).join(' | ')}`);
+    });
+  }
+}
+
+export const test = base.extend<{ rider: Rider }>({
+  rider: async ({ page }, use) => {
+    await page.clock.install({ time: NOW });
+    const faults: string[] = [];
+    page.on('pageerror', (error) => faults.push(error.message));
+    await use(new Rider(page));
+    expect(faults).toEqual([]);
+  },
+});
+
+export { expect };

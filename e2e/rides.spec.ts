@@ -1,0 +1,75 @@
+import { expect, test } from './rider';
+
+test('42 km in rain moves film, grit and verdict, and stays after a reload', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo();
+  const before = {
+    film: await rider.reads('Lube film'),
+    outside: await rider.reads('Grit outside'),
+    inside: await rider.reads('Grit inside'),
+    verdict: await rider.verdict.innerText(),
+  };
+  await rider.logs('42', 'Wet');
+  await expect(rider.verdict).not.toHaveText(before.verdict);
+  const film = await rider.reads('Lube film');
+  expect(film).toBeLessThan(before.film - 5);
+  expect(await rider.reads('Grit outside')).toBeGreaterThan(before.outside);
+  expect(await rider.reads('Grit inside')).toBeGreaterThan(before.inside);
+  await expect(rider.verdict).toContainText('wet');
+  await rider.seesSaved();
+  await page.reload();
+  await expect(rider.verdict).toBeVisible();
+  expect(await rider.reads('Lube film')).toBe(film);
+});
+
+test('log, edit, delete and undo', async ({ rider, page }) => {
+  await rider.startsWith();
+  await rider.logs('30', 'Dry');
+  await expect(page.getByText('Ride logged')).toBeVisible();
+  await rider.goesTo('Rides');
+  const row = page.getByRole('button', { name: /Road bike/ });
+  await expect(row).toContainText('30 km');
+  await row.click();
+  await expect(page.getByLabel('Distance')).toHaveValue('30');
+  await page.getByLabel('Distance').fill('55,5');
+  await page.getByRole('button', { name: 'Save changes' }).click();
+  await expect(row).toContainText('55.5 km');
+  await row.click();
+  await page.getByRole('button', { name: 'Delete ride' }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row).toContainText('55.5 km');
+  await page.keyboard.press('Control+z');
+  await expect(row).toContainText('30 km');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(row).toContainText('55.5 km');
+});
+
+test('bad input gets its sentence beside the field and loses nothing', async ({ rider, page }) => {
+  await rider.startsWith();
+  await page.getByRole('button', { name: 'Rode' }).click();
+  await page.getByLabel('Note').fill('To the quay');
+  const tries: [string, string][] = [
+    ['0', 'longer than zero'],
+    ['-3', 'longer than zero'],
+    ['1200', 'More than 1,000 km'],
+    ['far', '“far” is not a number'],
+    ['', 'Enter a number'],
+  ];
+  for (const [distance, sentence] of tries) {
+    await page.getByLabel('Distance').fill(distance);
+    await page.getByRole('button', { name: 'Save ride' }).click();
+    await expect(page.getByText(sentence)).toBeVisible();
+    await expect(page.getByLabel('Distance')).toHaveAttribute('aria-invalid', 'true');
+  }
+  await page.getByLabel('Distance').fill('20');
+  await page.getByLabel('Started').fill('2026-12-24T08:00');
+  await page.getByRole('button', { name: 'Save ride' }).click();
+  await expect(page.getByText('still to come')).toBeVisible();
+  await page.getByLabel('Started').fill('2026-01-24T08:00');
+  await page.getByRole('button', { name: 'Save ride' }).click();
+  await expect(page.getByText('No chain was on this bike then')).toBeVisible();
+  await expect(page.getByLabel('Note')).toHaveValue('To the quay');
+});

@@ -1,0 +1,133 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, test, Rider, NOW } from './rider';
+
+/** Runs on the app's own IndexedDB, as a fault of the disk would. */
+const putRaw = (page: Page, key: string, text: string) =>
+  page.evaluate(
+    ([k, t]) =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('dapper-spoke');
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const store = open.result.transaction('entries', 'readwrite').objectStore('entries');
+          const put = store.put(t, k);
+          put.onsuccess = () => {
+            open.result.close();
+            resolve();
+          };
+        };
+      }),
+    [key, text] as const,
+  );
+
+test('backup and restore, with a preview and one undo', async ({ rider, page, browser }) => {
+  await rider.startsWith();
+  await rider.logs('33', 'Dry');
+  await rider.seesSaved();
+  await rider.opens('/book/files');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save a backup file' }).click();
+  const file = await (await download).path();
+  expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({
+    format: 'dapper-spoke-logbook',
+    version: 1,
+  });
+
+  const context = await browser.newContext({ locale: 'en-GB' });
+  const other = await context.newPage();
+  await other.clock.install({ time: NOW });
+  const friend = new Rider(other);
+  await friend.opens('/book/files');
+  await other.getByLabel('Backup file').setInputFiles({
+    name: 'holiday.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"something else"}'),
+  });
+  await expect(other.getByText('not a Dapper Spoke backup. Nothing was changed.')).toBeVisible();
+  await other.getByLabel('Backup file').setInputFiles(file);
+  await expect(other.getByText('Log: 2 entries added, 0 here already.')).toBeVisible();
+  await expect(other.getByText('Bikes: 1 added, 0 replaced')).toBeVisible();
+  await other.getByRole('button', { name: 'Restore', exact: true }).click();
+  await friend.goesTo('Rides');
+  await expect(other.getByRole('button', { name: /Road bike/ })).toContainText('33 km');
+  await other.getByRole('button', { name: 'Undo' }).click();
+  await expect(other.getByRole('button', { name: /Road bike/ })).toHaveCount(0);
+  await context.close();
+});
+
+test('a damaged month is set aside and the rest opens', async ({ rider, page }) => {
+  await rider.startsWith();
+  await rider.seesSaved();
+  await putRaw(page, 'log/2026-10', '[{"type":"rideLog');
+  await page.reload();
+  await expect(rider.verdict).toBeVisible();
+  await expect(page.getByText(/the month 2026-10\) could not be read/)).toBeVisible();
+  await page.getByRole('button', { name: 'Open Files' }).click();
+  await expect(page.getByText('“log/2026-10” could not be read')).toBeVisible();
+  await page.getByRole('button', { name: 'Discard it' }).click();
+  await expect(page.getByText('“log/2026-10” could not be read')).toBeHidden();
+});
+
+test('a logbook of a newer version is left alone', async ({ rider, page }) => {
+  await rider.startsWith();
+  await rider.seesSaved();
+  await putRaw(page, 'meta', '{"version":9,"lastWrite":"x"}');
+  await page.reload();
+  await expect(page.getByText('written by a newer version')).toBeVisible();
+});
+
+test('a full disk is told and the change kept until there is room', async ({ rider, page }) => {
+  await rider.startsWith();
+  await rider.seesSaved();
+  await page.evaluate(() => {
+    const proto = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown };
+    proto.realPut = proto.put;
+    proto.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await rider.logs('21', 'Dry');
+  await expect(page.getByText('Not saved yet')).toBeVisible();
+  await page.evaluate(() => {
+    const proto = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown };
+    proto.put = proto.realPut;
+  });
+  await page.clock.fastForward(6000);
+  await rider.seesSaved();
+  await page.reload();
+  await rider.goesTo('Rides');
+  await expect(page.getByRole('button', { name: /Road bike/ })).toContainText('21 km');
+});
+
+test('two tabs: what one writes the other shows, and nothing is lost', async ({
+  rider,
+  page,
+  context,
+}) => {
+  await rider.startsWith();
+  await rider.seesSaved();
+  const second = await context.newPage();
+  await second.clock.install({ time: new Date(NOW.getTime() + 60_000) });
+  const twin = new Rider(second);
+  await twin.opens();
+  await rider.logs('11', 'Dry');
+  await twin.goesTo('Rides');
+  await expect(second.getByRole('button', { name: /11 km/ })).toBeVisible();
+  await twin.logs('22', 'Dry');
+  await rider.goesTo('Rides');
+  await expect(page.getByRole('button', { name: /22 km/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /11 km/ })).toBeVisible();
+});
+
+test('a tab killed right after saving leaves a logbook that opens', async ({ rider, context }) => {
+  await rider.startsWith();
+  await rider.seesSaved();
+  await rider.logs('17', 'Dry');
+  await rider.page.close({ runBeforeUnload: false });
+  const next = await context.newPage();
+  await next.clock.install({ time: new Date(NOW.getTime() + 60_000) });
+  const again = new Rider(next);
+  await again.opens();
+  await expect(again.verdict).toBeVisible();
+});

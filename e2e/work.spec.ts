@@ -1,0 +1,44 @@
+import { expect, test } from './rider';
+
+test('work is recorded, changes the chain, and can be undone', async ({ rider, page }) => {
+  await rider.startsWith('Road bike', 'Dry', '140');
+  await expect(rider.verdict).toContainText('lube is used up');
+  await page.getByRole('button', { name: 'Do it now' }).click();
+  await expect(page.getByRole('radio', { name: 'Top-up' })).toBeChecked();
+  await expect(page.getByText(/Film \d+ % to 100 %/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save work' }).click();
+  await expect(rider.verdict).toContainText('Good for');
+  expect(await rider.reads('Lube film')).toBe(100);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rider.verdict).toContainText('lube is used up');
+});
+
+test('a clean without lube ends bare; the working adds up on screen', async ({ rider, page }) => {
+  await rider.startsWith();
+  await rider.goesTo('Bench');
+  await rider.picks('How deep', 'Clean');
+  await rider.picks('Lube put on', 'None yet');
+  await page.getByRole('button', { name: 'Save work' }).click();
+  await expect(rider.verdict).toContainText('The chain is bare');
+  await page.getByRole('button', { name: 'Show working' }).click();
+  await expect(page.getByText('No lube on the chain')).toBeVisible();
+  await expect(page.getByText(/common practice/).first()).toBeVisible();
+});
+
+test('quick notes: wet, a squeak, a rag', async ({ rider, page }) => {
+  await rider.opensDemo();
+  const outside = await rider.reads('Grit outside');
+  await page.getByRole('button', { name: 'Rag check' }).click();
+  await page.getByRole('button', { name: 'Swatch 5 of 5: Black' }).click();
+  await expect(page.getByText('Rag check noted')).toBeVisible();
+  expect(await rider.reads('Grit outside')).toBeGreaterThan(outside + 10);
+  await page.getByRole('button', { name: 'Heard it' }).click();
+  await page.getByRole('button', { name: 'Squeak' }).click();
+  await expect(rider.verdict).toContainText('but the coat is fresh');
+  await page.getByRole('button', { name: 'Got wet' }).click();
+  await page.getByRole('button', { name: 'Stood in rain' }).click();
+  await expect(rider.verdict).toContainText('The chain is wet');
+  await rider.goesTo('Book');
+  await page.getByText('History', { exact: true }).first().click();
+  await expect(page.getByText('Rag check: swatch 5 of 5').first()).toBeVisible();
+});
