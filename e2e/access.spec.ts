@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from './rider';
 
 const PAGES = [
@@ -92,7 +93,7 @@ test('fits a narrow screen and large text without sideways scrolling', async ({ 
 });
 
 /** Texts that reach beyond the screen, outside of what may scroll sideways. */
-const sideways = (page: import('@playwright/test').Page) =>
+const sideways = (page: Page) =>
   page.evaluate(() =>
     Array.from(document.querySelectorAll('[dir=auto], input, [role=button], [role=radio]'))
       .filter((e) => {

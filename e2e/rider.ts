@@ -85,11 +85,11 @@ export class Rider {
 }
 
 export const test = base.extend<{ rider: Rider }>({
-  rider: async ({ page }, use) => {
+  rider: async ({ page }, provide) => {
     await page.clock.install({ time: NOW });
     const faults: string[] = [];
     page.on('pageerror', (error) => faults.push(error.message));
-    await use(new Rider(page));
+    await provide(new Rider(page));
     expect(faults).toEqual([]);
   },
 });

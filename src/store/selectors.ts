@@ -62,7 +62,7 @@ export const selectHistory = createSelector([selectReplay], ({ replay }): Step[]
 /** Steps of one chain. */
 export const selectChainSteps = createSelector(
   [selectReplay, (_: RootState, chainId: string) => chainId],
-  ({ replay }, chainId) => stepsOf(replay.steps, chainId),
+  ({ replay }, chainId) => stepsOf(replay, chainId),
 );
 
 export const selectIsEmpty = createSelector(

@@ -1,7 +1,7 @@
 import {
   HANDBOOK,
   ride,
-  rodeFor,
+  rodeOn,
   startState,
   work,
   type ChainState,
@@ -43,7 +43,8 @@ export class TestChain {
       ...more,
     };
     const ridden = ride(this.state, this.cogs, exposure, HANDBOOK);
-    this.state = rodeFor(ridden.state, exposure, STORAGE_AIR.indoors);
+    this.state = ridden.state;
+    rodeOn(this.state, exposure, STORAGE_AIR.indoors);
     this.cogs = ridden.cogs;
     return this;
   }

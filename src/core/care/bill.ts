@@ -1,6 +1,6 @@
 import { LUBE_CLASSES, type LubeClass } from '../lube';
 import type { CleanMethod } from '../logbook';
-import type { Step } from './book';
+import type { StepInFull } from './book';
 import { CARE, STANDARDS } from './constants';
 import type { Limits } from './clocks';
 import { FUTURES } from './lookAhead';
@@ -89,7 +89,7 @@ const DAY_MS = 86_400_000;
  * The working behind a verdict, as a bill: for each reading the lines that add up to it, from the last
  * coat (film) or the chain's first step (grit, wear) to now. Each section's lines sum to its total.
  */
-export function bill(steps: readonly Step[], now: ChainState, limits: Limits): BillSection[] {
+export function bill(steps: readonly StepInFull[], now: ChainState, limits: Limits): BillSection[] {
   return [
     filmSection(steps, now),
     gritSection('outside', steps, now, STANDARDS[limits.standard].outside),
@@ -99,7 +99,7 @@ export function bill(steps: readonly Step[], now: ChainState, limits: Limits): B
   ];
 }
 
-function filmSection(steps: readonly Step[], now: ChainState): BillSection {
+function filmSection(steps: readonly StepInFull[], now: ChainState): BillSection {
   const tally: Tally = { lines: new Map() };
   const coat = steps.findLastIndex(
     (s) => (s.event.type === 'workDone' && s.event.lube !== null) || s.before === null,
@@ -171,7 +171,7 @@ function filmSection(steps: readonly Step[], now: ChainState): BillSection {
 
 function gritSection(
   name: 'outside' | 'inside',
-  steps: readonly Step[],
+  steps: readonly StepInFull[],
   now: ChainState,
   limit: number,
 ): BillSection {
@@ -225,7 +225,7 @@ function gritSection(
   };
 }
 
-function wearSection(steps: readonly Step[], now: ChainState, limit: number): BillSection {
+function wearSection(steps: readonly StepInFull[], now: ChainState, limit: number): BillSection {
   const tally: Tally = { lines: new Map() };
   const first = steps.find((s) => s.after)?.after;
   put(tally, 'start', { kind: 'start' }, first?.wear ?? 0);

@@ -4,8 +4,8 @@ import { STORAGE_AIR, type Air } from '../weather';
 import { CARE } from './constants';
 import { exposureOf, type Exposure } from './exposure';
 import { observe } from './observe';
-import { HANDBOOK, ride, type RideEffect } from './ride';
-import { rodeFor, stand, wetted } from './stand';
+import { HANDBOOK, ride, rideOn, type RideEffect } from './ride';
+import { rodeOn, stand, standOn, wetOn } from './stand';
 import { LOOKS, NEW_CHAIN, startState, type ChainState } from './state';
 import { work } from './work';
 
@@ -30,17 +30,35 @@ export const copyBook = (book: BookState): BookState => ({
   cogs: new Map(book.cogs),
 });
 
-/** One event as it was played: the chain it touched, before (after standing until then) and after. */
+/** One event as it was played: the chain it touched, as its last event left it and as this one did. */
 export interface Step {
   event: PlainEvent;
   bikeId: string | null;
   chainId: string | null;
-  stoodFrom: ChainState | null;
-  before: ChainState | null;
+  /** Null at the chain's first event, and where no chain is touched. */
+  from: ChainState | null;
   after: ChainState | null;
+  cogsBefore: number;
   cogsAfter: number;
+}
+
+/** What happened within a step, worked out again when it is asked for. */
+export interface StepInFull extends Step {
+  /** The chain at the moment of the event, after standing until then. */
+  before: ChainState | null;
   exposure: Exposure | null;
   effect: RideEffect | null;
+}
+
+/** A step in full; `bike` is the one of its `bikeId`. */
+export function inFull(step: Step, bike: Bike | undefined): StepInFull {
+  const { event, from } = step;
+  const before = from && stand(from, Date.parse(event.at), airOf(bike));
+  if (!before || event.type !== 'rideLogged')
+    return { ...step, before, exposure: null, effect: null };
+  const exposure = exposureOf(event, bike);
+  const { effect } = ride(before, step.cogsBefore, exposure, HANDBOOK);
+  return { ...step, before, exposure, effect };
 }
 
 /** Water of an hour of steady rain on a parked bike, or of a wash, mm. Own estimate. */
@@ -58,63 +76,56 @@ export const airOf = (bike: Bike | undefined): Air => STORAGE_AIR[bike?.storage 
 /**
  * Plays one event into the book, changing `book`. A fitting takes any other chain off the bike and the
  * chain off any other bike: the later fact wins. A ride on a bike without a chain is on record and
- * touches no chain.
+ * touches no chain. One new state is made per event and worked on in place: replay is all of this.
  */
 export function play(book: BookState, garage: Garage, event: PlainEvent): Step {
   const at = Date.parse(event.at);
+  if (event.type === 'chainFitted') return fit(book, event, at, garage);
   const bikeId = 'bikeId' in event ? event.bikeId : bikeOf(book, event.chainId);
   const chainId = 'chainId' in event ? event.chainId : (book.fitted.get(event.bikeId) ?? null);
   const bike = bikeId === null ? undefined : garage.bikes[bikeId];
-  const cogs = (bikeId === null ? undefined : book.cogs.get(bikeId)) ?? 0;
-  if (event.type === 'chainFitted') return fit(book, event, at, garage);
+  const cogsBefore = (bikeId === null ? undefined : book.cogs.get(bikeId)) ?? 0;
   const step: Step = {
     event,
     bikeId,
     chainId,
-    stoodFrom: null,
-    before: null,
+    from: null,
     after: null,
-    cogsAfter: cogs,
-    exposure: null,
-    effect: null,
+    cogsBefore,
+    cogsAfter: cogsBefore,
   };
   if (chainId === null) return step;
 
   const air = airOf(bike);
-  const known = book.chains.get(chainId) ?? startState(NEW_CHAIN, at);
-  const before = stand(known, at, air);
-  step.stoodFrom = known;
-  step.before = before;
+  const from = book.chains.get(chainId) ?? startState(NEW_CHAIN, at);
+  let state: ChainState = { ...from };
+  standOn(state, at, air);
   switch (event.type) {
     case 'rideLogged': {
       const exposure = exposureOf(event, bike);
-      const ridden = ride(before, cogs, exposure, HANDBOOK);
-      step.exposure = exposure;
-      step.effect = ridden.effect;
-      step.cogsAfter = ridden.cogs;
-      step.after = rodeFor(ridden.state, exposure, air);
+      step.cogsAfter = rideOn(state, cogsBefore, exposure, HANDBOOK);
+      rodeOn(state, exposure, air);
       break;
     }
-    case 'gotWet': {
-      const mm = GOT_WET_MM[event.how] * (bike?.mudguards ? CARE.guardShare.value : 1);
-      step.after = wetted(before, mm, air);
+    case 'gotWet':
+      wetOn(state, GOT_WET_MM[event.how] * (bike?.mudguards ? CARE.guardShare.value : 1), air);
       break;
-    }
     case 'workDone': {
-      const done = work(before, cogs, event, air);
+      const done = work(state, cogsBefore, event, air);
       step.cogsAfter = done.cogs;
-      step.after = done.state;
+      state = done.state;
       break;
     }
     case 'chainRemoved':
       if (bikeId !== null) book.fitted.delete(bikeId);
-      step.after = before;
       break;
     default:
-      step.after = observe(before, event);
+      state = observe(state, event);
   }
-  book.chains.set(chainId, step.after);
-  if (bikeId !== null) book.cogs.set(bikeId, step.cogsAfter);
+  step.from = from;
+  step.after = state;
+  book.chains.set(chainId, state);
+  if (bikeId !== null && step.cogsAfter !== cogsBefore) book.cogs.set(bikeId, step.cogsAfter);
   return step;
 }
 
@@ -126,24 +137,13 @@ function fit(
 ): Step {
   const { bikeId, chainId } = event;
   const oldBike = bikeOf(book, chainId);
-  const known = book.chains.get(chainId);
+  const from = book.chains.get(chainId) ?? null;
   const oldAir = airOf(oldBike === null ? undefined : garage.bikes[oldBike]);
-  const before = known ? stand(known, at, oldAir) : null;
-  const after = before ?? startState(event.start ?? NEW_CHAIN, at);
+  const after = from ? stand(from, at, oldAir) : startState(event.start ?? NEW_CHAIN, at);
   const cogs = book.cogs.get(bikeId) ?? LOOKS[event.start?.look ?? 'clean'].cogs;
   if (oldBike !== null) book.fitted.delete(oldBike);
   book.fitted.set(bikeId, chainId);
   book.chains.set(chainId, after);
   book.cogs.set(bikeId, cogs);
-  return {
-    event,
-    bikeId,
-    chainId,
-    stoodFrom: known ?? null,
-    before,
-    after,
-    cogsAfter: cogs,
-    exposure: null,
-    effect: null,
-  };
+  return { event, bikeId, chainId, from, after, cogsBefore: cogs, cogsAfter: cogs };
 }

@@ -10,7 +10,7 @@ import {
 import { copyBook, emptyBook, play, type BookState, type Step } from './book';
 
 /** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
-const SNAPSHOT_EVERY = 64;
+const SNAPSHOT_EVERY = 32;
 
 /**
  * The logbook played through the care model. `add` takes new events in any order and replays only
@@ -40,14 +40,17 @@ export class Replay {
 
   /** Adds events not seen before (corrections too) and brings steps and book up to date. */
   add(added: readonly LogEvent[]): void {
-    let from = this.events.length;
+    const known = new Set<string>();
     for (const event of added) {
       if (isCorrection(event)) this.corrections.add(event);
+      else if (this.raw.has(event.id)) known.add(event.id);
       else this.raw.set(event.id, event);
     }
+    let from = this.events.length;
     for (const event of added) {
+      if (known.has(event.id)) continue;
       const target = isCorrection(event) ? this.plainTarget(event.target) : event;
-      if (target) from = Math.min(from, this.reread(target));
+      if (target) from = Math.min(from, this.reread(target, target !== event));
     }
     this.playFrom(from);
   }
@@ -65,8 +68,8 @@ export class Replay {
   }
 
   /** Puts one event's present reading in its place; gives the first index that changed. */
-  private reread(event: PlainEvent): number {
-    const old = this.events.findLastIndex((e) => e.id === event.id);
+  private reread(event: PlainEvent, mayBeIn: boolean): number {
+    const old = mayBeIn ? this.events.findLastIndex((e) => e.id === event.id) : -1;
     let from = this.events.length;
     if (old >= 0) {
       this.events.splice(old, 1);

@@ -2,8 +2,7 @@ import { wearLimitPercent } from '../chain';
 import type { Bike, Chain } from '../garage';
 import type { LubeClass } from '../lube';
 import type { Settings } from '../settings';
-import { airOf } from './book';
-import type { Step } from './book';
+import { airOf, inFull, type Step, type StepInFull } from './book';
 import type { Limits } from './clocks';
 import type { Replay } from './replay';
 import { stand } from './stand';
@@ -26,9 +25,11 @@ export interface ChainReport {
 /** Proposed where a rider has never lubed in the log: between wet and dry in everything. */
 const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
 
-/** Steps of one chain, in order of time. */
-export const stepsOf = (steps: readonly Step[], chainId: string): Step[] =>
-  steps.filter((s) => s.chainId === chainId);
+/** Steps of one chain in full, in order of time. */
+export const stepsOf = (replay: Replay, chainId: string): StepInFull[] =>
+  replay.steps
+    .filter((s) => s.chainId === chainId)
+    .map((s) => inFull(s, s.bikeId === null ? undefined : replay.garage.bikes[s.bikeId]));
 
 /** The report of the chain on a bike, or null when none is fitted or it left the garage. */
 export function reportOn(
@@ -49,7 +50,7 @@ export function reportOn(
     standard: settings.standard,
     wearPercent: wearLimitPercent(chain.speeds, bike.gear),
   };
-  const typical = typicalRiding(replay.steps, bikeId, now);
+  const typical = typicalRiding(replay.steps, bike, now);
   const verdict = judge({
     state,
     cogs,

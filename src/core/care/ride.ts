@@ -52,28 +52,55 @@ const {
 const BARE = { stickiness: 0.6, migration: 1, washPerMm: 0 };
 
 /**
- * Takes a chain over a ride. The equations are rates per km, stepped along the ride, so that one ride
- * of 80 km and two of 40 km leave the same chain. `cogs` is the grit on the bike's cassette, rings
- * and jockey wheels. The clock (`at`, wetness, rust) is not moved here: see `stand`.
+ * A chain after a ride. The equations are rates per km, stepped along the ride, so that one ride of
+ * 80 km and two of 40 km leave the same chain. `cogs` is the grit on the bike's cassette, rings and
+ * jockey wheels. The clock (`at`, wetness, rust) is not moved here: see `stand`.
  */
-export function ride(before: ChainState, cogsBefore: number, x: Exposure, f: Factors): Ridden {
-  const traits = before.lube ? LUBE_CLASSES[before.lube] : BARE;
+export function ride(before: ChainState, cogs: number, x: Exposure, f: Factors): Ridden {
+  const state = { ...before };
+  const effect = { ...NOTHING };
+  return { state, cogs: rideOn(state, cogs, x, f, effect), effect };
+}
+
+const NOTHING: RideEffect = {
+  filmByDistance: 0,
+  filmByWater: 0,
+  filmByEarlyStart: 0,
+  outsideByRoad: 0,
+  outsideByCogs: 0,
+  inside: 0,
+  wear: 0,
+  dryKm: 0,
+};
+
+/**
+ * The same on a state in place, for replaying thousands of rides: gives the grit on the cogs after, and
+ * fills `effect` where one is asked for.
+ */
+export function rideOn(
+  state: ChainState,
+  cogsBefore: number,
+  x: Exposure,
+  f: Factors,
+  effect?: RideEffect,
+): number {
+  const traits = state.lube ? LUBE_CLASSES[state.lube] : BARE;
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
   const h = x.km / steps;
-  const start = filmAtStart(before);
+  const start = filmAtStart(state);
 
-  const sticky = traits.stickiness * (before.wipeMissed ? unwipedStickiness.value : 1);
+  const sticky = traits.stickiness * (state.wipeMissed ? unwipedStickiness.value : 1);
   const gather = (sticky * f.grit * x.dirtPerKm * h) / outsideScaleKm.value;
   const outsideKept = Math.exp(-gather);
   const cogsKept = Math.exp(-gather * cogShare.value);
   const handBack = 1 - Math.exp(-cogTransfer.value * h);
   const migrate = (traits.migration * h) / insideScaleKm.value;
-  const byDistance = before.lube ? (h * x.load) / (before.lifeKm * f.life) : 0;
+  const byDistance = state.lube ? (h * x.load) / (state.lifeKm * f.life) : 0;
   const byWater = (traits.washPerMm * x.waterMm) / steps;
   const fall = byDistance + byWater;
   const wearStep = wearPerKm.value * f.wear * h;
 
-  let { outside, inside } = before;
+  let { outside, inside } = state;
   let cogs = cogsBefore;
   let film = start;
   let wear = 0;
@@ -101,31 +128,26 @@ export function ride(before: ChainState, cogsBefore: number, x: Exposure, f: Fac
     film = filmNext;
   }
 
-  const lost = start - film;
-  return {
-    state: {
-      ...before,
-      film,
-      outside,
-      inside,
-      wear: before.wear + wear,
-      wearSd: before.wearSd + wear * wearSigma.value,
-      km: before.km + x.km,
-      kmSinceLube: before.kmSinceLube + x.km,
-      kmSinceClean: before.kmSinceClean + x.km,
-    },
-    cogs,
-    effect: {
-      filmByDistance: fall > 0 ? (lost * byDistance) / fall : 0,
-      filmByWater: fall > 0 ? (lost * byWater) / fall : 0,
-      filmByEarlyStart: before.film - start,
-      outsideByRoad: outside - before.outside - outsideByCogs,
-      outsideByCogs,
-      inside: inside - before.inside,
-      wear,
-      dryKm,
-    },
-  };
+  if (effect) {
+    const lost = start - film;
+    effect.filmByDistance = fall > 0 ? (lost * byDistance) / fall : 0;
+    effect.filmByWater = fall > 0 ? (lost * byWater) / fall : 0;
+    effect.filmByEarlyStart = state.film - start;
+    effect.outsideByRoad = outside - state.outside - outsideByCogs;
+    effect.outsideByCogs = outsideByCogs;
+    effect.inside = inside - state.inside;
+    effect.wear = wear;
+    effect.dryKm = dryKm;
+  }
+  state.film = film;
+  state.outside = outside;
+  state.inside = inside;
+  state.wear += wear;
+  state.wearSd += wear * wearSigma.value;
+  state.km += x.km;
+  state.kmSinceLube += x.km;
+  state.kmSinceClean += x.km;
+  return cogs;
 }
 
 /** Film at the start of a ride: a coat that has not set is partly thrown off. */

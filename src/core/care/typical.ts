@@ -1,6 +1,7 @@
+import type { Bike } from '../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../units';
 import type { Step } from './book';
-import type { Exposure } from './exposure';
+import { exposureOf, type Exposure } from './exposure';
 
 /** What an average kilometre on a bike does, and how many come in a week. */
 export interface TypicalRiding {
@@ -25,7 +26,7 @@ const NOTHING_KNOWN: TypicalRiding = {
  * The usual riding of one bike: conditions from its last 300 km, distance a week from its last eight
  * weeks. `steps` are in order of time; later steps than `now` (ms) do not occur.
  */
-export function typicalRiding(steps: readonly Step[], bikeId: string, now: number): TypicalRiding {
+export function typicalRiding(steps: readonly Step[], bike: Bike, now: number): TypicalRiding {
   let km = 0;
   let recentKm = 0;
   let rides = 0;
@@ -33,11 +34,11 @@ export function typicalRiding(steps: readonly Step[], bikeId: string, now: numbe
   const sum = { hours: 0, wetShare: 0, waterMm: 0, dirt: 0, load: 1 };
   for (let i = steps.length - 1; i >= 0; i--) {
     const step = steps[i];
-    if (!step?.exposure || step.bikeId !== bikeId) continue;
+    if (step?.event.type !== 'rideLogged' || step.bikeId !== bike.id) continue;
     const age = now - Date.parse(step.event.at);
     const recent = age <= LOOK_BACK_DAYS * MS_PER_DAY;
     if (!recent && km >= LOOK_BACK_KM) break;
-    const x = step.exposure;
+    const x = exposureOf(step.event, bike);
     if (recent) {
       recentKm += x.km;
       first = now - age;

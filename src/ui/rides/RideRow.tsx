@@ -1,5 +1,6 @@
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Step } from '@/core/care';
+import { inFull, type Step } from '@/core/care';
+import type { Bike } from '@/core/garage';
 import type { RideLogged } from '@/core/logbook';
 import { formatExactDistance, formatShare, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
@@ -8,7 +9,8 @@ import { WEATHER_LABEL } from '../words';
 interface Props {
   ride: RideLogged;
   step: Step;
-  bikeName: string;
+  /** Undefined when the garage no longer knows it. */
+  bike: Bike | undefined;
   units: UnitSystem;
   selected: boolean;
   onPress: () => void;
@@ -21,9 +23,10 @@ const day = new Intl.DateTimeFormat(undefined, {
 });
 
 /** A ride in the list: when, how far, on what road, and what it took from the film. */
-export function RideRow({ ride, step, bikeName, units, selected, onPress }: Props) {
+export function RideRow({ ride, step, bike, units, selected, onPress }: Props) {
   const colors = useColors();
-  const film = step.before && step.after ? step.after.film - step.before.film : null;
+  const { before, after } = inFull(step, bike);
+  const film = before && after ? after.film - before.film : null;
   const words = [WEATHER_LABEL[ride.weather], ride.surface];
   if (ride.mud) words.push('mud');
   if (ride.salted) words.push('salt');
@@ -42,7 +45,7 @@ export function RideRow({ ride, step, bikeName, units, selected, onPress }: Prop
     >
       <View style={styles.left}>
         <Txt variant="strong" tone={selected ? 'onTape' : 'ink'}>
-          {day.format(Date.parse(ride.at))} · {bikeName}
+          {day.format(Date.parse(ride.at))} · {bike?.name ?? 'A bike no longer here'}
         </Txt>
         <Txt variant="small" tone={selected ? 'onTape' : 'inkSoft'}>
           {words.join(', ')}

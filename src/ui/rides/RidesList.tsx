@@ -42,7 +42,7 @@ export function RidesList({ rides, bikes, units, selectedId, onLog, onOpen }: Pr
           <RideRow
             ride={item.event}
             step={item}
-            bikeName={bikes[item.event.bikeId]?.name ?? 'A bike no longer here'}
+            bike={bikes[item.event.bikeId]}
             units={units}
             selected={item.event.id === selectedId}
             onPress={() => onOpen(item.event.id)}

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { PanResponder, StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import type { Step } from '@/core/care';
+import type { StepInFull } from '@/core/care';
 import type { UnitSystem } from '@/core/units';
 import { useColors, type Colors } from '../theme';
 import {
@@ -96,7 +96,11 @@ const riddenKm = (input: TapeInput) =>
   input.nowKm - (input.steps[0]?.after?.km ?? input.nowKm) + 20;
 const aheadKm = (input: TapeInput) => (input.verdict.distanceKm?.high ?? 0) + 80;
 
-function neighbour(steps: readonly Step[], id: string | null, by: number): Step | undefined {
+function neighbour(
+  steps: readonly StepInFull[],
+  id: string | null,
+  by: number,
+): StepInFull | undefined {
   const rides = steps.filter((s) => s.event.type === 'rideLogged');
   const at = rides.findIndex((s) => s.event.id === id);
   if (at < 0) return rides.at(-1);

@@ -1,4 +1,4 @@
-import type { AheadPoint, Step, Verdict } from '@/core/care';
+import type { AheadPoint, StepInFull, Verdict } from '@/core/care';
 import type { WeatherWord } from '@/core/logbook';
 import { clamp, fromShownDistance, toShownDistance, type UnitSystem } from '@/core/units';
 
@@ -38,7 +38,7 @@ export interface TapeShapes {
 
 export interface TapeInput {
   /** Steps of one chain in order of time. */
-  steps: readonly Step[];
+  steps: readonly StepInFull[];
   /** The chain's distance now, km. */
   nowKm: number;
   film: number;

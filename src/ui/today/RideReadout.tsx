@@ -1,12 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import type { Step } from '@/core/care';
+import type { StepInFull } from '@/core/care';
 import { formatShare, type UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
 import { eventLine } from '../words';
 
 interface Props {
-  step: Step | undefined;
+  step: StepInFull | undefined;
   units: UnitSystem;
   onOpen: (rideId: string) => void;
 }

@@ -15,7 +15,7 @@ import {
   METHODS,
   Replay,
   ride,
-  rodeFor,
+  rodeOn,
   startState,
   work,
   type ChainState,
@@ -290,8 +290,10 @@ describe('getting wet', () => {
       0,
     );
     const x = { km: 20, hours: 1, wetShare: 1, waterMm: 3, dirtPerKm: 2, salted: false, load: 1 };
-    const inside = rodeFor(state, x, STORAGE_AIR.indoors);
-    const outside = rodeFor(state, x, STORAGE_AIR.outdoors);
+    const inside = { ...state };
+    const outside = { ...state };
+    rodeOn(inside, x, STORAGE_AIR.indoors);
+    rodeOn(outside, x, STORAGE_AIR.outdoors);
     expect(outside.wetLeftH).toBeGreaterThan(2 * inside.wetLeftH);
     const towelled = work(
       outside,

@@ -230,7 +230,7 @@ describe('the bill', () => {
   it.each([...replay.book.fitted])('adds up on %s', (bikeId, chainId) => {
     const found = reportOn(replay, bikeId, DEFAULT_SETTINGS, now);
     if (!found) throw new Error('no report');
-    const sections = bill(stepsOf(replay.steps, chainId), found.state, found.limits);
+    const sections = bill(stepsOf(replay, chainId), found.state, found.limits);
     expect(sections.map((s) => s.name)).toEqual(['film', 'outside', 'inside', 'wear', 'watts']);
     for (const section of sections) {
       const sum = section.lines.reduce((all, line) => all + line.amount, 0);

@@ -20,7 +20,7 @@ function inputOf(bikeId: string): TapeInput {
   if (!report) throw new Error('no report');
   const { state, verdict, chain } = report;
   return {
-    steps: stepsOf(replay.steps, chain.id),
+    steps: stepsOf(replay, chain.id),
     nowKm: state.km,
     film: state.film,
     outside: state.outside,

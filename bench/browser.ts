@@ -1,0 +1,21 @@
+import type { AddressInfo } from 'node:net';
+import path from 'node:path';
+import type { Browser, BrowserType } from '@playwright/test';
+import { CHROMIUM_ARGS } from '../playwright.config';
+import { createApp } from '../server/app';
+
+export const launch = (type: BrowserType): Promise<Browser> =>
+  type.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: CHROMIUM_ARGS,
+  });
+
+/** Serves a built folder on a free port of this machine. */
+export function serve(folder: string): Promise<{ address: string; close: () => void }> {
+  return new Promise((resolve) => {
+    const server = createApp(path.resolve(folder)).listen(0, '127.0.0.1', () => {
+      const { port } = server.address() as AddressInfo;
+      resolve({ address: `http://localhost:${port}/`, close: () => server.close() });
+    });
+  });
+}
