@@ -6,7 +6,7 @@ import { exposureOf, type Exposure } from './exposure';
 import { observe } from './observe';
 import { HANDBOOK, ride, rideOn, type RideEffect } from './ride';
 import { rodeOn, stand, standOn, wetOn } from './stand';
-import { LOOKS, NEW_CHAIN, startState, type ChainState } from './state';
+import { copyState, LOOKS, NEW_CHAIN, startState, type ChainState } from './state';
 import { work } from './work';
 
 /** The whole garage at one moment: each chain's state, and for each bike its chain and its cogs' grit. */
@@ -98,7 +98,7 @@ export function play(book: BookState, garage: Garage, event: PlainEvent): Step {
 
   const air = airOf(bike);
   const from = book.chains.get(chainId) ?? startState(NEW_CHAIN, at);
-  let state: ChainState = { ...from };
+  let state = copyState(from);
   standOn(state, at, air);
   switch (event.type) {
     case 'rideLogged': {

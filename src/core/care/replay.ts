@@ -40,18 +40,22 @@ export class Replay {
 
   /** Adds events not seen before (corrections too) and brings steps and book up to date. */
   add(added: readonly LogEvent[]): void {
-    const known = new Set<string>();
+    const fresh = new Set<string>();
     for (const event of added) {
       if (isCorrection(event)) this.corrections.add(event);
-      else if (this.raw.has(event.id)) known.add(event.id);
-      else this.raw.set(event.id, event);
+      else if (!this.raw.has(event.id)) {
+        this.raw.set(event.id, event);
+        fresh.add(event.id);
+      }
+    }
+    const touched = new Map<string, PlainEvent>();
+    for (const event of added) {
+      const plain = isCorrection(event) ? this.plainTarget(event.target) : event;
+      if (plain && (isCorrection(event) || fresh.has(plain.id))) touched.set(plain.id, plain);
     }
     let from = this.events.length;
-    for (const event of added) {
-      if (known.has(event.id)) continue;
-      const target = isCorrection(event) ? this.plainTarget(event.target) : event;
-      if (target) from = Math.min(from, this.reread(target, target !== event));
-    }
+    for (const event of touched.values())
+      from = Math.min(from, this.reread(event, !fresh.has(event.id)));
     this.playFrom(from);
   }
 

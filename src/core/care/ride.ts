@@ -1,7 +1,7 @@
 import { LUBE_CLASSES } from '../lube';
 import { CARE } from './constants';
 import type { Exposure } from './exposure';
-import type { ChainState } from './state';
+import { copyState, type ChainState } from './state';
 
 /** How this rider's coats and roads differ from the handbook: 1 is the handbook. */
 export interface Factors {
@@ -57,7 +57,7 @@ const BARE = { stickiness: 0.6, migration: 1, washPerMm: 0 };
  * jockey wheels. The clock (`at`, wetness, rust) is not moved here: see `stand`.
  */
 export function ride(before: ChainState, cogs: number, x: Exposure, f: Factors): Ridden {
-  const state = { ...before };
+  const state = copyState(before);
   const effect = { ...NOTHING };
   return { state, cogs: rideOn(state, cogs, x, f, effect), effect };
 }

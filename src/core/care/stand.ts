@@ -3,7 +3,7 @@ import { HOURS_PER_WEEK, MS_PER_HOUR } from '../units';
 import { dryingHours, WETNESS_HUMIDITY, type Air } from '../weather';
 import { CARE } from './constants';
 import type { Exposure } from './exposure';
-import type { ChainState } from './state';
+import { copyState, type ChainState } from './state';
 
 const { rustShield, rustHours, saltRust, soakedMm, dripHours } = CARE;
 
@@ -24,7 +24,7 @@ const UNOILED = 0.05;
 
 /** A chain moved on to `to` (ms) while it stands in the given air: see `standOn`. */
 export function stand(state: ChainState, to: number, air: Air): ChainState {
-  const moved = { ...state };
+  const moved = copyState(state);
   standOn(moved, to, air);
   return moved;
 }

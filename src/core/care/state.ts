@@ -94,6 +94,34 @@ export function startState(start: ChainStart, at: number): ChainState {
   };
 }
 
+/**
+ * A state of its own with the same readings. Written out field by field: engines make such an object
+ * some fifteen times faster than by spreading, and replay makes one per event.
+ */
+export const copyState = (s: ChainState): ChainState => ({
+  at: s.at,
+  film: s.film,
+  lube: s.lube,
+  lifeKm: s.lifeKm,
+  lubedAt: s.lubedAt,
+  setAt: s.setAt,
+  wipeMissed: s.wipeMissed,
+  outside: s.outside,
+  inside: s.inside,
+  wetHours: s.wetHours,
+  wetLeftH: s.wetLeftH,
+  salted: s.salted,
+  rustSpell: s.rustSpell,
+  rust: s.rust,
+  wear: s.wear,
+  wearSd: s.wearSd,
+  idleLoss: s.idleLoss,
+  km: s.km,
+  kmSinceLube: s.kmSinceLube,
+  kmSinceClean: s.kmSinceClean,
+  heard: s.heard,
+});
+
 /** How dry the film leaves the metal, 0 above the reserve to 1 at nothing. */
 export const dryness = (film: number): number =>
   clamp((CARE.reserve.value - film) / CARE.reserve.value, 0, 1);
