@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { bill, distanceSum, STANDARDS, CARE, verdictSentence, type ChainReport } from '@/core/care';
 import { PRESETS } from '@/core/garage';
@@ -19,11 +19,18 @@ import { startWithBike, putSettings } from '@/store/commands';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form';
 import { Card, Page, useWide } from '@/ui/frame';
-import { FirstRun } from '@/ui/garage/FirstRun';
 import { Tape } from '@/ui/tape';
 import { Txt } from '@/ui/theme';
-import { OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines, Working } from '@/ui/today';
+import { OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
 import { chalkWord } from '@/ui/words';
+
+// Not needed for the verdict, so not waited for.
+const FirstRun = lazy(() =>
+  import('@/ui/garage/FirstRun').then((module) => ({ default: module.FirstRun })),
+);
+const Working = lazy(() =>
+  import('@/ui/today/Working').then((module) => ({ default: module.Working })),
+);
 
 /** Today: how far the chain is good for, what to do next, and why. */
 export default function Today() {
@@ -34,12 +41,14 @@ export default function Today() {
   if (empty)
     return (
       <Page>
-        <FirstRun
-          units={units}
-          onUnits={(next) => dispatch(putSettings('Units changed', { units: next }))}
-          onStart={(kind, start) => dispatch(startWithBike(PRESETS[kind], start))}
-          onDemo={() => switchLogbook('demo')}
-        />
+        <Suspense fallback={null}>
+          <FirstRun
+            units={units}
+            onUnits={(next) => dispatch(putSettings('Units changed', { units: next }))}
+            onStart={(kind, start) => dispatch(startWithBike(PRESETS[kind], start))}
+            onDemo={() => switchLogbook('demo')}
+          />
+        </Suspense>
       </Page>
     );
   return report ? <ChainToday report={report} /> : <NoChain />;
@@ -108,11 +117,13 @@ function ChainToday({ report }: { report: ChainReport }) {
       </View>
       {working ? (
         <Card title="Working">
-          <Working
-            sections={bill(steps, state, limits)}
-            sum={distanceSum(state, verdict, bike.ebike ? CARE.ebikeLoad.value : 1)}
-            units={units}
-          />
+          <Suspense fallback={null}>
+            <Working
+              sections={bill(steps, state, limits)}
+              sum={distanceSum(state, verdict, bike.ebike ? CARE.ebikeLoad.value : 1)}
+              units={units}
+            />
+          </Suspense>
         </Card>
       ) : null}
     </>

@@ -1,7 +1,6 @@
 export * from './Readings';
 export * from './Swatches';
 export * from './VerdictLines';
-export * from './Working';
 export * from './OtherBikes';
 export * from './QuickNotes';
 export * from './RideReadout';
