@@ -57,14 +57,15 @@ export function usualWork(lube: LubeClass, chain: Chain | undefined): Proposal[]
     { depth: 'top-up', spec: spec(wax ? 'dry wipe' : 'solvent wipe', lube) },
     { depth: 'rescue', spec: spec('solvent wipe', lube, { drying: 'towel and air' }) },
   ];
+  // A rinsed chain is blown out: towelled only, it stays wet inside for hours in a cold place.
+  const rinsed = { cogsCleaned: true, drying: 'towel and air' } as const;
   if (wax) {
-    list.push({ depth: 'wax reset', spec: spec('wax reset', lube, { cogsCleaned: true }) });
+    list.push({ depth: 'wax reset', spec: spec('wax reset', lube, rinsed) });
     return list;
   }
-  list.push({ depth: 'on-bike clean', spec: spec('brush', lube, { cogsCleaned: true }) });
-  list.push({ depth: 'on-bike clean', spec: spec('scrubber', lube, { cogsCleaned: true }) });
-  if (mayOpen)
-    list.push({ depth: 'off-bike clean', spec: spec('baths', lube, { cogsCleaned: true }) });
+  list.push({ depth: 'on-bike clean', spec: spec('brush', lube, rinsed) });
+  list.push({ depth: 'on-bike clean', spec: spec('scrubber', lube, rinsed) });
+  if (mayOpen) list.push({ depth: 'off-bike clean', spec: spec('baths', lube, rinsed) });
   return list;
 }
 

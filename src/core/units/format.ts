@@ -44,6 +44,10 @@ export function formatDistanceRange(spread: Spread, units: UnitSystem): string {
 export const formatShare = (share: number): string =>
   `${plain.format(Math.round(share * 100) + 0)} %`;
 
+/** "0.4 %" from 0.004: a share too small for whole numbers. */
+export const formatSmallShare = (share: number): string =>
+  `${oneDecimal.format(Math.round(share * 1000) / 10 + 0)} %`;
+
 /** "0.42 %" of elongation, from percent. */
 export const formatElongation = (percent: number): string => `${percent.toFixed(2)} %`;
 

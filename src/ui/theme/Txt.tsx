@@ -60,7 +60,14 @@ export function Txt({
       onPress={onPress}
       aria-level={level}
       aria-live={live}
-      style={[styles.face, base, sized, { color: colors[tone] }, style]}
+      style={[
+        styles.face,
+        base,
+        base.fontFamily ? styles.closer : null,
+        sized,
+        { color: colors[tone] },
+        style,
+      ]}
     >
       {children}
     </Text>
@@ -69,4 +76,6 @@ export function Txt({
 
 const styles = StyleSheet.create({
   face: { fontFamily: 'Hanken Grotesk' },
+  // A space as wide as a digit tears a number from its unit. CSS that React Native does not list.
+  closer: { wordSpacing: '-0.3em' } as TextStyle,
 });

@@ -5,6 +5,7 @@ import {
   formatElongation,
   formatNumber,
   formatShare,
+  formatSmallShare,
   type UnitSystem,
 } from '@/core/units';
 import { Txt, useColors } from '../theme';
@@ -77,7 +78,11 @@ function Section({ section, units }: { section: BillSection; units: UnitSystem }
 
 function amountText(amount: number, unit: BillSection['unit']): string {
   if (unit === 'W') return `${formatNumber(Math.round(amount * 10) / 10)} W`;
-  return unit === '%' ? formatElongation(amount) : formatShare(amount).replace('-', '−');
+  if (unit === '%') return formatElongation(amount);
+  return (Math.abs(amount) < 0.01 ? formatSmallShare(amount) : formatShare(amount)).replace(
+    '-',
+    '−',
+  );
 }
 
 function Line({ label, value, total = false }: { label: string; value: string; total?: boolean }) {

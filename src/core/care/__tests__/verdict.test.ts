@@ -3,9 +3,11 @@ import { PRESETS } from '@/core/garage';
 import { allEvents, type ChainStart, type PlainEvent } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { TEST_GARAGE } from '@/testing/arbitraries';
+import { STORAGE_AIR } from '@/core/weather';
 import {
   bill,
   heardSentence,
+  proposeWork,
   Replay,
   reportOn,
   shortVerdict,
@@ -155,6 +157,25 @@ describe('the verdict', () => {
     expect(
       muddy.verdict.proposal.spec.lube === null || muddy.verdict.proposal.depth !== 'wipe-down',
     ).toBe(true);
+  });
+
+  it('proposes a brush or scrubber before it proposes baths, wherever the bike is kept', () => {
+    const grit = (outside: number, inside: number, storage: 'indoors' | 'shed' | 'outdoors') =>
+      proposeWork(
+        { ...report({}).state, outside, inside },
+        0.3,
+        'wet',
+        TEST_GARAGE.chains.c1,
+        STORAGE_AIR[storage],
+        { standard: 'tidy', wearPercent: 0.75 },
+      ).spec.method;
+    for (const storage of ['indoors', 'shed', 'outdoors'] as const) {
+      expect(grit(0.4, 0.1, storage)).toBe('dry wipe');
+      expect(grit(0.7, 0.1, storage)).toBe('solvent wipe');
+      expect(grit(0.3, 0.32, storage)).toBe('brush');
+      expect(grit(0.3, 0.5, storage)).toBe('scrubber');
+      expect(grit(0.3, 0.9, storage)).toBe('baths');
+    }
   });
 
   it('never proposes opening a chain that closes only once', () => {

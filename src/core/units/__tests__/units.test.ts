@@ -1,0 +1,51 @@
+import {
+  formatDistance,
+  formatDistanceRange,
+  formatHours,
+  formatShare,
+  formatSmallShare,
+  fromShownDistance,
+  KM_PER_MILE,
+  roundForUse,
+  toShownDistance,
+} from '..';
+
+describe('units', () => {
+  it('uses the international mile of 1,609.344 m (exact, 1959)', () => {
+    expect(KM_PER_MILE).toBe(1.609344);
+    expect(toShownDistance(fromShownDistance(26.2, 'imperial'), 'imperial')).toBeCloseTo(26.2, 12);
+  });
+
+  it.each([
+    [3.14, 3.1],
+    [62.4, 62],
+    [187, 185],
+    [1234, 1230],
+    [-0.04, -0],
+  ])('rounds %d to %d, as a rider can use it', (x, rounded) => {
+    expect(roundForUse(x)).toBeCloseTo(rounded, 10);
+  });
+
+  it('says distances and ranges without false precision', () => {
+    expect(formatDistance(62.4, 'metric')).toBe('62 km');
+    expect(formatDistance(100, 'imperial')).toBe('62 mi');
+    expect(formatDistanceRange({ low: 54.6, mid: 62, high: 75.2 }, 'metric')).toBe('55 to 75 km');
+    expect(formatDistanceRange({ low: 61.8, mid: 62, high: 62.2 }, 'metric')).toBe('62 km');
+  });
+
+  it('says shares without a negative nothing', () => {
+    expect(formatShare(0.384)).toBe('38 %');
+    expect(formatShare(-0.001)).toBe('0 %');
+    expect(formatSmallShare(-0.0044)).toBe('-0.4 %');
+  });
+
+  it.each([
+    [0.25, '15 min'],
+    [2, '2 h'],
+    [9, 'about a night'],
+    [30, 'about a day'],
+    [70, '3 days'],
+  ])('says %d hours as “%s”', (hours, words) => {
+    expect(formatHours(hours)).toBe(words);
+  });
+});
