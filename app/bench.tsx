@@ -32,12 +32,13 @@ export default function Bench() {
   const chainId = params.chain ?? report?.chain.id ?? chains[0]?.id;
   if (!chainId) return <NoBikeYet onGo={() => router.navigate('/')} />;
 
+  const bikeWith = (id: string) => garage.bikes[bikeOf(replay.book, id) ?? ''];
   const before = (id: string) => {
     const state = replay.book.chains.get(id);
     if (!state) return null;
-    const bikeId = bikeOf(replay.book, id);
-    const air = airOf(bikeId ? garage.bikes[bikeId] : undefined);
-    const cogs = (bikeId && replay.book.cogs.get(bikeId)) || 0;
+    const bike = bikeWith(id);
+    const air = airOf(bike);
+    const cogs = (bike && replay.book.cogs.get(bike.id)) ?? 0;
     return { state: stand(state, now, air), cogs, air };
   };
   return (
@@ -59,6 +60,7 @@ export default function Bench() {
         )}
         chains={chains}
         before={before}
+        bikeOf={bikeWith}
         now={now}
         onSave={(entry) => {
           dispatch(record('Work recorded', [{ type: 'workDone', minutes: null, ...entry }]));

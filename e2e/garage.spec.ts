@@ -47,3 +47,14 @@ test('settings: miles, standard and colours take effect at once', async ({ rider
   await rider.goesTo('Today');
   await expect(page.getByText(/ mi left/).first()).toBeVisible();
 });
+
+test('a bike removed sets its chain free, and undo brings both back', async ({ rider, page }) => {
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('button', { name: /^Peat track gravel bike/ }).click();
+  await page.getByRole('button', { name: 'Remove bike' }).click();
+  await expect(page.getByRole('button', { name: /^Peat track gravel bike/ })).toHaveCount(0);
+  await expect(page.getByText('Off the bike')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Gravel chain/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Gravel chain.*One lap: 2.48/ })).toBeVisible();
+});

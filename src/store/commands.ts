@@ -1,3 +1,4 @@
+import { bikeOf } from '@/core/care';
 import type { Bike, BikeSpecs, Chain } from '@/core/garage';
 import type { ChainStart, LogEvent, Logbook, PlainEvent } from '@/core/logbook';
 import { addedEvents, mergeLogbooks } from '@/core/logbook';
@@ -5,6 +6,7 @@ import type { Settings } from '@/core/settings';
 import { changed, type Change } from './logbookSlice';
 import { historyMoved, noticed, noticeClosed, ticked } from './sessionSlice';
 import type { AppThunk } from './store';
+import { selectReplay } from './selectors';
 import { reversal, undoableOf } from './undo';
 
 type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
@@ -110,6 +112,28 @@ export const startWithBike =
         { bikes: [bike], chains: [chain] },
       ),
     );
+  };
+
+/** Takes a bike out of use; the chain on it comes off, so that it can go elsewhere. */
+export const retireBike =
+  (bike: Bike): AppThunk =>
+  (dispatch, getState, edge) => {
+    const at = new Date(edge.now()).toISOString();
+    const chainId = selectReplay(getState()).replay.book.fitted.get(bike.id);
+    const off: NewEvent[] = chainId ? [{ type: 'chainRemoved', at, chainId }] : [];
+    const bikes = [{ ...bike, retired: true, changedAt: at }];
+    dispatch(record(`${bike.name} removed`, off, { bikes }));
+  };
+
+/** Takes a chain out of use, off its bike if it is on one. */
+export const retireChain =
+  (chain: Chain): AppThunk =>
+  (dispatch, getState, edge) => {
+    const at = new Date(edge.now()).toISOString();
+    const on = bikeOf(selectReplay(getState()).replay.book, chain.id);
+    const off: NewEvent[] = on ? [{ type: 'chainRemoved', at, chainId: chain.id }] : [];
+    const chains = [{ ...chain, retired: true, changedAt: at }];
+    dispatch(record(`${chain.name} removed`, off, { chains }));
   };
 
 export const putSettings =

@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import {
   putBike,
   record,
+  retireBike,
   selectChains,
   selectFittings,
   selectGarage,
@@ -88,7 +89,7 @@ export default function BikePage() {
         {...(bike
           ? {
               onRetire: () => {
-                dispatch(putBike(`${bike.name} removed`, { ...bike, retired: true }));
+                dispatch(retireBike(bike));
                 router.navigate('/book/garage');
               },
             }

@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import {
   putChain,
   record,
+  retireChain,
   selectChainSteps,
   selectGarage,
   selectNow,
@@ -68,7 +69,7 @@ export default function ChainPage() {
         {...(chain
           ? {
               onRetire: () => {
-                dispatch(putChain(`${chain.name} removed`, { ...chain, retired: true }));
+                dispatch(retireChain(chain));
                 router.navigate('/book/garage');
               },
             }

@@ -7,6 +7,8 @@ import {
   record,
   redo,
   restoreBackup,
+  retireBike,
+  retireChain,
   startWithBike,
   strike,
   undo,
@@ -101,6 +103,19 @@ describe('commands', () => {
     other.dispatch(undo());
     expect(selectRides(other.getState())).toHaveLength(0);
     expect(selectBikes(other.getState())).toEqual([]);
+  });
+
+  it('a bike taken out of use sets its chain free; a chain taken out of use comes off', () => {
+    const { store } = started();
+    const fitted = () => selectReplay(store.getState()).replay.book.fitted.size;
+    store.dispatch(retireBike(selectBikes(store.getState())[0]!));
+    expect(fitted()).toBe(0);
+    expect(selectBikes(store.getState())).toEqual([]);
+    store.dispatch(undo());
+    expect(fitted()).toBe(1);
+    store.dispatch(retireChain(Object.values(store.getState().logbook.garage.chains)[0]!));
+    expect(fitted()).toBe(0);
+    expect(selectMainReport(store.getState())).toBeNull();
   });
 
   it('selectors see each change though the replay is kept', () => {

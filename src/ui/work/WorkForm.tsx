@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { cautionsFor } from '@/core/bench';
 import { METHODS, work, type ChainState, type WorkSpec } from '@/core/care';
 import { readMoment, type FieldProblems } from '@/core/entry';
-import type { Chain } from '@/core/garage';
+import type { Bike, Chain } from '@/core/garage';
 import { DRYINGS, type CleanMethod, type Drying } from '@/core/logbook';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { formatHours, formatShare } from '@/core/units';
@@ -11,6 +12,7 @@ import { Card } from '../frame';
 import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
 import { Txt } from '../theme';
 import { DRYING_LABEL, METHOD_LABEL } from '../words';
+import { CautionCard } from './CautionCard';
 
 export interface WorkDraft {
   chainId: string;
@@ -36,6 +38,8 @@ interface Props {
   chains: readonly Chain[];
   /** The chain as it stands now, for showing what the work will do; null when it is not known. */
   before: (chainId: string) => { state: ChainState; cogs: number; air: Air } | null;
+  /** The bike a chain is on. */
+  bikeOf: (chainId: string) => Bike | undefined;
   now: number;
   onSave: (entry: WorkEntry) => void;
 }
@@ -59,7 +63,7 @@ const specOf = (draft: WorkDraft): WorkSpec => ({
 });
 
 /** Work done, recorded: depth, method, lube. Shows what it does to the chain before it is saved. */
-export function WorkForm({ initial, chains, before, now, onSave }: Props) {
+export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props) {
   const [draft, setDraft] = useState(initial);
   const [lastLube, setLastLube] = useState<LubeClass>(initial.lubeClass ?? 'all-weather');
   const [problems, setProblems] = useState<FieldProblems<'at'>>({});
@@ -172,6 +176,14 @@ export function WorkForm({ initial, chains, before, now, onSave }: Props) {
       />
       <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
       <Effect draft={draft} before={before(draft.chainId)} />
+      <CautionCard
+        names={cautionsFor(
+          draft.method,
+          draft.lubeClass !== null,
+          bikeOf(draft.chainId),
+          chains.find((c) => c.id === draft.chainId),
+        )}
+      />
       <FormFoot>
         <Button kind="strong" label="Save work" onPress={save} grow />
       </FormFoot>
