@@ -32,7 +32,7 @@ test('quick notes: wet, a squeak, a rag', async ({ rider, page }) => {
   await page.getByRole('button', { name: 'Swatch 5 of 5: Black' }).click();
   await expect(page.getByText('Rag check noted')).toBeVisible();
   expect(await rider.reads('Grit outside')).toBeGreaterThan(outside + 10);
-  await page.getByRole('button', { name: 'Heard it' }).click();
+  await page.getByRole('button', { name: 'Heard a noise' }).click();
   await page.getByRole('button', { name: 'Squeak' }).click();
   await expect(rider.verdict).toContainText('but the coat is fresh');
   await page.getByRole('button', { name: 'Got wet' }).click();

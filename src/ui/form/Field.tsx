@@ -15,6 +15,8 @@ interface Props {
   numeric?: boolean;
   autoFocus?: boolean;
   onSubmit?: () => void;
+  /** Shares its row with another. */
+  half?: boolean;
   /** Shown large: the one number of the form. */
   large?: boolean;
 }
@@ -30,13 +32,14 @@ export function Field({
   numeric = false,
   autoFocus = false,
   onSubmit,
+  half = false,
   large = false,
 }: Props) {
   const { colors, textScale } = useTheme();
   const id = useId();
   const font = (large ? 30 : 17) * textScale;
   return (
-    <View style={styles.field}>
+    <View style={[styles.field, half && styles.half]}>
       <Txt variant="label" id={`${id}-label`}>
         {label}
       </Txt>
@@ -89,6 +92,7 @@ export function FieldProblem({ id, problem }: { id?: string; problem?: Problem |
 
 const styles = StyleSheet.create({
   field: { gap: 6, flexGrow: 1, flexShrink: 1 },
+  half: { flexBasis: 130 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 10 },
   input: {
     flex: 1,

@@ -84,6 +84,7 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
       <View style={styles.pair}>
         <Field
           label="Smallest cog"
+          half
           value={draft.smallestCog}
           onChange={(smallestCog) => set({ smallestCog })}
           problem={problems.cogs}
@@ -91,6 +92,7 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
         />
         <Field
           label="Largest cog"
+          half
           value={draft.largestCog}
           onChange={(largestCog) => set({ largestCog })}
           numeric

@@ -50,6 +50,7 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
       <View style={styles.pair}>
         <Field
           label="Links"
+          half
           value={draft.links}
           onChange={(links) => set({ links })}
           problem={problems.links}
@@ -58,6 +59,7 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
         />
         <Field
           label="Speeds"
+          half
           value={draft.speeds}
           onChange={(speeds) => set({ speeds })}
           problem={problems.speeds}

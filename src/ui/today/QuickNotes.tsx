@@ -44,7 +44,7 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
         <View style={styles.cell}>
           <Button
             icon={Ear}
-            label="Heard it"
+            label="Heard a noise"
             expanded={open === 'heard'}
             onPress={() => toggle('heard')}
             grow

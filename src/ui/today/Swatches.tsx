@@ -42,7 +42,7 @@ function Swatch({ level, number, word, onPress }: SwatchProps) {
       onPress={onPress}
       style={({ pressed }) => [styles.swatch, pressed && styles.pressed]}
     >
-      <Svg width={58} height={58} viewBox="0 0 58 58" aria-hidden>
+      <Svg width={54} height={54} viewBox="0 0 58 58" aria-hidden>
         <Path
           d="M2 4l4-2 4 2 4-2 4 2 4-2 4 2 4-2 4 2 4-2 4 2 4-2 4 2 4-2 2 4v44l-2 4-4-2-4 2-4-2-4 2-4-2-4 2-4-2-4 2-4-2-4 2-4-2-4 2-4-2-2-4z"
           fill="#efe9dc"
@@ -74,7 +74,7 @@ function Swatch({ level, number, word, onPress }: SwatchProps) {
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
-  swatch: { alignItems: 'center', minWidth: 62, paddingVertical: 4, gap: 2 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 4 },
+  swatch: { alignItems: 'center', minWidth: 58, paddingVertical: 4, gap: 2 },
   pressed: { opacity: 0.6 },
 });

@@ -124,6 +124,14 @@ export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props
           />
         </View>
       ) : null}
+      <CautionCard
+        names={cautionsFor(
+          draft.method,
+          draft.lubeClass !== null,
+          bikeOf(draft.chainId),
+          chains.find((c) => c.id === draft.chainId),
+        )}
+      />
       {depth === 'Clean' ? (
         <Choice
           label="Dried with"
@@ -176,14 +184,6 @@ export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props
       />
       <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
       <Effect draft={draft} before={before(draft.chainId)} />
-      <CautionCard
-        names={cautionsFor(
-          draft.method,
-          draft.lubeClass !== null,
-          bikeOf(draft.chainId),
-          chains.find((c) => c.id === draft.chainId),
-        )}
-      />
       <FormFoot>
         <Button kind="strong" label="Save work" onPress={save} grow />
       </FormFoot>
