@@ -2,6 +2,11 @@
 module.exports = {
   preset: 'jest-expo/web',
   testMatch: ['<rootDir>/{src,server,app}/**/*.test.{ts,tsx}'],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-  setupFiles: ['<rootDir>/src/testing/setup.ts'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    // Jest would take the modules meant for browsers, which it cannot read.
+    '^lucide-react-native/icons/(.*)$':
+      '<rootDir>/node_modules/lucide-react-native/dist/cjs/icons/$1.js',
+  },
+  setupFiles: ['<rootDir>/src/test/setup.ts'],
 };

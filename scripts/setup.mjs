@@ -60,7 +60,7 @@ function hashOf(entries) {
       readdirSync(full, { withFileTypes: true, recursive: true })
         .filter((e) => e.isFile())
         .map((e) => path.join(e.parentPath ?? e.path, e.name))
-        .filter((file) => !/__tests__|__fixtures__|\/testing\//.test(file))
+        .filter((file) => !/__tests__|__fixtures__|\/test\//.test(file))
         .sort()
         .forEach(add);
   }

@@ -1,4 +1,4 @@
-import type { Bike, Chain, Garage } from '../garage';
+import { PRESETS, type Bike, type Chain, type Garage } from '../garage';
 
 /**
  * The demo's island: Sandholm, with a ferry quay, a causeway that floods, shell-sand lanes, a peat
@@ -7,17 +7,9 @@ import type { Bike, Chain, Garage } from '../garage';
 const changedAt = '2026-01-01T00:00:00.000Z';
 
 const bike = (id: string, name: string, more: Partial<Bike>): Bike => ({
+  ...PRESETS.road.specs,
   id,
   name,
-  rings: [50, 34],
-  smallestCog: 11,
-  largestCog: 34,
-  speeds: 11,
-  gear: 'derailleur',
-  drive: 'freewheel',
-  brake: 'disc, hydraulic',
-  mudguards: false,
-  ebike: false,
   storage: 'shed',
   retired: false,
   changedAt,

@@ -12,6 +12,8 @@ export interface RideDraft extends Pick<
   'bikeId' | 'weather' | 'surface' | 'mud' | 'salted' | 'note'
 > {
   distance: string;
+  /** The distance the form was filled with, exactly: kept while its text is not changed. */
+  filled: { distance: string; km: number } | null;
   /** Hours, "1:45" or "1.75"; empty when not known. */
   duration: string;
   at: string | null;
@@ -28,7 +30,11 @@ export function readRide(
   context: { units: UnitSystem; now: number; fittings: readonly Fitting[] },
 ): FormResult<RideFields, RideField> {
   const check = new FormCheck<RideField>();
-  const distanceKm = check.take('distance', readDistance(draft.distance, context.units));
+  const untouched = draft.filled?.distance === draft.distance ? draft.filled : null;
+  const distanceKm = check.take(
+    'distance',
+    untouched ? ok(untouched.km) : readDistance(draft.distance, context.units),
+  );
   const at = check.take('at', readMoment(draft.at, context.now));
   if (at !== undefined) check.take('at', afterFitting(at, draft.bikeId, context.fittings));
   const durationH = check.take('duration', readDuration(draft.duration));

@@ -1,6 +1,6 @@
 import { PRESETS } from '@/core/garage';
 import { allEvents } from '@/core/logbook';
-import { testEdge } from '@/testing/edge';
+import { testEdge } from '@/test/edge';
 import {
   amend,
   putSettings,

@@ -87,7 +87,8 @@ function Preview({ name, preview, onRestore, onCancel }: PreviewProps) {
         {span}
       </Txt>
       <Txt>
-        Log: {events.added} entries added, {events.kept} here already.
+        Log: {events.added} {events.added === 1 ? 'entry' : 'entries'} added, {events.kept} here
+        already.
       </Txt>
       <Txt>{counts('Bikes', bikes)}</Txt>
       <Txt>{counts('Chains', chains)}</Txt>

@@ -6,6 +6,7 @@ import { toShownDistance, type UnitSystem } from '@/core/units';
 export const rideDraft = (bikeId: string, last: RideLogged | null, now: number): RideDraft => ({
   bikeId,
   distance: '',
+  filled: null,
   duration: '',
   at: new Date(now).toISOString(),
   weather: 'dry',
@@ -16,17 +17,21 @@ export const rideDraft = (bikeId: string, last: RideLogged | null, now: number):
 });
 
 /** A ride of the log as it stands in the form. */
-export const draftOf = (ride: RideLogged, units: UnitSystem): RideDraft => ({
-  bikeId: ride.bikeId,
-  distance: String(Math.round(toShownDistance(ride.distanceKm, units) * 100) / 100),
-  duration: ride.durationH === null ? '' : clockHours(ride.durationH),
-  at: ride.at,
-  weather: ride.weather,
-  surface: ride.surface,
-  mud: ride.mud,
-  salted: ride.salted,
-  note: ride.note,
-});
+export function draftOf(ride: RideLogged, units: UnitSystem): RideDraft {
+  const distance = String(Math.round(toShownDistance(ride.distanceKm, units) * 100) / 100);
+  return {
+    bikeId: ride.bikeId,
+    distance,
+    filled: { distance, km: ride.distanceKm },
+    duration: ride.durationH === null ? '' : clockHours(ride.durationH),
+    at: ride.at,
+    weather: ride.weather,
+    surface: ride.surface,
+    mud: ride.mud,
+    salted: ride.salted,
+    note: ride.note,
+  };
+}
 
 /** 1.75 as "1:45". */
 function clockHours(hours: number): string {

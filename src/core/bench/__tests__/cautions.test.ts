@@ -1,6 +1,6 @@
 import { PRESETS, type Bike, type Chain } from '@/core/garage';
 import { CLEAN_METHODS } from '@/core/logbook';
-import { TEST_GARAGE } from '@/testing/arbitraries';
+import { TEST_GARAGE } from '@/test/arbitraries';
 import { cautionsFor, sayCaution } from '..';
 
 const common = { id: 'b', name: 'B', retired: false, changedAt: '2026-01-01T00:00:00.000Z' };

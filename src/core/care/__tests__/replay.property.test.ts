@@ -1,11 +1,5 @@
 import fc from 'fast-check';
-import {
-  logbookEvents,
-  plainEvent,
-  rideEvent,
-  TEST_GARAGE,
-  workEvent,
-} from '@/testing/arbitraries';
+import { logbookEvents, plainEvent, rideEvent, TEST_GARAGE, workEvent } from '@/test/arbitraries';
 import { effectiveEvents, type LogEvent } from '@/core/logbook';
 import { STORAGE_AIR } from '@/core/weather';
 import {

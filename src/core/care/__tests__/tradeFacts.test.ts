@@ -1,4 +1,4 @@
-import { TestChain } from '@/testing/chains';
+import { TestChain } from '@/test/chains';
 import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { STORAGE_AIR } from '@/core/weather';
 import { MS_PER_HOUR } from '@/core/units';

@@ -2,7 +2,7 @@ import { demoLogbook } from '@/core/demo';
 import { PRESETS } from '@/core/garage';
 import { allEvents, type ChainStart, type PlainEvent } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
-import { TEST_GARAGE } from '@/testing/arbitraries';
+import { TEST_GARAGE } from '@/test/arbitraries';
 import { STORAGE_AIR } from '@/core/weather';
 import {
   bill,

@@ -1,7 +1,7 @@
 import { say } from '@/core/messages';
 import type { Fitting } from '@/core/logbook';
 import { PRESETS } from '@/core/garage';
-import { TEST_GARAGE } from '@/testing/arbitraries';
+import { TEST_GARAGE } from '@/test/arbitraries';
 import {
   bikeDraft,
   checkFit,
@@ -23,6 +23,7 @@ const context = { units: 'metric' as const, now, fittings };
 const draft: RideDraft = {
   bikeId: 'b1',
   distance: '42',
+  filled: null,
   duration: '',
   at: '2026-05-09T08:00:00.000Z',
   weather: 'wet',

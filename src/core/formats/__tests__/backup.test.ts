@@ -5,7 +5,7 @@ import { demoLogbook } from '@/core/demo';
 import { addEvents, allEvents, mergeLogbooks, type Logbook } from '@/core/logbook';
 import { say } from '@/core/messages';
 import { DEFAULT_SETTINGS } from '@/core/settings';
-import { logbookEvents, TEST_GARAGE } from '@/testing/arbitraries';
+import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { previewRestore, readBackup, writeBackup } from '..';
 
 const EMPTY: Logbook = { garage: { bikes: {}, chains: {} }, settings: DEFAULT_SETTINGS, log: {} };

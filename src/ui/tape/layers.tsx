@@ -1,0 +1,217 @@
+import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import type { Colors } from '../theme';
+import { TAPE, type TapeShapes } from './tapeGeometry';
+import { weaveId } from './Weaves';
+
+/** What every layer of the drawing needs. */
+interface PartProps {
+  shapes: TapeShapes;
+  colors: Colors;
+  width: number;
+}
+
+/** Chalk on the tape is chalk in both schemes: the tape is yellow in both. */
+const PALE = '#fffdf8';
+
+const AXIS = { fontFamily: 'Hanken Grotesk', fontSize: 12, fontWeight: '500' } as const;
+
+export function Film({ shapes, colors, width }: PartProps) {
+  const { film } = shapes;
+  return (
+    <G>
+      <Path d={film.spread} fill={colors.spread} opacity={0.55} />
+      <Line
+        x1={0}
+        x2={width}
+        y1={film.limitY}
+        y2={film.limitY}
+        stroke={colors.danger}
+        strokeDasharray="2 4"
+      />
+      <Path d={film.past} fill="none" stroke={colors.ink} strokeWidth={2.5} />
+      <Path
+        d={film.ahead}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={2}
+        strokeDasharray="5 4"
+        opacity={0.7}
+      />
+      <SvgText x={4} y={12} fill={colors.inkSoft} {...AXIS}>
+        Lube film, full to none
+      </SvgText>
+      <SvgText x={width - 4} y={film.limitY - 4} textAnchor="end" fill={colors.danger} {...AXIS}>
+        lube here
+      </SvgText>
+    </G>
+  );
+}
+
+export function Band({
+  shapes,
+  colors,
+  width,
+  selectedId,
+}: PartProps & { selectedId: string | null }) {
+  const middle = (TAPE.bandTop + TAPE.bandBottom) / 2;
+  const weaveTop = TAPE.bandBottom - 14;
+  return (
+    <G>
+      <Rect
+        x={0}
+        y={TAPE.bandTop}
+        width={width}
+        height={TAPE.bandBottom - TAPE.bandTop}
+        fill={colors.tape}
+      />
+      <Rect
+        x={Math.max(0, shapes.nowX)}
+        y={TAPE.bandTop}
+        width={Math.max(0, width - Math.max(0, shapes.nowX))}
+        height={TAPE.bandBottom - TAPE.bandTop}
+        fill={PALE}
+        opacity={0.5}
+      />
+      {shapes.stitches.map((s) => (
+        <G key={s.id}>
+          <Rect
+            x={s.from}
+            y={weaveTop}
+            width={Math.max(1, s.to - s.from)}
+            height={TAPE.bandBottom - weaveTop}
+            fill={`url(#${weaveId(s.weave)})`}
+          />
+          <Line
+            x1={s.from + 2}
+            x2={Math.max(s.from + 3, s.to - 2)}
+            y1={middle + 1}
+            y2={middle + 1}
+            stroke={s.id === selectedId ? colors.danger : colors.onTape}
+            strokeWidth={s.id === selectedId ? 6 : 3}
+            strokeLinecap="round"
+          />
+          {s.salted ? (
+            <Circle cx={(s.from + s.to) / 2} cy={middle + 1} r={2.5} fill={PALE} />
+          ) : null}
+        </G>
+      ))}
+      {shapes.ticks.map((tick) => (
+        <G key={tick.x}>
+          <Line
+            x1={tick.x}
+            x2={tick.x}
+            y1={TAPE.bandTop}
+            y2={TAPE.bandTop + (tick.label ? 8 : 5)}
+            stroke={colors.onTape}
+            strokeWidth={tick.label ? 1.5 : 1}
+          />
+          {tick.label ? (
+            <SvgText
+              x={tick.x + 3}
+              y={TAPE.bandTop + 13}
+              fill={colors.onTape}
+              fontFamily="Red Hat Mono"
+              fontSize={11}
+              fontWeight="600"
+            >
+              {tick.label}
+            </SvgText>
+          ) : null}
+        </G>
+      ))}
+      {shapes.pins.map((pin) => (
+        <G key={pin.id}>
+          <Line
+            x1={pin.x}
+            x2={pin.x}
+            y1={TAPE.bandTop - 4}
+            y2={middle + 4}
+            stroke={colors.done}
+            strokeWidth={2}
+          />
+          <Circle
+            cx={pin.x}
+            cy={TAPE.bandTop - 5}
+            r={4.5}
+            fill={pin.lubed ? colors.done : colors.chalk}
+            stroke={colors.done}
+            strokeWidth={2}
+          />
+        </G>
+      ))}
+    </G>
+  );
+}
+
+export function Grit({ shapes, colors, width }: PartProps) {
+  const { outside, inside } = shapes;
+  return (
+    <G>
+      <Path d={outside.past} fill={colors.gritLight} opacity={0.8} />
+      <Path d={outside.ahead} fill={colors.gritLight} opacity={0.4} />
+      <Path d={inside.past} fill={colors.gritDark} opacity={0.9} />
+      <Path d={inside.ahead} fill={colors.gritDark} opacity={0.45} />
+      <Line
+        x1={0}
+        x2={width}
+        y1={outside.limitY}
+        y2={outside.limitY}
+        stroke={colors.danger}
+        strokeDasharray="2 4"
+      />
+      <SvgText x={4} y={TAPE.gritBottom + 12} fill={colors.inkSoft} {...AXIS}>
+        Grit: light outside, dark inside
+      </SvgText>
+      <SvgText
+        x={width - 4}
+        y={outside.limitY + 13}
+        textAnchor="end"
+        fill={colors.danger}
+        {...AXIS}
+      >
+        wipe here
+      </SvgText>
+    </G>
+  );
+}
+
+export function Marks({ shapes, colors, width, chalkLabel }: PartProps & { chalkLabel: string }) {
+  const { nowX, chalkX } = shapes;
+  const top = TAPE.bandTop;
+  return (
+    <G>
+      <Line x1={nowX} x2={nowX} y1={6} y2={TAPE.gritBottom} stroke={colors.ink} strokeWidth={2} />
+      <Rect x={nowX - 19} y={0} width={38} height={18} rx={4} fill={colors.ink} />
+      <SvgText x={nowX} y={13} textAnchor="middle" fill={colors.chalk} {...AXIS} fontWeight="700">
+        now
+      </SvgText>
+      {chalkX !== null && chalkLabel ? (
+        <G>
+          <Path
+            d={`M${chalkX - 7} ${top + 8}L${chalkX + 7} ${top + 38}M${chalkX + 7} ${top + 8}L${chalkX - 7} ${top + 38}`}
+            stroke={colors.onTape}
+            strokeWidth={7}
+            strokeLinecap="round"
+          />
+          <Path
+            d={`M${chalkX - 7} ${top + 8}L${chalkX + 7} ${top + 38}M${chalkX + 7} ${top + 8}L${chalkX - 7} ${top + 38}`}
+            stroke={PALE}
+            strokeWidth={4}
+            strokeLinecap="round"
+          />
+          <SvgText
+            x={Math.min(chalkX, width - chalkLabel.length * 3.6 - 4)}
+            y={top - 8}
+            textAnchor="middle"
+            fill={colors.ink}
+            {...AXIS}
+            fontSize={13}
+            fontWeight="700"
+          >
+            {chalkLabel}
+          </SvgText>
+        </G>
+      ) : null}
+    </G>
+  );
+}

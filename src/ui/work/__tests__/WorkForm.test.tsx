@@ -1,0 +1,92 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { startState } from '@/core/care';
+import { PRESETS } from '@/core/garage';
+import { TEST_GARAGE } from '@/test/arbitraries';
+import { STORAGE_AIR } from '@/core/weather';
+import { proposedDraft, WorkForm } from '..';
+
+const now = Date.parse('2026-05-10T12:00:00.000Z');
+const state = startState(
+  { lube: 'dry', kmSinceLube: 120, look: 'used', kmBefore: 900, wearPercent: null },
+  now,
+);
+
+function open(more: { drive?: 'fixed' } = {}) {
+  const onSave = jest.fn();
+  const bike = { ...TEST_GARAGE.bikes.b1!, ...PRESETS.road.specs, ...more };
+  render(
+    <WorkForm
+      initial={proposedDraft('c1', null, 'dry', now)}
+      chains={Object.values(TEST_GARAGE.chains)}
+      before={() => ({ state, cogs: 0.2, air: STORAGE_AIR.shed })}
+      bikeOf={() => bike}
+      now={now}
+      onSave={onSave}
+    />,
+  );
+  const pick = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
+  const save = () => fireEvent.click(screen.getByRole('button', { name: 'Save work' }));
+  return { onSave, pick, save };
+}
+
+describe('the work form', () => {
+  it('opens as a top-up with the last lube and saves it as shown', () => {
+    const { onSave, save } = open();
+    expect(screen.getByText(/Film \d+ % to 100 %/)).toBeTruthy();
+    save();
+    expect(onSave).toHaveBeenCalledWith(
+      expect.objectContaining({
+        chainId: 'c1',
+        method: 'solvent wipe',
+        cogsCleaned: false,
+        lube: { lubeClass: 'dry', coat: 1, wiped: true },
+        at: new Date(now).toISOString(),
+      }),
+    );
+  });
+
+  it('a wipe-down puts no lube on; going back to a top-up remembers which it was', () => {
+    const { onSave, pick, save } = open();
+    pick('Drip wax');
+    pick('Wipe-down');
+    save();
+    expect(onSave.mock.calls[0][0].lube).toBeNull();
+    pick('Top-up');
+    save();
+    expect(onSave.mock.calls[1][0].lube.lubeClass).toBe('drip wax');
+  });
+
+  it('wax is never offered to be wiped off', () => {
+    const { onSave, pick, save } = open();
+    expect(screen.queryByRole('checkbox', { name: 'Wiped off afterwards' })).not.toBeNull();
+    pick('Hot wax');
+    expect(screen.queryByRole('checkbox', { name: 'Wiped off afterwards' })).toBeNull();
+    save();
+    expect(onSave.mock.calls[0][0].lube).toEqual({ lubeClass: 'hot wax', coat: 1, wiped: false });
+  });
+
+  it('a clean takes the cassette with it and may end bare', () => {
+    const { onSave, pick, save } = open();
+    pick('Clean');
+    pick('Off the bike, in baths');
+    fireEvent.click(screen.getByRole('radio', { name: 'None yet' }));
+    expect(screen.getByText(/Film \d+ % to 0 %/)).toBeTruthy();
+    save();
+    expect(onSave.mock.calls[0][0]).toMatchObject({
+      method: 'baths',
+      cogsCleaned: true,
+      baths: { count: 3, ml: 150 },
+      drying: 'towel and air',
+      lube: null,
+    });
+  });
+
+  it('shows the cautions of the work on this bike', () => {
+    const { pick } = open({ drive: 'fixed' });
+    expect(screen.getByRole('note').textContent).toMatch(/cranks drive the wheel/);
+    expect(screen.getByRole('note').textContent).not.toMatch(/lower run/);
+    pick('Clean');
+    pick('Wax reset');
+    expect(screen.getByRole('note').textContent).toMatch(/scald/);
+  });
+});
