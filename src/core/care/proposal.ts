@@ -69,13 +69,17 @@ export function usualWork(lube: LubeClass, chain: Chain | undefined): Proposal[]
   return list;
 }
 
-/** Work that leaves a clock this near to firing again is not worth the gloves. Own estimate. */
+/** Work that leaves the clock it was done for this near to firing again is not worth the gloves. Own estimate. */
 const HEADROOM = 0.25;
 
-/** Whether work has quieted a clock with room to spare. Wear and rust are not for work to mend. */
-function satisfied(clock: Clock): boolean {
+/**
+ * Whether work has quieted a clock: one that had fired with room to spare, another by not setting it
+ * off. Wear and rust are not for work to mend.
+ */
+function satisfied(clock: Clock, hadFired: boolean): boolean {
   if (clock.name === 'wear' || clock.name === 'rust') return true;
   if (clock.fired) return false;
+  if (!hadFired) return true;
   if (clock.name === 'film') return clock.reading >= clock.limit * (1 + HEADROOM);
   if (clock.name === 'inside' || clock.name === 'outside')
     return clock.reading <= clock.limit * (1 - HEADROOM);
@@ -95,9 +99,10 @@ export function proposeWork(
   limits: Limits,
 ): Proposal {
   const usual = usualWork(lube, chain);
+  const before = readClocks(state, limits);
   for (const proposal of usual) {
-    const after = work(state, cogs, proposal.spec, air).state;
-    if (readClocks(after, limits).every((c) => satisfied(c))) return proposal;
+    const after = readClocks(work(state, cogs, proposal.spec, air).state, limits);
+    if (after.every((clock, i) => satisfied(clock, before[i]?.fired === true))) return proposal;
   }
   return usual[usual.length - 1] as Proposal;
 }

@@ -178,6 +178,13 @@ describe('the verdict', () => {
     }
   });
 
+  it('after rain proposes to dry, lube and wipe, even with some grit inside', () => {
+    const wet = { ...report({}).state, wetLeftH: 20, outside: 0.36, inside: 0.29 };
+    const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
+    const found = proposeWork(wet, 0.3, 'wet', TEST_GARAGE.chains.c1, STORAGE_AIR.shed, limits);
+    expect(found.depth).toBe('rescue');
+  });
+
   it('never proposes opening a chain that closes only once', () => {
     const garage = {
       ...TEST_GARAGE,
