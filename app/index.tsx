@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { bill, distanceSum, STANDARDS, CARE, verdictSentence, type ChainReport } from '@/core/care';
+import { bill, CARE, distanceSum, verdictSentence, type ChainReport } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import {
   bikeChosen,
@@ -19,9 +19,8 @@ import { startWithBike, putSettings } from '@/store/commands';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form';
 import { Card, Page, useWide } from '@/ui/frame';
-import { Tape } from '@/ui/tape';
-import { Txt } from '@/ui/theme';
-import { OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
+import { Tape, tapeInputOf } from '@/ui/tape';
+import { NoChain, OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
 import { chalkWord } from '@/ui/words';
 
 // Not needed for the verdict, so not waited for.
@@ -35,6 +34,7 @@ const Working = lazy(() =>
 /** Today: how far the chain is good for, what to do next, and why. */
 export default function Today() {
   const dispatch = useAppDispatch();
+  const router = useRouter();
   const units = useAppSelector(selectUnits);
   const empty = useAppSelector(selectIsEmpty);
   const report = useAppSelector(selectMainReport);
@@ -51,7 +51,11 @@ export default function Today() {
         </Suspense>
       </Page>
     );
-  return report ? <ChainToday report={report} /> : <NoChain />;
+  return report ? (
+    <ChainToday report={report} />
+  ) : (
+    <NoChain onGo={() => router.navigate('/book/garage')} />
+  );
 }
 
 function ChainToday({ report }: { report: ChainReport }) {
@@ -65,19 +69,7 @@ function ChainToday({ report }: { report: ChainReport }) {
   const [working, setWorking] = useState(false);
   const [ride, setRide] = useState<string | null>(null);
   const { verdict, state, limits, bike, chain } = report;
-  const tape = useMemo(
-    () => ({
-      steps,
-      nowKm: state.km,
-      film: state.film,
-      outside: state.outside,
-      inside: state.inside,
-      verdict,
-      outsideLimit: STANDARDS[limits.standard].outside,
-      filmLimit: CARE.reserve.value,
-    }),
-    [steps, state, verdict, limits],
-  );
+  const tape = useMemo(() => tapeInputOf(report, steps), [report, steps]);
   const at = () => new Date().toISOString();
   const sentence = verdictSentence(verdict, state, units, now);
   const selected = steps.find((s) => s.event.id === ride);
@@ -172,20 +164,6 @@ function ChainToday({ report }: { report: ChainReport }) {
           {second}
         </>
       )}
-    </Page>
-  );
-}
-
-function NoChain() {
-  const router = useRouter();
-  return (
-    <Page title="No chain on a bike">
-      <Txt>Fit a chain to a bike and its verdict stands here.</Txt>
-      <Button
-        kind="strong"
-        label="Open the garage"
-        onPress={() => router.navigate('/book/garage')}
-      />
     </Page>
   );
 }

@@ -51,6 +51,7 @@ export function Button({
 
 const styles = StyleSheet.create({
   button: {
+    maxWidth: '100%',
     minHeight: 48,
     paddingHorizontal: 16,
     paddingVertical: 10,

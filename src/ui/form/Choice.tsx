@@ -127,6 +127,7 @@ const styles = StyleSheet.create({
   field: { gap: 6 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   chip: {
+    maxWidth: '100%',
     minHeight: 44,
     paddingHorizontal: 14,
     borderRadius: 22,

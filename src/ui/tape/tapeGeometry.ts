@@ -1,4 +1,11 @@
-import type { AheadPoint, StepInFull, Verdict } from '@/core/care';
+import {
+  CARE,
+  STANDARDS,
+  type AheadPoint,
+  type ChainReport,
+  type StepInFull,
+  type Verdict,
+} from '@/core/care';
 import type { WeatherWord } from '@/core/logbook';
 import { clamp, fromShownDistance, toShownDistance, type UnitSystem } from '@/core/units';
 
@@ -51,6 +58,18 @@ export interface TapeInput {
 
 /** Grit beyond this is drawn as this: no standard lets it get that far. */
 const GRIT_SHOWN = 0.75;
+
+/** What the tape draws of a chain. */
+export const tapeInputOf = (report: ChainReport, steps: readonly StepInFull[]): TapeInput => ({
+  steps,
+  nowKm: report.state.km,
+  film: report.state.film,
+  outside: report.state.outside,
+  inside: report.state.inside,
+  verdict: report.verdict,
+  outsideLimit: STANDARDS[report.limits.standard].outside,
+  filmLimit: CARE.reserve.value,
+});
 
 /** How far the future is drawn beyond the first clock. */
 const BEYOND_KM = 60;

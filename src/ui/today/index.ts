@@ -1,3 +1,4 @@
+export * from './NoChain';
 export * from './Readings';
 export * from './Swatches';
 export * from './VerdictLines';

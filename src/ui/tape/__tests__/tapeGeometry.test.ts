@@ -7,6 +7,7 @@ import {
   stitchAt,
   TAPE,
   tapeGeometry,
+  tapeInputOf,
   type TapeInput,
   type TapeView,
 } from '../tapeGeometry';
@@ -18,17 +19,7 @@ const replay = new Replay(demo.garage, allEvents(demo.log));
 function inputOf(bikeId: string): TapeInput {
   const report = reportOn(replay, bikeId, DEFAULT_SETTINGS, now);
   if (!report) throw new Error('no report');
-  const { state, verdict, chain } = report;
-  return {
-    steps: stepsOf(replay, chain.id),
-    nowKm: state.km,
-    film: state.film,
-    outside: state.outside,
-    inside: state.inside,
-    verdict,
-    outsideLimit: 0.35,
-    filmLimit: 0.15,
-  };
+  return tapeInputOf(report, stepsOf(replay, report.chain.id));
 }
 
 const view: TapeView = { widthPx: 400, spanKm: 400, leftKm: -300, units: 'metric' };
