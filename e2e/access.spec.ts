@@ -5,6 +5,7 @@ const PAGES = [
   '/',
   '/rides',
   '/rides/log',
+  '/rides/import',
   '/bench',
   '/shelf',
   '/book',

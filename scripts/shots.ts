@@ -19,6 +19,30 @@ const showWorking = async (page: Page) => {
   await page.mouse.wheel(0, 560);
 };
 
+/** A ride as GPX: a point every ten seconds, 70 m apart. */
+const gpx = (start: string, name: string) =>
+  `<gpx><trk><name>${name}</name><trkseg>${Array.from(
+    { length: 500 },
+    (_, i) =>
+      `<trkpt lat="${54 + i * 6.3e-4}" lon="-3"><time>${new Date(Date.parse(start) + i * 10_000).toISOString()}</time></trkpt>`,
+  ).join('')}</trkseg></trk></gpx>`;
+
+const importFiles = async (page: Page) => {
+  const file = (name: string, text: string) => ({
+    name,
+    mimeType: 'application/gpx+xml',
+    buffer: Buffer.from(text),
+  });
+  await page
+    .getByLabel('Ride files')
+    .setInputFiles([
+      file('mill-lap.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap')),
+      file('mill-lap-copy.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap')),
+      file('cut-off.gpx', gpx('2026-11-22T15:00:00Z', 'Lost').slice(0, 3000)),
+    ]);
+  await page.getByText('ride to add').scrollIntoViewIfNeeded();
+};
+
 const SHOTS: Shot[] = [
   { file: 'today-phone', path: '/', size: PHONE },
   { file: 'today-wide', path: '/', size: WIDE },
@@ -34,6 +58,7 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'rides-wide', path: '/rides', size: WIDE },
+  { file: 'import', path: '/rides/import', size: PHONE, before: importFiles },
   { file: 'record-work', path: '/bench', size: PHONE },
   { file: 'garage', path: '/book/garage', size: WIDE },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },

@@ -22,6 +22,7 @@ export default function RidesLayout() {
           units={units}
           selectedId={path.split('/')[2] ?? null}
           onLog={() => router.navigate('/rides/log')}
+          onImport={() => router.navigate('/rides/import')}
           onOpen={(id) => router.navigate(`/rides/${id}`)}
         />
       }

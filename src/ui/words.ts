@@ -10,6 +10,7 @@ export const WEATHER_LABEL: Record<WeatherWord, string> = {
   damp: 'Damp road',
   wet: 'Wet',
   downpour: 'Downpour',
+  unknown: 'Not known',
 };
 
 export const WEATHER_HINT: Record<WeatherWord, string> = {
@@ -18,6 +19,7 @@ export const WEATHER_HINT: Record<WeatherWord, string> = {
   damp: 'Half the way on wet road, no rain to speak of.',
   wet: 'Wet road, light rain.',
   downpour: 'It poured.',
+  unknown: 'A guess is used: a quarter of the way on wet road.',
 };
 
 export const SURFACE_LABEL: Record<Surface, string> = {

@@ -25,6 +25,8 @@ export const WEATHER: Record<WeatherWord, { wetShare: number; rainMmPerH: number
     damp: { wetShare: 0.5, rainMmPerH: 0, dust: 1 },
     wet: { wetShare: 1, rainMmPerH: 0.8, dust: 1 },
     downpour: { wetShare: 1, rainMmPerH: 5, dust: 1 },
+    // A middle of what rides meet: a quarter on wet road, a trace of rain.
+    unknown: { wetShare: 0.25, rainMmPerH: 0.1, dust: 1 },
   };
 
 /** Dirt units per km by surface, and the usual speed on it. Common practice for the order, fitted figures. */

@@ -2,3 +2,4 @@ export * from './form';
 export * from './garage';
 export * from './number';
 export * from './ride';
+export * from './importRides';

@@ -1,1 +1,2 @@
 export * from './backup';
+export * from './rideFromFile';

@@ -20,7 +20,8 @@ const common = {
   recordedAt: instant,
 };
 
-export const WEATHER_WORDS = ['dry', 'dusty', 'damp', 'wet', 'downpour'] as const;
+/** `unknown`: from a file without weather; a middle is assumed and said to be a guess. */
+export const WEATHER_WORDS = ['dry', 'dusty', 'damp', 'wet', 'downpour', 'unknown'] as const;
 export const SURFACES = ['paved', 'gravel', 'trail'] as const;
 export const CLEAN_METHODS = [
   'none',

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '../problem';
 
 /** Versions of the stored logbook, by name. A new one goes at the end with the next number. */
-export const LOGBOOK_VERSIONS = { start: 1 } as const;
+export const LOGBOOK_VERSIONS = { start: 1, unknownWeather: 2 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
 
@@ -14,7 +14,10 @@ export interface Migration {
 }
 
 /** One migration for every version after the first, in order. */
-export const MIGRATIONS: readonly Migration[] = [];
+export const MIGRATIONS: readonly Migration[] = [
+  // Rides may have the weather `unknown`: older data has none and stays as it is.
+  { version: LOGBOOK_VERSIONS.unknownWeather },
+];
 
 /** Throws when the list has a gap or a repeat: that is a mistake of ours, found at start-up. */
 export function checkMigrations(

@@ -1,7 +1,6 @@
-import { createElement, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Counts, RestorePreview } from '@/core/formats';
-import { Button } from '../form';
+import { Button, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 
@@ -30,26 +29,18 @@ interface RestoreProps {
 
 /** Taking a backup in: first what it would do, then the doing. */
 export function RestoreCard({ problem, file, onPick, onRestore, onCancel }: RestoreProps) {
-  const input = useRef<HTMLInputElement>(null);
   return (
     <Card title="Restore">
       <Txt>
         A backup is added to what is here: nothing is deleted, of two versions of a bike or chain
         the newer stays, and one undo takes it all back.
       </Txt>
-      {createElement('input', {
-        ref: input,
-        type: 'file',
-        accept: '.json,application/json',
-        'aria-label': 'Backup file',
-        style: { display: 'none' },
-        onChange: (event: { target: HTMLInputElement }) => {
-          const picked = event.target.files?.[0];
-          if (picked) onPick(picked);
-          event.target.value = '';
-        },
-      })}
-      <Button label="Choose a backup file" onPress={() => input.current?.click()} />
+      <FilePick
+        label="Choose a backup file"
+        fieldLabel="Backup file"
+        accept=".json,application/json"
+        onPick={([picked]) => picked && onPick(picked)}
+      />
       {problem ? (
         <Txt tone="danger" live="assertive">
           {problem}

@@ -3,3 +3,4 @@ export * from './Choice';
 export * from './Field';
 export * from './MomentField';
 export * from './FormFoot';
+export * from './FilePick';

@@ -13,11 +13,12 @@ interface Props {
   units: UnitSystem;
   selectedId: string | null;
   onLog: () => void;
+  onImport: () => void;
   onOpen: (rideId: string) => void;
 }
 
 /** All rides, newest first. */
-export function RidesList({ rides, bikes, units, selectedId, onLog, onOpen }: Props) {
+export function RidesList({ rides, bikes, units, selectedId, onLog, onImport, onOpen }: Props) {
   return (
     <FlatList
       data={rides}
@@ -29,6 +30,7 @@ export function RidesList({ rides, bikes, units, selectedId, onLog, onOpen }: Pr
           <Txt variant="title" level={1} style={styles.title}>
             Rides
           </Txt>
+          <Button label="Import" onPress={onImport} />
           <Button kind="strong" label="Log a ride" onPress={onLog} />
         </View>
       }

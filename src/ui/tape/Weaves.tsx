@@ -4,6 +4,7 @@ import type { Weave } from './tapeGeometry';
 /** Weather as weave of the cloth under the stitches: the wetter, the denser; mud is knotted. */
 const STROKES: Record<Weave, { d: string; width: number } | null> = {
   dry: null,
+  unknown: null,
   dusty: { d: '', width: 0 },
   damp: { d: 'M-2 10L10 -2', width: 1 },
   wet: { d: 'M-2 4L4 -2M-2 10L10 -2M4 10L10 4', width: 1.4 },

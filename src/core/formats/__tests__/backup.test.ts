@@ -62,7 +62,7 @@ describe('a backup', () => {
     ['[]', 'backup/foreign'],
     ['{"format":"something-else"}', 'backup/foreign'],
     ['{"format":"dapper-spoke-logbook"}', 'backup/damaged'],
-    [text.replace('"version": 1', '"version": 99'), 'backup/newer'],
+    [text.replace('"version": 2', '"version": 99'), 'backup/newer'],
     [text.replace('"distanceKm": ', '"distanceKm": -'), 'backup/damaged'],
     [text.replace('"weather": "', '"weather": "x'), 'backup/damaged'],
   ])('that is damaged, foreign or newer is refused with a sentence (%#)', (bad, code) => {

@@ -1,0 +1,2 @@
+export * from './distance';
+export * from './summary';
