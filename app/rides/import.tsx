@@ -15,7 +15,7 @@ import {
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ImportPanel } from '@/ui/rides/ImportPanel';
-import { readRideFiles, type Reading } from '@/work/readRideFiles';
+import { readRideFiles, type Reading } from '@/work';
 
 /** Bringing in rides from files: read in a worker, shown, then added as one step. */
 export default function ImportRides() {

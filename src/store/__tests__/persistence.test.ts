@@ -1,5 +1,6 @@
 import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
 import { demoLogbook } from '@/core/demo';
+import { rideBody } from '@/test/events';
 import { EMPTY_LOGBOOK } from '../logbookFile';
 import { Persistence, type PersistenceOptions, type SaveStatus, type Tabs } from '../persistence';
 import { memoryStorage, type Storage } from '../storage';
@@ -9,19 +10,10 @@ const now = Date.parse('2026-05-10T12:00:00.000Z');
 const demo = demoLogbook(now, 'Europe/London');
 
 const ride = (id: string, at = '2026-05-09T08:00:00.000Z'): LogEvent => ({
-  type: 'rideLogged',
+  ...rideBody(at, 'b1', 20),
   id,
-  at,
   zone: 'UTC',
   recordedAt: at,
-  bikeId: 'b1',
-  distanceKm: 20,
-  durationH: null,
-  weather: 'dry',
-  surface: 'paved',
-  mud: false,
-  salted: false,
-  note: '',
 });
 
 const withEvents = (logbook: Logbook, ...events: LogEvent[]): Logbook => ({

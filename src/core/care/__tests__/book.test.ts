@@ -1,41 +1,25 @@
 import type { PlainEvent } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
+import { rideBody, stamped, type Body } from '@/test/events';
 import { inFull, Replay } from '..';
 
-type Body<T> = T extends unknown ? Omit<T, 'id' | 'zone' | 'recordedAt'> : never;
-
 const day = (n: number, hour = 8) => new Date(Date.UTC(2026, 3, 1 + n, hour)).toISOString();
-const ride = (n: number, bikeId: string, distanceKm = 40, more = {}): Body<PlainEvent> => ({
-  type: 'rideLogged',
-  at: day(n),
-  bikeId,
-  distanceKm,
-  durationH: null,
-  weather: 'dry',
-  surface: 'paved',
-  mud: false,
-  salted: false,
-  note: '',
-  ...more,
-});
-const fit = (n: number, chainId: string, bikeId: string): Body<PlainEvent> => ({
+const ride = (n: number, bikeId: string, distanceKm = 40, more = {}) =>
+  rideBody(day(n), bikeId, distanceKm, more);
+const fit = (n: number, chainId: string, bikeId: string): Body => ({
   type: 'chainFitted',
   at: day(n, 6),
   chainId,
   bikeId,
   start: null,
 });
-const off = (n: number, chainId: string): Body<PlainEvent> => ({
+const off = (n: number, chainId: string): Body => ({
   type: 'chainRemoved',
   at: day(n, 20),
   chainId,
 });
 
-const played = (...bodies: Body<PlainEvent>[]) =>
-  new Replay(
-    TEST_GARAGE,
-    bodies.map((b, i) => ({ ...b, id: `e${i}`, zone: 'UTC', recordedAt: b.at })) as PlainEvent[],
-  );
+const played = (...bodies: Body[]) => new Replay(TEST_GARAGE, stamped(bodies));
 
 describe('the book of chains and bikes', () => {
   it('a ride counts for the chain that was on the bike then', () => {
@@ -88,8 +72,7 @@ describe('the book of chains and bikes', () => {
       ride(4, 'b1'),
     ];
     const clean = [fit(0, 'c1', 'b1'), off(2, 'c1'), fit(3, 'c2', 'b1'), ride(4, 'b1')];
-    const dirt = (bodies: Body<PlainEvent>[]) =>
-      played(...bodies).book.chains.get('c2')?.outside ?? 0;
+    const dirt = (bodies: Body[]) => played(...bodies).book.chains.get('c2')?.outside ?? 0;
     expect(dirt(muddy)).toBeGreaterThan(1.3 * dirt(clean));
   });
 
@@ -97,8 +80,7 @@ describe('the book of chains and bikes', () => {
     const film = (more: object, weather: object) => {
       const garage = { ...TEST_GARAGE, bikes: { b1: { ...TEST_GARAGE.bikes.b1!, ...more } } };
       const events = [fit(0, 'c1', 'b1'), ride(1, 'b1', 40, weather)];
-      const full = events.map((b, i) => ({ ...b, id: `e${i}`, zone: 'UTC', recordedAt: b.at }));
-      return new Replay(garage, full as PlainEvent[]).book.chains.get('c1')?.film ?? 0;
+      return new Replay(garage, stamped(events)).book.chains.get('c1')?.film ?? 0;
     };
     const rain = { weather: 'downpour' };
     expect(film({ mudguards: true }, rain)).toBeGreaterThan(film({ mudguards: false }, rain));

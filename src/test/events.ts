@@ -1,0 +1,30 @@
+import type { PlainEvent, RideLogged } from '@/core/logbook';
+
+type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
+
+/** An event as a test writes it; `stamped` adds the rest. */
+export type Body = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'>;
+
+/** A dry ride on tarmac, changed where a test needs it. */
+export const rideBody = (
+  at: string,
+  bikeId: string,
+  distanceKm: number,
+  more: Partial<RideLogged> = {},
+): Omit<RideLogged, 'id' | 'zone' | 'recordedAt'> => ({
+  type: 'rideLogged',
+  at,
+  bikeId,
+  distanceKm,
+  durationH: null,
+  weather: 'dry',
+  surface: 'paved',
+  mud: false,
+  salted: false,
+  note: '',
+  ...more,
+});
+
+/** Whole events, written down when they happened, with ids in the order given. */
+export const stamped = (bodies: readonly Body[]): PlainEvent[] =>
+  bodies.map((b, i) => ({ ...b, id: `e${i}`, zone: 'UTC', recordedAt: b.at }) as PlainEvent);
