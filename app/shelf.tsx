@@ -8,7 +8,7 @@ import { Txt } from '@/ui/theme';
 export default function Shelf() {
   const units = useAppSelector(selectUnits);
   return (
-    <Page title="Shelf">
+    <Page title="Shelf" textOnly>
       <Txt tone="inkSoft">
         The handbook: what each class of lube does. Your own bottles, what is left in them, and
         which lube suits the coming rides will stand here later.

@@ -13,7 +13,7 @@ export class Rider {
 
   async opens(path = '/'): Promise<void> {
     await this.page.goto(path);
-    await expect(this.page.getByRole('main').first()).toBeVisible();
+    await expect(this.page.getByRole('heading', { level: 1 }).first()).toBeVisible();
   }
 
   async opensDemo(path = '/'): Promise<void> {

@@ -8,14 +8,17 @@ interface Props {
   aside?: ReactNode;
   /** Wider than a column of text: for pages laid out in columns. */
   wide?: boolean;
+  /** Nothing on the page takes focus, so the page itself does: arrow keys must still scroll it. */
+  textOnly?: boolean;
   children: ReactNode;
 }
 
 /** A scrolling page with its title, no wider than reads well. */
-export function Page({ title, aside, wide = false, children }: Props) {
+export function Page({ title, aside, wide = false, textOnly = false, children }: Props) {
   const colors = useColors();
   return (
     <ScrollView
+      {...(textOnly ? { tabIndex: 0 as const } : {})}
       style={[styles.scroll, { backgroundColor: colors.chalk }]}
       contentContainerStyle={styles.content}
     >
