@@ -60,7 +60,7 @@ export function HistoryList({ steps, garage, units, onDelete, onRecord }: Props)
 
 const styles = StyleSheet.create({
   list: { padding: 16, paddingBottom: 96, maxWidth: 712, width: '100%', alignSelf: 'center' },
-  head: { flexDirection: 'row', alignItems: 'center', gap: 12, marginBottom: 12 },
+  head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 12, marginBottom: 12 },
   row: {
     flexDirection: 'row',
     alignItems: 'center',
