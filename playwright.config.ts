@@ -45,7 +45,7 @@ export default defineConfig({
   ],
   webServer: {
     command: 'npx tsx server/main.ts',
-    env: { PORT: String(PORT) },
+    env: { PORT: String(PORT), SPOKE_NOW: '2026-11-24T10:00:00Z' },
     url: `http://localhost:${PORT}`,
     reuseExistingServer: !process.env.CI,
   },

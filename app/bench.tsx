@@ -37,7 +37,8 @@ export default function Bench() {
     const state = replay.book.chains.get(id);
     if (!state) return null;
     const bike = bikeWith(id);
-    const air = airOf(bike);
+    const cell = bike && replay.book.cells.get(bike.id);
+    const air = airOf(bike, cell, replay.weather, state.at, now);
     const cogs = (bike && replay.book.cogs.get(bike.id)) ?? 0;
     return { state: stand(state, now, air), cogs, air };
   };

@@ -13,14 +13,14 @@ test('a chain moves from bike to bike, and never sits on two at once', async ({ 
   await rider.picks('Chain', 'Gravel chain');
   await page.getByRole('button', { name: 'Fit this chain' }).click();
   await expect(page.getByText('This chain is on Peat track gravel bike')).toBeVisible();
-  await rider.picks('Chain', 'Racer chain B');
+  await rider.picks('Chain', 'Racer chain A');
   await page.getByRole('button', { name: 'Fit this chain' }).click();
-  await expect(page.getByText('Racer chain B, on it since 24 November 2026.')).toBeVisible();
+  await expect(page.getByText('Racer chain A, on it since 24 November 2026.')).toBeVisible();
   await page.getByRole('button', { name: 'Take this chain off' }).click();
   await page.getByRole('button', { name: 'Take it off' }).click();
   await expect(page.getByRole('button', { name: 'Fit this chain' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('Racer chain B, on it since')).toBeVisible();
+  await expect(page.getByText('Racer chain A, on it since')).toBeVisible();
 });
 
 test('specs and wear readings are kept; impossible ones are not', async ({ rider, page }) => {
@@ -40,7 +40,7 @@ test('specs and wear readings are kept; impossible ones are not', async ({ rider
 
 test('settings: miles, standard and colours take effect at once', async ({ rider, page }) => {
   await rider.opensDemo('/book/settings');
-  await rider.picks('Distances', 'Miles');
+  await rider.picks('Distances, temperatures', 'Miles, °F');
   await rider.picks('Colours', 'Dark, for the shed');
   await rider.picks('Standard', 'Immaculate');
   await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(19, 26, 34)');

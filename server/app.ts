@@ -2,16 +2,19 @@ import path from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import { sendProblem } from './problem';
+import { recorderRoute } from './recorder/route';
+import { weatherRoute } from './weather/route';
 
 /** Scripts and assets carry a hash of their content in their name and may be kept for ever. */
 const HASHED = /[.-][0-9a-f]{32}\.\w+$/;
 const YEAR_MS = 365 * 24 * 3_600_000;
 
 /**
- * Serves the built app from a folder. Any address without a file gets the app, which has routes of its
+ * Serves the built app from a folder, and the stand-ins for weather and recorder under /api. Any address without a file gets the app, which has routes of its
  * own; a missing script or picture is a plain 404.
  */
-export function createApp(distFolder: string): Express {
+export function createApp(distFolder: string, now: () => number = Date.now): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -28,7 +31,12 @@ export function createApp(distFolder: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use('/api/weather', weatherRoute(now));
   app.use(compression());
+  app.use('/api/recorder', recorderRoute(now));
+  app.use('/api', (_, response) =>
+    sendProblem(response, 404, 'Nothing here', 'There are /api/weather and /api/recorder.'),
+  );
   app.use(
     express.static(distFolder, {
       index: false,

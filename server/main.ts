@@ -22,7 +22,10 @@ function listen(app: Express, port: number, triesLeft = TRIES): Promise<[Server,
 async function main(): Promise<void> {
   const demo = process.argv.includes('--demo');
   const dist = path.resolve(process.env.SPOKE_DIST ?? 'dist');
-  const [, port] = await listen(createApp(dist), Number(process.env.PORT ?? FIRST_PORT));
+  // A fixed clock for tests, so that the stand-ins tell the same tale whenever they run.
+  const fixed = process.env.SPOKE_NOW;
+  const now = fixed ? () => Date.parse(fixed) : Date.now;
+  const [, port] = await listen(createApp(dist, now), Number(process.env.PORT ?? FIRST_PORT));
   const address = `http://localhost:${port}/${demo ? '?logbook=demo' : ''}`;
   console.log(
     demo

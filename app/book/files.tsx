@@ -13,7 +13,8 @@ import {
 import { discardQuarantined } from '@/store/quarantine';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { Page } from '@/ui/frame';
-import { BackupCard, downloadText, QuarantineCard, RestoreCard } from '@/ui/book';
+import { BackupCard, QuarantineCard, RestoreCard } from '@/ui/book';
+import { downloadText } from '@/ui/download';
 
 /** Files: the whole logbook out as one file, and in again. */
 export default function Files() {

@@ -1,9 +1,24 @@
+import { useState } from 'react';
 import { STANDARD_NAMES, STANDARDS } from '@/core/care';
+import { clueWords } from '@/core/entry';
+import { WEATHER_COLUMNS } from '@/core/formats/weatherColumns';
+import { say } from '@/core/messages';
 import { formatShare } from '@/core/units';
-import { putSettings, selectSettings, useAppDispatch, useAppSelector } from '@/store';
+import {
+  putSettings,
+  selectBikes,
+  selectHasFileWeather,
+  selectSession,
+  selectSettings,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { fillWeather, forgetFileWeather, takeWeatherFile } from '@/store/weather';
+import { RecorderCard, WeatherCard } from '@/ui/book';
 import { Choice } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { STANDARD_LABEL } from '@/ui/words';
+import { readWeather } from '@/work/readWeather';
 
 /** Settings: each takes effect at once and can be undone. */
 export default function SettingsPage() {
@@ -22,10 +37,10 @@ export default function SettingsPage() {
         onChange={(standard) => dispatch(putSettings('Standard changed', { standard }))}
       />
       <Choice
-        label="Distances"
+        label="Distances, temperatures"
         options={[
-          { value: 'metric', label: 'Kilometres' },
-          { value: 'imperial', label: 'Miles' },
+          { value: 'metric', label: 'Kilometres, °C' },
+          { value: 'imperial', label: 'Miles, °F' },
         ]}
         value={settings.units}
         onChange={(units) => dispatch(putSettings('Units changed', { units }))}
@@ -40,6 +55,76 @@ export default function SettingsPage() {
         value={settings.theme}
         onChange={(theme) => dispatch(putSettings('Colours changed', { theme }))}
       />
+      <WeatherSettings />
+      <RecorderSettings />
     </Page>
+  );
+}
+
+function WeatherSettings() {
+  const dispatch = useAppDispatch();
+  const { weatherSource } = useAppSelector(selectSettings);
+  const { weather } = useAppSelector(selectSession);
+  const hasFileWeather = useAppSelector(selectHasFileWeather);
+  const [told, setTold] = useState<{ text: string; danger: boolean } | null>(null);
+  const take = async (file: File) => {
+    const read = await readWeather(file);
+    const taken = read.ok ? await dispatch(takeWeatherFile(read.value)) : read;
+    const text = taken.ok
+      ? `Weather of ${taken.value === 1 ? '1 day' : `${taken.value} days`} taken in.`
+      : `${file.name}: ${say(taken.problem)}`;
+    setTold({ text, danger: !taken.ok });
+  };
+  const failed = weatherSource === 'service' && weather.kind === 'failed';
+  const status = failed
+    ? `The weather service: ${say(weather.problem)}`
+    : weather.kind === 'fetching'
+      ? 'Looking the weather up …'
+      : weatherSource === 'file' && told
+        ? told.text
+        : null;
+  return (
+    <WeatherCard
+      source={weatherSource}
+      status={status}
+      danger={failed || (told?.danger ?? false)}
+      columns={WEATHER_COLUMNS}
+      hasFileWeather={hasFileWeather}
+      onSource={(source) =>
+        dispatch(putSettings('Source of weather changed', { weatherSource: source }))
+      }
+      onFile={(file) => void take(file)}
+      onForget={() => dispatch(forgetFileWeather())}
+      onRetry={failed ? () => void dispatch(fillWeather()) : null}
+    />
+  );
+}
+
+function RecorderSettings() {
+  const dispatch = useAppDispatch();
+  const { recorder, bikeRules, csvMappings } = useAppSelector(selectSettings);
+  const bikes = useAppSelector(selectBikes);
+  const rules = Object.entries(bikeRules).map(([clue, bikeId]) => ({
+    key: `rule ${clue}`,
+    text: `Rides ${clueWords(clue)} go to ${bikes.find((b) => b.id === bikeId)?.name ?? 'a bike no longer here'}.`,
+  }));
+  const tables = Object.keys(csvMappings).map((header) => ({
+    key: `table ${header}`,
+    text: `What the columns of a table with “${header.slice(0, 60)}” are.`,
+  }));
+  const without = <T,>(record: Record<string, T>, key: string): Record<string, T> =>
+    Object.fromEntries(Object.entries(record).filter(([k]) => k !== key));
+  return (
+    <RecorderCard
+      on={recorder}
+      remembered={[...rules, ...tables]}
+      onRecorder={(on) => dispatch(putSettings('Ride recorder changed', { recorder: on }))}
+      onForget={(key) => {
+        const change = key.startsWith('rule ')
+          ? { bikeRules: without(bikeRules, key.slice(5)) }
+          : { csvMappings: without(csvMappings, key.slice(6)) };
+        dispatch(putSettings('Forgotten', change));
+      }}
+    />
   );
 }

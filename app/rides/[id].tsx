@@ -1,21 +1,28 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { ridingHours, airOfRide, skyFromRecord, stripOf } from '@/core/care';
+import type { WeatherWord } from '@/core/logbook';
+import { say } from '@/core/messages';
+import type { RideEntry } from '@/core/rides';
 import {
   amend,
   selectBikes,
   selectFittings,
   selectNow,
-  selectRides,
+  selectReplay,
+  selectRideEntries,
+  selectSession,
+  selectSettings,
   selectUnits,
   strike,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
 import { Page } from '@/ui/frame';
-import { draftOf, RideForm } from '@/ui/rides';
+import { draftOf, RideFacts, RideForm, SkyCard } from '@/ui/rides';
 import { Txt } from '@/ui/theme';
 
-/** A ride of the log, to be put right or taken out. */
-export default function EditRide() {
+/** A ride of the log: the weather it met, and what else is to be put right or taken out. */
+export default function OpenRide() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const dispatch = useAppDispatch();
   const router = useRouter();
@@ -23,25 +30,38 @@ export default function EditRide() {
   const fittings = useAppSelector(selectFittings);
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
-  const ride = useAppSelector(selectRides).find((s) => s.event.id === id)?.event;
-  if (ride?.type !== 'rideLogged')
+  const entry = useAppSelector(selectRideEntries).find((e) => e.ride.id === id);
+  if (!entry)
     return (
       <Page title="No such ride">
         <Txt>It was deleted, or it never was. Pick another from the list.</Txt>
       </Page>
     );
+  const { ride } = entry;
+  const sayWeather = (weather: WeatherWord) =>
+    dispatch(
+      amend('Weather put right', ride, {
+        ...ride,
+        weather,
+        salted: weather !== 'unknown' && entry.sky.salted,
+      }),
+    );
   return (
-    <Page title="Change a ride">
+    <Page title={ride.note || 'A ride'}>
+      <RideFacts entry={entry} bike={bikes.find((b) => b.id === ride.bikeId)?.name} units={units} />
+      <RideSky entry={entry} onSay={sayWeather} />
       <RideForm
         key={ride.id}
-        initial={draftOf(ride, units)}
+        initial={{ ...draftOf(ride, units), salted: entry.sky.salted }}
         bikes={bikes}
         fittings={fittings}
         units={units}
         now={now}
         saveLabel="Save changes"
+        weatherElsewhere
         onSave={(fields) => {
-          dispatch(amend('Ride changed', ride, { type: 'rideLogged', ...fields }));
+          const { weather } = ride;
+          dispatch(amend('Ride changed', ride, { type: 'rideLogged', ...fields, weather }));
           router.navigate('/rides');
         }}
         onDelete={() => {
@@ -50,5 +70,38 @@ export default function EditRide() {
         }}
       />
     </Page>
+  );
+}
+
+/** The weather a ride met, from its step and the log's record. */
+function RideSky({ entry, onSay }: { entry: RideEntry; onSay: (word: WeatherWord) => void }) {
+  const units = useAppSelector(selectUnits);
+  const { replay } = useAppSelector(selectReplay);
+  const { weatherSource } = useAppSelector(selectSettings);
+  const { weather: status } = useAppSelector(selectSession);
+  const { ride, step, sky } = entry;
+  const hours = ridingHours(ride);
+  const strip = stripOf(ride, hours, replay.weather, step.home);
+  const missing =
+    weatherSource === 'none'
+      ? 'Book, Settings has sources of weather.'
+      : strip.length === 0
+        ? 'Where it was ridden is not known, so no weather can be looked up.'
+        : status.kind === 'failed'
+          ? `The weather source: ${say(status.problem)}`
+          : status.kind === 'fetching'
+            ? 'The weather is being looked up.'
+            : 'The source has no weather for that place and time.';
+  return (
+    <SkyCard
+      sky={sky}
+      hours={hours}
+      strip={strip}
+      air={airOfRide(strip)}
+      worked={skyFromRecord(ride, hours, replay.weather, step.home)}
+      missing={missing}
+      units={units}
+      onSay={onSay}
+    />
   );
 }

@@ -1,33 +1,153 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
-import { selectGarage, selectRides, selectUnits, useAppSelector } from '@/store';
+import { useCallback, useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { changeRides, type RideChange } from '@/core/entry';
+import { EVERY_RIDE, filterRides, isFiltered, weeksOf, yearOf } from '@/core/rides';
+import {
+  amendAll,
+  noticed,
+  selectBikes,
+  selectFittings,
+  selectGarage,
+  selectNow,
+  selectRideEntries,
+  selectSession,
+  selectSettings,
+  strike,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { syncRides } from '@/store/syncRides';
+import { downloadText } from '@/ui/download';
 import { SideBySide } from '@/ui/frame';
-import { RidesList } from '@/ui/rides';
+import { BulkBar, RidesHead, RidesList } from '@/ui/rides';
 
 /** Rides: the list, and beside it (over it on a phone) the ride being written. */
 export default function RidesLayout() {
+  const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
-  const rides = useAppSelector(selectRides);
+  const rides = useAppSelector(selectRideEntries);
   const { bikes } = useAppSelector(selectGarage);
-  const units = useAppSelector(selectUnits);
+  const inUse = useAppSelector(selectBikes);
+  const fittings = useAppSelector(selectFittings);
+  const { units, recorder } = useAppSelector(selectSettings);
+  const { sync } = useAppSelector(selectSession);
+  const now = useAppSelector(selectNow);
+  const [filter, setFilter] = useState(EVERY_RIDE);
+  const [finding, setFinding] = useState(false);
+  const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null);
+  const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
+  const weeks = useMemo(() => weeksOf(shown), [shown]);
+  const year = useMemo(() => yearOf(rides, now), [rides, now]);
+  const chosen = shown.filter((e) => ticked?.has(e.ride.id)).map((e) => e.ride);
+  const picking = ticked !== null;
+
+  const press = useCallback(
+    (id: string) => {
+      if (!picking) router.navigate(`/rides/${id}`);
+      else
+        setTicked((old) => {
+          const next = new Set(old);
+          if (!next.delete(id)) next.add(id);
+          return next;
+        });
+    },
+    [picking, router],
+  );
+  const change = (what: RideChange) => {
+    const { changed, refused } = changeRides(chosen, what, fittings);
+    const kept = refused > 0 ? `; ${refused} left, no chain was on that bike then` : '';
+    const text = `${counted(changed.length)} changed${kept}`;
+    dispatch(changed.length > 0 ? amendAll(text, changed) : noticed({ text, undo: false }));
+  };
+  const saveCsv = async () => {
+    const { writeRidesCsv } = await import('@/core/formats/ridesCsv');
+    downloadText('rides.csv', writeRidesCsv(shown, bikes), 'text/csv');
+  };
+  const head = (
+    <RidesHead
+      year={rides.length > 0 && !finding ? year : null}
+      units={units}
+      find={
+        finding
+          ? {
+              filter,
+              bikes: inUse,
+              shown: shown.length,
+              of: rides.length,
+              onChange: setFilter,
+              onSave: () => void saveCsv(),
+            }
+          : null
+      }
+      sync={
+        recorder
+          ? {
+              status: sync,
+              onSync: () => void dispatch(syncRides()),
+              onWithDeleted: () => void dispatch(syncRides(true)),
+            }
+          : null
+      }
+      picking={picking}
+      onLog={() => router.navigate('/rides/log')}
+      onImport={() => router.navigate('/rides/import')}
+      onFind={() => {
+        if (finding) setFilter(EVERY_RIDE);
+        setFinding(!finding);
+      }}
+      onPick={() => setTicked(picking ? null : new Set())}
+    />
+  );
   return (
     <SideBySide
       showList={path === '/rides'}
       listName="All rides"
       onBack={() => router.navigate('/rides')}
       list={
-        <RidesList
-          rides={rides}
-          bikes={bikes}
-          units={units}
-          selectedId={path.split('/')[2] ?? null}
-          onLog={() => router.navigate('/rides/log')}
-          onImport={() => router.navigate('/rides/import')}
-          onOpen={(id) => router.navigate(`/rides/${id}`)}
-        />
+        <View style={styles.list}>
+          <RidesList
+            weeks={weeks}
+            bikes={bikes}
+            units={units}
+            openId={path.split('/')[2] ?? null}
+            ticked={ticked}
+            head={head}
+            empty={
+              isFiltered(filter)
+                ? 'No ride fits. Take a word away, or look at any weather.'
+                : 'No rides yet. Log the first: one number and a word for the weather.'
+            }
+            onPress={press}
+          />
+          {picking ? (
+            <BulkBar
+              ticked={chosen.length}
+              shown={shown.length}
+              bikes={inUse}
+              onTickAll={() => setTicked(new Set(shown.map((e) => e.ride.id)))}
+              onTickNone={() => setTicked(new Set())}
+              onChange={change}
+              onDelete={() =>
+                dispatch(
+                  strike(
+                    `${counted(chosen.length)} deleted`,
+                    chosen.map((r) => r.id),
+                  ),
+                )
+              }
+              onDone={() => setTicked(null)}
+            />
+          ) : null}
+        </View>
       }
     >
       <Slot />
     </SideBySide>
   );
 }
+
+const counted = (n: number): string => (n === 1 ? '1 ride' : `${n} rides`);
+
+const styles = StyleSheet.create({ list: { flex: 1 } });

@@ -1,21 +1,24 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { planImport, type ReadFile } from '@/core/entry';
+import { bikeOfClue, clueGroups, planImport } from '@/core/entry';
+import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
+import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import {
-  record,
+  importRides,
+  putSettings,
   selectBikes,
   selectFittings,
   selectMainReport,
   selectNow,
-  selectRides,
-  selectUnits,
+  selectRideEvents,
+  selectSettings,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ImportPanel } from '@/ui/rides/ImportPanel';
-import { readRideFiles, type Reading } from '@/work';
+import { readRideFiles, type Progress, type Reading } from '@/work/readRideFiles';
 
 /** Bringing in rides from files: read in a worker, shown, then added as one step. */
 export default function ImportRides() {
@@ -23,54 +26,68 @@ export default function ImportRides() {
   const router = useRouter();
   const bikes = useAppSelector(selectBikes);
   const main = useAppSelector(selectMainReport);
-  const steps = useAppSelector(selectRides);
+  const rides = useAppSelector(selectRideEvents);
   const fittings = useAppSelector(selectFittings);
-  const units = useAppSelector(selectUnits);
+  const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [picked, setPicked] = useState<File[]>([]);
   const [files, setFiles] = useState<ReadFile[] | null>(null);
+  const [chosen, setChosen] = useState<Record<string, string>>({});
   const [reading, setReading] = useState<Reading | null>(null);
-  const [progress, setProgress] = useState<{ read: number; of: number } | null>(null);
-  const bikeId = chosen ?? main?.bike.id ?? bikes[0]?.id ?? null;
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const usual = main?.bike.id ?? bikes[0]?.id ?? null;
+  const groups = useMemo(
+    () =>
+      clueGroups(files ?? []).map((group) => {
+        const known = bikeOfClue(group.clue, settings.bikeRules, bikes);
+        const bikeId = chosen[group.clue] ?? known ?? usual ?? '';
+        return { ...group, bikeId, remembered: known === bikeId };
+      }),
+    [files, chosen, settings.bikeRules, bikes, usual],
+  );
+  const unknown = files?.find((f) => f.table) ?? null;
   const rows = useMemo(() => {
-    if (!files || bikeId === null) return null;
-    const rides = steps.flatMap((s) => (s.event.type === 'rideLogged' ? [s.event] : []));
-    return planImport(files, bikeId, { rides, fittings, now });
-  }, [files, bikeId, steps, fittings, now]);
-  if (bikeId === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
+    if (!files) return null;
+    const bikeOf = (clue: string) => groups.find((g) => g.clue === clue)?.bikeId ?? '';
+    return planImport(files, { rides, fittings, now, bikeOf });
+  }, [files, groups, rides, fittings, now]);
+  if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
 
-  const read = async (picked: File[]) => {
-    setProgress({ read: 0, of: picked.length });
-    const started = readRideFiles(picked, (n, of) => setProgress({ read: n, of }));
+  const read = async (list: File[], mappings: CsvMappings) => {
+    setPicked(list);
+    setProgress({ read: 0, of: list.length, found: 0 });
+    const started = readRideFiles(list, mappings, setProgress);
     setReading(started);
     const { files: done } = await started.done;
     setFiles(done);
     setProgress(null);
     setReading(null);
   };
+  const explain = (mapping: CsvMapping) => {
+    if (!unknown?.table) return;
+    const csvMappings = { ...settings.csvMappings, [headerKey(unknown.table.header)]: mapping };
+    dispatch(putSettings('Columns remembered', { csvMappings }));
+    void read(picked, csvMappings);
+  };
   const add = () => {
-    const rides = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
-    const label = rides.length === 1 ? '1 ride imported' : `${rides.length} rides imported`;
-    dispatch(
-      record(
-        label,
-        rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })),
-      ),
-    );
+    const fresh = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
+    dispatch(importRides(fresh, Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]))));
     router.navigate('/rides');
   };
   return (
     <Page title="Import rides">
       <ImportPanel
         bikes={bikes}
-        bikeId={bikeId}
-        onBike={setChosen}
+        groups={groups}
+        onBike={(clue, bikeId) => setChosen((c) => ({ ...c, [clue]: bikeId }))}
         progress={progress}
-        onFiles={(picked) => void read(picked)}
+        onFiles={(list) => void read(list, settings.csvMappings)}
         onCancel={() => reading?.cancel()}
+        unknown={unknown}
+        onExplain={explain}
         rows={rows}
         onImport={add}
-        units={units}
+        units={settings.units}
       />
     </Page>
   );

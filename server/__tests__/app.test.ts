@@ -1,8 +1,8 @@
 /** @jest-environment node */
 import { mkdtempSync, writeFileSync } from 'node:fs';
-import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { served } from '@/test/served';
 import { createApp } from '../app';
 
 const dist = mkdtempSync(path.join(tmpdir(), 'spoke-'));
@@ -11,10 +11,8 @@ writeFileSync(path.join(dist, 'index.html'), '<title>app</title>');
 writeFileSync(path.join(dist, `entry-${HASH}.js`), 'run();'.repeat(500));
 
 describe('the server', () => {
-  const server = createApp(dist).listen(0);
-  const get = (address: string, headers = {}) =>
-    fetch(`http://127.0.0.1:${(server.address() as AddressInfo).port}${address}`, { headers });
-  afterAll(() => server.close());
+  const { get, close } = served(createApp(dist));
+  afterAll(close);
 
   it.each(['/', '/rides', '/book/bike/01ABC'])(
     'gives the app at %s, never cached',

@@ -1,4 +1,5 @@
 import { bikeOf } from '@/core/care';
+import type { ImportedRide } from '@/core/entry';
 import type { Bike, BikeSpecs, Chain } from '@/core/garage';
 import type { ChainStart, LogEvent, Logbook, PlainEvent } from '@/core/logbook';
 import { addedEvents, mergeLogbooks } from '@/core/logbook';
@@ -11,8 +12,8 @@ import { reversal, undoableOf } from './undo';
 
 type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
 
-/** An event as a form gives it: the moment it happened, the rest is added here. */
-export type NewEvent = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'>;
+/** An event as a form gives it: the moment it happened, the rest is added here (the zone, unless told). */
+export type NewEvent = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'> & { zone?: string };
 
 /** Does something the rider can undo, and says so in a line that offers it. */
 export const perform =
@@ -32,18 +33,44 @@ export const record =
   (dispatch, _, edge) => {
     const recordedAt = new Date(edge.now()).toISOString();
     const full = events.map(
-      (event) => ({ ...event, id: edge.newId(), zone: edge.zone, recordedAt }) as LogEvent,
+      (event) => ({ zone: edge.zone, ...event, id: edge.newId(), recordedAt }) as LogEvent,
     );
     dispatch(perform(label, { ...more, events: full }));
     return full.map((e) => e.id);
   };
 
-/** Writes that an event should have read otherwise. */
-export const amend =
-  (label: string, target: PlainEvent, replacement: NewEvent): AppThunk =>
+/** Adds imported rides as one step, and remembers which bike each clue of theirs meant. */
+export const importRides =
+  (rides: readonly ImportedRide[], bikeRules: Settings['bikeRules']): AppThunk =>
+  (dispatch, getState, edge) => {
+    const { settings } = getState().logbook;
+    dispatch(
+      record(
+        rides.length === 1 ? '1 ride imported' : `${rides.length} rides imported`,
+        rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })),
+        {
+          settings: {
+            ...settings,
+            bikeRules: { ...settings.bikeRules, ...bikeRules },
+            changedAt: new Date(edge.now()).toISOString(),
+          },
+        },
+      ),
+    );
+  };
+
+/** An event and what it should have read. */
+export interface Amendment {
+  target: PlainEvent;
+  replacement: NewEvent;
+}
+
+/** Writes that events should have read otherwise, as one step. */
+export const amendAll =
+  (label: string, amendments: readonly Amendment[]): AppThunk =>
   (dispatch, _, edge) => {
     const at = new Date(edge.now()).toISOString();
-    const event: LogEvent = {
+    const events = amendments.map(({ target, replacement }): LogEvent => ({
       type: 'eventAmended',
       id: edge.newId(),
       at,
@@ -56,9 +83,13 @@ export const amend =
         zone: target.zone,
         recordedAt: target.recordedAt,
       } as PlainEvent,
-    };
-    dispatch(perform(label, { events: [event] }));
+    }));
+    dispatch(perform(label, { events }));
   };
+
+/** Writes that an event should have read otherwise. */
+export const amend = (label: string, target: PlainEvent, replacement: NewEvent): AppThunk =>
+  amendAll(label, [{ target, replacement }]);
 
 /** Writes that an event is to be disregarded. */
 export const strike =

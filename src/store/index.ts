@@ -1,4 +1,4 @@
 export * from './commands';
 export * from './hooks';
 export * from './selectors';
-export { bikeChosen } from './sessionSlice';
+export { bikeChosen, noticed } from './sessionSlice';

@@ -7,6 +7,7 @@ import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSli
 import { browserStorage, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
 import { browserTabs } from './tabs';
+import { keepWeather } from './weather';
 import { storageName, type LogbookName } from './whichLogbook';
 
 export interface OpenLogbook {
@@ -68,4 +69,5 @@ async function start(
   store.dispatch(phaseChanged({ phase: 'open', problem: null }));
   store.subscribe(() => persistence.save(store.getState().logbook));
   persistence.save(store.getState().logbook);
+  keepWeather(store);
 }

@@ -1,7 +1,8 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { reportOn, stepsOf, type ChainReport, type Step } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
-import { fittings } from '@/core/logbook';
+import { allEvents, fittings, weatherFromFiles, type RideLogged } from '@/core/logbook';
+import { rideEntries } from '@/core/rides';
 import { createReplayCache } from './replayCache';
 import type { RootState } from './store';
 
@@ -52,6 +53,20 @@ export const selectMainReport = createSelector(
 /** Rides as they read now, newest first. */
 export const selectRides = createSelector([selectReplay], ({ replay }): Step[] =>
   replay.steps.filter((s) => s.event.type === 'rideLogged').reverse(),
+);
+
+/** The rides' events as they read now, newest first. */
+export const selectRideEvents = createSelector([selectRides], (steps): RideLogged[] =>
+  steps.flatMap(({ event }) => (event.type === 'rideLogged' ? [event] : [])),
+);
+
+/** The rides with the weather each met, newest first. */
+export const selectRideEntries = createSelector([selectRides], rideEntries);
+
+/** Whether some of the weather known came from a file. */
+export const selectHasFileWeather = createSelector(
+  [(state: RootState) => state.logbook.log],
+  (log) => weatherFromFiles(allEvents(log)).length > 0,
 );
 
 /** Everything that is not a ride, newest first. */

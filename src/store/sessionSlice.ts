@@ -4,6 +4,15 @@ import type { Quarantined } from './logbookFile';
 import type { SaveStatus } from './persistence';
 import type { Undoable } from './undo';
 
+/** Fetching rides from the recorder, as the rider sees it. */
+export type SyncStatus =
+  | { kind: 'idle' }
+  | { kind: 'asking' }
+  | { kind: 'fetching'; done: number; of: number }
+  | { kind: 'failed'; problem: Problem }
+  /** `deleted`: rides the rider deleted here and the recorder still holds. */
+  | { kind: 'done'; added: number; failed: { file: string; problem: Problem }[]; deleted: number };
+
 /** What belongs to this tab and this visit only. */
 export interface SessionState {
   phase: 'opening' | 'open' | 'unreadable';
@@ -12,6 +21,11 @@ export interface SessionState {
   quarantined: Quarantined[];
   /** The moment verdicts are read for, ms; ticks each minute. */
   now: number;
+  /** What the weather source is at. */
+  weather:
+    { kind: 'idle' } | { kind: 'fetching' } | { kind: 'failed'; problem: Problem; at: number };
+  /** What the ride recorder is at, or what came of it. */
+  sync: SyncStatus;
   /** The bike Today speaks of; null: the one ridden last. */
   bikeId: string | null;
   /** What can be undone, newest last, and redone. */
@@ -27,6 +41,8 @@ const initialState: SessionState = {
   save: { kind: 'saved', at: null },
   quarantined: [],
   now: 0,
+  weather: { kind: 'idle' },
+  sync: { kind: 'idle' },
   bikeId: null,
   done: [],
   undone: [],
@@ -51,6 +67,12 @@ const slice = createSlice({
     ticked(state, action: PayloadAction<number>) {
       state.now = action.payload;
     },
+    weatherMoved(state, action: PayloadAction<SessionState['weather']>) {
+      state.weather = action.payload;
+    },
+    syncMoved(state, action: PayloadAction<SyncStatus>) {
+      state.sync = action.payload;
+    },
     bikeChosen(state, action: PayloadAction<string>) {
       state.bikeId = action.payload;
     },
@@ -72,6 +94,8 @@ export const {
   saveChanged,
   quarantineFound,
   ticked,
+  weatherMoved,
+  syncMoved,
   bikeChosen,
   noticed,
   noticeClosed,

@@ -8,8 +8,10 @@ import {
   WEATHER_WORDS,
   type LogEvent,
   type PlainEvent,
+  type WeatherSeen,
 } from '@/core/logbook';
 import { LUBE_CLASS_NAMES } from '@/core/lube';
+import { weatherSeen } from './weather';
 
 /** A garage of two bikes and three chains, for generated logbooks. */
 const common = { retired: false, changedAt: '2026-01-01T00:00:00.000Z' };
@@ -52,6 +54,20 @@ export const rideEvent = fc.record({
   mud: fc.boolean(),
   salted: fc.boolean(),
   note: fc.constant(''),
+  climbM: fc.constant(null),
+  path: fc.option(
+    fc.constantFrom<[number, number, number][]>(
+      [
+        [54.2, -2.9, 0],
+        [54.2, -2.9, 90],
+      ],
+      [
+        [54.2, -2.9, 0],
+        [53.2, -2.9, 200],
+      ],
+    ),
+  ),
+  recorderId: fc.constant(null),
 });
 
 export const workEvent = fc.record({
@@ -119,6 +135,25 @@ export const plainEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
   { weight: 1, arbitrary: otherEvent },
 );
 
+/** A day of weather in one of two squares, some of its hours not known. */
+export const weatherEvent: fc.Arbitrary<WeatherSeen> = fc
+  .record({
+    cell: fc.constantFrom('54.125,-2.875', '53.125,-2.875'),
+    day: fc.nat(90),
+    rainMm: fc.double({ min: 0, max: 8, noNaN: true }),
+    from: fc.nat(23),
+    known: fc.integer({ min: 1, max: 24 }),
+    recordedAt: at,
+  })
+  .map(({ cell, day, rainMm, from, known, recordedAt }) =>
+    weatherSeen(
+      cell,
+      new Date(START + day * 86_400_000).toISOString().slice(0, 10),
+      (h) => (h < known ? { rainMm: h >= from && h < from + 4 ? rainMm : 0 } : null),
+      { recordedAt },
+    ),
+  );
+
 /** A seed for picking what a correction speaks of. */
 const correction = fc.record({
   strike: fc.boolean(),
@@ -135,8 +170,9 @@ export const logbookEvents: fc.Arbitrary<LogEvent[]> = fc
   .tuple(
     fc.array(plainEvent, { minLength: 1, maxLength: 60 }),
     fc.array(correction, { maxLength: 12 }),
+    fc.array(weatherEvent, { maxLength: 25 }),
   )
-  .map(([plain, corrections]) => {
+  .map(([plain, corrections, weather]) => {
     const events: LogEvent[] = plain.map((e, i) => ({ ...e, id: idOf(i) }));
     for (const c of corrections) {
       const target = events[c.target % events.length];
@@ -155,7 +191,7 @@ export const logbookEvents: fc.Arbitrary<LogEvent[]> = fc
           : { ...base, type: 'eventStruck', target: target.id },
       );
     }
-    return events;
+    return [...events, ...weather.map((e, i) => ({ ...e, id: idOf(events.length + i) }))];
   });
 
 const idOf = (n: number): string => `e${String(n).padStart(5, '0')}`;

@@ -7,10 +7,17 @@ import {
   type ChainState,
   type WorkSpec,
 } from '@/core/care';
-import type { Exposure } from '@/core/care';
-import type { ChainStart, CleanMethod } from '@/core/logbook';
+import { exposureOf, ridingHours, skyOf, type Exposure } from '@/core/care';
+import type { Bike } from '@/core/garage';
+import type { ChainStart, CleanMethod, RideLogged } from '@/core/logbook';
 import type { LubeClass } from '@/core/lube';
-import { STORAGE_AIR } from '@/core/weather';
+import { STORAGE_AIR, WeatherRecord } from '@/core/weather';
+
+/** The exposure of a ride where no hourly weather is known. */
+export function exposedBy(ride: RideLogged, bike?: Bike): Exposure {
+  const hours = ridingHours(ride);
+  return exposureOf(ride, hours, skyOf(ride, hours, new WeatherRecord(), undefined), bike);
+}
 
 /** A chain with its cogs, taken through rides and work by hand: for checks of the model itself. */
 export class TestChain {

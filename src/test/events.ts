@@ -1,4 +1,4 @@
-import type { PlainEvent, RideLogged } from '@/core/logbook';
+import { NOT_RECORDED, type PlainEvent, type RideLogged } from '@/core/logbook';
 
 type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
 
@@ -22,6 +22,7 @@ export const rideBody = (
   mud: false,
   salted: false,
   note: '',
+  ...NOT_RECORDED,
   ...more,
 });
 

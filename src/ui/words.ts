@@ -1,4 +1,4 @@
-import type { BillItem, ClockName, Depth, SectionName, Verdict, Standard } from '@/core/care';
+import type { BillItem, ClockName, Depth, SectionName, Sky, Verdict, Standard } from '@/core/care';
 import type { Bike, StoragePlace } from '@/core/garage';
 import type { CleanMethod, Drying, PlainEvent, Sound, Surface, WeatherWord } from '@/core/logbook';
 import { formatDistance, formatExactDistance, formatNumber, type UnitSystem } from '@/core/units';
@@ -149,13 +149,13 @@ export function billLabel(item: BillItem, units: UnitSystem): string {
   }
 }
 
-/** An event in a few words, for lists and for "undone: …". */
-export function eventLine(event: PlainEvent, units: UnitSystem): string {
+/** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
+export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
   switch (event.type) {
     case 'rideLogged': {
-      const parts = [WEATHER_LABEL[event.weather].toLowerCase(), event.surface];
+      const parts = [WEATHER_LABEL[sky?.word ?? event.weather].toLowerCase(), event.surface];
       if (event.mud) parts.push('mud');
-      if (event.salted) parts.push('salt');
+      if (sky?.salted ?? event.salted) parts.push('salt');
       return `${formatExactDistance(event.distanceKm, units)}, ${parts.join(', ')}`;
     }
     case 'workDone': {

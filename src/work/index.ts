@@ -1,1 +1,1 @@
-export * from './readRideFiles';
+export * from './weatherSource';

@@ -1,13 +1,20 @@
 import { expose } from 'comlink';
-import type { RideFromFile } from '@/core/formats';
 // Past the folder's face: the readers are the worker's alone, and the page shall not load them.
-import { readRideFile } from '@/core/formats/rideFile';
-import type { Result } from '@/core/problem';
+import { readRideFiles, type CsvMappings, type ReadFile } from '@/core/formats/rideFile';
+import { readWeatherFile } from '@/core/formats/weatherFile';
 
 /** Reads ride files away from the page, so that it goes on answering. */
 const api = {
-  read: async (bytes: ArrayBuffer): Promise<Result<RideFromFile[]>> =>
-    readRideFile(new Uint8Array(bytes)),
+  /** Tells each file as it is read; an archive holds many. */
+  read: async (
+    name: string,
+    bytes: ArrayBuffer,
+    mappings: CsvMappings,
+    onFile: (file: ReadFile) => void | Promise<void>,
+  ): Promise<void> => {
+    for (const file of readRideFiles(name, new Uint8Array(bytes), mappings)) await onFile(file);
+  },
+  readWeather: readWeatherFile,
 };
 
 export type RideFilesApi = typeof api;

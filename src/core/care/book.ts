@@ -1,10 +1,12 @@
 import type { Bike, Garage } from '../garage';
 import type { PlainEvent } from '../logbook';
-import { STORAGE_AIR, type Air } from '../weather';
+import { storedAir, type Air, type WeatherRecord } from '../weather';
+import { MS_PER_HOUR } from '../units';
 import { CARE } from './constants';
-import { exposureOf, type Exposure } from './exposure';
+import { exposureOf, ridingHours, type Exposure } from './exposure';
 import { observe } from './observe';
 import { HANDBOOK, ride, rideOn, type RideEffect } from './ride';
+import { endCell, skyOf, type Sky } from './sky';
 import { rodeOn, stand, standOn, wetOn } from './stand';
 import { copyState, LOOKS, NEW_CHAIN, startState, type ChainState } from './state';
 import { work } from './work';
@@ -16,18 +18,22 @@ export interface BookState {
   fitted: Map<string, string>;
   /** Grit on each bike's cassette, rings and jockey wheels: it stays when chains are swapped. */
   cogs: Map<string, number>;
+  /** Square of the weather each bike stands in: where its last ride with a path ended. */
+  cells: Map<string, string>;
 }
 
 export const emptyBook = (): BookState => ({
   chains: new Map(),
   fitted: new Map(),
   cogs: new Map(),
+  cells: new Map(),
 });
 
 export const copyBook = (book: BookState): BookState => ({
   chains: new Map(book.chains),
   fitted: new Map(book.fitted),
   cogs: new Map(book.cogs),
+  cells: new Map(book.cells),
 });
 
 /** One event as it was played: the chain it touched, as its last event left it and as this one did. */
@@ -40,26 +46,33 @@ export interface Step {
   after: ChainState | null;
   cogsBefore: number;
   cogsAfter: number;
+  /** The air the chain stood in until the event. */
+  air: Air;
+  /** The weather of a ride, and what it did; null of other events. */
+  sky: Sky | null;
+  exposure: Exposure | null;
+  /** The square the bike stood in before a ride: where a ride without a path is taken to be. */
+  home: string | undefined;
 }
 
 /** What happened within a step, worked out again when it is asked for. */
 export interface StepInFull extends Step {
   /** The chain at the moment of the event, after standing until then. */
   before: ChainState | null;
-  exposure: Exposure | null;
   effect: RideEffect | null;
 }
 
-/** A step in full; `bike` is the one of its `bikeId`. */
-export function inFull(step: Step, bike: Bike | undefined): StepInFull {
-  const { event, from } = step;
-  const before = from && stand(from, Date.parse(event.at), airOf(bike));
-  if (!before || event.type !== 'rideLogged')
-    return { ...step, before, exposure: null, effect: null };
-  const exposure = exposureOf(event, bike);
+/** A step in full. */
+export function inFull(step: Step): StepInFull {
+  const { event, from, exposure } = step;
+  const before = from && stand(from, Date.parse(event.at), step.air);
+  if (!before || !exposure) return { ...step, before, effect: null };
   const { effect } = ride(before, step.cogsBefore, exposure, HANDBOOK);
-  return { ...step, before, exposure, effect };
+  return { ...step, before, effect };
 }
+
+/** How far ahead the air is asked for to tell how long a wet chain takes to dry. */
+const DRYING_LOOK_MS = 24 * MS_PER_HOUR;
 
 /** Water of an hour of steady rain on a parked bike, or of a wash, mm. Own estimate. */
 const GOT_WET_MM = { 'stood in rain': 2, washed: 4 } as const;
@@ -70,48 +83,87 @@ export function bikeOf(book: BookState, chainId: string): string | null {
   return null;
 }
 
-/** The air a chain stands in: its bike's storage place, a drawer indoors when it is off the bike. */
-export const airOf = (bike: Bike | undefined): Air => STORAGE_AIR[bike?.storage ?? 'indoors'];
+/**
+ * The air a chain stands in between two moments (ms): that of its bike's storage place, under the weather
+ * where the bike stands if that is known; a drawer indoors when it is off the bike.
+ */
+export function airOf(
+  bike: Bike | undefined,
+  cell: string | undefined,
+  weather: WeatherRecord,
+  from: number,
+  to: number,
+): Air {
+  const outside = cell === undefined ? null : weather.airOver(cell, from, to);
+  return storedAir(bike?.storage ?? 'indoors', outside);
+}
 
 /**
  * Plays one event into the book, changing `book`. A fitting takes any other chain off the bike and the
  * chain off any other bike: the later fact wins. A ride on a bike without a chain is on record and
  * touches no chain. One new state is made per event and worked on in place: replay is all of this.
  */
-export function play(book: BookState, garage: Garage, event: PlainEvent): Step {
+export function play(
+  book: BookState,
+  garage: Garage,
+  weather: WeatherRecord,
+  event: PlainEvent,
+): Step {
   const at = Date.parse(event.at);
-  if (event.type === 'chainFitted') return fit(book, event, at, garage);
+  if (event.type === 'chainFitted') return fit(book, event, at, garage, weather);
   const bikeId = 'bikeId' in event ? event.bikeId : bikeOf(book, event.chainId);
   const chainId = 'chainId' in event ? event.chainId : (book.fitted.get(event.bikeId) ?? null);
   const bike = bikeId === null ? undefined : garage.bikes[bikeId];
   const cogsBefore = (bikeId === null ? undefined : book.cogs.get(bikeId)) ?? 0;
+  const home = bikeId === null ? undefined : book.cells.get(bikeId);
+  const from = chainId === null ? null : (book.chains.get(chainId) ?? startState(NEW_CHAIN, at));
+  const air = airOf(bike, home, weather, from?.at ?? at, at);
   const step: Step = {
     event,
     bikeId,
     chainId,
-    from: null,
+    from,
     after: null,
     cogsBefore,
     cogsAfter: cogsBefore,
+    air,
+    sky: null,
+    exposure: null,
+    home,
   };
-  if (chainId === null) return step;
+  if (event.type === 'rideLogged') {
+    const hours = ridingHours(event);
+    step.sky = skyOf(event, hours, weather, home);
+    step.exposure = exposureOf(event, hours, step.sky, bike);
+    const end = endCell(event);
+    if (end !== null) book.cells.set(event.bikeId, end);
+  }
+  if (chainId === null || from === null) return step;
 
-  const air = airOf(bike);
-  const from = book.chains.get(chainId) ?? startState(NEW_CHAIN, at);
   let state = copyState(from);
   standOn(state, at, air);
+  /** The air from here on, in which what got wet dries. */
+  const airAfter = (hours = 0) => {
+    const end = at + hours * MS_PER_HOUR;
+    const cell = bikeId === null ? undefined : book.cells.get(bikeId);
+    return airOf(bike, cell, weather, end, end + DRYING_LOOK_MS);
+  };
   switch (event.type) {
-    case 'rideLogged': {
-      const exposure = exposureOf(event, bike);
-      step.cogsAfter = rideOn(state, cogsBefore, exposure, HANDBOOK);
-      rodeOn(state, exposure, air);
+    case 'rideLogged':
+      if (step.exposure) {
+        step.cogsAfter = rideOn(state, cogsBefore, step.exposure, HANDBOOK);
+        rodeOn(state, step.exposure, airAfter(step.exposure.hours));
+      }
       break;
-    }
     case 'gotWet':
-      wetOn(state, GOT_WET_MM[event.how] * (bike?.mudguards ? CARE.guardShare.value : 1), air);
+      wetOn(
+        state,
+        GOT_WET_MM[event.how] * (bike?.mudguards ? CARE.guardShare.value : 1),
+        airAfter(),
+      );
       break;
     case 'workDone': {
-      const done = work(state, cogsBefore, event, air);
+      const done = work(state, cogsBefore, event, airAfter());
       step.cogsAfter = done.cogs;
       state = done.state;
       break;
@@ -122,7 +174,6 @@ export function play(book: BookState, garage: Garage, event: PlainEvent): Step {
     default:
       state = observe(state, event);
   }
-  step.from = from;
   step.after = state;
   book.chains.set(chainId, state);
   if (bikeId !== null && step.cogsAfter !== cogsBefore) book.cogs.set(bikeId, step.cogsAfter);
@@ -134,16 +185,36 @@ function fit(
   event: Extract<PlainEvent, { type: 'chainFitted' }>,
   at: number,
   garage: Garage,
+  weather: WeatherRecord,
 ): Step {
   const { bikeId, chainId } = event;
   const oldBike = bikeOf(book, chainId);
   const from = book.chains.get(chainId) ?? null;
-  const oldAir = airOf(oldBike === null ? undefined : garage.bikes[oldBike]);
-  const after = from ? stand(from, at, oldAir) : startState(event.start ?? NEW_CHAIN, at);
+  const home = oldBike === null ? undefined : book.cells.get(oldBike);
+  const air = airOf(
+    oldBike === null ? undefined : garage.bikes[oldBike],
+    home,
+    weather,
+    from?.at ?? at,
+    at,
+  );
+  const after = from ? stand(from, at, air) : startState(event.start ?? NEW_CHAIN, at);
   const cogs = book.cogs.get(bikeId) ?? LOOKS[event.start?.look ?? 'clean'].cogs;
   if (oldBike !== null) book.fitted.delete(oldBike);
   book.fitted.set(bikeId, chainId);
   book.chains.set(chainId, after);
   book.cogs.set(bikeId, cogs);
-  return { event, bikeId, chainId, from, after, cogsBefore: cogs, cogsAfter: cogs };
+  return {
+    event,
+    bikeId,
+    chainId,
+    from,
+    after,
+    cogsBefore: cogs,
+    cogsAfter: cogs,
+    air,
+    sky: null,
+    exposure: null,
+    home,
+  };
 }

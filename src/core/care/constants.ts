@@ -52,6 +52,7 @@ export const CARE = {
   wattsDry: constant(5, 'W at 250 W', `${PRACTICE}, from memory`, '3 to 7'),
   wattsWear: constant(3, 'W per % of wear', `${PRACTICE}: 1 to 2 W when worn`, '2 to 4'),
   sprayMmPerH: constant(0.5, 'mm of water an hour on a wet road', OWN, '0.3 to 0.8'),
+  dustGain: constant(0.6, 'times more dirt on loose ground after days of drought', OWN, '0.3 to 1'),
   guardShare: constant(0.6, 'share of the water that passes mudguards', OWN, '0.4 to 0.8'),
   ebikeLoad: constant(1.4, 'times the load of legs alone', OWN, '1.2 to 1.7'),
   reserve: constant(0.15, 'film at which to lube again', FITTED, '0.1 to 0.25'),

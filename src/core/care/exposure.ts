@@ -1,8 +1,9 @@
-import type { RideLogged, Surface, WeatherWord } from '../logbook';
+import type { RideLogged, Surface } from '../logbook';
 import type { Bike } from '../garage';
 import { CARE } from './constants';
+import type { Sky } from './sky';
 
-/** What a ride does to a chain, from wherever it is known: picked words now, hourly weather later. */
+/** What a ride does to a chain, from wherever its weather is known. */
 export interface Exposure {
   km: number;
   hours: number;
@@ -17,18 +18,6 @@ export interface Exposure {
   load: number;
 }
 
-/** Wet share and rain for each picked word. Own reading of the words; AMS calls rain over 2.5 mm/h moderate. */
-export const WEATHER: Record<WeatherWord, { wetShare: number; rainMmPerH: number; dust: number }> =
-  {
-    dry: { wetShare: 0, rainMmPerH: 0, dust: 1 },
-    dusty: { wetShare: 0, rainMmPerH: 0, dust: 1.6 },
-    damp: { wetShare: 0.5, rainMmPerH: 0, dust: 1 },
-    wet: { wetShare: 1, rainMmPerH: 0.8, dust: 1 },
-    downpour: { wetShare: 1, rainMmPerH: 5, dust: 1 },
-    // A middle of what rides meet: a quarter on wet road, a trace of rain.
-    unknown: { wetShare: 0.25, rainMmPerH: 0.1, dust: 1 },
-  };
-
 /** Dirt units per km by surface, and the usual speed on it. Common practice for the order, fitted figures. */
 export const GROUND: Record<Surface | 'mud', { dry: number; wet: number; kmPerH: number }> = {
   paved: { dry: 1, wet: 2, kmPerH: 24 },
@@ -37,21 +26,32 @@ export const GROUND: Record<Surface | 'mud', { dry: number; wet: number; kmPerH:
   mud: { dry: 8, wet: 8, kmPerH: 12 },
 };
 
-/** The exposure of a ride logged with picked words. */
-export function exposureOf(ride: RideLogged, bike: Bike | undefined): Exposure {
-  const weather = WEATHER[ride.weather];
-  const ground = GROUND[ride.mud ? 'mud' : ride.surface];
-  const hours = ride.durationH ?? ride.distanceKm / ground.kmPerH;
+const groundOf = (ride: RideLogged) => GROUND[ride.mud ? 'mud' : ride.surface];
+
+/** Hours in motion: as recorded, else by the usual speed on the surface. */
+export const ridingHours = (ride: RideLogged): number =>
+  ride.durationH ?? ride.distanceKm / groundOf(ride).kmPerH;
+
+/** The exposure of a ride of `hours` under its sky. */
+export function exposureOf(
+  ride: RideLogged,
+  hours: number,
+  sky: Sky,
+  bike: Bike | undefined,
+): Exposure {
+  const ground = groundOf(ride);
   const guard = bike?.mudguards ? CARE.guardShare.value : 1;
-  const water = (weather.rainMmPerH + CARE.sprayMmPerH.value * weather.wetShare) * hours * guard;
-  const dirt = ground.dry * weather.dust * (1 - weather.wetShare) + ground.wet * weather.wetShare;
+  const water = (sky.rainMmPerH + CARE.sprayMmPerH.value * sky.wetShare) * hours * guard;
+  const loose = ride.surface !== 'paved' && !ride.mud;
+  const dust = loose || sky.dustEverywhere ? 1 + CARE.dustGain.value * sky.dust : 1;
+  const dirt = ground.dry * dust * (1 - sky.wetShare) + ground.wet * sky.wetShare;
   return {
     km: ride.distanceKm,
     hours,
-    wetShare: weather.wetShare,
+    wetShare: sky.wetShare,
     waterMm: water,
     dirtPerKm: dirt,
-    salted: ride.salted,
+    salted: sky.salted,
     load: bike?.ebike ? CARE.ebikeLoad.value : 1,
   };
 }

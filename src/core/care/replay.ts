@@ -4,9 +4,14 @@ import {
   Corrections,
   effectiveEvents,
   isCorrection,
+  isOlderReport,
+  isPlain,
+  weatherKey,
   type LogEvent,
   type PlainEvent,
+  type WeatherSeen,
 } from '../logbook';
+import { dayOf, LOOKS_AHEAD_DAYS, startOfDay, WeatherRecord } from '../weather';
 import { copyBook, emptyBook, play, type BookState, type Step } from './book';
 
 /** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
@@ -21,6 +26,9 @@ export class Replay {
   /** One step per effective event, in order of time. */
   readonly steps: Step[] = [];
   book: BookState = emptyBook();
+  /** The weather of the log. */
+  readonly weather = new WeatherRecord();
+  private readonly seen = new Map<string, WeatherSeen>();
   private events: PlainEvent[] = [];
   private readonly raw = new Map<string, PlainEvent>();
   private readonly corrections = new Corrections();
@@ -32,7 +40,8 @@ export class Replay {
   ) {
     for (const event of events) {
       if (isCorrection(event)) this.corrections.add(event);
-      else this.raw.set(event.id, event);
+      else if (isPlain(event)) this.raw.set(event.id, event);
+      else this.see(event);
     }
     this.events = effectiveEvents(events);
     this.playFrom(0);
@@ -41,8 +50,10 @@ export class Replay {
   /** Adds events not seen before (corrections too) and brings steps and book up to date. */
   add(added: readonly LogEvent[]): void {
     const fresh = new Set<string>();
+    let weatherFrom = Infinity;
     for (const event of added) {
       if (isCorrection(event)) this.corrections.add(event);
+      else if (!isPlain(event)) weatherFrom = Math.min(weatherFrom, this.see(event));
       else if (!this.raw.has(event.id)) {
         this.raw.set(event.id, event);
         fresh.add(event.id);
@@ -50,13 +61,33 @@ export class Replay {
     }
     const touched = new Map<string, PlainEvent>();
     for (const event of added) {
+      if (event.type === 'weatherSeen') continue;
       const plain = isCorrection(event) ? this.plainTarget(event.target) : event;
       if (plain && (isCorrection(event) || fresh.has(plain.id))) touched.set(plain.id, plain);
     }
-    let from = this.events.length;
+    let from = this.firstAfter(weatherFrom);
     for (const event of touched.values())
       from = Math.min(from, this.reread(event, !fresh.has(event.id)));
     this.playFrom(from);
+  }
+
+  /** Takes in the weather of a day; gives the first moment (ms) it can bear on, or never. */
+  private see(event: WeatherSeen): number {
+    const key = weatherKey(event);
+    const old = this.seen.get(key);
+    if (old && !isOlderReport(old, event)) return Infinity;
+    this.seen.set(key, event);
+    const day = dayOf(Date.parse(event.at));
+    this.weather.put({ ...event, day });
+    return startOfDay(day - LOOKS_AHEAD_DAYS);
+  }
+
+  /** Index of the first event at a moment (ms) or later. */
+  private firstAfter(ms: number): number {
+    if (ms === Infinity) return this.events.length;
+    const at = new Date(ms).toISOString();
+    const index = this.events.findIndex((e) => e.at >= at);
+    return index < 0 ? this.events.length : index;
   }
 
   /** The plain event a correction finally speaks of, through corrections of corrections. */
@@ -96,7 +127,7 @@ export class Replay {
     for (let i = start; i < this.events.length; i++) {
       const event = this.events[i];
       if (!event) break;
-      this.steps.push(play(book, this.garage, event));
+      this.steps.push(play(book, this.garage, this.weather, event));
       if ((i + 1) % SNAPSHOT_EVERY === 0) this.snapshots.push(copyBook(book));
     }
     this.book = book;

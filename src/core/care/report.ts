@@ -27,9 +27,7 @@ const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
 
 /** Steps of one chain in full, in order of time. */
 export const stepsOf = (replay: Replay, chainId: string): StepInFull[] =>
-  replay.steps
-    .filter((s) => s.chainId === chainId)
-    .map((s) => inFull(s, s.bikeId === null ? undefined : replay.garage.bikes[s.bikeId]));
+  replay.steps.filter((s) => s.chainId === chainId).map(inFull);
 
 /** The report of the chain on a bike, or null when none is fitted or it left the garage. */
 export function reportOn(
@@ -43,7 +41,7 @@ export function reportOn(
   const chain = chainId === undefined ? undefined : replay.garage.chains[chainId];
   const last = chainId === undefined ? undefined : replay.book.chains.get(chainId);
   if (!bike || !chain || !last || bike.retired) return null;
-  const air = airOf(bike);
+  const air = airOf(bike, replay.book.cells.get(bikeId), replay.weather, last.at, now);
   const state = stand(last, now, air);
   const cogs = replay.book.cogs.get(bikeId) ?? 0;
   const limits: Limits = {

@@ -1,7 +1,7 @@
 import type { Bike } from '../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../units';
 import type { Step } from './book';
-import { exposureOf, type Exposure } from './exposure';
+import type { Exposure } from './exposure';
 
 /** What an average kilometre on a bike does, and how many come in a week. */
 export interface TypicalRiding {
@@ -34,11 +34,11 @@ export function typicalRiding(steps: readonly Step[], bike: Bike, now: number): 
   const sum = { hours: 0, wetShare: 0, waterMm: 0, dirt: 0, load: 1 };
   for (let i = steps.length - 1; i >= 0; i--) {
     const step = steps[i];
-    if (step?.event.type !== 'rideLogged' || step.bikeId !== bike.id) continue;
+    if (!step?.exposure || step.bikeId !== bike.id) continue;
     const age = now - Date.parse(step.event.at);
     const recent = age <= LOOK_BACK_DAYS * MS_PER_DAY;
     if (!recent && km >= LOOK_BACK_KM) break;
-    const x = exposureOf(step.event, bike);
+    const x = step.exposure;
     if (recent) {
       recentKm += x.km;
       first = now - age;

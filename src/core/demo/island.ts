@@ -26,6 +26,9 @@ const chain = (id: string, name: string, links: number, speeds: number): Chain =
   changedAt,
 });
 
+/** The rider's door, on the lee shore; the island lies in open sea. */
+export const HOME = { lat: 58.36, lon: -11.38 };
+
 export const COMMUTER = 'demo-bike-commuter';
 export const GRAVEL = 'demo-bike-gravel';
 export const RACER = 'demo-bike-racer';

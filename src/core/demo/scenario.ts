@@ -1,15 +1,18 @@
-import { unsafeUniformIntDistribution } from 'pure-rand/distribution/UnsafeUniformIntDistribution';
-import { xoroshiro128plus } from 'pure-rand/generator/XoroShiro';
+import { Chance, generateDays, regionAt } from '../climate';
 import {
   addEvents,
+  type CleanMethod,
   type LogEvent,
   type Logbook,
+  type PathPoint,
   type PlainEvent,
   type WeatherWord,
 } from '../logbook';
 import type { LubeClass } from '../lube';
 import { DEFAULT_SETTINGS } from '../settings';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
+import { cellOf, dayOf, placeOfCell, WARM_UP_DAYS } from '../weather';
+import { diaryRides, islandDays, ISLAND_SEED, type DiaryRide } from './diary';
 import {
   COMMUTER,
   COMMUTER_CHAIN,
@@ -18,51 +21,46 @@ import {
   ISLAND_GARAGE,
   RACER,
   RACER_CHAINS,
-  ROUTES,
 } from './island';
+import { climbOf, coarsePath } from './route';
 
-const SEED = 1866;
 const DAYS = 243;
+/** The last days of riding are still in the recorder, for Sync to fetch. */
+const NOT_SYNCED_DAYS = 3;
 
 /** Days before now: what happened in these eight months besides the weekly round. */
 const HOLIDAY = { from: 150, to: 137 };
 const NEGLECTED = { from: 118, to: 90 };
-const STORM = { from: 41, to: 37 };
+/** Within these the wettest day counts as the storm. */
+const STORM = { from: 60, to: 20 };
 
-type Draft<T = PlainEvent> = T extends PlainEvent
+/** Now and then the rider said what the weather was: by the day's number modulo 23. */
+const SAID: Readonly<Record<number, WeatherWord>> = { 4: 'damp', 11: 'wet', 17: 'dry' };
+
+type Draft<T = LogEvent> = T extends LogEvent
   ? Omit<T, 'id' | 'at' | 'zone' | 'recordedAt'>
   : never;
 
-/** Chance of a wet day after a wet and after a dry one: a maritime climate, invented. */
-const WET_AFTER_WET = 0.6;
-const WET_AFTER_DRY = 0.24;
-
 /**
- * Eight months on the island, ending at `now` (ms): the same seed and moment give the same logbook.
- * One rider, a commuter, a gravel bike and a racer with two chains in rotation; a holiday, a neglected
- * month, a storm, a squeak, and work in between that is mostly in time.
+ * Eight months on the island, ending a few days before `now` (ms): the same moment gives the same
+ * logbook. One rider, a commuter, a gravel bike and a racer with two chains in rotation; a holiday, a
+ * neglected month, a storm, a squeak, and work in between that is mostly in time.
  */
 export function demoLogbook(now: number, zone: string): Logbook {
-  const random = xoroshiro128plus(SEED);
-  const chance = () => unsafeUniformIntDistribution(0, 999_999, random) / 1_000_000;
-  const pick = <T>(list: readonly T[]): T => list[Math.floor(chance() * list.length)] as T;
-  const today = Math.floor(now / MS_PER_DAY) * MS_PER_DAY;
+  const today = dayOf(now);
   const events: LogEvent[] = [];
-  const write = (daysAgo: number, hour: number, draft: Draft) => {
-    const at = new Date(today - daysAgo * MS_PER_DAY + hour * MS_PER_HOUR).toISOString();
+  const writeAt = (at: number, draft: Draft) => {
+    const instant = new Date(at).toISOString();
     const id = `demo-${String(events.length).padStart(5, '0')}`;
-    events.push({ ...draft, id, at, zone, recordedAt: at } as LogEvent);
+    events.push({ ...draft, id, at: instant, zone, recordedAt: instant } as LogEvent);
   };
+  const write = (daysAgo: number, hour: number, draft: Draft<PlainEvent>) =>
+    writeAt((today - daysAgo) * MS_PER_DAY + hour * MS_PER_HOUR, draft);
 
   const sinceLube: Record<string, number> = {};
   const rounds: Record<string, number> = {};
-  const fit = (
-    daysAgo: number,
-    bikeId: string,
-    chainId: string,
-    lube: LubeClass,
-    kmBefore: number,
-  ) =>
+  const nextRound = (bikeId: string) => (rounds[bikeId] = (rounds[bikeId] ?? 0) + 1);
+  const fit = (daysAgo: number, bikeId: string, chainId: string, lube: LubeClass, km: number) =>
     write(daysAgo, 7, {
       type: 'chainFitted',
       bikeId,
@@ -70,52 +68,26 @@ export function demoLogbook(now: number, zone: string): Logbook {
       start: {
         lube,
         kmSinceLube: 0,
-        look: kmBefore ? 'used' : 'clean',
-        kmBefore,
+        look: km ? 'used' : 'clean',
+        kmBefore: km,
         wearPercent: null,
       },
     });
-  const rideOut = (
-    daysAgo: number,
-    hour: number,
-    bikeId: string,
-    km: number,
-    more: {
-      weather: WeatherWord;
-      surface: 'paved' | 'gravel' | 'trail';
-      mud?: boolean;
-      salted?: boolean;
-      note: string;
-    },
-  ) => {
-    const distanceKm = Math.round(km * 10) / 10;
-    sinceLube[bikeId] = (sinceLube[bikeId] ?? 0) + distanceKm;
-    write(daysAgo, hour, {
-      type: 'rideLogged',
-      bikeId,
-      distanceKm,
-      durationH: null,
-      mud: false,
-      salted: false,
-      ...more,
-    });
-  };
   const doWork = (
     daysAgo: number,
     chainId: string,
     bikeId: string,
-    method: 'solvent wipe' | 'dry wipe' | 'scrubber' | 'brush' | 'baths' | 'wax reset',
+    method: CleanMethod,
     lubeClass: LubeClass,
     minutes: number,
     note = '',
   ) => {
     sinceLube[bikeId] = 0;
-    const deep = method !== 'solvent wipe' && method !== 'dry wipe';
     write(daysAgo, 19, {
       type: 'workDone',
       chainId,
       method,
-      cogsCleaned: deep,
+      cogsCleaned: method !== 'solvent wipe' && method !== 'dry wipe',
       baths: { count: 3, ml: 150 },
       drying: 'towel and air',
       lube: { lubeClass, coat: 1, wiped: true },
@@ -123,84 +95,63 @@ export function demoLogbook(now: number, zone: string): Logbook {
       note,
     });
   };
+  const rode = (ride: DiaryRide) => {
+    const { startedAt, bikeId, loop, hours, surface, mud, name } = ride;
+    sinceLube[bikeId] = (sinceLube[bikeId] ?? 0) + loop.km;
+    writeAt(startedAt, {
+      type: 'rideLogged',
+      bikeId,
+      distanceKm: loop.km,
+      durationH: hours,
+      weather: SAID[Number(ride.id.split('-')[0]) % 23] ?? 'unknown',
+      surface,
+      mud,
+      salted: false,
+      note: name,
+      climbM: climbOf(loop),
+      path: paths.get(ride.id) ?? null,
+      recorderId: ride.id,
+    });
+  };
 
   fit(DAYS, COMMUTER, COMMUTER_CHAIN, 'wet', 1400);
   fit(DAYS, GRAVEL, GRAVEL_CHAIN, 'all-weather', 0);
   fit(DAYS, RACER, RACER_CHAINS[0], 'drip wax', 600);
   let racerChain: string = RACER_CHAINS[0];
-
-  let wetDay = false;
-  for (let ago = DAYS - 1; ago >= 1; ago--) {
-    const weekday = new Date(today - ago * MS_PER_DAY).getUTCDay();
-    const storm = ago <= STORM.from && ago >= STORM.to;
-    wetDay = storm || chance() < (wetDay ? WET_AFTER_WET : WET_AFTER_DRY);
-    const hard = chance();
-    const weather: WeatherWord = storm
-      ? 'downpour'
-      : wetDay
-        ? hard < 0.15
-          ? 'downpour'
-          : hard < 0.6
-            ? 'wet'
-            : 'damp'
-        : hard < 0.12
-          ? 'dusty'
-          : 'dry';
-    if (ago <= HOLIDAY.from && ago >= HOLIDAY.to) continue;
-    const neglected = ago <= NEGLECTED.from && ago >= NEGLECTED.to;
-
-    if (weekday >= 1 && weekday <= 5 && chance() < 0.78)
-      rideOut(ago, 7.5, COMMUTER, 17 + chance() * 5, {
-        weather,
-        surface: 'paved',
-        salted: storm || chance() < 0.05,
-        note: pick(ROUTES.commute),
-      });
-    if (weekday === 6 && chance() < 0.85)
-      rideOut(ago, 9.25, GRAVEL, 38 + chance() * 34, {
-        weather,
-        surface: chance() < 0.7 ? 'gravel' : 'trail',
-        mud: wetDay && chance() < 0.3,
-        note: pick(ROUTES.gravel),
-      });
-    if (weekday === 0 && weather !== 'downpour')
-      rideOut(ago, 8.5, RACER, 62 + chance() * 48, {
-        weather,
-        surface: 'paved',
-        note: pick(ROUTES.race.slice(0, 2)),
-      });
-    if (weekday === 3 && !wetDay && chance() < 0.7)
-      rideOut(ago, 17.5, RACER, 34 + chance() * 14, {
-        weather,
-        surface: 'paved',
-        note: pick(ROUTES.race.slice(2)),
-      });
-
-    if (neglected) continue;
-    if (weekday === 0 && (sinceLube[COMMUTER] ?? 0) > 190) {
-      const round = (rounds[COMMUTER] = (rounds[COMMUTER] ?? 0) + 1);
-      if (round % 3 === 0) doWork(ago, COMMUTER_CHAIN, COMMUTER, 'scrubber', 'wet', 32);
+  const rides = diaryRides(today - DAYS + 1, today - NOT_SYNCED_DAYS).filter(
+    ({ startedAt }) => !within(HOLIDAY, today - dayOf(startedAt)),
+  );
+  const paths = new Map(rides.map((r) => [r.id, coarsePath(r.loop, r.hours * 60)]));
+  for (let ago = DAYS - 1; ago >= NOT_SYNCED_DAYS; ago--) {
+    const chance = new Chance(ISLAND_SEED, today - ago, 5);
+    const weekday = new Date((today - ago) * MS_PER_DAY).getUTCDay();
+    for (const ride of rides) if (dayOf(ride.startedAt) === today - ago) rode(ride);
+    if (within(HOLIDAY, ago) || within(NEGLECTED, ago)) continue;
+    if (weekday === 0 && (sinceLube[COMMUTER] ?? 0) > 75) {
+      if (nextRound(COMMUTER) % 2 === 0)
+        doWork(ago, COMMUTER_CHAIN, COMMUTER, 'scrubber', 'wet', 32);
       else doWork(ago, COMMUTER_CHAIN, COMMUTER, 'solvent wipe', 'wet', 12);
     }
     if (weekday === 6 && (sinceLube[GRAVEL] ?? 0) > 105) {
-      const round = (rounds[GRAVEL] = (rounds[GRAVEL] ?? 0) + 1);
-      if (round % 2 === 0) doWork(ago, GRAVEL_CHAIN, GRAVEL, 'baths', 'all-weather', 70);
+      if (nextRound(GRAVEL) % 2 === 0)
+        doWork(ago, GRAVEL_CHAIN, GRAVEL, 'baths', 'all-weather', 70);
       else doWork(ago, GRAVEL_CHAIN, GRAVEL, 'brush', 'all-weather', 28);
     }
     if (weekday === 1 && (sinceLube[RACER] ?? 0) > 180) {
-      const round = (rounds[RACER] = (rounds[RACER] ?? 0) + 1);
+      const round = nextRound(RACER);
       if (round % 3 === 0) {
         const next = racerChain === RACER_CHAINS[0] ? RACER_CHAINS[1] : RACER_CHAINS[0];
         doWork(ago, racerChain, RACER, 'wax reset', 'drip wax', 55, 'Into the drawer to rest');
         write(ago, 19.5, { type: 'chainRemoved', chainId: racerChain });
-        const fresh = next === RACER_CHAINS[1] && round === 3;
+        const start =
+          round === 3
+            ? { lube: 'drip wax', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0.03 }
+            : null;
         write(ago, 20, {
           type: 'chainFitted',
           bikeId: RACER,
           chainId: next,
-          start: fresh
-            ? { lube: 'drip wax', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0.03 }
-            : null,
+          start: start as Extract<PlainEvent, { type: 'chainFitted' }>['start'],
         });
         racerChain = next;
       } else doWork(ago, racerChain, RACER, 'dry wipe', 'drip wax', 10);
@@ -209,7 +160,7 @@ export function demoLogbook(now: number, zone: string): Logbook {
       write(ago, 18.5, {
         type: 'ragChecked',
         chainId: COMMUTER_CHAIN,
-        swatch: 2 + Math.floor(chance() * 3),
+        swatch: 2 + Math.floor(chance.uniform() * 3),
       });
   }
   write(NEGLECTED.to, 8, { type: 'soundHeard', chainId: COMMUTER_CHAIN, sound: 'squeak' });
@@ -220,12 +171,63 @@ export function demoLogbook(now: number, zone: string): Logbook {
     tool: 'checker',
     percent: 0.4,
   });
-  write(STORM.to, 17, { type: 'gotWet', bikeId: COMMUTER, how: 'stood in rain' });
+  const storm = islandDays(today - STORM.from, today - STORM.to).reduce((a, b) =>
+    b.rainMm > a.rainMm ? b : a,
+  );
+  write(today - storm.day, 17, { type: 'gotWet', bikeId: COMMUTER, how: 'stood in rain' });
   write(30, 18, { type: 'wearRead', chainId: GRAVEL_CHAIN, tool: 'ruler', percent: 0.16 });
+  for (const draft of weatherOf(rides, paths, now)) writeAt(draft.day * MS_PER_DAY, draft.event);
 
   return {
     garage: ISLAND_GARAGE,
-    settings: { ...DEFAULT_SETTINGS, changedAt: '2026-01-01T00:00:00.000Z' },
+    settings: {
+      ...DEFAULT_SETTINGS,
+      weatherSource: 'service',
+      recorder: true,
+      changedAt: '2026-01-01T00:00:00.000Z',
+    },
     log: addEvents({}, events),
   };
+}
+
+const within = (span: { from: number; to: number }, ago: number): boolean =>
+  ago <= span.from && ago >= span.to;
+
+/** The days of weather the rides need, as the weather service told them. */
+function weatherOf(
+  rides: readonly DiaryRide[],
+  paths: ReadonlyMap<string, PathPoint[]>,
+  now: number,
+) {
+  const needed = new Map<string, Set<number>>();
+  for (const { id, startedAt } of rides) {
+    const day = dayOf(startedAt);
+    for (const [lat, lon] of paths.get(id) ?? []) {
+      const cell = cellOf(lat, lon);
+      const days = needed.get(cell) ?? new Set();
+      needed.set(cell, days);
+      for (let d = day - WARM_UP_DAYS; d <= day + 1; d++) days.add(d);
+    }
+  }
+  return [...needed].flatMap(([cell, days]) => {
+    const { lat, lon } = placeOfCell(cell);
+    const list = [...days].sort((a, b) => a - b);
+    const [first = 0] = list;
+    const generated = generateDays(ISLAND_SEED, regionAt(lat, lon), first, list.at(-1) ?? first);
+    return generated
+      .filter(({ day }) => days.has(day) && day * MS_PER_DAY < now)
+      .map(({ day, hours }) => {
+        const known = hours.map((h, n) => (day * MS_PER_DAY + n * MS_PER_HOUR < now ? h : null));
+        const event: Draft = {
+          type: 'weatherSeen',
+          source: 'service',
+          cell,
+          rainMm: known.map((h) => h && h.rainMm),
+          temperatureC: known.map((h) => h && h.temperatureC),
+          humidity: known.map((h) => h && h.humidity),
+          windMs: known.map((h) => h && h.windMs),
+        };
+        return { day, event };
+      });
+  });
 }

@@ -1,52 +1,75 @@
 import type { RideFromFile } from '../formats';
-import { firstFitted, type Fitting, type RideLogged } from '../logbook';
-import type { Problem, Result } from '../problem';
+import type { ReadFile } from '../formats/rideFile';
+import { firstFitted, type Fitting, type RideLogged, type Surface } from '../logbook';
+import type { Problem } from '../problem';
+import { clueOf } from './bikeRules';
 import { LONGEST_RIDE_KM, type RideFields } from './ride';
 
-/** A file as it was read. */
-export interface ReadFile {
-  name: string;
-  rides: Result<RideFromFile[]>;
-}
+/** A ride to be added: what a form gives, and the zone it was ridden in where the file tells. */
+export type ImportedRide = RideFields & { zone?: string };
 
 /** What becomes of a ride of a file, or of the file where it has none. */
 export type ImportRow = { file: string } & (
-  | { outcome: 'added'; ride: RideFields; disagrees: boolean }
+  | { outcome: 'added'; ride: ImportedRide; disagrees: boolean }
   | { outcome: 'duplicate'; distanceKm: number; startedAt: string }
   | { outcome: 'failed'; problem: Problem }
 );
+
+export interface ImportContext {
+  rides: readonly RideLogged[];
+  fittings: readonly Fitting[];
+  now: number;
+  /** The bike of each clue. */
+  bikeOf: (clue: string) => string;
+  /** What the ride recorder calls a file's ride; null when it came another way. */
+  recorderId?: (file: string) => string | null;
+}
 
 /** Two rides are one when they start within this and their distances agree within the share. */
 const SAME_START_MS = 2 * 60_000;
 const SAME_DISTANCE = 0.02;
 
+interface Known {
+  at: number;
+  km: number;
+}
+
+/** Whether a ride is one of those known. */
+export const isKnown = (known: readonly Known[], at: number, km: number): boolean =>
+  known.some(
+    (k) => Math.abs(k.at - at) <= SAME_START_MS && Math.abs(k.km / km - 1) <= SAME_DISTANCE,
+  );
+
 const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
 
 /**
- * What importing these files to a bike will do, a row for each ride and each failed file. A ride that is
- * in the log already, or twice in the batch, is not added again. Weather is not known from a file.
+ * What importing these files will do, a row for each ride and each failed file. A ride that is in the
+ * log already, or twice in the batch, is not added again. Weather is not known from a file; the surface
+ * is the bike's last one.
  */
-export function planImport(
-  files: readonly ReadFile[],
-  bikeId: string,
-  context: { rides: readonly RideLogged[]; fittings: readonly Fitting[]; now: number },
-): ImportRow[] {
+export function planImport(files: readonly ReadFile[], context: ImportContext): ImportRow[] {
   const known = context.rides.map((r) => ({ at: Date.parse(r.at), km: r.distanceKm }));
-  const first = firstFitted(context.fittings, bikeId);
+  const surfaces = new Map<string, Surface>();
+  for (const ride of context.rides)
+    if (!surfaces.has(ride.bikeId)) surfaces.set(ride.bikeId, ride.surface);
   return files.flatMap(({ name: file, rides }): ImportRow[] => {
     if (!rides.ok) return [{ file, outcome: 'failed', problem: rides.problem }];
-    return rides.value.map((ride): ImportRow => {
+    return rides.value.map((read): ImportRow => {
+      if (!read.ok) return { file, outcome: 'failed', problem: read.problem };
+      const ride = read.value;
       const { startedAt, distanceKm } = ride;
       const at = Date.parse(startedAt);
-      const same = known.some(
-        (k) =>
-          Math.abs(k.at - at) <= SAME_START_MS && Math.abs(k.km / distanceKm - 1) <= SAME_DISTANCE,
-      );
-      if (same) return { file, outcome: 'duplicate', distanceKm, startedAt };
-      const problem = problemOf(ride, first, context.now);
+      if (isKnown(known, at, distanceKm))
+        return { file, outcome: 'duplicate', distanceKm, startedAt };
+      const bikeId = context.bikeOf(clueOf(ride, file));
+      const problem = problemOf(ride, firstFitted(context.fittings, bikeId), context.now);
       if (problem) return { file, outcome: 'failed', problem };
       known.push({ at, km: distanceKm });
-      return { file, outcome: 'added', ride: fieldsOf(ride, bikeId), disagrees: ride.disagrees };
+      const fields: ImportedRide = {
+        ...fieldsOf(ride, bikeId, surfaces.get(bikeId) ?? 'paved'),
+        recorderId: context.recorderId?.(file) ?? null,
+      };
+      return { file, outcome: 'added', ride: fields, disagrees: ride.disagrees };
     });
   });
 }
@@ -61,14 +84,18 @@ function problemOf(ride: RideFromFile, first: string | null, now: number): Probl
   return null;
 }
 
-const fieldsOf = (ride: RideFromFile, bikeId: string): RideFields => ({
+const fieldsOf = (ride: RideFromFile, bikeId: string, surface: Surface): ImportedRide => ({
   at: ride.startedAt,
+  ...(ride.zone === null ? {} : { zone: ride.zone }),
   bikeId,
   distanceKm: ride.distanceKm,
-  durationH: ride.movingH > 0 && ride.movingH <= 72 ? ride.movingH : null,
-  weather: 'unknown',
-  surface: 'paved',
+  durationH: ride.movingH !== null && ride.movingH > 0 && ride.movingH <= 72 ? ride.movingH : null,
+  weather: ride.indoors ? 'dry' : 'unknown',
+  surface,
   mud: false,
   salted: false,
   note: ride.name.slice(0, 500),
+  climbM: ride.climbM !== null && ride.climbM <= 30_000 ? Math.round(ride.climbM) : null,
+  path: ride.path,
+  recorderId: null,
 });

@@ -1,3 +1,5 @@
+export * from './bikeRules';
+export * from './bulk';
 export * from './form';
 export * from './garage';
 export * from './number';

@@ -9,7 +9,7 @@ export const LONGEST_RIDE_KM = 1000;
 /** A ride as it stands in the form: numbers still text. */
 export interface RideDraft extends Pick<
   RideLogged,
-  'bikeId' | 'weather' | 'surface' | 'mud' | 'salted' | 'note'
+  'bikeId' | 'weather' | 'surface' | 'mud' | 'salted' | 'note' | 'climbM' | 'path' | 'recorderId'
 > {
   distance: string;
   /** The distance the form was filled with, exactly: kept while its text is not changed. */
@@ -44,11 +44,9 @@ export function readRide(
   }
   if (!check.clean || distanceKm === undefined || at === undefined || durationH === undefined)
     return { ok: false, problems: check.problems };
-  const { bikeId, weather, surface, mud, salted, note } = draft;
-  return {
-    ok: true,
-    value: { bikeId, at, distanceKm, durationH, weather, surface, mud, salted, note: note.trim() },
-  };
+  const { bikeId, weather, surface, mud, salted, climbM, path, recorderId } = draft;
+  const kept = { bikeId, weather, surface, mud, salted, climbM, path, recorderId };
+  return { ok: true, value: { ...kept, at, distanceKm, durationH, note: draft.note.trim() } };
 }
 
 /** A distance in the rider's units, as km. */

@@ -1,2 +1,5 @@
 export * from './backup';
-export * from './rideFromFile';
+export type * from './recorderReply';
+export type * from './rideFromFile';
+export type * from './weatherFile';
+export type * from './weatherReply';

@@ -63,6 +63,22 @@ const rideLogged = z.object({
   mud: z.boolean(),
   salted: z.boolean(),
   note: z.string().check(z.maxLength(500)),
+  /** Metres climbed, where the recorder told. */
+  climbM: z.nullable(z.number().check(z.gte(0), z.lte(30_000))),
+  /** Where it went, coarsely, for the weather: degrees to 0.01 and minutes since the start. */
+  path: z.nullable(
+    z
+      .array(
+        z.tuple([
+          z.number().check(z.gte(-90), z.lte(90)),
+          z.number().check(z.gte(-180), z.lte(180)),
+          z.number().check(z.gte(0), z.lte(20_000)),
+        ]),
+      )
+      .check(z.maxLength(500)),
+  ),
+  /** What the ride recorder calls it; null when it came another way. */
+  recorderId: z.nullable(z.string().check(z.maxLength(100))),
 });
 
 const gotWet = z.object({
@@ -143,6 +159,24 @@ const plainEvents = [
 
 const plainEventSchema = z.discriminatedUnion('type', plainEvents);
 
+const column = (least: number, most: number) =>
+  z.array(z.nullable(z.number().check(z.gte(least), z.lte(most)))).check(z.length(24));
+
+/**
+ * The weather of a UTC day (`at` is its start) in one square, hour by hour, as a source told it. Of two
+ * of the same day and square the one written down later counts.
+ */
+const weatherSeen = z.object({
+  ...common,
+  type: z.literal('weatherSeen'),
+  source: z.enum(['service', 'file']),
+  cell: z.string().check(z.regex(/^-?\d+\.\d{3},-?\d+\.\d{3}$/)),
+  rainMm: column(0, 400),
+  temperatureC: column(-60, 60),
+  humidity: column(0, 1),
+  windMs: column(0, 120),
+});
+
 const eventStruck = z.object({ ...common, type: z.literal('eventStruck'), target: id });
 
 const eventAmended = z.object({
@@ -155,6 +189,7 @@ const eventAmended = z.object({
 
 export const logEventSchema = z.discriminatedUnion('type', [
   ...plainEvents,
+  weatherSeen,
   eventStruck,
   eventAmended,
 ]);
@@ -163,6 +198,14 @@ export type LogEvent = z.infer<typeof logEventSchema>;
 export type PlainEvent = z.infer<typeof plainEventSchema>;
 export type Correction = z.infer<typeof eventStruck> | z.infer<typeof eventAmended>;
 export type RideLogged = z.infer<typeof rideLogged>;
+export type PathPoint = NonNullable<RideLogged['path']>[number];
+/** What a ride written by hand does not tell. */
+export const NOT_RECORDED: Pick<RideLogged, 'climbM' | 'path' | 'recorderId'> = {
+  climbM: null,
+  path: null,
+  recorderId: null,
+};
+export type WeatherSeen = z.infer<typeof weatherSeen>;
 export type GotWet = z.infer<typeof gotWet>;
 export type WorkDone = z.infer<typeof workDone>;
 export type ChainFitted = z.infer<typeof chainFitted>;
@@ -175,3 +218,7 @@ export type Sound = (typeof SOUNDS)[number];
 
 export const isCorrection = (event: LogEvent): event is Correction =>
   event.type === 'eventStruck' || event.type === 'eventAmended';
+
+/** Something that happened to bikes and chains: neither a correction nor the weather. */
+export const isPlain = (event: LogEvent): event is PlainEvent =>
+  !isCorrection(event) && event.type !== 'weatherSeen';

@@ -4,3 +4,4 @@ export * from './resolve';
 export * from './fittings';
 export * from './logbook';
 export * from './versions';
+export * from './weatherSeen';

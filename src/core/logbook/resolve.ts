@@ -1,4 +1,4 @@
-import { isCorrection, type Correction, type LogEvent, type PlainEvent } from './events';
+import { isCorrection, isPlain, type Correction, type LogEvent, type PlainEvent } from './events';
 
 /** Order of the logbook: by moment, then by id, which grows with the order of writing. */
 export function byTime(a: LogEvent, b: LogEvent): number {
@@ -55,7 +55,7 @@ export function effectiveEvents(events: readonly LogEvent[]): PlainEvent[] {
   for (const event of events) if (isCorrection(event)) corrections.add(event);
   const plain: PlainEvent[] = [];
   for (const event of events) {
-    if (isCorrection(event)) continue;
+    if (!isPlain(event)) continue;
     const reading = corrections.reading(event);
     if (reading) plain.push(reading);
   }

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '../problem';
 
 /** Versions of the stored logbook, by name. A new one goes at the end with the next number. */
-export const LOGBOOK_VERSIONS = { start: 1, unknownWeather: 2 } as const;
+export const LOGBOOK_VERSIONS = { start: 1, unknownWeather: 2, hourlyWeather: 3 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
 
@@ -17,7 +17,24 @@ export interface Migration {
 export const MIGRATIONS: readonly Migration[] = [
   // Rides may have the weather `unknown`: older data has none and stays as it is.
   { version: LOGBOOK_VERSIONS.unknownWeather },
+  { version: LOGBOOK_VERSIONS.hourlyWeather, event: withWayAndClimb, settings: withSources },
 ];
+
+/** Rides know their way and climb, where something told: of older ones nothing did. */
+function withWayAndClimb(event: unknown): unknown {
+  if (typeof event !== 'object' || event === null || !('type' in event)) return event;
+  const unknowns = { climbM: null, path: null, recorderId: null };
+  if (event.type === 'rideLogged') return { ...unknowns, ...event };
+  if (event.type === 'eventAmended' && 'replacement' in event)
+    return { ...event, replacement: withWayAndClimb(event.replacement) };
+  return event;
+}
+
+/** Settings of before there were sources of rides and weather. */
+function withSources(settings: unknown): unknown {
+  if (typeof settings !== 'object' || settings === null) return settings;
+  return { weatherSource: 'none', recorder: false, bikeRules: {}, csvMappings: {}, ...settings };
+}
 
 /** Throws when the list has a gap or a repeat: that is a mistake of ours, found at start-up. */
 export function checkMigrations(

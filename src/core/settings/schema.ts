@@ -1,12 +1,23 @@
 import * as z from 'zod/mini';
 import { STANDARD_NAMES, type Standard } from '../care/constants';
+import { csvMappingSchema } from '../formats/csvMapping';
 
 export const THEMES = ['system', 'light', 'dark'] as const;
+
+export const WEATHER_SOURCES = ['none', 'service', 'file'] as const;
 
 export const settingsSchema = z.object({
   units: z.enum(['metric', 'imperial']),
   standard: z.enum(STANDARD_NAMES as [Standard, ...Standard[]]),
   theme: z.enum(THEMES),
+  /** Where the weather of rides comes from. */
+  weatherSource: z.enum(WEATHER_SOURCES),
+  /** Whether rides can be fetched from the ride recorder. */
+  recorder: z.boolean(),
+  /** Which bike rides with a clue were ridden on: see `clueOf`. */
+  bikeRules: z.record(z.string().check(z.maxLength(700)), z.string().check(z.maxLength(64))),
+  /** What the columns of tables seen before are, by `headerKey`. */
+  csvMappings: z.record(z.string().check(z.maxLength(500)), csvMappingSchema),
   changedAt: z.iso.datetime(),
 });
 
@@ -18,5 +29,10 @@ export const DEFAULT_SETTINGS: Settings = {
   units: 'metric',
   standard: 'tidy',
   theme: 'system',
+  // The service that ships with the app makes its weather up: only the demo's rides were ridden in it.
+  weatherSource: 'none',
+  recorder: false,
+  bikeRules: {},
+  csvMappings: {},
   changedAt: '1970-01-01T00:00:00.000Z',
 };

@@ -15,6 +15,12 @@ export const fromShownDistance = (shown: number, units: UnitSystem): number =>
 
 export const distanceUnit = (units: UnitSystem): 'km' | 'mi' => (units === 'metric' ? 'km' : 'mi');
 
+/** Millimetres of an inch, exact by definition. */
+export const MM_PER_INCH = 25.4;
+
+export const toShownTemperature = (celsius: number, units: UnitSystem): number =>
+  units === 'metric' ? celsius : celsius * 1.8 + 32;
+
 /** Keeps x within low..high. */
 export const clamp = (x: number, low: number, high: number): number =>
   x < low ? low : x > high ? high : x;

@@ -1,4 +1,11 @@
-import { distanceUnit, toShownDistance, type UnitSystem } from './convert';
+import {
+  distanceUnit,
+  KM_PER_MILE,
+  MM_PER_INCH,
+  toShownDistance,
+  toShownTemperature,
+  type UnitSystem,
+} from './convert';
 
 /** A quantity with the range a person can plan with: half of all cases fall between low and high. */
 export interface Spread {
@@ -39,6 +46,28 @@ export function formatDistanceRange(spread: Spread, units: UnitSystem): string {
   const range = ends[0] === ends[1] ? ends[0] : `${ends[0]} to ${ends[1]}`;
   return `${range} ${distanceUnit(units)}`;
 }
+
+/** "8 °C", "46 °F". */
+export const formatTemperature = (celsius: number, units: UnitSystem): string =>
+  `${plain.format(Math.round(toShownTemperature(celsius, units)) + 0)} °${units === 'metric' ? 'C' : 'F'}`;
+
+/** Depth of rain or water: "1.8 mm", "0.07 in". */
+export const formatRain = (mm: number, units: UnitSystem): string =>
+  units === 'metric' ? `${oneDecimal.format(mm)} mm` : `${(mm / MM_PER_INCH).toFixed(2)} in`;
+
+/** Wind from m/s, in what riders of each system think in: "18 km/h", "11 mph". */
+export const formatWind = (metresPerSecond: number, units: UnitSystem): string => {
+  const kmPerH = metresPerSecond * 3.6;
+  return units === 'metric'
+    ? `${plain.format(kmPerH)} km/h`
+    : `${plain.format(kmPerH / KM_PER_MILE)} mph`;
+};
+
+/** Height climbed: "310 m", "1,017 ft". */
+export const formatClimb = (metres: number, units: UnitSystem): string =>
+  units === 'metric'
+    ? `${plain.format(metres)} m`
+    : `${plain.format((metres * 1000) / MM_PER_INCH / 12)} ft`;
 
 /** "38 %" from 0.38, never "-0 %". */
 export const formatShare = (share: number): string =>

@@ -34,6 +34,15 @@ export const STORAGE_AIR: Record<StoragePlace, Air> = {
   outdoors: { temperatureC: 10, humidity: 0.84 },
 };
 
+/** The air a stored chain stands in, from the air outside: a shed evens out, a house has its own. */
+export function storedAir(storage: StoragePlace, outside: Air | null): Air {
+  const usual = STORAGE_AIR[storage];
+  if (outside === null || storage === 'indoors') return usual;
+  if (storage === 'outdoors') return outside;
+  const humidity = (outside.humidity + usual.humidity) / 2;
+  return { temperatureC: outside.temperatureC + 1, humidity };
+}
+
 /** Air above this counts as wet for an unoiled steel surface: time of wetness, ISO 9223:2012. */
 export const WETNESS_HUMIDITY = 0.8;
 

@@ -1,1 +1,4 @@
 export * from './drying';
+export * from './hours';
+export * from './record';
+export * from './road';

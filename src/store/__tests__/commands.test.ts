@@ -1,5 +1,5 @@
 import { PRESETS } from '@/core/garage';
-import { allEvents } from '@/core/logbook';
+import { allEvents, NOT_RECORDED } from '@/core/logbook';
 import { testEdge } from '@/test/edge';
 import {
   amend,
@@ -44,6 +44,7 @@ function started() {
     mud: false,
     salted: false,
     note: '',
+    ...NOT_RECORDED,
   };
   const film = () => selectMainReport(store.getState())?.state.film ?? NaN;
   return { edge, store, ride, film };

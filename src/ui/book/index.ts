@@ -1,4 +1,5 @@
 export * from './BookMenu';
-export * from './download';
 export * from './FileCards';
 export * from './HistoryList';
+export * from './RecorderCard';
+export * from './WeatherCard';

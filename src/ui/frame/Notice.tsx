@@ -45,7 +45,8 @@ const styles = StyleSheet.create({
     position: 'absolute',
     left: 12,
     right: 12,
-    bottom: 12,
+    // Above the buttons at the foot of a form.
+    bottom: 84,
     alignItems: 'center',
     pointerEvents: 'box-none',
   },

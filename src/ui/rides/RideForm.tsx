@@ -22,6 +22,8 @@ interface Props {
   saveLabel: string;
   /** Put the cursor on the distance: the rider came to write. */
   autoFocus?: boolean;
+  /** The weather is shown and put right elsewhere on the page. */
+  weatherElsewhere?: boolean;
   onSave: (ride: RideFields) => void;
   onDelete?: () => void;
 }
@@ -35,6 +37,7 @@ export function RideForm({
   now,
   saveLabel,
   autoFocus = false,
+  weatherElsewhere = false,
   onSave,
   onDelete,
 }: Props) {
@@ -67,16 +70,18 @@ export function RideForm({
         autoFocus={autoFocus}
         onSubmit={save}
       />
-      <Choice
-        label="Weather"
-        options={WEATHER_WORDS.map((w) => ({
-          value: w,
-          label: WEATHER_LABEL[w],
-          hint: WEATHER_HINT[w],
-        }))}
-        value={draft.weather}
-        onChange={(weather) => set({ weather })}
-      />
+      {weatherElsewhere ? null : (
+        <Choice
+          label="Weather"
+          options={WEATHER_WORDS.map((w) => ({
+            value: w,
+            label: WEATHER_LABEL[w],
+            hint: WEATHER_HINT[w],
+          }))}
+          value={draft.weather}
+          onChange={(weather) => set({ weather })}
+        />
+      )}
       <Toggles
         label="Also"
         options={[

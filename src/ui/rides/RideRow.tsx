@@ -1,19 +1,22 @@
+import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { inFull, type Step } from '@/core/care';
-import type { Bike } from '@/core/garage';
-import type { RideLogged } from '@/core/logbook';
+import Check from 'lucide-react-native/icons/check';
+import { inFull } from '@/core/care';
+import type { RideEntry } from '@/core/rides';
 import { formatExactDistance, formatShare, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { WEATHER_LABEL } from '../words';
 
 interface Props {
-  ride: RideLogged;
-  step: Step;
+  entry: RideEntry;
   /** Undefined when the garage no longer knows it. */
-  bike: Bike | undefined;
+  bikeName: string | undefined;
   units: UnitSystem;
-  selected: boolean;
-  onPress: () => void;
+  /** Opened beside the list. */
+  open: boolean;
+  /** Ticked for a change of many; null while nothing is being picked. */
+  ticked: boolean | null;
+  onPress: (rideId: string) => void;
 }
 
 const day = new Intl.DateTimeFormat(undefined, {
@@ -23,46 +26,67 @@ const day = new Intl.DateTimeFormat(undefined, {
 });
 
 /** A ride in the list: when, how far, on what road, and what it took from the film. */
-export function RideRow({ ride, step, bike, units, selected, onPress }: Props) {
+export const RideRow = memo(function RideRow({
+  entry: { ride, step, sky },
+  bikeName,
+  units,
+  open,
+  ticked,
+  onPress,
+}: Props) {
   const colors = useColors();
-  const { before, after } = inFull(step, bike);
+  const { before, after } = inFull(step);
   const film = before && after ? after.film - before.film : null;
-  const words = [WEATHER_LABEL[ride.weather], ride.surface];
+  const words = [WEATHER_LABEL[sky.word], ride.surface];
   if (ride.mud) words.push('mud');
-  if (ride.salted) words.push('salt');
+  if (sky.salted) words.push('salt');
+  const lit = open && ticked === null;
+  const picking = ticked !== null;
   return (
     <Pressable
-      role="button"
-      aria-pressed={selected}
-      onPress={onPress}
+      role={picking ? 'checkbox' : 'button'}
+      aria-checked={ticked ?? undefined}
+      aria-pressed={picking ? undefined : open}
+      onPress={() => onPress(ride.id)}
       style={[
         styles.row,
         {
-          backgroundColor: selected ? colors.tape : colors.cloth,
-          borderColor: colors.line,
+          backgroundColor: lit ? colors.tape : colors.cloth,
+          borderColor: ticked ? colors.strong : colors.line,
         },
       ]}
     >
+      {picking ? (
+        <View
+          style={[
+            styles.box,
+            { borderColor: colors.lineStrong },
+            ticked && { backgroundColor: colors.strong, borderColor: colors.strong },
+          ]}
+        >
+          {ticked ? <Check size={18} color={colors.onStrong} aria-hidden /> : null}
+        </View>
+      ) : null}
       <View style={styles.left}>
-        <Txt variant="strong" tone={selected ? 'onTape' : 'ink'}>
-          {day.format(Date.parse(ride.at))} · {bike?.name ?? 'A bike no longer here'}
+        <Txt variant="strong" tone={lit ? 'onTape' : 'ink'}>
+          {day.format(Date.parse(ride.at))} · {bikeName ?? 'A bike no longer here'}
         </Txt>
-        <Txt variant="small" tone={selected ? 'onTape' : 'inkSoft'}>
+        <Txt variant="small" tone={lit ? 'onTape' : 'inkSoft'}>
           {words.join(', ')}
           {ride.note ? ` · ${ride.note}` : ''}
         </Txt>
       </View>
       <View style={styles.right}>
-        <Txt variant="number" tone={selected ? 'onTape' : 'ink'}>
+        <Txt variant="number" tone={lit ? 'onTape' : 'ink'}>
           {formatExactDistance(ride.distanceKm, units)}
         </Txt>
-        <Txt variant="numberSmall" tone={selected ? 'onTape' : 'inkSoft'}>
+        <Txt variant="numberSmall" tone={lit ? 'onTape' : 'inkSoft'}>
           {film === null ? 'no chain' : `film ${formatShare(film).replace('-', '−')}`}
         </Txt>
       </View>
     </Pressable>
   );
-}
+});
 
 const styles = StyleSheet.create({
   row: {
@@ -75,6 +99,14 @@ const styles = StyleSheet.create({
     borderRadius: 12,
     marginBottom: 8,
     alignItems: 'center',
+  },
+  box: {
+    width: 26,
+    height: 26,
+    borderWidth: 2,
+    borderRadius: 6,
+    alignItems: 'center',
+    justifyContent: 'center',
   },
   left: { flex: 1 },
   right: { alignItems: 'flex-end' },

@@ -1,55 +1,64 @@
-import { FlatList, StyleSheet, View } from 'react-native';
-import type { Step } from '@/core/care';
+import { useMemo, type ReactElement } from 'react';
+import { FlatList, StyleSheet } from 'react-native';
 import type { Bike } from '@/core/garage';
+import type { RideEntry, RideWeek } from '@/core/rides';
 import type { UnitSystem } from '@/core/units';
-import { Button } from '../form';
 import { Txt } from '../theme';
 import { RideRow } from './RideRow';
+import { WeekHead } from './WeekHead';
 
 interface Props {
   /** Newest first. */
-  rides: readonly Step[];
+  weeks: readonly RideWeek[];
   bikes: Readonly<Record<string, Bike>>;
   units: UnitSystem;
-  selectedId: string | null;
-  onLog: () => void;
-  onImport: () => void;
-  onOpen: (rideId: string) => void;
+  openId: string | null;
+  /** Rides ticked for a change of many; null while nothing is being picked. */
+  ticked: ReadonlySet<string> | null;
+  head: ReactElement;
+  /** Said when there is no ride to show. */
+  empty: string;
+  onPress: (rideId: string) => void;
 }
 
-/** All rides, newest first. */
-export function RidesList({ rides, bikes, units, selectedId, onLog, onImport, onOpen }: Props) {
+type Item = { kind: 'week'; week: RideWeek } | { kind: 'ride'; entry: RideEntry };
+
+/** Rides by week, newest first. Only what is near the screen is drawn, however many there are. */
+export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, onPress }: Props) {
+  const items = useMemo(
+    () =>
+      weeks.flatMap((week): Item[] => [
+        { kind: 'week', week },
+        ...week.rides.map((entry): Item => ({ kind: 'ride', entry })),
+      ]),
+    [weeks],
+  );
   return (
     <FlatList
-      data={rides}
-      keyExtractor={(step) => step.event.id}
-      initialNumToRender={14}
+      data={items}
+      extraData={[openId, ticked, units]}
+      keyExtractor={(item) =>
+        item.kind === 'week' ? `week ${item.week.start}` : item.entry.ride.id
+      }
+      initialNumToRender={12}
+      maxToRenderPerBatch={8}
+      windowSize={7}
       contentContainerStyle={styles.list}
-      ListHeaderComponent={
-        <View style={styles.head}>
-          <Txt variant="title" level={1} style={styles.title}>
-            Rides
-          </Txt>
-          <Button label="Import" onPress={onImport} />
-          <Button kind="strong" label="Log a ride" onPress={onLog} />
-        </View>
-      }
-      ListEmptyComponent={
-        <Txt tone="inkSoft">
-          No rides yet. Log the first: one number and a word for the weather.
-        </Txt>
-      }
+      ListHeaderComponent={head}
+      ListEmptyComponent={<Txt tone="inkSoft">{empty}</Txt>}
       renderItem={({ item }) =>
-        item.event.type === 'rideLogged' ? (
+        item.kind === 'week' ? (
+          <WeekHead week={item.week} units={units} />
+        ) : (
           <RideRow
-            ride={item.event}
-            step={item}
-            bike={bikes[item.event.bikeId]}
+            entry={item.entry}
+            bikeName={bikes[item.entry.ride.bikeId]?.name}
             units={units}
-            selected={item.event.id === selectedId}
-            onPress={() => onOpen(item.event.id)}
+            open={item.entry.ride.id === openId}
+            ticked={ticked && ticked.has(item.entry.ride.id)}
+            onPress={onPress}
           />
-        ) : null
+        )
       }
     />
   );
@@ -57,6 +66,4 @@ export function RidesList({ rides, bikes, units, selectedId, onLog, onImport, on
 
 const styles = StyleSheet.create({
   list: { padding: 16, paddingBottom: 96, maxWidth: 712, width: '100%', alignSelf: 'center' },
-  head: { flexDirection: 'row', alignItems: 'center', gap: 12, marginBottom: 14, flexWrap: 'wrap' },
-  title: { flexGrow: 1 },
 });

@@ -1,5 +1,5 @@
 import type { RideDraft } from '@/core/entry';
-import type { RideLogged } from '@/core/logbook';
+import { NOT_RECORDED, type RideLogged } from '@/core/logbook';
 import { toShownDistance, type UnitSystem } from '@/core/units';
 
 /** A new ride: now, on the last ride's surface; the weather is asked, the distance is the one number. */
@@ -14,6 +14,7 @@ export const rideDraft = (bikeId: string, last: RideLogged | null, now: number):
   mud: false,
   salted: false,
   note: '',
+  ...NOT_RECORDED,
 });
 
 /** A ride of the log as it stands in the form. */
@@ -30,6 +31,9 @@ export function draftOf(ride: RideLogged, units: UnitSystem): RideDraft {
     mud: ride.mud,
     salted: ride.salted,
     note: ride.note,
+    climbM: ride.climbM,
+    path: ride.path,
+    recorderId: ride.recorderId,
   };
 }
 

@@ -71,7 +71,7 @@ export function Tape({ input, units, chalkLabel, summary, selectedId, onSelect }
     >
       {width > 0 ? (
         <Svg width={width} height={TAPE.height} aria-hidden>
-          <Weaves ink={colors.onTape} />
+          <Weaves ink={colors.onTape} prefix="tape" />
           <Film shapes={shapes} colors={colors} width={width} />
           <Band shapes={shapes} colors={colors} width={width} selectedId={selectedId} />
           <Grit shapes={shapes} colors={colors} width={width} />

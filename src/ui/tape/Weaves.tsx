@@ -1,5 +1,5 @@
 import { Circle, Defs, Path, Pattern, Rect } from 'react-native-svg';
-import type { Weave } from './tapeGeometry';
+import { weaveId, type Weave } from './weave';
 
 /** Weather as weave of the cloth under the stitches: the wetter, the denser; mud is knotted. */
 const STROKES: Record<Weave, { d: string; width: number } | null> = {
@@ -12,18 +12,25 @@ const STROKES: Record<Weave, { d: string; width: number } | null> = {
   mud: { d: 'M0 2H8M0 6H8M2 0V8M6 0V8', width: 2 },
 };
 
-export const weaveId = (weave: Weave) => `weave-${weave}`;
+const WEAVES = Object.keys(STROKES) as Weave[];
+
+interface Props {
+  ink: string;
+  prefix: string;
+  /** The weaves the drawing needs; all of them unless told. */
+  only?: readonly Weave[];
+}
 
 /** The patterns, to be put once into a drawing. */
-export function Weaves({ ink }: { ink: string }) {
+export function Weaves({ ink, prefix, only = WEAVES }: Props) {
   return (
     <Defs>
-      {(Object.keys(STROKES) as Weave[]).map((weave) => {
+      {[...new Set(only)].map((weave) => {
         const stroke = STROKES[weave];
         return (
           <Pattern
             key={weave}
-            id={weaveId(weave)}
+            id={weaveId(weave, prefix)}
             width={8}
             height={8}
             patternUnits="userSpaceOnUse"

@@ -1,7 +1,7 @@
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { Colors } from '../theme';
 import { TAPE, type TapeShapes } from './tapeGeometry';
-import { weaveId } from './Weaves';
+import { weaveId } from './weave';
 
 /** What every layer of the drawing needs. */
 interface PartProps {
@@ -79,7 +79,7 @@ export function Band({
             y={weaveTop}
             width={Math.max(1, s.to - s.from)}
             height={TAPE.bandBottom - weaveTop}
-            fill={`url(#${weaveId(s.weave)})`}
+            fill={`url(#${weaveId(s.weave, 'tape')})`}
           />
           <Line
             x1={s.from + 2}

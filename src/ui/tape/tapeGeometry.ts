@@ -6,8 +6,8 @@ import {
   type StepInFull,
   type Verdict,
 } from '@/core/care';
-import type { WeatherWord } from '@/core/logbook';
 import { clamp, fromShownDistance, toShownDistance, type UnitSystem } from '@/core/units';
+import { weaveOf, type Weave } from './weave';
 
 /** Heights of the drawing in px, from the top: film, the tape itself, grit. */
 export const TAPE = {
@@ -28,8 +28,6 @@ export interface TapeView {
   leftKm: number;
   units: UnitSystem;
 }
-
-export type Weave = WeatherWord | 'mud';
 
 export interface TapeShapes {
   nowX: number;
@@ -87,7 +85,7 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
   const inside: Point[] = [];
   const stitches: TapeShapes['stitches'] = [];
   const pins: TapeShapes['pins'] = [];
-  for (const { before, after, event } of steps) {
+  for (const { before, after, event, sky } of steps) {
     if (!after) continue;
     for (const state of before ? [before, after] : [after]) {
       const km = state.km - nowKm;
@@ -97,8 +95,9 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
     }
     const to = x(after.km - nowKm);
     if (event.type === 'rideLogged' && before) {
-      const weave = event.mud ? 'mud' : event.weather;
-      stitches.push({ id: event.id, from: x(before.km - nowKm), to, weave, salted: event.salted });
+      const weave = weaveOf(event, sky);
+      const salted = sky?.salted ?? event.salted;
+      stitches.push({ id: event.id, from: x(before.km - nowKm), to, weave, salted });
     } else if (event.type === 'workDone') {
       pins.push({ id: event.id, x: to, lubed: event.lube !== null });
     }

@@ -31,7 +31,7 @@ export function RideReadout({ step, units, onOpen }: Props) {
     <View style={styles.readout} aria-live="polite">
       <View style={styles.text}>
         <Txt variant="label">
-          {day.format(Date.parse(event.at))}: {eventLine(event, units)}
+          {day.format(Date.parse(event.at))}: {eventLine(event, units, step.sky)}
         </Txt>
         <Txt variant="small" tone="inkSoft">
           Film {moved(before.film, after.film)}, grit outside {moved(before.outside, after.outside)}

@@ -89,7 +89,7 @@ describe('the book of chains and bikes', () => {
 
   it('a step in full tells what the ride took, and it agrees with what it left', () => {
     const replay = played(fit(0, 'c1', 'b1'), ride(3, 'b1', 50, { weather: 'wet' }));
-    const step = inFull(replay.steps[1]!, TEST_GARAGE.bikes.b1);
+    const step = inFull(replay.steps[1]!);
     const lost = (step.before?.film ?? 0) - (step.after?.film ?? 0);
     const { filmByDistance, filmByWater } = step.effect!;
     expect(filmByDistance + filmByWater).toBeCloseTo(lost, 9);

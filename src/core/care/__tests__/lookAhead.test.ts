@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import type { PlainEvent } from '@/core/logbook';
+import { NOT_RECORDED, type PlainEvent } from '@/core/logbook';
 import {
   FUTURES,
   HANDBOOK,
@@ -98,6 +98,7 @@ describe('usual riding', () => {
     mud: false,
     salted: false,
     note: '',
+    ...NOT_RECORDED,
   });
   const of = (events: PlainEvent[]) =>
     typicalRiding(new Replay(TEST_GARAGE, events).steps, TEST_GARAGE.bikes.b1!, now);

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { logbookEvents, plainEvent, rideEvent, TEST_GARAGE, workEvent } from '@/test/arbitraries';
 import { effectiveEvents, type LogEvent } from '@/core/logbook';
+import { exposedBy } from '@/test/chains';
 import { STORAGE_AIR } from '@/core/weather';
 import {
-  exposureOf,
   HANDBOOK,
   judge,
   METHODS,
@@ -123,7 +123,7 @@ describe('a ride', () => {
         fc.double({ min: 0, max: 1, noNaN: true }),
         rideEvent,
         (state, cogs, event) => {
-          const exposure = exposureOf(event, TEST_GARAGE.bikes[event.bikeId]);
+          const exposure = exposedBy(event, TEST_GARAGE.bikes[event.bikeId]);
           const after = ride(state, cogs, exposure, HANDBOOK);
           expect(after.state.film).toBeLessThanOrEqual(state.film);
           expect(after.state.outside).toBeGreaterThanOrEqual(state.outside);
@@ -154,7 +154,7 @@ describe('a ride', () => {
   it('adds up: the lines of its effect are what the readings moved by', () => {
     fc.assert(
       fc.property(anyState, rideEvent, (state, event) => {
-        const { state: after, effect } = ride(state, 0.5, exposureOf(event, undefined), HANDBOOK);
+        const { state: after, effect } = ride(state, 0.5, exposedBy(event), HANDBOOK);
         const film = effect.filmByDistance + effect.filmByWater + effect.filmByEarlyStart;
         expect(film).toBeCloseTo(state.film - after.film, 9);
         expect(effect.outsideByRoad + effect.outsideByCogs).toBeCloseTo(

@@ -2,7 +2,9 @@ import { allEvents, logEventSchema } from '@/core/logbook';
 import { garageSchema } from '@/core/garage';
 import { Replay, reportOn } from '@/core/care';
 import { DEFAULT_SETTINGS } from '@/core/settings';
-import { demoLogbook } from '..';
+import { distanceKm } from '@/core/track';
+import { demoLogbook, diaryRides, pointsAlong } from '..';
+import { HOME } from '../island';
 
 const now = Date.parse('2026-11-24T10:00:00.000Z');
 const demo = demoLogbook(now, 'Europe/London');
@@ -33,7 +35,26 @@ describe('the demo', () => {
     expect(events.filter((e) => e.type === 'chainFitted').length).toBeGreaterThan(4);
     const gaps = rides.slice(1).map((e, i) => Date.parse(e.at) - Date.parse(rides[i]?.at ?? e.at));
     expect(Math.max(...gaps)).toBeGreaterThan(12 * 86_400_000);
-    expect(rides.some((e) => e.type === 'rideLogged' && e.weather === 'downpour')).toBe(true);
+    expect(events.some((e) => e.type === 'gotWet')).toBe(true);
+  });
+
+  it('lets the weather be worked out, and now and then says it', () => {
+    const skies = new Replay(demo.garage, events).steps.flatMap((s) => s.sky ?? []);
+    const words = new Set(skies.map((s) => s.word));
+    expect([...words].sort()).toEqual(['damp', 'downpour', 'dry', 'dusty', 'wet']);
+    const said = skies.filter((s) => s.basis === 'said').length;
+    expect(said).toBeGreaterThan(5);
+    expect(said).toBeLessThan(skies.length / 4);
+    expect(skies.filter((s) => s.basis === 'guess')).toEqual([]);
+  });
+
+  it('rides as far as its diary says, along its paths', () => {
+    for (const ride of diaryRides(20_700, 20_712)) {
+      const points = pointsAlong(ride.loop, 2000);
+      const km = points.slice(1).reduce((sum, p, i) => sum + distanceKm(points[i]!, p), 0);
+      expect(Math.abs(km / ride.loop.km - 1)).toBeLessThan(0.01);
+      expect(distanceKm(points[0]!, HOME)).toBeLessThan(0.01);
+    }
   });
 
   it('gives every bike a verdict', () => {

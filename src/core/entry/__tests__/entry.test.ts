@@ -1,5 +1,5 @@
 import { say } from '@/core/messages';
-import type { Fitting } from '@/core/logbook';
+import { NOT_RECORDED, type Fitting } from '@/core/logbook';
 import { PRESETS } from '@/core/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import {
@@ -31,6 +31,7 @@ const draft: RideDraft = {
   mud: false,
   salted: false,
   note: ' home ',
+  ...NOT_RECORDED,
 };
 const problemsOf = (part: Partial<RideDraft>) => {
   const read = readRide({ ...draft, ...part }, context);

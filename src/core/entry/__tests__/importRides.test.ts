@@ -1,30 +1,59 @@
+import { PRESETS, type Bike } from '@/core/garage';
+import type { RideFromFile } from '@/core/formats';
 import type { Fitting, RideLogged } from '@/core/logbook';
-import { ok, fail } from '@/core/problem';
-import { planImport } from '..';
+import { fail, ok } from '@/core/problem';
+import { bikeOfClue, clueGroups, clueOf, planImport } from '..';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
 const fittings: Fitting[] = [
   { chainId: 'c1', bikeId: 'b1', from: '2026-05-01T08:00:00.000Z', to: null },
 ];
-const file = (startedAt: string, distanceKm: number) => ({
-  name: `${startedAt}.gpx`,
-  rides: ok([{ startedAt, distanceKm, movingH: 1, disagrees: false, name: 'Lap' }]),
+const ride = (startedAt: string, distanceKm: number, more: Partial<RideFromFile> = {}) => ({
+  startedAt,
+  zone: 'Europe/London',
+  distanceKm,
+  movingH: 1,
+  disagrees: false,
+  climbM: 120,
+  path: null,
+  indoors: false,
+  name: 'Lap',
+  clues: { device: '', sport: '', gear: '' },
+  ...more,
 });
-const logged = { at: '2026-05-05T08:00:00.000Z', distanceKm: 40 } as RideLogged;
-const outcomes = (files: Parameters<typeof planImport>[0], rides: RideLogged[] = [logged]) =>
-  planImport(files, 'b1', { rides, fittings, now }).map((r) => r.outcome);
+const file = (startedAt: string, distanceKm: number, more: Partial<RideFromFile> = {}) => ({
+  name: `${startedAt}.gpx`,
+  rides: ok([ok(ride(startedAt, distanceKm, more))]),
+});
+const logged = {
+  at: '2026-05-05T08:00:00.000Z',
+  distanceKm: 40,
+  bikeId: 'b1',
+  surface: 'gravel',
+} as RideLogged;
+const context = { rides: [logged], fittings, now, bikeOf: () => 'b1' };
+const outcomes = (files: Parameters<typeof planImport>[0]) =>
+  planImport(files, context).map((r) => r.outcome);
 
 describe('an import', () => {
-  it('adds what is new with weather not known', () => {
-    const [row] = planImport([file('2026-05-06T08:00:00.000Z', 30)], 'b1', {
-      rides: [],
-      fittings,
-      now,
-    });
+  it('adds what is new: weather to be looked up, the surface of the bike’s last ride', () => {
+    const [row] = planImport([file('2026-05-06T08:00:00.000Z', 30)], context);
     expect(row).toMatchObject({
       outcome: 'added',
-      ride: { weather: 'unknown', note: 'Lap', durationH: 1 },
+      ride: {
+        weather: 'unknown',
+        surface: 'gravel',
+        note: 'Lap',
+        durationH: 1,
+        climbM: 120,
+        zone: 'Europe/London',
+      },
     });
+  });
+
+  it('gives a ride on the spot dry air: no road wets it', () => {
+    const [row] = planImport([file('2026-05-06T08:00:00.000Z', 30, { indoors: true })], context);
+    expect(row).toMatchObject({ ride: { weather: 'dry' } });
   });
 
   it('knows a ride again by its start within 2 minutes and its distance within 2 %', () => {
@@ -36,24 +65,72 @@ describe('an import', () => {
     ).toEqual(['added', 'duplicate']);
   });
 
-  it('gives each file its own result; a bad one does not keep the others out', () => {
+  it('gives each file and each ride in it a result; a bad one does not keep the others out', () => {
     const rows = planImport(
       [
         { name: 'bad.gpx', rides: fail('file/not-xml', { detail: '7' }) },
+        {
+          name: 'two.gpx',
+          rides: ok([fail('track/no-times'), ok(ride('2026-05-02T08:00:00.000Z', 8))]),
+        },
         file('2026-04-30T08:00:00.000Z', 20),
         file('2026-05-11T08:00:00.000Z', 20),
         file('2026-05-08T08:00:00.000Z', 1200),
         file('2026-05-09T08:00:00.000Z', 20),
       ],
-      'b1',
-      { rides: [], fittings, now },
+      context,
     );
     expect(rows.map((r) => (r.outcome === 'failed' ? r.problem.code : r.outcome))).toEqual([
       'file/not-xml',
+      'track/no-times',
+      'added',
       'date/before-fitted',
       'date/future',
       'distance/too-long',
       'added',
+    ]);
+  });
+});
+
+describe('which bike', () => {
+  const bike = (id: string, name: string): Bike => ({
+    ...PRESETS.road.specs,
+    id,
+    name,
+    retired: false,
+    changedAt: '2026-01-01T00:00:00.000Z',
+  });
+  const bikes = [bike('b1', 'Racer'), bike('b2', 'Old faithful')];
+  const from = (clues: Partial<RideFromFile['clues']>, name = '2026-05-06.gpx') =>
+    clueOf(
+      ride('2026-05-06T08:00:00.000Z', 30, {
+        clues: { device: '', sport: '', gear: '', ...clues },
+      }),
+      name,
+    );
+
+  it('is told by the gear’s name, else recorder and sport, else the file’s name', () => {
+    expect(from({ gear: 'Old Faithful', device: 'Shed one' })).toBe('gear old faithful');
+    expect(from({ device: 'Shed one', sport: 'Biking' })).toBe('recorder shed one biking');
+    expect(from({}, 'all.zip › may/Commute-2026-05-06.gpx')).toBe('name commute');
+    expect(from({})).toBe('name');
+  });
+
+  it('is what the rider said last time, or the bike that bears the name', () => {
+    expect(bikeOfClue('recorder x', { 'recorder x': 'b2' }, bikes)).toBe('b2');
+    expect(bikeOfClue('gear old faithful', {}, bikes)).toBe('b2');
+    expect(bikeOfClue('recorder x', { 'recorder x': 'sold' }, bikes)).toBeNull();
+    expect(bikeOfClue('name commute', {}, bikes)).toBeNull();
+  });
+
+  it('is asked once for each clue of a batch, the commonest first', () => {
+    const files = ['a1.gpx', 'commute-1.gpx', 'commute-2.gpx'].map((name, i) => ({
+      name,
+      rides: ok([ok(ride(`2026-05-0${i + 2}T08:00:00.000Z`, 30))]),
+    }));
+    expect(clueGroups(files)).toEqual([
+      { clue: 'name commute', words: 'in files named “commute”', rides: 2 },
+      { clue: 'name a', words: 'in files named “a”', rides: 1 },
     ]);
   });
 });

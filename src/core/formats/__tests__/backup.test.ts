@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
 import { demoLogbook } from '@/core/demo';
-import { addEvents, allEvents, mergeLogbooks, type Logbook } from '@/core/logbook';
+import { addEvents, allEvents, CURRENT_VERSION, mergeLogbooks, type Logbook } from '@/core/logbook';
 import { say } from '@/core/messages';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
@@ -62,7 +62,7 @@ describe('a backup', () => {
     ['[]', 'backup/foreign'],
     ['{"format":"something-else"}', 'backup/foreign'],
     ['{"format":"dapper-spoke-logbook"}', 'backup/damaged'],
-    [text.replace('"version": 2', '"version": 99'), 'backup/newer'],
+    [text.replace(`"version": ${CURRENT_VERSION}`, '"version": 99'), 'backup/newer'],
     [text.replace('"distanceKm": ', '"distanceKm": -'), 'backup/damaged'],
     [text.replace('"weather": "', '"weather": "x'), 'backup/damaged'],
   ])('that is damaged, foreign or newer is refused with a sentence (%#)', (bad, code) => {

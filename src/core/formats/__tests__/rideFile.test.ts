@@ -1,69 +1,126 @@
 /** @jest-environment node */
-import { BaseBuilder, buildGPX } from 'gpx-builder';
-import fc from 'fast-check';
+import { gpx as toGeoJson } from '@tmcw/togeojson';
+import { DOMParser } from '@xmldom/xmldom';
 import { say } from '@/core/messages';
-import { readRideFile } from '../rideFile';
+import { distanceKm } from '@/core/track';
+import { fit, gpx, START, tcx } from '@/test/rideFiles';
+import { readRideFiles, type CsvMappings } from '../rideFile';
+import type { RideFromFile } from '../rideFromFile';
 
-const START = Date.parse('2026-05-10T08:00:00.000Z');
-const { Point, Track, Segment, Metadata } = BaseBuilder.MODELS;
+const bytesOf = (content: string | Uint8Array) =>
+  typeof content === 'string' ? new TextEncoder().encode(content) : content;
 
-/** A GPX file by an independent writer (npm gpx-builder): `count` points a second and 7 m apart. */
-function gpx(count: number, name = 'Round the marsh', start = START): string {
-  const points = Array.from(
-    { length: count },
-    (_, i) => new Point(54 + (i * 7) / 111_320, -3, { time: new Date(start + i * 1000), ele: 12 }),
-  );
-  const builder = new BaseBuilder();
-  builder.setMetadata(new Metadata({ name: 'A day out', time: new Date(start) }));
-  builder.setTracks([new Track([new Segment(points)], { name })]);
-  return buildGPX(builder.toObject());
+const readAll = (content: string | Uint8Array, mappings: CsvMappings = {}, name = 'a.file') => [
+  ...readRideFiles(name, bytesOf(content), mappings),
+];
+
+/** The rides of a file that must be read whole. */
+function ridesOf(content: string | Uint8Array): RideFromFile[] {
+  return readAll(content).flatMap(({ rides }) => {
+    if (!rides.ok) throw new Error(say(rides.problem));
+    return rides.value.map((ride) => {
+      if (!ride.ok) throw new Error(say(ride.problem));
+      return ride.value;
+    });
+  });
 }
 
-const tcx = (metres: number) => `<?xml version="1.0"?>
-<TrainingCenterDatabase xmlns="http://example.org/tcx"><Activities><Activity Sport="Biking">
-<Id>2026-05-10T08:00:00Z</Id><Lap StartTime="2026-05-10T08:00:00Z"><DistanceMeters>${metres}</DistanceMeters><Track>
-${Array.from({ length: 601 }, (_, i) => `<Trackpoint><Time>${new Date(START + i * 1000).toISOString()}</Time><Position><LatitudeDegrees>${54 + (i * 7) / 111_320}</LatitudeDegrees><LongitudeDegrees>-3</LongitudeDegrees></Position><DistanceMeters>${i * 7}</DistanceMeters></Trackpoint>`).join('\n')}
-</Track></Lap><Notes>Quay and back</Notes></Activity></Activities></TrainingCenterDatabase>`;
-
-const read = (text: string) => readRideFile(new TextEncoder().encode(text));
+/** The first thing that went wrong in a file. */
+function problemOf(content: string | Uint8Array) {
+  const [file] = readAll(content);
+  if (!file) return undefined;
+  if (!file.rides.ok) return file.rides.problem;
+  const bad = file.rides.value.find((r) => !r.ok);
+  return bad && !bad.ok ? bad.problem : undefined;
+}
 
 describe('ride files', () => {
-  it('GPX by an independent writer reads back to what was put in', () => {
-    const file = read(gpx(1801));
-    if (!file.ok) throw new Error(say(file.problem));
-    const [ride] = file.value;
-    expect(file.value).toHaveLength(1);
+  it('GPX by an independent writer (gpx-builder) reads back to what was put in', () => {
+    const [ride, ...more] = ridesOf(gpx(1801));
+    expect(more).toEqual([]);
     expect(ride).toMatchObject({
       startedAt: new Date(START).toISOString(),
+      zone: 'Europe/London',
       name: 'Round the marsh',
+      climbM: 0,
+      clues: { sport: 'cycling' },
     });
     expect(Math.abs((ride?.distanceKm ?? 0) / 12.6 - 1)).toBeLessThan(0.003);
     expect(ride?.movingH).toBeCloseTo(0.5, 3);
+    expect(ride?.path?.[0]).toEqual([54, -3, 0]);
   });
 
-  it('two tracks in a file are two rides', () => {
-    const one = gpx(600, 'Out');
-    const two = gpx(600, 'Home', START + 7_200_000);
-    const track = /<trk>[\s\S]*<\/trk>/.exec(two)?.[0] ?? '';
-    const file = read(one.replace('</gpx>', `${track}</gpx>`));
-    expect(file.ok && file.value.map((r) => r.name)).toEqual(['Out', 'Home']);
+  it('GPX tells the same track as @tmcw/togeojson', () => {
+    const text = gpx(900);
+    const parsed = new DOMParser().parseFromString(text, 'text/xml') as unknown as Document;
+    const [line] = toGeoJson(parsed).features as unknown as {
+      geometry: { coordinates: [number, number][] };
+      properties: { coordinateProperties: { times: string[] } };
+    }[];
+    const points = line!.geometry.coordinates.map(([lon, lat]) => ({ lat, lon }));
+    let km = 0;
+    points.forEach((p, i) => (km += i > 0 ? distanceKm(points[i - 1]!, p) : 0));
+    const [ride] = ridesOf(text);
+    expect(Math.abs((ride?.distanceKm ?? 0) / km - 1)).toBeLessThan(1e-6);
+    const [first] = line!.properties.coordinateProperties.times;
+    expect(ride?.startedAt).toBe(new Date(first!).toISOString());
   });
 
-  it('TCX takes the recorder’s distance, and says when it differs from the track by more than 3 %', () => {
-    const near = read(tcx(4240));
-    expect(near.ok && near.value[0]).toMatchObject({
-      distanceKm: 4.24,
+  it('FIT by an independent writer (@markw65/fit-file-writer) reads back to what was put in', () => {
+    const [ride, ...more] = ridesOf(fit());
+    expect(more).toEqual([]);
+    expect(ride).toMatchObject({
+      startedAt: new Date(START).toISOString(),
+      distanceKm: 4.2,
       disagrees: false,
-      name: 'Quay and back',
+      climbM: 61,
+      clues: { device: 'Shed one', sport: 'cycling', gear: '' },
     });
-    const far = read(tcx(5000));
-    expect(far.ok && far.value[0]).toMatchObject({ distanceKm: 5, disagrees: true });
+    expect(ride?.movingH).toBeCloseTo(600 / 3600, 3);
+    expect(ride?.path?.at(-1)).toEqual([54.04, -3, 10]);
+  });
+
+  it('each track, activity and session of a file is a ride', () => {
+    const track = /<trk>[\s\S]*<\/trk>/.exec(gpx(600, 'Home', START + 7_200_000))?.[0] ?? '';
+    const both = gpx(600, 'Out').replace('</gpx>', `${track}</gpx>`);
+    expect(ridesOf(both).map((r) => r.name)).toEqual(['Out', 'Home']);
+    const sessions = ridesOf(
+      fit([
+        { start: START, seconds: 600 },
+        { start: START + 3_600_000, seconds: 300 },
+      ]),
+    );
+    expect(sessions.map((r) => r.distanceKm)).toEqual([4.2, 2.1]);
+    expect(sessions[1]?.movingH).toBeCloseTo(300 / 3600, 3);
+  });
+
+  it('takes the recorder’s distance, and says when it differs from the track’s by more than 3 %', () => {
+    expect(ridesOf(tcx(4240))).toMatchObject([
+      {
+        distanceKm: 4.24,
+        disagrees: false,
+        name: 'Quay and back',
+        clues: { device: 'Quay computer', sport: 'Biking' },
+      },
+    ]);
+    expect(ridesOf(tcx(5000))).toMatchObject([{ distanceKm: 5, disagrees: true }]);
+  });
+
+  it('knows a ride on the spot, without a way and without weather', () => {
+    const [ride] = ridesOf(fit([{ start: START, seconds: 1800, indoor: true }]));
+    expect(ride).toMatchObject({ indoors: true, path: null, distanceKm: 12.6 });
+  });
+
+  it('rides through a change of the clocks take the time they take', () => {
+    const [ride] = ridesOf(gpx(3601, 'Spring forward', Date.parse('2026-03-29T00:30:00Z')));
+    expect(ride?.movingH).toBeCloseTo(1, 2);
+    expect(ride?.startedAt).toBe('2026-03-29T00:30:00.000Z');
   });
 
   it.each([
     ['an empty file', '', 'file/empty'],
     ['something else', 'hello', 'file/unknown'],
-    ['bytes in XML clothes', '<gpx>\u0000\u0001\u0002</gpx>', 'file/not-xml'],
+    ['bytes in XML clothes', '<gpx>\u0001\u0002</gpx>', 'file/not-xml'],
     ['a file cut off', gpx(100).slice(0, 4000), 'file/not-xml'],
     [
       'a bomb of entities',
@@ -72,26 +129,14 @@ describe('ride files', () => {
     ],
     ['a route without times', gpx(100).replace(/<time>[^<]*<\/time>/g, ''), 'track/no-times'],
     ['no track', '<gpx version="1.1"></gpx>', 'track/empty'],
-  ])('%s is refused with a sentence', (_, text, code) => {
-    const file = read(text);
-    expect(file).toMatchObject({ ok: false, problem: { code } });
-    if (!file.ok) expect(say(file.problem)).toMatch(/\.$/);
-  });
-
-  it.each([
-    ['GPX', gpx(60)],
-    ['TCX', tcx(420)],
-  ])('never throws and never gives nonsense, however a %s file is spoilt', (_, text) => {
-    fc.assert(
-      fc.property(fc.nat(text.length), fc.nat(60), fc.string({ maxLength: 10 }), (at, cut, put) => {
-        const file = read(text.slice(0, at) + put + text.slice(at + cut));
-        if (!file.ok) return;
-        for (const ride of file.value) {
-          expect(ride.distanceKm).toBeGreaterThan(0);
-          expect(Number.isFinite(ride.movingH)).toBe(true);
-        }
-      }),
-      { numRuns: 1000 },
-    );
+    ['a run', gpx(600, 'Along the quay', START, 'running'), 'track/not-cycling'],
+    ['a run in FIT', fit([{ start: START, seconds: 600, sport: 'running' }]), 'track/not-cycling'],
+    ['FIT cut off', fit().slice(0, 3000), 'file/damaged'],
+    ['FIT with a byte changed', fit().map((b, i) => (i === 3000 ? b ^ 1 : b)), 'file/damaged'],
+    ['a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 13, 10, 0, 0, 0, 0]), 'file/unknown'],
+  ])('%s is refused with a sentence', (_, content, code) => {
+    const problem = problemOf(content);
+    expect(problem?.code).toBe(code);
+    expect(problem && say(problem)).toMatch(/\.$/);
   });
 });

@@ -11,6 +11,7 @@ function line(count: number, metres: number, from = { lat: 54, lon: -3 }): Track
     lat: from.lat + (i * metres) / 111_320,
     lon: from.lon,
     at: 1_770_000_000_000 + i * 1000,
+    elevationM: null,
   }));
 }
 
@@ -23,8 +24,8 @@ describe('distance', () => {
     const step = fc.double({ min: -0.3, max: 0.3, noNaN: true });
     fc.assert(
       fc.property(fc.record(place), step, step, (from, north, east) => {
-        const a = { ...from, at: null };
-        const b = { lat: from.lat + north, lon: from.lon + east, at: null };
+        const a = { ...from, at: null, elevationM: null };
+        const b = { ...a, lat: from.lat + north, lon: from.lon + east };
         const exact = reference(a, b);
         fc.pre(exact > 0.001);
         expect(Math.abs(distanceKm(a, b) / exact - 1)).toBeLessThan(0.001);
@@ -65,8 +66,8 @@ describe('a track', () => {
   it('leaves out jumps, lost positions and points out of order', () => {
     const clean = line(600, 7);
     const spoilt = clean.flatMap((p, i) => {
-      if (i === 200) return [p, { lat: 0, lon: 0, at: p.at! + 100 }];
-      if (i === 300) return [p, { lat: 58.5, lon: -3, at: p.at! + 200 }];
+      if (i === 200) return [p, { ...p, lat: 0, lon: 0, at: p.at! + 100 }];
+      if (i === 300) return [p, { ...p, lat: 58.5, at: p.at! + 200 }];
       if (i === 400) return [p, { ...p, at: p.at! - 50_000 }];
       return [p];
     });
@@ -74,6 +75,35 @@ describe('a track', () => {
     expect(a.ok && b.ok && Math.abs(b.value.distanceKm / a.value.distanceKm - 1)).toBeLessThan(
       0.001,
     );
+  });
+
+  it('goes on where the recorder does after a jump of 500 km, and does not count the way there', () => {
+    const out = line(600, 7);
+    const far = line(20_000, 7, { lat: 58.5, lon: -3 }).map((p) => ({ ...p, at: p.at! + 601_000 }));
+    const both = of([...out, ...far]);
+    expect(both.ok && both.value.distanceKm).toBeGreaterThan(140);
+    expect(both.ok && both.value.distanceKm).toBeLessThan(145);
+  });
+
+  it('keeps a point every five kilometres and both ends, to a hundredth of a degree', () => {
+    const summary = of(line(3600, 7));
+    if (!summary.ok) throw new Error(summary.problem.code);
+    const { path } = summary.value;
+    expect(path).toHaveLength(7);
+    expect(path[0]).toEqual([54, -3, 0]);
+    expect(path.at(-1)).toEqual([54.23, -3, 60]);
+  });
+
+  it('adds up climbs and lets a wavering sensor waver', () => {
+    const heights = (of: (i: number) => number) =>
+      line(1000, 7).map((p, i) => ({ ...p, elevationM: of(i) }));
+    const hill = summariseTrack([heights((i) => (i < 500 ? i / 5 : 200 - i / 5))]);
+    expect(hill.ok && hill.value.climbM).toBeGreaterThan(95);
+    expect(hill.ok && hill.value.climbM).toBeLessThanOrEqual(100);
+    const flat = summariseTrack([heights((i) => 50 + (i % 3))]);
+    expect(flat.ok && flat.value.climbM).toBe(0);
+    const unknown = of(line(1000, 7));
+    expect(unknown.ok && unknown.value.climbM).toBeNull();
   });
 
   it.each([

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { Fitting, RideLogged } from '@/core/logbook';
+import { NOT_RECORDED, type Fitting, type RideLogged } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { draftOf, rideDraft, RideForm } from '..';
 
@@ -21,6 +21,7 @@ const ride: RideLogged = {
   mud: true,
   salted: false,
   note: 'Round the marsh',
+  ...NOT_RECORDED,
 };
 
 function open(initial = rideDraft('b1', ride, now), units: 'metric' | 'imperial' = 'metric') {
@@ -49,6 +50,7 @@ describe('the ride form', () => {
     fireEvent.click(screen.getByRole('radio', { name: 'Downpour' }));
     save();
     expect(onSave).toHaveBeenCalledWith({
+      ...NOT_RECORDED,
       bikeId: 'b1',
       at: new Date(now).toISOString(),
       distanceKm: 42,

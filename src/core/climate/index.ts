@@ -1,0 +1,4 @@
+export * from './chance';
+export * from './climates';
+export * from './forecast';
+export * from './generator';

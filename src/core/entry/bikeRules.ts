@@ -1,0 +1,62 @@
+import type { Bike } from '../garage';
+import type { RideFromFile } from '../formats';
+import type { ReadFile } from '../formats/rideFile';
+
+/** Which bike rides with a clue were ridden on, by `clueOf`. */
+export type BikeRules = Readonly<Record<string, string>>;
+
+/** Rides of a batch that show the same clue, and so were likely ridden on the same bike. */
+export interface ClueGroup {
+  clue: string;
+  /** The clue in words, for the question "which bike?". */
+  words: string;
+  rides: number;
+}
+
+/** Letters a file's name begins with: `commute-2026-05-01.gpx` is a `commute`. */
+const stemOf = (file: string): string =>
+  (
+    /^[\p{L}][\p{L} _-]*/u.exec(file.slice(file.lastIndexOf('/') + 1).replace(/^.* › /, ''))?.[0] ??
+    ''
+  )
+    .replace(/[ _-]+$/, '')
+    .toLowerCase();
+
+/** What a bike is known by: the rider's own name for it, else recorder and sport, else the file's name. */
+export function clueOf(ride: RideFromFile, file: string): string {
+  const { gear, device, sport } = ride.clues;
+  if (gear) return `gear ${gear.toLowerCase()}`;
+  if (device || sport) return `recorder ${device.toLowerCase()} ${sport.toLowerCase()}`.trim();
+  return `name ${stemOf(file)}`.trim();
+}
+
+/** A clue in words that end a sentence: rides … on “racer”. */
+export function clueWords(clue: string): string {
+  const [, kind, what = ''] = /^(gear|recorder|name)\b *(.*)$/.exec(clue) ?? [];
+  if (kind === 'gear') return `on “${what}”`;
+  if (kind === 'recorder') return `by ${what}`;
+  return what ? `in files named “${what}”` : 'in files without a name';
+}
+
+/** The clues of a batch, the commonest first. */
+export function clueGroups(files: readonly ReadFile[]): ClueGroup[] {
+  const groups = new Map<string, ClueGroup>();
+  for (const { name, rides } of files) {
+    if (!rides.ok) continue;
+    for (const ride of rides.value) {
+      if (!ride.ok) continue;
+      const clue = clueOf(ride.value, name);
+      const group = groups.get(clue);
+      if (group) group.rides += 1;
+      else groups.set(clue, { clue, words: clueWords(clue), rides: 1 });
+    }
+  }
+  return [...groups.values()].sort((a, b) => b.rides - a.rides);
+}
+
+/** The bike of a clue: as the rider said last time, or the bike that bears the gear's name. */
+export function bikeOfClue(clue: string, rules: BikeRules, bikes: readonly Bike[]): string | null {
+  const ruled = rules[clue];
+  if (ruled !== undefined && bikes.some((b) => b.id === ruled)) return ruled;
+  return bikes.find((b) => clue === `gear ${b.name.toLowerCase()}`)?.id ?? null;
+}

@@ -1,0 +1,82 @@
+/** @jest-environment node */
+import { zipSync } from 'fflate';
+import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js';
+import { say } from '@/core/messages';
+import { fit, gpx } from '@/test/rideFiles';
+import { readRideFiles } from '../rideFile';
+
+const text = (content: string) => new TextEncoder().encode(content);
+const read = (bytes: Uint8Array) =>
+  [...readRideFiles('all.zip', bytes, {})].map(({ name, rides }) => [
+    name,
+    rides.ok ? rides.value.filter((r) => r.ok).length : rides.problem.code,
+  ]);
+
+/** An archive by an independent writer (npm @zip.js/zip.js). */
+async function zipped(files: Record<string, string>, password?: string): Promise<Uint8Array> {
+  const writer = new ZipWriter(new BlobWriter(), password ? { password } : {});
+  for (const [name, content] of Object.entries(files))
+    await writer.add(name, new BlobReader(new Blob([content])), { useWebWorkers: false });
+  return new Uint8Array(await (await writer.close()).arrayBuffer());
+}
+
+describe('an archive', () => {
+  it('by an independent writer gives each of its files a result of its own', async () => {
+    const bytes = await zipped({
+      'may/lap.gpx': gpx(60),
+      'may/letter.txt': 'Dear all',
+      '__MACOSX/lap.gpx': 'x',
+      '.hidden': 'x',
+      'bad.gpx': gpx(60).slice(0, 1500),
+    });
+    expect(read(bytes)).toEqual([
+      ['all.zip › may/lap.gpx', 1],
+      ['all.zip › may/letter.txt', 'file/unknown'],
+      ['all.zip › bad.gpx', 'file/not-xml'],
+    ]);
+  });
+
+  it('locked with a password is not opened, and says why', async () => {
+    expect(read(await zipped({ 'lap.gpx': gpx(60) }, 'shed'))).toEqual([
+      ['all.zip › lap.gpx', 'zip/locked'],
+    ]);
+  });
+
+  it('that is a bomb, or lies about its size, costs nothing', () => {
+    const bomb = zipSync({ 'lap.gpx': new Uint8Array(90_000_000), 'ok.fit': fit() }, { level: 9 });
+    expect(read(bomb)).toEqual([
+      ['all.zip › lap.gpx', 'file/too-large'],
+      ['all.zip › ok.fit', 1],
+    ]);
+    const lying = zipSync({ 'lap.gpx': new Uint8Array(1_000_000) });
+    const view = new DataView(lying.buffer, lying.byteOffset);
+    const central = lying.findLastIndex(
+      (_, i) => i + 4 <= lying.length && view.getUint32(i, true) === 0x02014b50,
+    );
+    view.setUint32(central + 24, 100, true);
+    expect(read(lying)).toEqual([['all.zip › lap.gpx', 'zip/damaged']]);
+  });
+
+  it.each([
+    [
+      'within an archive',
+      () => zipSync({ 'in.zip': zipSync({ 'a.gpx': text('x') }) }),
+      'zip/nested',
+    ],
+    ['cut off', () => zipSync({ 'a.gpx': text(gpx(60)) }).slice(0, 300), 'zip/damaged'],
+    ['of nothing', () => zipSync({}), 'zip/empty'],
+    [
+      'of too many files',
+      () =>
+        zipSync(
+          Object.fromEntries(Array.from({ length: 2001 }, (_, i) => [`${i}.gpx`, text('x')])),
+        ),
+      'zip/too-many',
+    ],
+  ])('%s is refused with a sentence', (_, make, code) => {
+    const results = [...readRideFiles('all.zip', make(), {})];
+    const { rides } = results.at(-1)!;
+    expect(rides).toMatchObject({ ok: false, problem: { code } });
+    if (!rides.ok) expect(say(rides.problem)).toMatch(/\.$/);
+  });
+});

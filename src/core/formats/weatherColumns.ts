@@ -1,0 +1,8 @@
+/** Columns of a file of hourly weather, by their names in its header; others are passed over. */
+export const WEATHER_COLUMNS = [
+  'time',
+  'rain_mm',
+  'temperature_c',
+  'humidity_percent',
+  'wind_m_s',
+] as const;

@@ -1,0 +1,3 @@
+export * from './filter';
+export * from './weeks';
+export * from './year';

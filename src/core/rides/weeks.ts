@@ -1,0 +1,53 @@
+import { startOfWeek } from 'date-fns/startOfWeek';
+import type { Sky, Step } from '../care';
+import type { RideLogged } from '../logbook';
+
+/** A ride as lists show it: the event as it reads now, the step it made, the weather it met. */
+export interface RideEntry {
+  ride: RideLogged;
+  step: Step;
+  sky: Sky;
+}
+
+/** The rides of a list of steps, in the order given. */
+export const rideEntries = (steps: readonly Step[]): RideEntry[] =>
+  steps.flatMap((step) =>
+    step.event.type === 'rideLogged' && step.sky ? [{ ride: step.event, step, sky: step.sky }] : [],
+  );
+
+/** A week's rides and what they come to. */
+export interface RideWeek {
+  /** Monday, 0:00 local time, ms. */
+  start: number;
+  /** Newest first. */
+  rides: RideEntry[];
+  km: number;
+  /** Metres climbed; null where no ride of the week tells. */
+  climbM: number | null;
+}
+
+/** Rides, newest first, by the weeks they were ridden in: Monday to Sunday where the app runs. */
+export function weeksOf(rides: readonly RideEntry[]): RideWeek[] {
+  const weeks: RideWeek[] = [];
+  for (const entry of rides) {
+    const start = startOfWeek(Date.parse(entry.ride.at), { weekStartsOn: 1 }).getTime();
+    let week = weeks.at(-1);
+    if (!week || week.start !== start)
+      weeks.push((week = { start, rides: [], km: 0, climbM: null }));
+    week.rides.push(entry);
+    week.km += entry.ride.distanceKm;
+    if (entry.ride.climbM !== null) week.climbM = (week.climbM ?? 0) + entry.ride.climbM;
+  }
+  return weeks;
+}
+
+/** A week's rides in the order ridden, each with where it begins and how long it is as shares of the week. */
+export function piecesOf(week: RideWeek): { entry: RideEntry; from: number; share: number }[] {
+  let from = 0;
+  return week.rides.toReversed().map((entry) => {
+    const share = entry.ride.distanceKm / week.km;
+    const piece = { entry, from, share };
+    from += share;
+    return piece;
+  });
+}

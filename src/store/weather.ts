@@ -1,0 +1,156 @@
+import { neededWeather, type WantedWeather } from '@/core/care';
+import type { HoursOfFile } from '@/core/formats';
+import { allEvents, weatherFromFiles, type LogEvent } from '@/core/logbook';
+import { fail, ok, type Problem, type Result } from '@/core/problem';
+import { MS_PER_HOUR } from '@/core/units';
+import { dayOf, startOfDay, type WeatherRecord } from '@/core/weather';
+import {
+  noWeather,
+  weatherOfFile,
+  weatherService,
+  type WeatherHours,
+  type WeatherSource,
+} from '@/work';
+import type { Edge } from './edge';
+import { changed } from './logbookSlice';
+import { selectNow, selectReplay, selectSettings } from './selectors';
+import { noticed, weatherMoved } from './sessionSlice';
+import type { AppStore, AppThunk } from './store';
+
+/** A failed source is left alone for this long, unless the rider asks. */
+const RETRY_MS = 5 * 60_000;
+const SETTLE_MS = 250;
+
+/** The source the settings name; a file is handed in when the rider picks one. */
+const sourceOf = (name: 'none' | 'service' | 'file'): WeatherSource =>
+  name === 'service' ? weatherService() : noWeather;
+
+/**
+ * Fetches the weather rides still lack and writes it into the log. Not an action of the rider: there is
+ * nothing to undo. Gives how many days came.
+ */
+export const fillWeather =
+  (chosen?: WeatherSource): AppThunk<Promise<number>> =>
+  async (dispatch, getState, edge) => {
+    const source = chosen ?? sourceOf(selectSettings(getState()).weatherSource);
+    if (source.name === null || getState().session.weather.kind === 'fetching') return 0;
+    const { replay } = selectReplay(getState());
+    const wanted = neededWeather(replay.steps, replay.weather, edge.now());
+    if (wanted.length === 0) {
+      dispatch(weatherMoved({ kind: 'idle' }));
+      return 0;
+    }
+    dispatch(weatherMoved({ kind: 'fetching' }));
+    const events: LogEvent[] = [];
+    let problem: Problem | null = null;
+    for (const want of wanted) {
+      const hours = await source.hours(want.cell, want.from, want.to);
+      if (hours.ok) events.push(...daysSeen(want, hours.value, source.name, replay.weather, edge));
+      else {
+        problem = hours.problem;
+        break;
+      }
+    }
+    if (events.length > 0) dispatch(changed({ events }));
+    dispatch(
+      weatherMoved(problem ? { kind: 'failed', problem, at: edge.now() } : { kind: 'idle' }),
+    );
+    return events.length;
+  };
+
+/**
+ * Takes the hours of a file in, for the rides that lack weather. Gives what came of it in a sentence
+ * for the rider.
+ */
+export const takeWeatherFile =
+  (hours: HoursOfFile): AppThunk<Promise<Result<number>>> =>
+  async (dispatch, getState, edge) => {
+    const { replay } = selectReplay(getState());
+    if (neededWeather(replay.steps, replay.weather, edge.now()).length === 0)
+      return fail(replay.book.cells.size === 0 ? 'weather/no-place' : 'weather/none-missing');
+    const days = await dispatch(fillWeather(weatherOfFile(hours)));
+    return days > 0 ? ok(days) : fail('weather/other-days');
+  };
+
+/** Forgets the weather that came from files: those rides are guessed again, or looked up. */
+export const forgetFileWeather = (): AppThunk => (dispatch, getState, edge) => {
+  const recordedAt = new Date(edge.now()).toISOString();
+  const unknown = Array<null>(24).fill(null);
+  const events = weatherFromFiles(allEvents(getState().logbook.log)).map((event): LogEvent => ({
+    ...event,
+    id: edge.newId(),
+    recordedAt,
+    rainMm: unknown,
+    temperatureC: unknown,
+    humidity: unknown,
+    windMs: unknown,
+  }));
+  if (events.length > 0) dispatch(changed({ events }));
+  dispatch(noticed({ text: 'Weather of files forgotten', undo: false }));
+};
+
+/**
+ * The past hours of an answer as events, a day each. Days without an hour, and days of which the record
+ * knows as much, are left out: they would be asked for for ever.
+ */
+function daysSeen(
+  { cell, from, to }: WantedWeather,
+  hours: WeatherHours,
+  source: 'service' | 'file',
+  record: WeatherRecord,
+  edge: Edge,
+): LogEvent[] {
+  const first = Date.parse(hours.from);
+  const last = Math.min(to, Date.parse(hours.forecastFrom ?? '9999') - MS_PER_HOUR);
+  const recordedAt = new Date(edge.now()).toISOString();
+  const events: LogEvent[] = [];
+  for (let day = dayOf(from); startOfDay(day) <= to; day++) {
+    const start = startOfDay(day);
+    const column = (values: readonly (number | null)[]) =>
+      Array.from({ length: 24 }, (_, h) => {
+        const at = start + h * MS_PER_HOUR;
+        return at > last ? null : (values[(at - first) / MS_PER_HOUR] ?? null);
+      });
+    const rainMm = column(hours.rainMm);
+    const known = record.day(cell, day)?.rainMm ?? [];
+    if (!rainMm.some((mm, h) => mm !== null && (known[h] ?? null) === null)) continue;
+    events.push({
+      type: 'weatherSeen',
+      id: edge.newId(),
+      at: new Date(start).toISOString(),
+      zone: edge.zone,
+      recordedAt,
+      source,
+      cell,
+      rainMm,
+      temperatureC: column(hours.temperatureC),
+      humidity: column(hours.humidity),
+      windMs: column(hours.windMs),
+    });
+  }
+  return events;
+}
+
+/** Keeps the weather of the log up: after rides came in, and as the hours go by. */
+export function keepWeather(store: AppStore): void {
+  let seen: { log: unknown; source: string; hour: number } | null = null;
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  const look = () => {
+    const state = store.getState();
+    const { weatherSource: source } = selectSettings(state);
+    if (state.session.phase !== 'open' || source === 'none') return;
+    const { log } = state.logbook;
+    const hour = Math.floor(selectNow(state) / MS_PER_HOUR);
+    if (seen?.log === log && seen.source === source && seen.hour === hour) return;
+    const { weather } = state.session;
+    if (weather.kind === 'failed' && seen?.source === source && !isStale(weather.at, state)) return;
+    seen = { log, source, hour };
+    if (timer) clearTimeout(timer);
+    timer = setTimeout(() => void store.dispatch(fillWeather()), SETTLE_MS);
+  };
+  store.subscribe(look);
+  look();
+}
+
+const isStale = (at: number, state: ReturnType<AppStore['getState']>): boolean =>
+  selectNow(state) - at > RETRY_MS;

@@ -1,0 +1,75 @@
+import { StyleSheet, View } from 'react-native';
+import type { ImportRow } from '@/core/entry';
+import { say } from '@/core/messages';
+import { formatExactDistance, type UnitSystem } from '@/core/units';
+import { Txt, useColors } from '../theme';
+
+/** More rows than this nobody reads; what failed is always shown. */
+const SHOWN = 120;
+
+/** What will become of each ride and file: what failed first, then the rest in the files' order. */
+export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units: UnitSystem }) {
+  const failed = rows.filter((r) => r.outcome === 'failed');
+  const good = rows.filter((r) => r.outcome !== 'failed');
+  const more = good.length - SHOWN;
+  return (
+    <View>
+      {[...failed, ...good.slice(0, SHOWN)].map((row, i) => (
+        <Row key={`${row.file} ${i}`} row={row} units={units} />
+      ))}
+      {more > 0 ? (
+        <Txt variant="small" tone="inkSoft">
+          And {more} more.
+        </Txt>
+      ) : null}
+    </View>
+  );
+}
+
+const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+
+const OUTCOME = {
+  added: { label: 'New', tone: 'done' },
+  duplicate: { label: 'Here already', tone: 'inkSoft' },
+  failed: { label: 'Failed', tone: 'danger' },
+} as const;
+
+function Row({ row, units }: { row: ImportRow; units: UnitSystem }) {
+  const colors = useColors();
+  const { label, tone } = OUTCOME[row.outcome];
+  return (
+    <View style={[styles.row, { borderColor: colors.line }]}>
+      <View style={styles.grow}>
+        <Txt variant="label">{row.file}</Txt>
+        <Txt variant="small" tone={row.outcome === 'failed' ? 'danger' : 'inkSoft'}>
+          {rowText(row, units)}
+        </Txt>
+      </View>
+      <Txt variant="label" tone={tone}>
+        {label}
+      </Txt>
+    </View>
+  );
+}
+
+function rowText(row: ImportRow, units: UnitSystem): string {
+  if (row.outcome === 'failed') return say(row.problem);
+  const [at, km] =
+    row.outcome === 'added' ? [row.ride.at, row.ride.distanceKm] : [row.startedAt, row.distanceKm];
+  const doubt =
+    row.outcome === 'added' && row.disagrees
+      ? '; the recorder’s distance, which differs from the track’s'
+      : '';
+  return `${day.format(Date.parse(at))}, ${formatExactDistance(km, units)}${doubt}`;
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+    borderBottomWidth: 1,
+    paddingVertical: 6,
+  },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

@@ -1,0 +1,49 @@
+import { StyleSheet, View } from 'react-native';
+import { inFull } from '@/core/care';
+import type { RideEntry } from '@/core/rides';
+import {
+  formatClimb,
+  formatExactDistance,
+  formatHours,
+  formatShare,
+  type UnitSystem,
+} from '@/core/units';
+import { Txt } from '../theme';
+
+interface Props {
+  entry: RideEntry;
+  /** Undefined when the garage no longer knows it. */
+  bike: string | undefined;
+  units: UnitSystem;
+}
+
+const moment = new Intl.DateTimeFormat(undefined, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
+/** A ride in two lines: when and how far, and what it did to the chain. */
+export function RideFacts({ entry: { ride, step }, bike, units }: Props) {
+  const { before, after } = inFull(step);
+  const parts = [moment.format(Date.parse(ride.at)), formatExactDistance(ride.distanceKm, units)];
+  if (ride.durationH !== null) parts.push(formatHours(ride.durationH));
+  if (ride.climbM !== null) parts.push(`${formatClimb(ride.climbM, units)} climbed`);
+  if (bike) parts.push(bike);
+  const moved = (a: number, b: number) => `${formatShare(a)} → ${formatShare(b)}`;
+  return (
+    <View style={styles.facts}>
+      <Txt>{parts.join(' · ')}</Txt>
+      <Txt variant="small" tone="inkSoft">
+        {before && after
+          ? `Film ${moved(before.film, after.film)}, grit outside ${moved(before.outside, after.outside)}, inside ${moved(before.inside, after.inside)}.`
+          : 'No chain was on the bike, so it wore none.'}
+      </Txt>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ facts: { gap: 4 } });

@@ -1,0 +1,65 @@
+import { lazy, Suspense, type ComponentProps } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { YearMonth } from '@/core/rides';
+import type { UnitSystem } from '@/core/units';
+import { Button } from '../form';
+import { Txt } from '../theme';
+import { FindRides } from './FindRides';
+import { SyncLine } from './SyncLine';
+
+// The package for charts is heavy and the list does not wait for it.
+const YearStrip = lazy(() => import('./YearStrip').then((m) => ({ default: m.YearStrip })));
+
+interface Props {
+  /** Null where there are no rides to draw or a search is on. */
+  year: readonly YearMonth[] | null;
+  units: UnitSystem;
+  /** Null while the search is closed. */
+  find: ComponentProps<typeof FindRides> | null;
+  /** Null where the rider has no recorder. */
+  sync: (ComponentProps<typeof SyncLine> & { onSync: () => void }) | null;
+  picking: boolean;
+  onLog: () => void;
+  onImport: () => void;
+  onFind: () => void;
+  onPick: () => void;
+}
+
+/** Over the list of rides: what to do with them, how to find some, the year at a glance. */
+export function RidesHead(props: Props) {
+  const { year, units, find, sync, picking } = props;
+  const busy = sync?.status.kind === 'asking' || sync?.status.kind === 'fetching';
+  return (
+    <View style={styles.head}>
+      <View style={styles.row}>
+        <Txt variant="title" level={1} style={styles.title}>
+          Rides
+        </Txt>
+        <Button kind="strong" label="Log a ride" onPress={props.onLog} />
+      </View>
+      <View style={styles.row}>
+        {sync ? <Button label="Sync" disabled={busy} onPress={sync.onSync} grow /> : null}
+        <Button label="Import" onPress={props.onImport} grow />
+        <Button label="Find" expanded={find !== null} onPress={props.onFind} grow />
+        <Button label="Select" expanded={picking} onPress={props.onPick} grow />
+      </View>
+      {sync ? <SyncLine {...sync} /> : null}
+      {find ? <FindRides {...find} /> : null}
+      {year ? (
+        <View style={styles.year}>
+          <Suspense fallback={null}>
+            <YearStrip months={year} units={units} />
+          </Suspense>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { gap: 12 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' },
+  title: { flexGrow: 1 },
+  // As high as the strip, so that nothing jumps when it comes.
+  year: { minHeight: 166 },
+});

@@ -1,0 +1,105 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import type { StripHour } from '@/core/care';
+import { useColors } from '../theme';
+import { STRIP, stripShapes } from './stripShapes';
+
+interface Props {
+  strip: readonly StripHour[];
+  /** Said to those who cannot see the drawing. */
+  summary: string;
+}
+
+const hourOf = new Intl.DateTimeFormat(undefined, { hour: '2-digit', hourCycle: 'h23' });
+
+/** The hours around a ride: rain as bars, under them the road, darker the wetter, the ride framed. */
+export function SkyStrip({ strip, summary }: Props) {
+  const colors = useColors();
+  const [width, setWidth] = useState(0);
+  const shapes = stripShapes(strip, width, (at) => hourOf.format(at));
+  const ridden = shapes.filter((s) => s.riding);
+  const from = ridden[0]?.x ?? 0;
+  const to = (ridden.at(-1)?.x ?? 0) + (ridden.at(-1)?.width ?? 0);
+  return (
+    <View
+      role="img"
+      aria-label={summary}
+      style={styles.strip}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+    >
+      {width > 0 ? (
+        <Svg width={width} height={STRIP.height} aria-hidden>
+          <Rect
+            x={from}
+            y={0}
+            width={to - from}
+            height={STRIP.roadBottom + 4}
+            fill={colors.tape}
+            opacity={0.28}
+          />
+          {shapes.map((hour) => (
+            <G key={hour.x} opacity={hour.riding ? 1 : 0.55}>
+              <Rect
+                x={hour.x + 2}
+                y={STRIP.rainBottom - hour.rain}
+                width={hour.width - 4}
+                height={hour.rain}
+                rx={1.5}
+                fill={colors.ink}
+              />
+              <Rect
+                x={hour.x + 1}
+                y={STRIP.roadTop}
+                width={hour.width - 2}
+                height={STRIP.roadBottom - STRIP.roadTop}
+                fill="none"
+                stroke={colors.lineStrong}
+                strokeWidth={1}
+                strokeDasharray={hour.wet === null ? '2 3' : '0'}
+              />
+              <Rect
+                x={hour.x + 1}
+                y={STRIP.roadTop}
+                width={hour.width - 2}
+                height={STRIP.roadBottom - STRIP.roadTop}
+                fill={colors.ink}
+                opacity={(hour.wet ?? 0) * 0.75}
+              />
+              {hour.salted ? (
+                <Circle
+                  cx={hour.x + hour.width / 2}
+                  cy={(STRIP.roadTop + STRIP.roadBottom) / 2}
+                  r={2.5}
+                  fill={colors.tape}
+                />
+              ) : null}
+              {hour.label ? (
+                <SvgText
+                  x={hour.x + hour.width / 2}
+                  y={STRIP.height - 8}
+                  textAnchor="middle"
+                  fill={colors.inkSoft}
+                  fontFamily="Red Hat Mono"
+                  fontSize={12}
+                  fontWeight="500"
+                >
+                  {hour.label}
+                </SvgText>
+              ) : null}
+            </G>
+          ))}
+          <Line
+            x1={0}
+            x2={shapes.length * (shapes[0]?.width ?? 0)}
+            y1={STRIP.rainBottom}
+            y2={STRIP.rainBottom}
+            stroke={colors.lineStrong}
+          />
+        </Svg>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ strip: { height: STRIP.height } });
