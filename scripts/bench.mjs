@@ -11,5 +11,9 @@ if (!existsSync('.bench/bare/index.html')) {
   exportWeb('.bench/bare', { SPOKE_APP_ROOT: 'bench/bare/app' });
 }
 run('npx', ['tsx', 'bench/replay.ts']);
+run('npx', ['tsx', 'bench/rideFiles.ts']);
+run('npx', ['tsx', 'bench/weather.ts']);
+run('npx', ['tsx', 'bench/bigZip.ts']);
+run('npx', ['tsx', 'bench/ridesList.ts']);
 run('npx', ['tsx', 'bench/weight.ts']);
 run('npx', ['tsx', 'bench/firstVerdict.ts']);

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { startTransition, useMemo, useState } from 'react';
 import { bikeOfClue, clueGroups, planImport } from '@/core/entry';
 import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
@@ -59,9 +59,12 @@ export default function ImportRides() {
     const started = readRideFiles(list, mappings, setProgress);
     setReading(started);
     const { files: done } = await started.done;
-    setFiles(done);
-    setProgress(null);
-    setReading(null);
+    // Hundreds of rows are drawn in slices, so that the page goes on answering.
+    startTransition(() => {
+      setFiles(done);
+      setProgress(null);
+      setReading(null);
+    });
   };
   const explain = (mapping: CsvMapping) => {
     if (!unknown?.table) return;

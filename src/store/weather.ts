@@ -3,7 +3,7 @@ import type { HoursOfFile } from '@/core/formats';
 import { allEvents, weatherFromFiles, type LogEvent } from '@/core/logbook';
 import { fail, ok, type Problem, type Result } from '@/core/problem';
 import { MS_PER_HOUR } from '@/core/units';
-import { dayOf, startOfDay, type WeatherRecord } from '@/core/weather';
+import { cellName, dayOf, startOfDay, type WeatherRecord } from '@/core/weather';
 import {
   noWeather,
   weatherOfFile,
@@ -121,7 +121,7 @@ function daysSeen(
       zone: edge.zone,
       recordedAt,
       source,
-      cell,
+      cell: cellName(cell),
       rainMm,
       temperatureC: column(hours.temperatureC),
       humidity: column(hours.humidity),

@@ -11,6 +11,7 @@ import {
   type WeatherSeen,
 } from '@/core/logbook';
 import { LUBE_CLASS_NAMES } from '@/core/lube';
+import { cellOf } from '@/core/weather';
 import { weatherSeen } from './weather';
 
 /** A garage of two bikes and three chains, for generated logbooks. */
@@ -138,7 +139,7 @@ export const plainEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
 /** A day of weather in one of two squares, some of its hours not known. */
 export const weatherEvent: fc.Arbitrary<WeatherSeen> = fc
   .record({
-    cell: fc.constantFrom('54.125,-2.875', '53.125,-2.875'),
+    cell: fc.constantFrom(cellOf(54.2, -2.9), cellOf(53.2, -2.9)),
     day: fc.nat(90),
     rainMm: fc.double({ min: 0, max: 8, noNaN: true }),
     from: fc.nat(23),

@@ -1,12 +1,12 @@
 import type { WeatherSeen } from '@/core/logbook';
-import { dayOf, type WeatherDay, type WeatherHour } from '@/core/weather';
+import { cellName, dayOf, type Cell, type WeatherDay, type WeatherHour } from '@/core/weather';
 
 /** Mild dry air, as a test's weather is unless it says otherwise. */
 export const FAIR: WeatherHour = { rainMm: 0, temperatureC: 15, humidity: 0.7, windMs: 3 };
 
 /** A day of weather in a square: each hour as `hour` tells, fair where it does not. */
 export function weatherDay(
-  cell: string,
+  cell: Cell,
   instant: string,
   hour: (h: number) => Partial<WeatherHour> | null = () => ({}),
 ): WeatherDay {
@@ -27,7 +27,7 @@ export function weatherDay(
 
 /** The same as an event of the log, told by a source. */
 export function weatherSeen(
-  cell: string,
+  cell: Cell,
   day: string,
   hour?: (h: number) => Partial<WeatherHour> | null,
   more: Partial<WeatherSeen> = {},
@@ -36,12 +36,12 @@ export function weatherSeen(
   const { rainMm, temperatureC, humidity, windMs } = weatherDay(cell, at, hour);
   return {
     type: 'weatherSeen',
-    id: `w ${cell} ${day}`,
+    id: `w ${cellName(cell)} ${day}`,
     at,
     zone: 'UTC',
     recordedAt: at,
     source: 'service',
-    cell,
+    cell: cellName(cell),
     rainMm: [...rainMm],
     temperatureC: [...temperatureC],
     humidity: [...humidity],

@@ -2,7 +2,7 @@ import type { HoursOfFile } from '@/core/formats';
 import { weatherReplySchema } from '@/core/formats/weatherReply';
 import { ok, type Result } from '@/core/problem';
 import { MS_PER_HOUR } from '@/core/units';
-import { hourOf, placeOfCell, type WeatherHour } from '@/core/weather';
+import { hourOf, placeOfCell, type Cell, type WeatherHour } from '@/core/weather';
 import { askJson } from './ask';
 
 type Column = readonly (number | null)[];
@@ -19,7 +19,7 @@ export interface WeatherSource {
   /** How its hours are marked in the log; null where it never has any. */
   name: 'service' | 'file' | null;
   /** The hours from..to (ms, starts of hours) at a square of the weather. */
-  hours(cell: string, from: number, to: number): Promise<Result<WeatherHours>>;
+  hours(cell: Cell, from: number, to: number): Promise<Result<WeatherHours>>;
 }
 
 /** The weather service under this app's own address, or any that answers as it does. */

@@ -1,6 +1,6 @@
 import type { Bike, Garage } from '../garage';
 import type { PlainEvent } from '../logbook';
-import { storedAir, type Air, type WeatherRecord } from '../weather';
+import { storedAir, type Air, type Cell, type WeatherRecord } from '../weather';
 import { MS_PER_HOUR } from '../units';
 import { CARE } from './constants';
 import { exposureOf, ridingHours, type Exposure } from './exposure';
@@ -19,7 +19,7 @@ export interface BookState {
   /** Grit on each bike's cassette, rings and jockey wheels: it stays when chains are swapped. */
   cogs: Map<string, number>;
   /** Square of the weather each bike stands in: where its last ride with a path ended. */
-  cells: Map<string, string>;
+  cells: Map<string, Cell>;
 }
 
 export const emptyBook = (): BookState => ({
@@ -52,7 +52,7 @@ export interface Step {
   sky: Sky | null;
   exposure: Exposure | null;
   /** The square the bike stood in before a ride: where a ride without a path is taken to be. */
-  home: string | undefined;
+  home: Cell | undefined;
 }
 
 /** What happened within a step, worked out again when it is asked for. */
@@ -89,7 +89,7 @@ export function bikeOf(book: BookState, chainId: string): string | null {
  */
 export function airOf(
   bike: Bike | undefined,
-  cell: string | undefined,
+  cell: Cell | undefined,
   weather: WeatherRecord,
   from: number,
   to: number,

@@ -1,12 +1,20 @@
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
-import { dayOf, hourOf, isCovered, startOfDay, WARM_UP_DAYS, type WeatherRecord } from '../weather';
+import {
+  dayOf,
+  hourOf,
+  isCovered,
+  startOfDay,
+  WARM_UP_DAYS,
+  type Cell,
+  type WeatherRecord,
+} from '../weather';
 import type { Step } from './book';
 import { ridingHours } from './exposure';
 import { slicesOf } from './sky';
 
 /** A stretch of whole days whose weather is wanted at a place, ms; `to` is the last hour's start. */
 export interface WantedWeather {
-  cell: string;
+  cell: Cell;
   from: number;
   to: number;
 }
@@ -25,7 +33,7 @@ export function neededWeather(
   now: number,
 ): WantedWeather[] {
   const lastHour = (hourOf(now) - 1) * MS_PER_HOUR;
-  const missing = new Map<string, Set<number>>();
+  const missing = new Map<Cell, Set<number>>();
   const looked = new Set<string>();
   for (const { event, home } of steps) {
     if (event.type !== 'rideLogged' || event.weather !== 'unknown') continue;

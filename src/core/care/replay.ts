@@ -11,7 +11,7 @@ import {
   type PlainEvent,
   type WeatherSeen,
 } from '../logbook';
-import { dayOf, LOOKS_AHEAD_DAYS, startOfDay, WeatherRecord } from '../weather';
+import { cellNamed, dayOf, LOOKS_AHEAD_DAYS, startOfDay, WeatherRecord } from '../weather';
 import { copyBook, emptyBook, play, type BookState, type Step } from './book';
 
 /** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
@@ -78,7 +78,9 @@ export class Replay {
     if (old && !isOlderReport(old, event)) return Infinity;
     this.seen.set(key, event);
     const day = dayOf(Date.parse(event.at));
-    this.weather.put({ ...event, day });
+    const { rainMm, temperatureC, humidity, windMs } = event;
+    const cell = cellNamed(event.cell);
+    this.weather.put({ cell, day, rainMm, temperatureC, humidity, windMs });
     return startOfDay(day - LOOKS_AHEAD_DAYS);
   }
 

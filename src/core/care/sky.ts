@@ -1,6 +1,6 @@
 import type { RideLogged, WeatherWord } from '../logbook';
 import { MS_PER_HOUR } from '../units';
-import { cellOf, dustOf, isSalted, wetShareOf, type WeatherRecord } from '../weather';
+import { cellOf, dustOf, isSalted, wetShareOf, type Cell, type WeatherRecord } from '../weather';
 
 /**
  * The weather a ride met. `said`: the rider's word, which always wins; `weather`: worked out from hourly
@@ -36,7 +36,7 @@ export const rainMmOf = (sky: Sky, hours: number): number => sky.rainMmPerH * ho
 
 /** A part of a ride's way: where, when (its middle, ms), and its share of the riding time. */
 export interface Slice {
-  cell: string;
+  cell: Cell;
   at: number;
   share: number;
 }
@@ -45,7 +45,7 @@ export interface Slice {
  * The ride cut by its path, or by the hour at `home`, the square where the bike stood before; empty when
  * the place is not known.
  */
-export function slicesOf(ride: RideLogged, hours: number, home: string | undefined): Slice[] {
+export function slicesOf(ride: RideLogged, hours: number, home: Cell | undefined): Slice[] {
   const start = Date.parse(ride.at);
   const slices: Slice[] = [];
   const path = ride.path ?? [];
@@ -70,7 +70,7 @@ export function slicesOf(ride: RideLogged, hours: number, home: string | undefin
 }
 
 /** The square a ride ends in, where its path tells. */
-export function endCell(ride: RideLogged): string | null {
+export function endCell(ride: RideLogged): Cell | null {
   const last = ride.path?.at(-1);
   return last ? cellOf(last[0], last[1]) : null;
 }
@@ -83,7 +83,7 @@ export function skyOf(
   ride: RideLogged,
   hours: number,
   record: WeatherRecord,
-  home: string | undefined,
+  home: Cell | undefined,
 ): Sky {
   if (ride.weather === 'unknown') {
     const worked = skyFromRecord(ride, hours, record, home);
@@ -100,8 +100,9 @@ export function skyFromRecord(
   ride: RideLogged,
   hours: number,
   record: WeatherRecord,
-  home: string | undefined,
+  home: Cell | undefined,
 ): Sky | null {
+  if (record.isEmpty) return null;
   let known = 0;
   let wetShare = 0;
   let rainMmPerH = 0;

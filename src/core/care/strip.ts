@@ -1,6 +1,6 @@
 import type { RideLogged } from '../logbook';
 import { MS_PER_HOUR } from '../units';
-import type { RoadHour, WeatherRecord } from '../weather';
+import type { Cell, RoadHour, WeatherRecord } from '../weather';
 import { slicesOf } from './sky';
 
 /** An hour of a ride's strip; `riding` is false for the hours shown before and after. */
@@ -18,7 +18,7 @@ export function stripOf(
   ride: RideLogged,
   hours: number,
   record: WeatherRecord,
-  home: string | undefined,
+  home: Cell | undefined,
 ): StripHour[] {
   const slices = slicesOf(ride, hours, home);
   const first = slices[0];

@@ -11,7 +11,7 @@ import {
 import type { LubeClass } from '../lube';
 import { DEFAULT_SETTINGS } from '../settings';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
-import { cellOf, dayOf, placeOfCell, WARM_UP_DAYS } from '../weather';
+import { cellName, cellOf, dayOf, placeOfCell, WARM_UP_DAYS, type Cell } from '../weather';
 import { diaryRides, islandDays, ISLAND_SEED, type DiaryRide } from './diary';
 import {
   COMMUTER,
@@ -199,7 +199,7 @@ function weatherOf(
   paths: ReadonlyMap<string, PathPoint[]>,
   now: number,
 ) {
-  const needed = new Map<string, Set<number>>();
+  const needed = new Map<Cell, Set<number>>();
   for (const { id, startedAt } of rides) {
     const day = dayOf(startedAt);
     for (const [lat, lon] of paths.get(id) ?? []) {
@@ -221,7 +221,7 @@ function weatherOf(
         const event: Draft = {
           type: 'weatherSeen',
           source: 'service',
-          cell,
+          cell: cellName(cell),
           rainMm: known.map((h) => h && h.rainMm),
           temperatureC: known.map((h) => h && h.temperatureC),
           humidity: known.map((h) => h && h.humidity),

@@ -7,14 +7,17 @@ export interface XmlReader {
   close(name: string, text: string): void;
 }
 
-const plainName = (name: string): string => name.slice(name.indexOf(':') + 1);
+function plainName(name: string): string {
+  const colon = name.indexOf(':');
+  return colon < 0 ? name : name.slice(colon + 1);
+}
 
 /**
  * Walks through a text as XML. What is not well formed, truncated files among it, is refused with its
  * line. Entities of a document's own are not known to the parser, so a bomb of them is an error.
  */
 export function walkXml(text: string, reader: XmlReader): Result<true> {
-  const parser = new SaxesParser({ position: true });
+  const parser = new SaxesParser({ position: false });
   let content = '';
   let line: number | null = null;
   parser.on('error', () => {

@@ -1,4 +1,5 @@
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
+import type { Cell } from './cells';
 
 /** The weather of one hour at one place. */
 export interface WeatherHour {
@@ -13,33 +14,13 @@ export interface WeatherHour {
 
 /** The hours of one UTC day at one place, 24 a column; null where an hour is not known (yet). */
 export interface WeatherDay {
-  /** Key of the place's square: see `cellOf`. */
-  cell: string;
+  cell: Cell;
   /** Days since 1970. */
   day: number;
   rainMm: readonly (number | null)[];
   temperatureC: readonly (number | null)[];
   humidity: readonly (number | null)[];
   windMs: readonly (number | null)[];
-}
-
-/**
- * Weather is kept and asked for by squares of a quarter degree, some 20 km: as fine as hourly weather is
- * known, and no service learns more of where a rider lives.
- */
-const CELL_DEGREES = 0.25;
-
-/** Key of the square a position lies in: its middle, `54.125,-2.875`. */
-export function cellOf(lat: number, lon: number): string {
-  const middle = (degrees: number) =>
-    ((Math.floor(degrees / CELL_DEGREES) + 0.5) * CELL_DEGREES).toFixed(3);
-  return `${middle(lat)},${middle(lon)}`;
-}
-
-/** Middle of a square, degrees. */
-export function placeOfCell(cell: string): { lat: number; lon: number } {
-  const [lat = NaN, lon = NaN] = cell.split(',').map(Number);
-  return { lat, lon };
 }
 
 export const dayOf = (ms: number): number => Math.floor(ms / MS_PER_DAY);

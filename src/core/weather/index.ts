@@ -1,3 +1,4 @@
+export * from './cells';
 export * from './drying';
 export * from './hours';
 export * from './record';

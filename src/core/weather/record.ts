@@ -1,4 +1,5 @@
 import { MS_PER_HOUR } from '../units';
+import type { Cell } from './cells';
 import type { Air } from './drying';
 import { dayOf, hourOf, startOfDay, type WeatherDay, type WeatherHour } from './hours';
 import { roadAfter, ROAD_UNKNOWN, type Road } from './road';
@@ -13,73 +14,102 @@ export const LOOKS_AHEAD_DAYS = 4;
 /** The road is followed from this many days before a ride, so that it does not start from a guess. */
 export const WARM_UP_DAYS = 3;
 
+/** What is known of one square. */
+interface Square {
+  days: Map<number, WeatherDay>;
+  /** The road through a day, three numbers an hour; worked out when asked for. */
+  roads: Map<number, Float64Array>;
+}
+
+const ROAD_NUMBERS = 3;
+
 /**
  * The weather known so far, by square and day, with the road's wetness followed through it. Days are
  * put in any order; a day put in twice counts as it was put in last.
  */
 export class WeatherRecord {
-  private readonly cells = new Map<string, Map<number, WeatherDay>>();
-  /** Hours worked out, by cell and day; emptied from a day on when that day changes. */
-  private readonly worked = new Map<string, Map<number, (RoadHour | null)[]>>();
+  private readonly squares = new Map<Cell, Square>();
 
   put(day: WeatherDay): void {
-    const days = this.cells.get(day.cell);
-    if (days) days.set(day.day, day);
-    else this.cells.set(day.cell, new Map([[day.day, day]]));
-    const worked = this.worked.get(day.cell);
-    for (const done of worked?.keys() ?? []) if (done >= day.day) worked?.delete(done);
+    const square = this.squares.get(day.cell);
+    if (!square) {
+      this.squares.set(day.cell, { days: new Map([[day.day, day]]), roads: new Map() });
+      return;
+    }
+    square.days.set(day.day, day);
+    for (const done of square.roads.keys()) if (done >= day.day) square.roads.delete(done);
   }
 
-  day(cell: string, day: number): WeatherDay | undefined {
-    return this.cells.get(cell)?.get(day);
+  /** Whether anything at all is known: most logbooks begin without weather. */
+  get isEmpty(): boolean {
+    return this.squares.size === 0;
+  }
+
+  day(cell: Cell, day: number): WeatherDay | undefined {
+    return this.squares.get(cell)?.days.get(day);
   }
 
   /** The hour that holds the moment `ms`, null where it is not known. */
-  hour(cell: string, ms: number): RoadHour | null {
-    if (!this.cells.has(cell)) return null;
-    return this.hoursOf(cell, dayOf(ms))?.[hourOf(ms) % 24] ?? null;
+  hour(cell: Cell, ms: number): RoadHour | null {
+    const square = this.squares.get(cell);
+    const day = square?.days.get(dayOf(ms));
+    if (!square || !day) return null;
+    const h = hourOf(ms) % 24;
+    const hour = hourIn(day, h);
+    return hour && { ...hour, road: roadIn(roadsOf(square, day.day), h) };
   }
 
   /** Mean air between two moments (ms), at most three days of it; null where nothing is known. */
-  airOver(cell: string, from: number, to: number): Air | null {
-    if (!this.cells.has(cell)) return null;
+  airOver(cell: Cell, from: number, to: number): Air | null {
+    const days = this.squares.get(cell)?.days;
+    if (!days) return null;
     const until = Math.min(to, from + 72 * MS_PER_HOUR);
     let hours = 0;
     let temperatureC = 0;
     let humidity = 0;
     for (let ms = from; ms <= until; ms += 3 * MS_PER_HOUR) {
-      const hour = this.hour(cell, ms);
-      if (!hour) continue;
+      const day = days.get(dayOf(ms));
+      const h = hourOf(ms) % 24;
+      const celsius = day?.temperatureC[h] ?? null;
+      const share = day?.humidity[h] ?? null;
+      if (celsius === null || share === null) continue;
       hours += 1;
-      temperatureC += hour.temperatureC;
-      humidity += hour.humidity;
+      temperatureC += celsius;
+      humidity += share;
     }
     return hours === 0 ? null : { temperatureC: temperatureC / hours, humidity: humidity / hours };
   }
-
-  private hoursOf(cell: string, day: number): (RoadHour | null)[] | undefined {
-    const days = this.cells.get(cell);
-    let worked = this.worked.get(cell);
-    if (!worked) this.worked.set(cell, (worked = new Map()));
-    const done = worked.get(day);
-    if (done || !days?.has(day)) return done;
-    let first = day;
-    while (days.has(first - 1) && !worked.has(first - 1)) first -= 1;
-    let road = worked.get(first - 1)?.findLast((h) => h !== null)?.road ?? ROAD_UNKNOWN;
-    for (let d = first; d <= day; d++) {
-      const known = days.get(d);
-      if (!known) break;
-      const hours: (RoadHour | null)[] = [];
-      for (let h = 0; h < 24; h++) {
-        const hour = hourIn(known, h);
-        if (hour) road = roadAfter(road, hour);
-        hours.push(hour && { ...hour, road });
-      }
-      worked.set(d, hours);
-    }
-    return worked.get(day);
-  }
 }
+
+/** The road through a day of a square, followed from the last day known before it. */
+function roadsOf({ days, roads }: Square, day: number): Float64Array {
+  const done = roads.get(day);
+  if (done) return done;
+  let first = day;
+  while (days.has(first - 1) && !roads.has(first - 1)) first -= 1;
+  const before = roads.get(first - 1);
+  let road = before ? roadIn(before, 23) : ROAD_UNKNOWN;
+  let through = new Float64Array(24 * ROAD_NUMBERS);
+  for (let d = first; d <= day; d++) {
+    through = new Float64Array(24 * ROAD_NUMBERS);
+    const known = days.get(d);
+    for (let h = 0; h < 24; h++) {
+      const hour = known && hourIn(known, h);
+      if (hour) road = roadAfter(road, hour);
+      through[h * ROAD_NUMBERS] = road.storeMm;
+      through[h * ROAD_NUMBERS + 1] = road.dryHours;
+      through[h * ROAD_NUMBERS + 2] = road.hoursSinceSalt;
+    }
+    roads.set(d, through);
+  }
+  return through;
+}
+
+const roadIn = (roads: Float64Array, h: number): Road => ({
+  storeMm: roads[h * ROAD_NUMBERS] ?? 0,
+  dryHours: roads[h * ROAD_NUMBERS + 1] ?? 0,
+  hoursSinceSalt: roads[h * ROAD_NUMBERS + 2] ?? Infinity,
+});
 
 function hourIn(day: WeatherDay, hour: number): WeatherHour | null {
   const rainMm = day.rainMm[hour] ?? null;
@@ -91,7 +121,7 @@ function hourIn(day: WeatherDay, hour: number): WeatherHour | null {
 }
 
 /** Whether the hours between two moments (ms) are all known. */
-export function isCovered(record: WeatherRecord, cell: string, from: number, to: number): boolean {
+export function isCovered(record: WeatherRecord, cell: Cell, from: number, to: number): boolean {
   for (let day = dayOf(from); startOfDay(day) <= to; day++) {
     const known = record.day(cell, day);
     if (!known) return false;

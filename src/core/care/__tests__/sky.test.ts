@@ -3,7 +3,7 @@ import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { weatherDay, weatherSeen } from '@/test/weather';
 import type { RideLogged } from '@/core/logbook';
-import { cellOf, WeatherRecord, type WeatherHour } from '@/core/weather';
+import { cellOf, WeatherRecord, type Cell, type WeatherHour } from '@/core/weather';
 import {
   airOfRide,
   exposureOf,
@@ -55,7 +55,7 @@ const rainFrom =
   (from: number, to: number, rainMm: number): Hours =>
   (h) =>
     h >= from && h < to ? { rainMm, humidity: 0.95 } : {};
-const sky = (ride: RideLogged, record: WeatherRecord, home?: string) =>
+const sky = (ride: RideLogged, record: WeatherRecord, home?: Cell) =>
   skyOf(ride, ridingHours(ride), record, home);
 
 describe('the weather of a ride', () => {

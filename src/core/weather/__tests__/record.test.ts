@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { weatherDay } from '@/test/weather';
-import { isCovered, WeatherRecord, wetShareOf, type WeatherDay } from '..';
+import { cellOf, isCovered, WeatherRecord, wetShareOf, type WeatherDay } from '..';
 
-const CELL = '54.125,-2.875';
+const CELL = cellOf(54.2, -2.9);
 const at = (text: string) => Date.parse(`2026-05-${text}:00Z`);
 const recordOf = (...days: WeatherDay[]) => {
   const record = new WeatherRecord();
@@ -23,7 +23,7 @@ describe('the record of weather', () => {
     expect(wetShareOf(record.hour(CELL, at('02T01:00'))!.road)).toBe(1);
     expect(wetShareOf(record.hour(CELL, at('02T22:00'))!.road)).toBe(0);
     expect(record.hour(CELL, at('03T01:00'))).toBeNull();
-    expect(record.hour('0.125,0.125', at('01T23:00'))).toBeNull();
+    expect(record.hour(cellOf(0, 0), at('01T23:00'))).toBeNull();
   });
 
   it('tells the same whatever order it was told in, and when asked in between', () => {

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { FAIR } from '@/test/weather';
 import {
+  cellName,
+  cellNamed,
   cellOf,
   dustOf,
   isSalted,
@@ -99,8 +101,9 @@ describe('the road', () => {
 
 describe('squares of the weather', () => {
   it('hold the places around their middle', () => {
-    expect(cellOf(54.2, -2.9)).toBe('54.125,-2.875');
-    expect(placeOfCell('54.125,-2.875')).toEqual({ lat: 54.125, lon: -2.875 });
+    expect(cellName(cellOf(54.2, -2.9))).toBe('54.125,-2.875');
+    expect(cellNamed('54.125,-2.875')).toBe(cellOf(54.2, -2.9));
+    expect(placeOfCell(cellOf(54.2, -2.9))).toEqual({ lat: 54.125, lon: -2.875 });
     fc.assert(
       fc.property(
         fc.double({ min: -89, max: 89, noNaN: true }),
@@ -110,6 +113,7 @@ describe('squares of the weather', () => {
           expect(Math.abs(middle.lat - lat)).toBeLessThanOrEqual(0.1251);
           expect(Math.abs(middle.lon - lon)).toBeLessThanOrEqual(0.1251);
           expect(cellOf(middle.lat, middle.lon)).toBe(cellOf(lat, lon));
+          expect(cellNamed(cellName(cellOf(lat, lon)))).toBe(cellOf(lat, lon));
         },
       ),
       { seed: 13 },
