@@ -11,9 +11,12 @@ export const launch = (type: BrowserType): Promise<Browser> =>
   });
 
 /** Serves a built folder on a free port of this machine. */
-export function serve(folder: string): Promise<{ address: string; close: () => void }> {
+export function serve(
+  folder: string,
+  now?: () => number,
+): Promise<{ address: string; close: () => void }> {
   return new Promise((resolve) => {
-    const server = createApp(path.resolve(folder)).listen(0, '127.0.0.1', () => {
+    const server = createApp(path.resolve(folder), now).listen(0, '127.0.0.1', () => {
       const { port } = server.address() as AddressInfo;
       resolve({ address: `http://localhost:${port}/`, close: () => server.close() });
     });

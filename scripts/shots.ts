@@ -9,6 +9,7 @@ interface Shot {
   before?: (page: Page) => Promise<void>;
 }
 
+const NOW = new Date('2026-11-24T10:00:00Z');
 const PHONE: [number, number] = [390, 844];
 const WIDE: [number, number] = [1280, 800];
 
@@ -40,7 +41,20 @@ const importFiles = async (page: Page) => {
       file('mill-lap-copy.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap')),
       file('cut-off.gpx', gpx('2026-11-22T15:00:00Z', 'Lost').slice(0, 3000)),
     ]);
-  await page.getByText('ride to add').scrollIntoViewIfNeeded();
+  await page.getByText('cut-off.gpx').waitFor();
+  await page.mouse.move(200, 500);
+  await page.mouse.wheel(0, 900);
+};
+
+const sync = async (page: Page) => {
+  await page.getByRole('button', { name: 'Sync' }).click();
+  await page.getByText('rides added').waitFor();
+  await page.getByRole('button', { name: 'Close this line' }).click();
+};
+
+const openWetRide = async (page: Page) => {
+  await page.getByRole('button', { name: /Mon 16 Nov/ }).click();
+  await page.getByText('Weather on the way').waitFor();
 };
 
 const SHOTS: Shot[] = [
@@ -57,15 +71,18 @@ const SHOTS: Shot[] = [
       await page.getByRole('radio', { name: 'Wet' }).click();
     },
   },
-  { file: 'rides-wide', path: '/rides', size: WIDE },
+  { file: 'rides-wide', path: '/rides', size: WIDE, before: sync },
+  { file: 'rides-phone', path: '/rides', size: PHONE, before: sync },
+  { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
   { file: 'import', path: '/rides/import', size: PHONE, before: importFiles },
+  { file: 'settings', path: '/book/settings', size: WIDE },
   { file: 'record-work', path: '/bench', size: PHONE },
   { file: 'garage', path: '/book/garage', size: WIDE },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },
 ];
 
 async function main(): Promise<void> {
-  const { address, close } = await serve('dist');
+  const { address, close } = await serve('dist', () => NOW.getTime());
   const browser = await launch(chromium);
   for (const { file, path, size, dark, before } of SHOTS) {
     const context = await browser.newContext({
@@ -75,7 +92,7 @@ async function main(): Promise<void> {
       timezoneId: 'Europe/London',
     });
     const page = await context.newPage();
-    await page.clock.install({ time: new Date('2026-11-24T10:00:00Z') });
+    await page.clock.install({ time: NOW });
     const own = path.includes('logbook=');
     await page.goto(new URL(own ? path : `${path}?logbook=demo`, address).href);
     await page.getByRole('heading', { level: 1 }).first().waitFor();

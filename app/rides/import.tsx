@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { startTransition, useMemo, useState } from 'react';
-import { bikeOfClue, clueGroups, planImport } from '@/core/entry';
+import { bikeOfClue, clueGroups, groupOf, planImport } from '@/core/entry';
 import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import {
@@ -38,7 +38,7 @@ export default function ImportRides() {
   const usual = main?.bike.id ?? bikes[0]?.id ?? null;
   const groups = useMemo(
     () =>
-      clueGroups(files ?? []).map((group) => {
+      clueGroups(files ?? [], settings.bikeRules).map((group) => {
         const known = bikeOfClue(group.clue, settings.bikeRules, bikes);
         const bikeId = chosen[group.clue] ?? known ?? usual ?? '';
         return { ...group, bikeId, remembered: known === bikeId };
@@ -48,7 +48,7 @@ export default function ImportRides() {
   const unknown = files?.find((f) => f.table) ?? null;
   const rows = useMemo(() => {
     if (!files) return null;
-    const bikeOf = (clue: string) => groups.find((g) => g.clue === clue)?.bikeId ?? '';
+    const bikeOf = (clue: string) => groupOf(groups, clue)?.bikeId ?? '';
     return planImport(files, { rides, fittings, now, bikeOf });
   }, [files, groups, rides, fittings, now]);
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;

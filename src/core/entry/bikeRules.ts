@@ -35,11 +35,17 @@ export function clueWords(clue: string): string {
   const [, kind, what = ''] = /^(gear|recorder|name)\b *(.*)$/.exec(clue) ?? [];
   if (kind === 'gear') return `on “${what}”`;
   if (kind === 'recorder') return `by ${what}`;
-  return what ? `in files named “${what}”` : 'in files without a name';
+  return what ? `in files named “${what}”` : 'in files that do not tell';
 }
 
-/** The clues of a batch, the commonest first. */
-export function clueGroups(files: readonly ReadFile[]): ClueGroup[] {
+/** The clue of files that tell nothing of the bike. */
+const NO_CLUE = 'name';
+
+/**
+ * The clues of a batch, the commonest first. A name that only one file bears, and no rule knows, says
+ * nothing: such rides are asked about together.
+ */
+export function clueGroups(files: readonly ReadFile[], rules: BikeRules): ClueGroup[] {
   const groups = new Map<string, ClueGroup>();
   for (const { name, rides } of files) {
     if (!rides.ok) continue;
@@ -51,8 +57,23 @@ export function clueGroups(files: readonly ReadFile[]): ClueGroup[] {
       else groups.set(clue, { clue, words: clueWords(clue), rides: 1 });
     }
   }
+  const strays = [...groups.values()].filter(
+    ({ clue, rides }) => clue.startsWith(`${NO_CLUE} `) && rides === 1 && rules[clue] === undefined,
+  );
+  const rest = groups.get(NO_CLUE)?.rides ?? 0;
+  for (const { clue } of strays) groups.delete(clue);
+  if (rest + strays.length > 0)
+    groups.set(NO_CLUE, {
+      clue: NO_CLUE,
+      words: clueWords(NO_CLUE),
+      rides: rest + strays.length,
+    });
   return [...groups.values()].sort((a, b) => b.rides - a.rides);
 }
+
+/** The group of a clue in its batch. */
+export const groupOf = <G extends ClueGroup>(groups: readonly G[], clue: string): G | undefined =>
+  groups.find((g) => g.clue === clue) ?? groups.find((g) => g.clue === NO_CLUE);
 
 /** The bike of a clue: as the rider said last time, or the bike that bears the gear's name. */
 export function bikeOfClue(clue: string, rules: BikeRules, bikes: readonly Bike[]): string | null {

@@ -2,7 +2,10 @@ import Papa from 'papaparse';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
 import { hourOf, type WeatherHour } from '../weather';
+import { readTable } from './csv';
 import { WEATHER_COLUMNS } from './weatherColumns';
+
+type Column = (typeof WEATHER_COLUMNS)[number];
 
 /** What each column may hold; beyond it the file is of other units or spoilt. */
 const LIMITS = {
@@ -15,35 +18,31 @@ const LIMITS = {
 /** Hours of weather by the hour's number since 1970, UTC. */
 export type HoursOfFile = ReadonlyMap<number, WeatherHour>;
 
-const MOST_ROWS = 200_000;
-
 /**
  * Reads hourly weather of one place from CSV: a header with the columns above in any order, then a row
  * an hour, its time an ISO instant with zone (2026-11-24T10:00Z). A row that cannot be read refuses the
  * file: half a wet day would be worse than none.
  */
 export function readWeatherFile(text: string): Result<HoursOfFile> {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (name) => name.trim().toLowerCase(),
-  });
-  const header = parsed.meta.fields ?? [];
-  if (WEATHER_COLUMNS.some((name) => !header.includes(name)))
-    return fail('weather/columns', { detail: WEATHER_COLUMNS.join(', ') });
-  if (parsed.data.length > MOST_ROWS) return fail('file/too-large');
-  if (parsed.data.length === 0) return fail('csv/no-rows');
+  const table = readTable(text.replace(/^\uFEFF/, ''));
+  const columns = () => fail('weather/columns', { detail: WEATHER_COLUMNS.join(', ') });
+  if (!table.ok) return table.problem.code === 'file/unknown' ? columns() : table;
+  const header = table.value.header.map((name) => name.toLowerCase());
+  const at = Object.fromEntries(WEATHER_COLUMNS.map((name) => [name, header.indexOf(name)]));
+  if (Object.values(at).includes(-1)) return columns();
   const hours = new Map<number, WeatherHour>();
-  for (const [i, row] of parsed.data.entries()) {
-    const at = instant(row.time ?? '');
-    const rainMm = cell(row, 'rain_mm');
-    const temperatureC = cell(row, 'temperature_c');
-    const percent = cell(row, 'humidity_percent');
-    const windMs = cell(row, 'wind_m_s');
-    if (at === null || rainMm === null || temperatureC === null)
-      return fail('weather/row', { detail: String(i + 2) });
-    if (percent === null || windMs === null) return fail('weather/row', { detail: String(i + 2) });
-    hours.set(hourOf(at), { rainMm, temperatureC, humidity: percent / 100, windMs });
+  for (const [i, row] of table.value.rows.entries()) {
+    const cell = (name: Column): string => row[at[name] ?? -1]?.trim() ?? '';
+    const moment = instant(cell('time'));
+    const rainMm = within(cell('rain_mm'), 'rain_mm');
+    const temperatureC = within(cell('temperature_c'), 'temperature_c');
+    const percent = within(cell('humidity_percent'), 'humidity_percent');
+    const windMs = within(cell('wind_m_s'), 'wind_m_s');
+    const line = String(table.value.lines[i] ?? i + 2);
+    if (moment === null || rainMm === null || temperatureC === null)
+      return fail('weather/row', { detail: line });
+    if (percent === null || windMs === null) return fail('weather/row', { detail: line });
+    hours.set(hourOf(moment), { rainMm, temperatureC, humidity: percent / 100, windMs });
   }
   return ok(hours);
 }
@@ -64,14 +63,12 @@ export function writeWeatherFile(hours: HoursOfFile): string {
 const ZONED = /^\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(:\d{2}(\.\d+)?)?\s*(Z|[+-]\d{2}:?\d{2})$/i;
 
 function instant(text: string): number | null {
-  const trimmed = text.trim();
-  if (!ZONED.test(trimmed)) return null;
-  const at = Date.parse(trimmed.replace(' ', 'T').replace(/([+-]\d{2})(\d{2})$/, '$1:$2'));
+  if (!ZONED.test(text)) return null;
+  const at = Date.parse(text.replace(' ', 'T').replace(/([+-]\d{2})(\d{2})$/, '$1:$2'));
   return Number.isFinite(at) ? at : null;
 }
 
-function cell(row: Record<string, string>, name: keyof typeof LIMITS): number | null {
-  const text = row[name]?.trim() ?? '';
+function within(text: string, name: keyof typeof LIMITS): number | null {
   const value = Number(text);
   const [low, high] = LIMITS[name];
   return text === '' || !(value >= low && value <= high) ? null : value;

@@ -2,7 +2,7 @@ import { PRESETS, type Bike } from '@/core/garage';
 import type { RideFromFile } from '@/core/formats';
 import type { Fitting, RideLogged } from '@/core/logbook';
 import { fail, ok } from '@/core/problem';
-import { bikeOfClue, clueGroups, clueOf, planImport } from '..';
+import { bikeOfClue, clueGroups, clueOf, groupOf, planImport } from '..';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
 const fittings: Fitting[] = [
@@ -124,13 +124,18 @@ describe('which bike', () => {
   });
 
   it('is asked once for each clue of a batch, the commonest first', () => {
-    const files = ['a1.gpx', 'commute-1.gpx', 'commute-2.gpx'].map((name, i) => ({
+    const files = ['a1.gpx', 'commute-1.gpx', 'b.gpx', 'commute-2.gpx'].map((name, i) => ({
       name,
       rides: ok([ok(ride(`2026-05-0${i + 2}T08:00:00.000Z`, 30))]),
     }));
-    expect(clueGroups(files)).toEqual([
-      { clue: 'name commute', words: 'in files named “commute”', rides: 2 },
-      { clue: 'name a', words: 'in files named “a”', rides: 1 },
-    ]);
+    const commute = { clue: 'name commute', words: 'in files named “commute”', rides: 2 };
+    const rest = { clue: 'name', words: 'in files that do not tell', rides: 2 };
+    expect(clueGroups(files, {})).toEqual([commute, rest]);
+    expect(groupOf(clueGroups(files, {}), 'name a')).toEqual(rest);
+    expect(clueGroups(files, { 'name a': 'b1' })).toContainEqual({
+      clue: 'name a',
+      words: 'in files named “a”',
+      rides: 1,
+    });
   });
 });

@@ -2,7 +2,14 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
 import { demoLogbook } from '@/core/demo';
-import { addEvents, allEvents, CURRENT_VERSION, mergeLogbooks, type Logbook } from '@/core/logbook';
+import {
+  addEvents,
+  allEvents,
+  CURRENT_VERSION,
+  mergeLogbooks,
+  NOT_RECORDED,
+  type Logbook,
+} from '@/core/logbook';
 import { say } from '@/core/messages';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
@@ -80,22 +87,40 @@ describe('a backup', () => {
     );
   });
 
-  it('of version 1 still opens: the frozen fixture gives today’s logbook', () => {
-    const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v1.json');
+  /** What a frozen fixture of an old version holds today. */
+  const opened = (fixture: string) => {
+    const file = path.join(__dirname, '../../logbook/__fixtures__', fixture);
     const read = readBackup(readFileSync(file, 'utf8'));
     if (!read.ok) throw new Error(say(read.problem));
     expect(Object.keys(read.value.garage.bikes)).toHaveLength(1);
-    expect(allEvents(read.value.log).map((e) => e.type)).toEqual([
-      'chainFitted',
-      'rideLogged',
-      'workDone',
-      'eventStruck',
-      'eventAmended',
-      'gotWet',
-      'ragChecked',
-      'soundHeard',
-      'wearRead',
-      'chainRemoved',
-    ]);
+    expect(read.value.settings).toMatchObject({ weatherSource: 'none', recorder: false });
+    return allEvents(read.value.log);
+  };
+  const V1 = [
+    'chainFitted',
+    'rideLogged',
+    'workDone',
+    'eventStruck',
+    'eventAmended',
+    'gotWet',
+    'ragChecked',
+    'soundHeard',
+    'wearRead',
+    'chainRemoved',
+  ];
+
+  it('of version 1 still opens: the frozen fixture gives today’s logbook', () => {
+    expect(opened('logbook.v1.json').map((e) => e.type)).toEqual(V1);
+  });
+
+  it('of version 2 still opens, its rides without a way, amended ones too', () => {
+    const events = opened('logbook.v2.json');
+    expect(events).toHaveLength(V1.length + 2);
+    const rides = events.flatMap((e) =>
+      e.type === 'rideLogged' ? [e] : e.type === 'eventAmended' ? [e.replacement] : [],
+    );
+    expect(rides.some((r) => r.type === 'rideLogged' && r.weather === 'unknown')).toBe(true);
+    for (const ride of rides)
+      if (ride.type === 'rideLogged') expect(ride).toMatchObject(NOT_RECORDED);
   });
 });

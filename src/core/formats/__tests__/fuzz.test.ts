@@ -4,8 +4,10 @@ import { Chance } from '@/core/climate';
 import { planImport } from '@/core/entry';
 import { logEventSchema } from '@/core/logbook';
 import { fit, gpx, tcx } from '@/test/rideFiles';
+import { FAIR } from '@/test/weather';
 import { headerKey } from '../csvMapping';
 import { readRideFiles, type CsvMappings, type ReadFile } from '../rideFile';
+import { readWeatherFile, writeWeatherFile } from '../weatherFile';
 
 /** Spoilt files a format, each from a fixed seed. */
 const FILES = 2000;
@@ -79,6 +81,23 @@ function expectSound(files: readonly ReadFile[]): void {
     if (!checked.success) throw new Error(JSON.stringify([event, checked.error.issues]));
   }
 }
+
+describe('weather files, spoilt', () => {
+  const hours = new Map(Array.from({ length: 24 }, (_, n) => [494_000 + n, FAIR]));
+  const whole = text(writeWeatherFile(hours));
+
+  it(`are read whole or refused whole: ${FILES} of them`, () => {
+    let refused = 0;
+    for (let seed = 0; seed < FILES; seed++) {
+      const read = readWeatherFile(new TextDecoder().decode(spoil(whole, seed)));
+      if (!read.ok) refused += 1;
+      else
+        for (const { rainMm, humidity } of read.value.values())
+          if (!(rainMm >= 0 && humidity >= 0 && humidity <= 1)) throw new Error(`seed ${seed}`);
+    }
+    expect(refused).toBeGreaterThan(FILES / 4);
+  });
+});
 
 describe.each(FORMATS)('%s files, spoilt', (name, whole) => {
   it(`never crash, hang or half import: ${FILES} of them`, () => {
