@@ -6,7 +6,7 @@ import { median, report, timed } from './report';
 
 /** Five hours at a point a second. */
 const SECONDS = 18_000;
-const RUNS = 15;
+const RUNS = 31;
 const ms = (x: number) => `${x.toFixed(0)} ms`;
 
 function read(name: string, bytes: Uint8Array): void {

@@ -22,5 +22,7 @@ export function distanceKm(a: Place, b: Place): number {
   const meridian = (RADIUS_KM * (1 - E2)) / (w2 * w);
   const parallel = (RADIUS_KM / w) * Math.cos(middle);
   const turn = ((b.lon - a.lon + 540) % 360) - 180;
-  return Math.hypot((b.lat - a.lat) * rad * meridian, turn * rad * parallel);
+  const north = (b.lat - a.lat) * rad * meridian;
+  const east = turn * rad * parallel;
+  return Math.sqrt(north * north + east * east);
 }

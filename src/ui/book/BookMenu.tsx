@@ -6,7 +6,7 @@ const CHAPTERS = [
   { path: '/book/garage', label: 'Garage', hint: 'Bikes and chains' },
   { path: '/book/history', label: 'History', hint: 'Work, notes and readings' },
   { path: '/book/files', label: 'Files', hint: 'Backup and restore' },
-  { path: '/book/settings', label: 'Settings', hint: 'Units, standard, light or dark' },
+  { path: '/book/settings', label: 'Settings', hint: 'Standard, units, weather, recorder' },
 ] as const;
 
 interface Props {
