@@ -12,6 +12,8 @@ async function scriptBytes(address: string): Promise<number> {
     if (response.request().resourceType() === 'script') bodies.push(response.body());
   });
   await page.goto(address, { waitUntil: 'networkidle' });
+  // Scripts asked for by scripts come after the network was idle for a moment.
+  await page.waitForTimeout(2000);
   const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body, { level: 9 }).length);
   await browser.close();
   return sizes.reduce((sum, size) => sum + size, 0);

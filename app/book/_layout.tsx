@@ -1,6 +1,6 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
 import { SideBySide } from '@/ui/frame';
-import { BookMenu } from '@/ui/book';
+import { BookMenu } from '@/ui/book/BookMenu';
 
 /** Book: its chapters at the side, on a phone as a page of their own. */
 export default function BookLayout() {

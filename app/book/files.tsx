@@ -13,7 +13,7 @@ import {
 import { discardQuarantined } from '@/store/quarantine';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { Page } from '@/ui/frame';
-import { BackupCard, QuarantineCard, RestoreCard } from '@/ui/book';
+import { BackupCard, QuarantineCard, RestoreCard } from '@/ui/book/FileCards';
 import { downloadText } from '@/ui/download';
 
 /** Files: the whole logbook out as one file, and in again. */

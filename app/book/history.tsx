@@ -7,7 +7,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { HistoryList } from '@/ui/book';
+import { HistoryList } from '@/ui/book/HistoryList';
 
 /** Everything in the log but the rides. */
 export default function History() {

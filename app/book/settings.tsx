@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { STANDARD_NAMES, STANDARDS } from '@/core/care';
-import { clueWords } from '@/core/entry';
+import { clueWords } from '@/core/arrivals/bikeRules';
 import { WEATHER_COLUMNS } from '@/core/formats/weatherColumns';
 import { say } from '@/core/messages';
 import { formatShare } from '@/core/units';
@@ -14,11 +14,11 @@ import {
   useAppSelector,
 } from '@/store';
 import { fillWeather, forgetFileWeather, takeWeatherFile } from '@/store/weather';
-import { RecorderCard, WeatherCard } from '@/ui/book';
+import { RecorderCard } from '@/ui/book/RecorderCard';
+import { WeatherCard } from '@/ui/book/WeatherCard';
 import { Choice } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { STANDARD_LABEL } from '@/ui/words';
-import { readWeather } from '@/work/readWeather';
 
 /** Settings: each takes effect at once and can be undone. */
 export default function SettingsPage() {
@@ -68,6 +68,7 @@ function WeatherSettings() {
   const hasFileWeather = useAppSelector(selectHasFileWeather);
   const [told, setTold] = useState<{ text: string; danger: boolean } | null>(null);
   const take = async (file: File) => {
+    const { readWeather } = await import('@/work/readWeather');
     const read = await readWeather(file);
     const taken = read.ok ? await dispatch(takeWeatherFile(read.value)) : read;
     const text = taken.ok

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { ridingHours, airOfRide, skyFromRecord, stripOf } from '@/core/care';
 import type { WeatherWord } from '@/core/logbook';
 import { say } from '@/core/messages';
-import type { RideEntry } from '@/core/rides';
+import type { RideEntry } from '@/core/rides/entries';
 import {
   amend,
   selectBikes,
@@ -18,7 +18,10 @@ import {
   useAppSelector,
 } from '@/store';
 import { Page } from '@/ui/frame';
-import { draftOf, RideFacts, RideForm, SkyCard } from '@/ui/rides';
+import { draftOf } from '@/ui/rides/rideDraft';
+import { RideFacts } from '@/ui/rides/RideFacts';
+import { RideForm } from '@/ui/rides/RideForm';
+import { SkyCard } from '@/ui/rides/SkyCard';
 import { Txt } from '@/ui/theme';
 
 /** A ride of the log: the weather it met, and what else is to be put right or taken out. */

@@ -1,8 +1,15 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { changeRides, type RideChange } from '@/core/entry';
-import { EVERY_RIDE, filterRides, isFiltered, weeksOf, yearOf } from '@/core/rides';
+import {
+  changeRides,
+  EVERY_RIDE,
+  filterRides,
+  isFiltered,
+  weeksOf,
+  yearOf,
+  type RideChange,
+} from '@/core/rides';
 import {
   amendAll,
   noticed,
@@ -17,10 +24,11 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { syncRides } from '@/store/syncRides';
 import { downloadText } from '@/ui/download';
 import { SideBySide } from '@/ui/frame';
-import { BulkBar, RidesHead, RidesList } from '@/ui/rides';
+import { BulkBar } from '@/ui/rides/BulkBar';
+import { RidesHead } from '@/ui/rides/RidesHead';
+import { RidesList } from '@/ui/rides/RidesList';
 
 /** Rides: the list, and beside it (over it on a phone) the ride being written. */
 export default function RidesLayout() {
@@ -32,7 +40,7 @@ export default function RidesLayout() {
   const inUse = useAppSelector(selectBikes);
   const fittings = useAppSelector(selectFittings);
   const { units, recorder } = useAppSelector(selectSettings);
-  const { sync } = useAppSelector(selectSession);
+  const { sync: status } = useAppSelector(selectSession);
   const now = useAppSelector(selectNow);
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
@@ -61,6 +69,11 @@ export default function RidesLayout() {
     const text = `${counted(changed.length)} changed${kept}`;
     dispatch(changed.length > 0 ? amendAll(text, changed) : noticed({ text, undo: false }));
   };
+  const sync = async (withDeleted: boolean) => {
+    // What reads ride files is not loaded before there are some.
+    const { syncRides } = await import('@/store/syncRides');
+    await dispatch(syncRides(withDeleted));
+  };
   const saveCsv = async () => {
     const { writeRidesCsv } = await import('@/core/formats/ridesCsv');
     downloadText('rides.csv', writeRidesCsv(shown, bikes), 'text/csv');
@@ -84,9 +97,9 @@ export default function RidesLayout() {
       sync={
         recorder
           ? {
-              status: sync,
-              onSync: () => void dispatch(syncRides()),
-              onWithDeleted: () => void dispatch(syncRides(true)),
+              status,
+              onSync: () => void sync(false),
+              onWithDeleted: () => void sync(true),
             }
           : null
       }

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { startTransition, useMemo, useState } from 'react';
-import { bikeOfClue, clueGroups, groupOf, planImport } from '@/core/entry';
+import { bikeOfClue, clueGroups, groupOf, planImport } from '@/core/arrivals';
 import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import {
@@ -18,7 +18,7 @@ import {
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ImportPanel } from '@/ui/rides/ImportPanel';
-import { readRideFiles, type Progress, type Reading } from '@/work/readRideFiles';
+import type { Progress, Reading } from '@/work/readRideFiles';
 
 /** Bringing in rides from files: read in a worker, shown, then added as one step. */
 export default function ImportRides() {
@@ -56,6 +56,7 @@ export default function ImportRides() {
   const read = async (list: File[], mappings: CsvMappings) => {
     setPicked(list);
     setProgress({ read: 0, of: list.length, found: 0 });
+    const { readRideFiles } = await import('@/work/readRideFiles');
     const started = readRideFiles(list, mappings, setProgress);
     setReading(started);
     const { files: done } = await started.done;

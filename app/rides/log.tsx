@@ -11,7 +11,8 @@ import {
   useAppSelector,
 } from '@/store';
 import { Page } from '@/ui/frame';
-import { RideForm, rideDraft } from '@/ui/rides';
+import { rideDraft } from '@/ui/rides/rideDraft';
+import { RideForm } from '@/ui/rides/RideForm';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
 /** Logging a ride by hand. */

@@ -1,5 +1,5 @@
 import { bikeOf } from '@/core/care';
-import type { ImportedRide } from '@/core/entry';
+import type { ImportedRide } from '@/core/arrivals';
 import type { Bike, BikeSpecs, Chain } from '@/core/garage';
 import type { ChainStart, LogEvent, Logbook, PlainEvent } from '@/core/logbook';
 import { addedEvents, mergeLogbooks } from '@/core/logbook';

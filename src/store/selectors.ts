@@ -2,7 +2,7 @@ import { createSelector } from '@reduxjs/toolkit';
 import { reportOn, stepsOf, type ChainReport, type Step } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
 import { allEvents, fittings, weatherFromFiles, type RideLogged } from '@/core/logbook';
-import { rideEntries } from '@/core/rides';
+import { rideEntries } from '@/core/rides/entries';
 import { createReplayCache } from './replayCache';
 import type { RootState } from './store';
 

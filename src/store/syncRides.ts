@@ -1,4 +1,4 @@
-import { bikeOfClue, isKnown, planImport } from '@/core/entry';
+import { bikeOfClue, isKnown, planImport } from '@/core/arrivals';
 import type { RecorderReply } from '@/core/formats';
 import type { ReadFile } from '@/core/formats/rideFile';
 import { allEvents } from '@/core/logbook';

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '../problem';
 import { readTable, ridesOfTable } from './csv';
-import { guessMapping, headerKey, type CsvMapping } from './csvMapping';
+import { guessMapping } from './csvGuess';
+import { headerKey, type CsvMapping } from './csvMapping';
 import { isFit, readFit } from './fit';
 import { readGpx } from './gpx';
 import type { RideFromFile } from './rideFromFile';

@@ -1,5 +1,5 @@
 import type { Garage } from '../garage';
-import type { RideEntry } from './weeks';
+import type { RideEntry } from './entries';
 
 export const SKY_FILTERS = ['all', 'dry', 'wet', 'guessed'] as const;
 export type SkyFilter = (typeof SKY_FILTERS)[number];

@@ -1,19 +1,5 @@
 import { startOfWeek } from 'date-fns/startOfWeek';
-import type { Sky, Step } from '../care';
-import type { RideLogged } from '../logbook';
-
-/** A ride as lists show it: the event as it reads now, the step it made, the weather it met. */
-export interface RideEntry {
-  ride: RideLogged;
-  step: Step;
-  sky: Sky;
-}
-
-/** The rides of a list of steps, in the order given. */
-export const rideEntries = (steps: readonly Step[]): RideEntry[] =>
-  steps.flatMap((step) =>
-    step.event.type === 'rideLogged' && step.sky ? [{ ride: step.event, step, sky: step.sky }] : [],
-  );
+import type { RideEntry } from './entries';
 
 /** A week's rides and what they come to. */
 export interface RideWeek {

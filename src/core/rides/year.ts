@@ -1,7 +1,7 @@
 import { startOfMonth } from 'date-fns/startOfMonth';
 import { subMonths } from 'date-fns/subMonths';
 import type { WeatherWord } from '../logbook';
-import type { RideEntry } from './weeks';
+import type { RideEntry } from './entries';
 
 /** Kinds of weather a year is told in. */
 export const YEAR_SKIES = ['dry', 'damp', 'wet', 'guessed'] as const;

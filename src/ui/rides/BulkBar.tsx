@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { RideChange } from '@/core/entry';
+import type { RideChange } from '@/core/rides';
 import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS } from '@/core/logbook';
 import { Button } from '../form';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { ClueGroup, ImportRow } from '@/core/entry';
+import type { ClueGroup, ImportRow } from '@/core/arrivals';
 import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import type { Bike } from '@/core/garage';

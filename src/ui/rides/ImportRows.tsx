@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { ImportRow } from '@/core/entry';
+import type { ImportRow } from '@/core/arrivals';
 import { say } from '@/core/messages';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';

@@ -1,7 +1,7 @@
 /** @jest-environment node */
 import { zipSync } from 'fflate';
 import { Chance } from '@/core/climate';
-import { planImport } from '@/core/entry';
+import { planImport } from '@/core/arrivals';
 import { logEventSchema } from '@/core/logbook';
 import { fit, gpx, tcx } from '@/test/rideFiles';
 import { FAIR } from '@/test/weather';

@@ -3,12 +3,12 @@ import Papa from 'papaparse';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { Replay } from '@/core/care';
-import { changeRides } from '@/core/entry';
 import { headerKey } from '@/core/formats/csvMapping';
 import { readRideFiles } from '@/core/formats/rideFile';
 import { writeRidesCsv } from '@/core/formats/ridesCsv';
 import type { RideLogged } from '@/core/logbook';
 import {
+  changeRides,
   EVERY_RIDE,
   filterRides,
   isFiltered,

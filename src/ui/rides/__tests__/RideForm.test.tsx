@@ -1,7 +1,8 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { NOT_RECORDED, type Fitting, type RideLogged } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { draftOf, rideDraft, RideForm } from '..';
+import { draftOf, rideDraft } from '../rideDraft';
+import { RideForm } from '../RideForm';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
 const fittings: Fitting[] = [

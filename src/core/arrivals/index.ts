@@ -1,0 +1,2 @@
+export * from './bikeRules';
+export * from './importRides';

@@ -1,5 +1,0 @@
-export * from './BookMenu';
-export * from './FileCards';
-export * from './HistoryList';
-export * from './RecorderCard';
-export * from './WeatherCard';
