@@ -1,6 +1,8 @@
 /** Unit tests: the web flavour of jest-expo, since the web is where the app runs. */
 module.exports = {
   preset: 'jest-expo/web',
+  // A limit for what hangs, not a measure: a shared machine can be many times slower than usual.
+  testTimeout: 60_000,
   testMatch: ['<rootDir>/{src,server,app}/**/*.test.{ts,tsx}'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',

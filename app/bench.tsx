@@ -1,5 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { bikeOf, airOf, lastLube, stand } from '@/core/care';
+import { bikeOf, airOf, lastLube, MOST_BATHS, stand, type WorkSpec } from '@/core/care';
+import type { LubeClass } from '@/core/lube';
 import {
   record,
   selectChains,
@@ -19,7 +20,7 @@ import { DEPTH_LABEL } from '@/ui/words';
 
 /** Bench: recording work done. It opens with the work the verdict proposes. */
 export default function Bench() {
-  const params = useLocalSearchParams<{ chain?: string }>();
+  const params = useLocalSearchParams<{ chain?: string; baths?: string; ml?: string }>();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const garage = useAppSelector(selectGarage);
@@ -42,9 +43,11 @@ export default function Bench() {
     const cogs = (bike && replay.book.cogs.get(bike.id)) ?? 0;
     return { state: stand(state, now, air), cogs, air };
   };
+  const lube = lastLube(replay.steps, chainId);
+  const asked = bathsAsked(params, lube);
   return (
     <Page title="Record work">
-      {report ? (
+      {report && !asked ? (
         <Txt tone="inkSoft">
           Proposed for {report.bike.name}:{' '}
           {DEPTH_LABEL[report.verdict.proposal.depth].toLowerCase()}, the shallowest work that will
@@ -52,13 +55,8 @@ export default function Bench() {
         </Txt>
       ) : null}
       <WorkForm
-        key={`${chainId} ${replay.steps.length}`}
-        initial={proposedDraft(
-          chainId,
-          report?.verdict.proposal.spec ?? null,
-          lastLube(replay.steps, chainId),
-          now,
-        )}
+        key={`${chainId} ${replay.steps.length} ${params.baths ?? ''} ${params.ml ?? ''}`}
+        initial={proposedDraft(chainId, asked ?? report?.verdict.proposal.spec ?? null, lube, now)}
         chains={chains}
         before={before}
         bikeOf={bikeWith}
@@ -73,4 +71,21 @@ export default function Bench() {
       </Txt>
     </Page>
   );
+}
+
+/** Baths as a calculator handed them over; null when none did, or nonsense. */
+function bathsAsked(
+  { baths, ml }: { baths?: string; ml?: string },
+  lube: LubeClass | null,
+): WorkSpec | null {
+  const count = Number(baths);
+  const size = Number(ml);
+  if (!(count >= 1 && count <= MOST_BATHS && size >= 30 && size <= 2000)) return null;
+  return {
+    method: 'baths',
+    cogsCleaned: true,
+    baths: { count: Math.round(count), ml: Math.round(size) },
+    drying: 'towel and air',
+    lube: { lubeClass: lube ?? 'all-weather', coat: 1, wiped: true },
+  };
 }

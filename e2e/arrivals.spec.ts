@@ -95,7 +95,7 @@ test('a ride in worked-out rain finishes a dry lube, and the verdict says so', a
   await rider.startsWith('Road bike', 'Dry', '0');
   await expect(rider.verdict).toContainText('Good for');
   await page.clock.setSystemTime(NOW);
-  await rider.opens('/book/settings');
+  await rider.goesToSettings();
   await rider.picks('It comes from', 'The weather service');
   await rider.goesTo('Rides');
   await page.getByRole('button', { name: 'Import' }).click();
@@ -145,8 +145,7 @@ test('with no server rides stay a guess, are marked so, and are filled when it i
     'It does not answer',
   );
   await page.unroute('**/api/**');
-  await rider.goesTo('Book');
-  await page.getByText('Settings', { exact: true }).first().click();
+  await rider.goesToSettings();
   await expect(page.getByText(/The weather service: It does not answer/)).toBeVisible();
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText(/The weather service: It does not answer/)).toHaveCount(0);
@@ -158,13 +157,14 @@ test('weather from a file: taken in, refused with its line, forgotten', async ({
   await page.clock.setSystemTime(new Date('2026-11-09T18:00:00Z'));
   await rider.startsWith('Road bike', 'Wet', '0');
   await page.clock.setSystemTime(NOW);
-  await rider.opens('/rides/import');
+  await rider.goesTo('Rides');
+  await page.getByRole('button', { name: 'Import' }).click();
   await page
     .getByLabel('Ride files')
     .setInputFiles([fileOf('lap.gpx', islandGpx('2026-11-20T08:00:00Z', 'Mill lap'))]);
   await page.getByRole('button', { name: 'Add this ride' }).click();
   await expect(page.getByRole('button', { name: /Mill lap/ })).toContainText('Not known');
-  await rider.opens('/book/settings');
+  await rider.goesToSettings();
   await rider.picks('It comes from', 'A file');
   const header = 'time,rain_mm,temperature_c,humidity_percent,wind_m_s';
   const rows = Array.from(
@@ -180,8 +180,7 @@ test('weather from a file: taken in, refused with its line, forgotten', async ({
   await expect(page.getByText(/Weather of \d days taken in/)).toBeVisible();
   await rider.goesTo('Rides');
   await expect(page.getByRole('button', { name: /Mill lap/ })).toContainText('Wet');
-  await rider.goesTo('Book');
-  await page.getByText('Settings', { exact: true }).first().click();
+  await rider.goesToSettings();
   await page.getByRole('button', { name: 'Forget the weather of files' }).click();
   await rider.goesTo('Rides');
   await expect(page.getByRole('button', { name: /Mill lap/ })).toContainText('Not known');
@@ -224,8 +223,7 @@ test('a table is explained once, and known the next time', async ({ rider, page 
   await page.getByLabel('Ride files').setInputFiles([table(5)]);
   await expect(page.getByText(/5 May 2026/)).toBeVisible();
   await expect(page.getByText('Columns of old.csv')).toHaveCount(0);
-  await rider.goesTo('Book');
-  await page.getByText('Settings', { exact: true }).first().click();
+  await rider.goesToSettings();
   await expect(
     page.getByText(/What the columns of a table with “datum,strecke km,rad”/),
   ).toBeVisible();

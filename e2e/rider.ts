@@ -41,6 +41,13 @@ export class Rider {
     await this.page.getByRole('navigation').getByRole('link', { name: place }).click();
   }
 
+  /** By the app's own ways: a new page load would not wait for what is being saved. */
+  async goesToSettings(): Promise<void> {
+    await this.goesTo('Book');
+    await this.page.getByText('Settings', { exact: true }).first().click();
+    await expect(this.page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+  }
+
   async logs(distance: string, weather: string): Promise<void> {
     await this.goesTo('Today');
     await this.page.getByRole('button', { name: 'Rode' }).click();

@@ -27,6 +27,7 @@ const SENTENCES: Record<ProblemCode, Sentence> = {
   'chain/missing': 'This bike has no chain fitted. Fit one in Book, Garage.',
   'wear/impossible': 'Wear readings run from 0 to 3 %. Above 1 % any chain is finished.',
   'kilometres/impossible': 'Enter 0 to 100,000 for the distance it has already done.',
+  'amount/impossible': (d) => `Enter a number from ${d}.`,
   'file/empty': 'The file is empty.',
   'file/too-large': 'The file is too large to be a ride.',
   'file/unknown': 'Not a ride file this app reads. FIT, GPX, TCX, CSV and ZIP are.',
@@ -51,6 +52,7 @@ const SENTENCES: Record<ProblemCode, Sentence> = {
   'weather/none-missing': 'No ride lacks its weather, so nothing was taken from the file.',
   'weather/other-days':
     'The file has no hours of the days whose weather is missing. Nothing was taken from it.',
+  'weather/no-forecast': 'No weather service is set (Book, Settings), so no forecast is known.',
   'weather/columns': (d) => `The file needs the columns ${d}.`,
   'weather/row': (d) => `Line ${d} has no hour, or a number that cannot be.`,
   'file/not-xml': (d) => `The file is damaged or cut off at line ${d}.`,

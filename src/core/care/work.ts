@@ -60,6 +60,16 @@ export function bathShareLeft(count: number, ml: number): number {
   return bound + loose;
 }
 
+/** Most baths worth the degreaser: beyond, what is left is what no bath loosens. */
+export const MOST_BATHS = 6;
+
+/** Fewest baths of `ml` that leave no more than `share` of the dirt inside; null where six do not. */
+export function bathsNeeded(share: number, ml: number): number | null {
+  for (let count = 1; count <= MOST_BATHS; count++)
+    if (bathShareLeft(count, ml) <= share) return count;
+  return null;
+}
+
 /** Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets. */
 export function work(
   before: ChainState,

@@ -1,3 +1,4 @@
+export * from './dose';
 export * from './form';
 export * from './garage';
 export * from './number';

@@ -1,7 +1,12 @@
 import { fail, ok, type Result } from '../problem';
 
 /** Versions of the stored logbook, by name. A new one goes at the end with the next number. */
-export const LOGBOOK_VERSIONS = { start: 1, unknownWeather: 2, hourlyWeather: 3 } as const;
+export const LOGBOOK_VERSIONS = {
+  start: 1,
+  unknownWeather: 2,
+  hourlyWeather: 3,
+  choice: 4,
+} as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
 
@@ -18,6 +23,7 @@ export const MIGRATIONS: readonly Migration[] = [
   // Rides may have the weather `unknown`: older data has none and stays as it is.
   { version: LOGBOOK_VERSIONS.unknownWeather },
   { version: LOGBOOK_VERSIONS.hourlyWeather, event: withWayAndClimb, settings: withSources },
+  { version: LOGBOOK_VERSIONS.choice, settings: withChoice },
 ];
 
 /** Rides know their way and climb, where something told: of older ones nothing did. */
@@ -34,6 +40,21 @@ function withWayAndClimb(event: unknown): unknown {
 function withSources(settings: unknown): unknown {
   if (typeof settings !== 'object' || settings === null) return settings;
   return { weatherSource: 'none', recorder: false, bikeRules: {}, csvMappings: {}, ...settings };
+}
+
+/** Settings of before lubes were chosen. */
+function withChoice(settings: unknown): unknown {
+  if (typeof settings !== 'object' || settings === null) return settings;
+  const wishes = { quick: 1, clean: 1, time: 2, money: 1, life: 2 };
+  const choice = { habit: 'due', pot: false, wishes };
+  const schools = {
+    amount: 'drop',
+    sides: 'fitting',
+    oldCoat: 'wipe',
+    waxInWet: 'model',
+    household: 'no',
+  };
+  return { choice, schools, dropsPerMl: 25, ...settings };
 }
 
 /** Throws when the list has a gap or a repeat: that is a mistake of ours, found at start-up. */

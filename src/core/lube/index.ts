@@ -1,1 +1,3 @@
 export * from './classes';
+export * from './dose';
+export * from './schools';

@@ -1,5 +1,7 @@
 import * as z from 'zod/mini';
 import { STANDARD_NAMES, type Standard } from '../care/constants';
+import { CLEANING_HABITS, EVERYDAY_WISHES, WISHES } from '../choice/wishes';
+import { DEFAULT_SCHOOLS, SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
 import { csvMappingSchema } from '../formats/csvMapping';
 
 export const THEMES = ['system', 'light', 'dark'] as const;
@@ -18,6 +20,21 @@ export const settingsSchema = z.object({
   bikeRules: z.record(z.string().check(z.maxLength(700)), z.string().check(z.maxLength(64))),
   /** What the columns of tables seen before are, by `headerKey`. */
   csvMappings: z.record(z.string().check(z.maxLength(500)), csvMappingSchema),
+  /** How lubes are chosen: see `core/choice`. */
+  choice: z.object({
+    habit: z.enum(CLEANING_HABITS),
+    pot: z.boolean(),
+    wishes: z.record(z.enum(WISHES), z.number().check(z.gte(0), z.lte(3))),
+  }),
+  schools: z.object({
+    amount: z.enum(SCHOOLS.amount),
+    sides: z.enum(SCHOOLS.sides),
+    oldCoat: z.enum(SCHOOLS.oldCoat),
+    waxInWet: z.enum(SCHOOLS.waxInWet),
+    household: z.enum(SCHOOLS.household),
+  }),
+  /** Drops the rider counted into a millilitre. */
+  dropsPerMl: z.number().check(z.gte(5), z.lte(200)),
   changedAt: z.iso.datetime(),
 });
 
@@ -34,5 +51,8 @@ export const DEFAULT_SETTINGS: Settings = {
   recorder: false,
   bikeRules: {},
   csvMappings: {},
+  choice: { habit: 'due', pot: false, wishes: EVERYDAY_WISHES },
+  schools: DEFAULT_SCHOOLS,
+  dropsPerMl: USUAL_DROPS_PER_ML,
   changedAt: '1970-01-01T00:00:00.000Z',
 };

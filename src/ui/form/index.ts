@@ -4,3 +4,5 @@ export * from './Field';
 export * from './MomentField';
 export * from './FormFoot';
 export * from './FilePick';
+export * from './ProgressBar';
+export * from './Slider';

@@ -1,4 +1,5 @@
 export * from './Card';
+export * from './Menu';
 export * from './Notice';
 export * from './Page';
 export * from './Places';

@@ -4,9 +4,9 @@ import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import type { Bike } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
-import { Button, Choice } from '../form';
+import { Button, Choice, ProgressBar } from '../form';
 import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme';
 import { DropZone } from './DropZone';
 import { ImportRows } from './ImportRows';
 import { MappingCard } from './MappingCard';
@@ -42,7 +42,10 @@ export function ImportPanel(props: Props) {
             Reading {progress.read} of {progress.of} …
             {progress.found > progress.read ? ` ${progress.found} files found in them.` : ''}
           </Txt>
-          <Bar share={progress.of === 0 ? 0 : progress.read / progress.of} />
+          <ProgressBar
+            share={progress.of === 0 ? 0 : progress.read / progress.of}
+            label="Files read"
+          />
           <Button label="Stop" onPress={onCancel} />
         </Card>
       ) : null}
@@ -90,24 +93,6 @@ export function ImportPanel(props: Props) {
   );
 }
 
-/** How much of something is done. */
-function Bar({ share }: { share: number }) {
-  const colors = useColors();
-  const percent = Math.round(share * 100);
-  return (
-    <View
-      role="progressbar"
-      aria-valuenow={percent}
-      aria-label="Files read"
-      style={[styles.bar, { backgroundColor: colors.line }]}
-    >
-      <View style={[styles.done, { width: `${percent}%`, backgroundColor: colors.done }]} />
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   panel: { gap: 18 },
-  bar: { height: 8, borderRadius: 4, overflow: 'hidden' },
-  done: { height: 8 },
 });

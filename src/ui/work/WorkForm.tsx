@@ -112,13 +112,19 @@ export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props
         <View style={styles.pair}>
           <Choice
             label="Baths"
-            options={[1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }))}
+            options={withOwn([1, 2, 3, 4], draft.bathCount).map((n) => ({
+              value: n,
+              label: String(n),
+            }))}
             value={draft.bathCount}
             onChange={(bathCount) => set({ bathCount })}
           />
           <Choice
             label="Size of each"
-            options={[100, 150, 250, 500].map((n) => ({ value: n, label: `${n} ml` }))}
+            options={withOwn([100, 150, 250, 500], draft.bathMl).map((n) => ({
+              value: n,
+              label: `${n} ml`,
+            }))}
             value={draft.bathMl}
             onChange={(bathMl) => set({ bathMl })}
           />
@@ -216,6 +222,10 @@ function Effect({ draft, before }: { draft: WorkDraft; before: ReturnType<Props[
     </Card>
   );
 }
+
+/** The usual choices, and the one a calculator handed over. */
+const withOwn = (usual: readonly number[], own: number): number[] =>
+  [...new Set([...usual, own])].sort((a, b) => a - b);
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 

@@ -1,26 +1,29 @@
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Page } from '../frame';
+import { Page } from './Page';
 import { Txt, useColors } from '../theme';
 
-const CHAPTERS = [
-  { path: '/book/garage', label: 'Garage', hint: 'Bikes and chains' },
-  { path: '/book/history', label: 'History', hint: 'Work, notes and readings' },
-  { path: '/book/files', label: 'Files', hint: 'Backup and restore' },
-  { path: '/book/settings', label: 'Settings', hint: 'Standard, units, weather, recorder' },
-] as const;
+/** A page to open from a menu. */
+export interface Chapter {
+  path: string;
+  label: string;
+  hint: string;
+}
 
 interface Props {
+  title: string;
+  chapters: readonly Chapter[];
+  /** Path of the page shown. */
   path: string;
   onGo: (path: string) => void;
 }
 
-/** The chapters of the book. */
-export function BookMenu({ path, onGo }: Props) {
+/** The chapters of a place. */
+export function Menu({ title, chapters, path, onGo }: Props) {
   const colors = useColors();
   return (
-    <Page title="Book">
+    <Page title={title}>
       <View style={styles.list}>
-        {CHAPTERS.map((chapter) => {
+        {chapters.map((chapter) => {
           const here = path.startsWith(chapter.path);
           return (
             <Pressable

@@ -4,14 +4,14 @@ import { Page } from '@/ui/frame';
 import { LubeCard } from '@/ui/shelf/LubeCard';
 import { Txt } from '@/ui/theme';
 
-/** Shelf: for now the handbook of lube classes; the rider's own products come later. */
-export default function Shelf() {
+/** The handbook: what each class of lube does, before anything is known of a rider's own bottles. */
+export default function Handbook() {
   const units = useAppSelector(selectUnits);
   return (
-    <Page title="Shelf" textOnly>
+    <Page title="Handbook" textOnly>
       <Txt tone="inkSoft">
-        The handbook: what each class of lube does. Your own bottles, what is left in them, and
-        which lube suits the coming rides will stand here later.
+        What each class of lube does. Your own bottles, and what is left in them, will stand on the
+        shelf later.
       </Txt>
       {LUBE_CLASS_NAMES.map((name) => (
         <LubeCard key={name} name={name} traits={LUBE_CLASSES[name]} units={units} />

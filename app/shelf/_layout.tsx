@@ -1,0 +1,31 @@
+import { Slot, usePathname, useRouter } from 'expo-router';
+import { Menu, SideBySide } from '@/ui/frame';
+
+const CHAPTERS = [
+  { path: '/shelf/choose', label: 'Which lube?', hint: 'For your riding and the coming weather' },
+  { path: '/shelf/dose', label: 'Doses and mixing', hint: 'Drops, degreaser, baths, wax' },
+  { path: '/shelf/handbook', label: 'Handbook', hint: 'What each class of lube does' },
+] as const;
+
+/** Shelf: its chapters at the side, on a phone as a page of their own. */
+export default function ShelfLayout() {
+  const router = useRouter();
+  const path = usePathname();
+  return (
+    <SideBySide
+      showList={path === '/shelf'}
+      listName="Shelf"
+      onBack={() => router.navigate('/shelf')}
+      list={
+        <Menu
+          title="Shelf"
+          chapters={CHAPTERS}
+          path={path}
+          onGo={(to) => router.navigate(to as '/shelf')}
+        />
+      }
+    >
+      <Slot />
+    </SideBySide>
+  );
+}

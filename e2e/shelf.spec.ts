@@ -1,0 +1,82 @@
+import { expect, test } from './rider';
+
+test('which lube: an answer for each bike, moved by the weather at the printed crossing', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/shelf/choose');
+  const answer = page.getByRole('region', { name: 'Answer' });
+  const wet = page.getByRole('slider', { name: 'Of the way, wet' });
+  await rider.picks('Bike', 'Quay commuter');
+  await rider.picks('For', 'Riding as last month');
+  // A wet month: something that holds in rain.
+  await expect(answer.getByRole('heading')).toHaveText(/^(Wet|All-weather) lube\.$/);
+  await expect(answer).toContainText(/than .*, the next best/);
+  const line = await page.getByText(/^From \d+ % wet on/).innerText();
+  const [, share, then] = /^From (\d+) % wet on, (.+?) is the answer/.exec(line) ?? [];
+  await wet.fill(String(Number(share) - 2));
+  const before = await answer.getByRole('heading').innerText();
+  expect(before.toLowerCase()).not.toContain(then ?? '');
+  await wet.fill(String(Number(share) + 2));
+  await expect(answer.getByRole('heading')).toHaveText(new RegExp(then ?? 'none', 'i'));
+
+  await rider.picks('Bike', 'Sunday racer');
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+  await wet.fill('5');
+  await expect(answer.getByRole('heading')).toHaveText(/^(Dry lube|Drip wax)\.$/);
+  await page.getByRole('button', { name: /^1\. / }).click();
+  await expect(page.getByText('Hands-on minutes per 1,000 km')).toBeVisible();
+  await expect(page.getByText('Money for lube per 1,000 km')).toBeVisible();
+  await expect(page.getByText('unknown', { exact: true })).toBeVisible();
+});
+
+test('which lube: forecast, wishes, habit and schools change the answer', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/shelf/choose');
+  await rider.picks('For', 'The next ten days');
+  await expect(page.getByText(/as the forecast has it/)).toBeVisible();
+  const first = page.getByRole('button', { name: /^1\. / });
+  await expect(first).toBeVisible();
+  await rider.picks('You clean', 'Every month');
+  await expect(page.getByText(/It rinses off easily, and cleaned once a month/)).toBeVisible();
+  await expect(page.getByText('It needs a thermostat pot, used for nothing else.')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'A thermostat pot for wax' }).click();
+  await expect(page.getByText('It needs a thermostat pot, used for nothing else.')).toHaveCount(0);
+  await expect(page.getByText('You keep to chain lube (a school, below).')).toBeVisible();
+  await rider.picks('Household oil on a chain?', 'Light oil will do');
+  await expect(page.getByText('You keep to chain lube (a school, below).')).toHaveCount(0);
+  await page.getByRole('slider', { name: 'Clean hands' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('slider', { name: 'Clean hands' })).toHaveAttribute(
+    'aria-valuetext',
+    'much',
+  );
+  await page.reload();
+  await expect(page.getByRole('radio', { name: 'Every month' })).toBeChecked();
+});
+
+test('doses: drops, turns, calibration; baths go to the bench', async ({ rider, page }) => {
+  await rider.opensDemo('/shelf/dose');
+  await rider.picks('Bike', 'Peat track gravel bike');
+  await expect(page.getByText('114 drops from one side, 4.6 ml.')).toBeVisible();
+  await expect(page.getByText(/Once round the chain is 2\.48 turns/)).toBeVisible();
+  await page.getByLabel('Drops in 1 ml').fill('38');
+  await expect(page.getByText('114 drops from one side, 3 ml.')).toBeVisible();
+  await page.getByRole('button', { name: 'Remember 38 drops in 1 ml' }).click();
+  await page.getByLabel('Links').fill('0');
+  await expect(page.getByText('Enter a number from 40 to 250.')).toBeVisible();
+  await page.getByLabel('Links').fill('114');
+  await rider.picks('From one side or both?', 'Both');
+  await expect(page.getByText('228 drops from both sides, 6 ml.')).toBeVisible();
+  await page.getByLabel('Parts of water to one of degreaser').fill('9');
+  await page.getByLabel('To make').fill('1000');
+  await expect(page.getByText('100 ml of degreaser, 900 ml of water.')).toBeVisible();
+  await page.getByLabel('Size of each bath').fill('200');
+  await page.getByLabel('Dirt inside to be left').fill('10');
+  await expect(page.getByText('2 baths, 400 ml in all.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use at the bench' }).click();
+  await expect(page.getByRole('radio', { name: '200 ml' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Off the bike, in baths' })).toBeChecked();
+});

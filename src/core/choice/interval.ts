@@ -1,0 +1,33 @@
+import { CARE } from '../care';
+import { LUBE_CLASSES } from '../lube';
+import type { Candidate } from './candidate';
+import { exposureFor, kmPerWeek, type RidingProfile } from './profile';
+
+const lifeOf = (c: Candidate): number => c.lifeKm ?? LUBE_CLASSES[c.lubeClass].lifeKm;
+
+/** Film a clean coat loses per km: worn off, washed off and dried out while it stands. */
+export function filmPerKm(c: Candidate, profile: RidingProfile, wetShare: number): number {
+  const traits = LUBE_CLASSES[c.lubeClass];
+  const x = exposureFor(profile, wetShare);
+  const worn = x.load / lifeOf(c);
+  const washed = (traits.washPerMm * x.waterMm) / x.km;
+  return worn + washed + traits.idlePerWeek / kmPerWeek(profile);
+}
+
+/**
+ * Expected km from a full coat to the reserve, on a clean chain in steady riding: the film falls by
+ * `filmPerKm`, so `(1 − 0.15) / filmPerKm`. The season tells what rides in lumps and dirt make of it.
+ */
+export const intervalKm = (c: Candidate, profile: RidingProfile, wetShare: number): number =>
+  (1 - CARE.reserve.value) / filmPerKm(c, profile, wetShare);
+
+/**
+ * The wet share at which `b` begins to outlast `a`: film loss is linear in it, so the lines cross once
+ * at most. Null where they do not between 0 and 1.
+ */
+export function crossing(a: Candidate, b: Candidate, profile: RidingProfile): number | null {
+  const dry = filmPerKm(a, profile, 0) - filmPerKm(b, profile, 0);
+  const wet = filmPerKm(a, profile, 1) - filmPerKm(b, profile, 1);
+  if (dry === wet || dry * wet > 0) return null;
+  return dry / (dry - wet);
+}

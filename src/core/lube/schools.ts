@@ -1,0 +1,21 @@
+/** Where practitioners disagree on product and amount: the schools, with a default and its reason. */
+export const SCHOOLS = {
+  amount: ['drop', 'stream'],
+  sides: ['fitting', 'one', 'both'],
+  oldCoat: ['wipe', 'flush', 'clean'],
+  waxInWet: ['model', 'never'],
+  household: ['no', 'yes'],
+} as const;
+
+export type SchoolName = keyof typeof SCHOOLS;
+export type Schools = { [K in SchoolName]: (typeof SCHOOLS)[K][number] };
+
+export const SCHOOL_NAMES = Object.keys(SCHOOLS) as SchoolName[];
+
+export const DEFAULT_SCHOOLS: Schools = {
+  amount: 'drop',
+  sides: 'fitting',
+  oldCoat: 'wipe',
+  waxInWet: 'model',
+  household: 'no',
+};

@@ -1,0 +1,122 @@
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Ranked, Wish } from '@/core/choice';
+import {
+  formatDistance,
+  formatDistanceRange,
+  formatHours,
+  formatNumber,
+  formatShare,
+  type UnitSystem,
+} from '@/core/units';
+import { Txt, useColors } from '../theme';
+import { WISH_LABEL } from './words';
+
+interface Props {
+  place: number;
+  ranked: Ranked;
+  /** What to mind with it. */
+  rules: readonly string[];
+  /** Hours from lubing to riding where the bike stands. */
+  leadHours: number;
+  /** Minutes a change to it takes once. */
+  switchMinutes: number;
+  /** Life it was reckoned with, km. */
+  lifeKm: number;
+  units: UnitSystem;
+}
+
+/** One lube in the ranking; opened, every figure with what it was made of. */
+export function CandidateRow(props: Props) {
+  const { place, ranked, rules, units } = props;
+  const { candidate, figures, refused } = ranked;
+  const colors = useColors();
+  const [open, setOpen] = useState(false);
+  const minutes = `${formatNumber(figures.minutesPer1000Km)} min per ${formatDistance(1000, units)}`;
+  return (
+    <View style={[styles.row, { borderColor: colors.line, backgroundColor: colors.cloth }]}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => setOpen(!open)}
+        style={styles.head}
+      >
+        <View style={styles.grow}>
+          <Txt variant="strong" tone={refused ? 'inkSoft' : 'ink'}>
+            {refused ? '' : `${place}. `}
+            {candidate.name}
+          </Txt>
+          <Txt variant="small" tone={refused ? 'danger' : 'inkSoft'}>
+            {refused ??
+              `${formatDistanceRange(figures.intervalKm, units)} from coat to coat, ${minutes}`}
+          </Txt>
+        </View>
+        <Txt variant="label" style={styles.underline}>
+          {open ? 'Hide' : 'Working'}
+        </Txt>
+      </Pressable>
+      {open ? (
+        <View style={styles.working}>
+          {rules.map((rule) => (
+            <Txt key={rule}>{rule}</Txt>
+          ))}
+          {facts(props).map(([what, value]) => (
+            <View key={what} style={styles.fact}>
+              <Txt variant="small" style={styles.grow}>
+                {what}
+              </Txt>
+              <Txt variant="numberSmall">{value}</Txt>
+            </View>
+          ))}
+          <Txt variant="small" tone="inkSoft">
+            Means of 20 half years of your riding at this wet share, the same weather for every
+            lube. Life {formatDistance(props.lifeKm, units)} in the dry, common practice, give or
+            take a third from coat to coat. Behind the best in your wishes by{' '}
+            {shortfallText(ranked.parts)}.
+          </Txt>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+function facts({ ranked, leadHours, switchMinutes, units }: Props): [string, string][] {
+  const f = ranked.figures;
+  const per = `per ${formatDistance(1000, units)}`;
+  return [
+    ['Half of the coats last', formatDistanceRange(f.intervalKm, units)],
+    ['Coats a month', formatNumber(f.coatsPerMonth)],
+    ['Cleans a month', formatNumber(f.cleansPerMonth)],
+    [`Hands-on minutes ${per}`, formatNumber(f.minutesPer1000Km)],
+    [`Money for lube ${per}`, f.moneyPer1000Km === null ? 'unknown' : f.moneyPer1000Km.toFixed(2)],
+    [`Wear ${per}`, `${f.wearPer1000Km.toFixed(3)} %`],
+    ['Extra power at 250 W', `${formatNumber(f.watts)} W`],
+    ['Grit outside, on average', formatShare(f.grit)],
+    ['Rides on which it runs dry', formatShare(f.dryRides)],
+    ['Ready to ride after', formatHours(leadHours)],
+    ['To change to it, once', switchMinutes > 0 ? `${switchMinutes} min` : 'nothing'],
+  ];
+}
+
+function shortfallText(parts: Record<Wish, number>): string {
+  const told = (Object.entries(parts) as [Wish, number][])
+    .filter(([, value]) => value >= 0.05)
+    .map(([wish, value]) => `${value.toFixed(1)} for ${WISH_LABEL[wish].toLowerCase()}`);
+  return told.length ? told.join(', ') : 'nothing';
+}
+
+const styles = StyleSheet.create({
+  row: { borderWidth: 1, borderRadius: 12, marginBottom: 8 },
+  head: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+    minHeight: 56,
+    paddingHorizontal: 14,
+    paddingVertical: 8,
+  },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  underline: { textDecorationLine: 'underline' },
+  working: { paddingHorizontal: 14, paddingBottom: 12, gap: 6 },
+  fact: { flexDirection: 'row', justifyContent: 'space-between', gap: 12 },
+});

@@ -1,0 +1,212 @@
+import { lazy, Suspense } from 'react';
+import { StyleSheet, View } from 'react-native';
+import {
+  answerCrossings,
+  CLEANING_HABITS,
+  leadHours,
+  overtakes,
+  rank,
+  reasons,
+  rulesFor,
+  switchMinutes,
+  WISHES,
+  type ChoiceFacts,
+  type CleaningHabit,
+  type Curve,
+  type RidingProfile,
+  type Wish,
+  type Wishes,
+} from '@/core/choice';
+import type { Bike } from '@/core/garage';
+import { LUBE_CLASSES } from '@/core/lube';
+import { formatDistance, formatShare, type UnitSystem } from '@/core/units';
+import { Choice, ProgressBar, Slider, Toggles } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { CandidateRow } from './CandidateRow';
+import { answerSentence, HABIT_LABEL, WEIGHT_WORD, WISH_LABEL } from './words';
+
+// The package for charts is heavy and the answer does not wait for it.
+const CrossingChart = lazy(() =>
+  import('./CrossingChart').then((m) => ({ default: m.CrossingChart })),
+);
+
+export type Horizon = 'forecast' | 'month' | 'season';
+
+interface Props {
+  bikes: readonly Bike[];
+  bike: Bike;
+  onBike: (id: string) => void;
+  horizon: Horizon;
+  onHorizon: (horizon: Horizon) => void;
+  /** Why there is no forecast. */
+  trouble: string | null;
+  profile: RidingProfile;
+  /** Wet share by the horizon, and the one looked at now. */
+  usualWet: number;
+  wetShare: number;
+  onWetShare: (share: number) => void;
+  /** Null until the seasons have been ridden. */
+  curves: readonly Curve[] | null;
+  progress: number | null;
+  wishes: Wishes;
+  onWish: (wish: Wish, weight: number) => void;
+  onHabit: (habit: CleaningHabit) => void;
+  onPot: (pot: boolean) => void;
+  facts: Omit<ChoiceFacts, 'wetShare'>;
+  units: UnitSystem;
+}
+
+/** Which lube: the answer first, then what moves it, then every lube with its working. */
+export function ChoicePanel(props: Props) {
+  const { bikes, bike, horizon, profile, usualWet, wetShare, curves, wishes, units } = props;
+  const facts: ChoiceFacts = { ...props.facts, wetShare };
+  const crossings = curves ? answerCrossings(curves, wishes, facts) : [];
+  return (
+    <View style={styles.panel}>
+      {bikes.length > 1 ? (
+        <Choice
+          label="Bike"
+          options={bikes.map((b) => ({ value: b.id, label: b.name }))}
+          value={bike.id}
+          onChange={props.onBike}
+        />
+      ) : null}
+      <Choice
+        label="For"
+        options={[
+          { value: 'forecast', label: 'The next ten days' },
+          { value: 'month', label: 'Riding as last month' },
+          { value: 'season', label: 'Riding as this half year' },
+        ]}
+        value={horizon}
+        onChange={props.onHorizon}
+      />
+      {props.trouble ? (
+        <Txt variant="small" tone="danger" live="polite">
+          {props.trouble} Last month’s weather is taken.
+        </Txt>
+      ) : null}
+      <Slider
+        label="Of the way, wet"
+        value={Math.round(wetShare * 100)}
+        min={0}
+        max={100}
+        step={1}
+        text={
+          wetShare === usualWet
+            ? `${formatShare(wetShare)}, as ${WET_FROM[horizon]}`
+            : `${formatShare(wetShare)}; ${WET_FROM[horizon]}: ${formatShare(usualWet)}`
+        }
+        onChange={(percent) => props.onWetShare(percent / 100)}
+      />
+      {props.progress !== null ? (
+        <ProgressBar share={props.progress} label="Riding the seasons" />
+      ) : null}
+      {curves ? <Answer {...props} curves={curves} facts={facts} crossings={crossings} /> : null}
+      <Card title="What matters to you">
+        {WISHES.map((wish) => (
+          <Slider
+            key={wish}
+            label={WISH_LABEL[wish]}
+            value={wishes[wish]}
+            min={0}
+            max={3}
+            step={1}
+            text={WEIGHT_WORD[wishes[wish]] ?? ''}
+            onChange={(weight) => props.onWish(wish, weight)}
+          />
+        ))}
+        <Choice
+          label="You clean"
+          options={CLEANING_HABITS.map((value) => ({ value, label: HABIT_LABEL[value] }))}
+          value={facts.habit}
+          onChange={props.onHabit}
+        />
+        <Toggles
+          label="You have"
+          options={[{ label: 'A thermostat pot for wax', on: facts.pot, onChange: props.onPot }]}
+        />
+      </Card>
+      <Txt variant="small" tone="inkSoft">
+        {profile.rides === 0
+          ? 'No rides yet: three of 30 km a week are assumed.'
+          : `From ${profile.rides} rides: ${formatDistance(profile.rideKm, units)} each, ${profile.ridesPerWeek.toFixed(1)} a week.`}
+      </Txt>
+    </View>
+  );
+}
+
+const WET_FROM: Record<Horizon, string> = {
+  forecast: 'the forecast has it',
+  month: 'last month',
+  season: 'this half year',
+};
+
+type AnswerProps = Omit<Props, 'curves' | 'facts'> & {
+  curves: readonly Curve[];
+  facts: ChoiceFacts;
+  crossings: ReturnType<typeof answerCrossings>;
+};
+
+function Answer({ curves, facts, crossings, wishes, wetShare, bike, profile, units }: AnswerProps) {
+  const ranked = rank(curves, wetShare, wishes, facts);
+  const [first] = ranked;
+  if (!first) return null;
+  const wetOverDry = overtakes(curves, ['dry', 'wet'], wishes, facts);
+  const shown = ['dry', 'wet', 'all-weather', 'drip wax'];
+  const lines = crossings.map(
+    (c) => `From ${formatShare(c.wetShare)} wet on, ${c.to.name.toLowerCase()} is the answer.`,
+  );
+  return (
+    <>
+      <View role="region" aria-label="Answer" aria-live="polite" style={styles.answer}>
+        <Txt variant="verdict" level={2}>
+          {first.candidate.name}.
+        </Txt>
+        <Txt variant="lead">{answerSentence(ranked, reasons(ranked))}</Txt>
+        {rulesFor(first.candidate, facts).map((rule) => (
+          <Txt key={rule}>{rule}</Txt>
+        ))}
+      </View>
+      <Card title="Where the answer changes">
+        <Txt>{lines.length ? lines.join(' ') : 'Nowhere: it is the same from dry to wet.'}</Txt>
+        {wetOverDry !== null ? (
+          <Txt>Wet lube overtakes dry at {formatShare(wetOverDry)} wet.</Txt>
+        ) : null}
+        <Suspense fallback={<View style={styles.chart} />}>
+          <CrossingChart
+            candidates={curves.map((c) => c.candidate).filter((c) => shown.includes(c.id))}
+            profile={profile}
+            wetShare={wetShare}
+            crossings={crossings.map((c) => ({
+              wetShare: c.wetShare,
+              label: c.to.name.toLowerCase(),
+            }))}
+            units={units}
+          />
+        </Suspense>
+      </Card>
+      <View>
+        {ranked.map((r, n) => (
+          <CandidateRow
+            key={r.candidate.id}
+            place={n + 1}
+            ranked={r}
+            rules={rulesFor(r.candidate, facts)}
+            leadHours={leadHours(r.candidate, bike.storage)}
+            switchMinutes={switchMinutes(r.candidate, facts.now)}
+            lifeKm={r.candidate.lifeKm ?? LUBE_CLASSES[r.candidate.lubeClass].lifeKm}
+            units={units}
+          />
+        ))}
+      </View>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: 18 },
+  answer: { gap: 8 },
+  chart: { height: 286 },
+});

@@ -1,0 +1,173 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { LineChart } from 'react-native-chart-kit/v2';
+import Svg, { Line, Text as SvgText } from 'react-native-svg';
+import { intervalKm, type Candidate, type RidingProfile } from '@/core/choice';
+import { distanceUnit, formatShare, toShownDistance, type UnitSystem } from '@/core/units';
+import { Txt, useColors, type Colors } from '../theme';
+
+interface Props {
+  candidates: readonly Candidate[];
+  profile: RidingProfile;
+  /** The rider's own place on the chart. */
+  wetShare: number;
+  /** Where one lube takes over from another. */
+  crossings: readonly { wetShare: number; label: string }[];
+  units: UnitSystem;
+}
+
+const HEIGHT = 240;
+const STEPS = 20;
+
+/** The plot's edges within the drawing, px: what the chart leaves for its labels. */
+const PLOT = { left: 52, right: 16, top: 12, bottom: 34 };
+
+const strokes = (colors: Colors): string[] => [
+  colors.ink,
+  colors.danger,
+  colors.done,
+  colors.gritDark,
+];
+
+/** How long a coat lasts at each wet share, a line a lube; where the answer changes; where the rider is. */
+export function CrossingChart({ candidates, profile, wetShare, crossings, units }: Props) {
+  const colors = useColors();
+  const [width, setWidth] = useState(0);
+  const shares = Array.from({ length: STEPS + 1 }, (_, n) => n / STEPS);
+  const data = shares.map((share) => ({
+    share,
+    ...Object.fromEntries(
+      candidates.map((c) => [
+        c.id,
+        Math.round(toShownDistance(intervalKm(c, profile, share), units)),
+      ]),
+    ),
+  }));
+  const color = (n: number) => strokes(colors)[n % 4] ?? colors.ink;
+  const plot = Math.max(0, width - PLOT.left - PLOT.right);
+  const x = (share: number) => PLOT.left + share * plot;
+  return (
+    <View style={styles.chart}>
+      <View style={styles.legend}>
+        {candidates.map((c, n) => (
+          <View key={c.id} style={styles.key}>
+            <View style={[styles.swatch, { backgroundColor: color(n) }]} />
+            <Txt variant="small" tone="inkSoft">
+              {c.name}
+            </Txt>
+          </View>
+        ))}
+      </View>
+      <Txt variant="small" tone="inkSoft">
+        Distance from coat to coat in {distanceUnit(units)}, by how much of the way is wet
+      </Txt>
+      <View
+        role="img"
+        aria-label={chartText(candidates, profile, wetShare, units)}
+        style={styles.plot}
+        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      >
+        {width > 0 ? (
+          <View aria-hidden>
+            <LineChart
+              data={data as Record<string, unknown>[]}
+              xKey="share"
+              series={candidates.map((c, n) => ({ yKey: c.id, label: c.name, color: color(n) }))}
+              width={width}
+              height={HEIGHT}
+              legend={false}
+              showDots={false}
+              interaction="none"
+              tooltip={false}
+              yAxisLabelWidth={36}
+              formatXLabel={(share) =>
+                Number(share) % 0.25 === 0 ? formatShare(Number(share)) : ''
+              }
+              formatYLabel={(value) => `${Math.round(value)}`}
+              theme={{
+                background: 'transparent',
+                plotBackground: 'transparent',
+                grid: colors.line,
+                axis: colors.lineStrong,
+                text: colors.inkSoft,
+                mutedText: colors.inkSoft,
+                typography: { fontFamily: 'Red Hat Mono', axisLabelSize: 12 },
+              }}
+            />
+            <Svg width={width} height={HEIGHT} style={StyleSheet.absoluteFill}>
+              {crossings.map((c) => (
+                <Mark
+                  key={c.label}
+                  x={x(c.wetShare)}
+                  width={width}
+                  label={c.label}
+                  color={colors.inkSoft}
+                  dashed
+                />
+              ))}
+              <Mark x={x(wetShare)} width={width} label="you" color={colors.ink} />
+            </Svg>
+          </View>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+interface MarkProps {
+  x: number;
+  width: number;
+  label: string;
+  color: string;
+  dashed?: boolean;
+}
+
+function Mark({ x, width, label, color, dashed = false }: MarkProps) {
+  const left = x > width / 2;
+  return (
+    <>
+      <Line
+        x1={x}
+        x2={x}
+        y1={dashed ? PLOT.top + 14 : PLOT.top}
+        y2={HEIGHT - PLOT.bottom}
+        stroke={color}
+        strokeWidth={dashed ? 1.5 : 2.5}
+        strokeDasharray={dashed ? '4 4' : '0'}
+      />
+      <SvgText
+        x={left ? x - 5 : x + 5}
+        y={dashed ? PLOT.top + 26 : PLOT.top + 10}
+        textAnchor={left ? 'end' : 'start'}
+        fill={color}
+        fontFamily="Hanken Grotesk"
+        fontSize={12}
+        fontWeight="600"
+      >
+        {label}
+      </SvgText>
+    </>
+  );
+}
+
+function chartText(
+  candidates: readonly Candidate[],
+  profile: RidingProfile,
+  wetShare: number,
+  units: UnitSystem,
+): string {
+  const at = (c: Candidate, share: number) =>
+    Math.round(toShownDistance(intervalKm(c, profile, share), units));
+  const lines = candidates.map(
+    (c) => `${c.name}: ${at(c, 0)} dry, ${at(c, wetShare)} as you ride, ${at(c, 1)} wet`,
+  );
+  return `Distance from coat to coat in ${distanceUnit(units)}. ${lines.join('. ')}.`;
+}
+
+const styles = StyleSheet.create({
+  chart: { gap: 6 },
+  legend: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 2 },
+  key: { flexDirection: 'row', alignItems: 'center', gap: 5 },
+  swatch: { width: 16, height: 4, borderRadius: 2 },
+  plot: { height: HEIGHT },
+});
