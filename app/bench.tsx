@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { bikeOf, airOf, lastLube, MOST_BATHS, stand, type WorkSpec } from '@/core/care';
-import type { LubeClass } from '@/core/lube';
+import { doseOf, sidesOf, type LubeClass } from '@/core/lube';
 import {
   record,
   selectChains,
@@ -9,6 +9,7 @@ import {
   selectNow,
   selectReplay,
   selectReports,
+  selectSettings,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
@@ -28,6 +29,7 @@ export default function Bench() {
   const reports = useAppSelector(selectReports);
   const main = useAppSelector(selectMainReport);
   const now = useAppSelector(selectNow);
+  const { schools, dropsPerMl } = useAppSelector(selectSettings);
   const { replay } = useAppSelector(selectReplay);
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   const chainId = params.chain ?? report?.chain.id ?? chains[0]?.id;
@@ -59,6 +61,13 @@ export default function Bench() {
         initial={proposedDraft(chainId, asked ?? report?.verdict.proposal.spec ?? null, lube, now)}
         chains={chains}
         before={before}
+        usualLube={lube ?? 'all-weather'}
+        products={garage.products}
+        coatMl={(id, of) => {
+          const links = garage.chains[id]?.links ?? 114;
+          const sides = sidesOf(schools.sides, bikeWith(id)?.ebike ?? false, of);
+          return doseOf(links, sides, dropsPerMl, schools.amount).ml;
+        }}
         bikeOf={bikeWith}
         now={now}
         onSave={(entry) => {

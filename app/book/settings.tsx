@@ -13,7 +13,8 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { fillWeather, forgetFileWeather, takeWeatherFile } from '@/store/weather';
+import { fillWeather } from '@/store/weather';
+import { forgetFileWeather, takeWeatherFile } from '@/store/weatherFile';
 import { RecorderCard } from '@/ui/book/RecorderCard';
 import { WeatherCard } from '@/ui/book/WeatherCard';
 import { Choice } from '@/ui/form';
@@ -68,7 +69,7 @@ function WeatherSettings() {
   const hasFileWeather = useAppSelector(selectHasFileWeather);
   const [told, setTold] = useState<{ text: string; danger: boolean } | null>(null);
   const take = async (file: File) => {
-    const { readWeather } = await import('@/work/readWeather');
+    const { readWeather } = await import('@/work/clients');
     const read = await readWeather(file);
     const taken = read.ok ? await dispatch(takeWeatherFile(read.value)) : read;
     const text = taken.ok

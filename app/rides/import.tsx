@@ -56,7 +56,7 @@ export default function ImportRides() {
   const read = async (list: File[], mappings: CsvMappings) => {
     setPicked(list);
     setProgress({ read: 0, of: list.length, found: 0 });
-    const { readRideFiles } = await import('@/work/readRideFiles');
+    const { readRideFiles } = await import('@/work/clients');
     const started = readRideFiles(list, mappings, setProgress);
     setReading(started);
     const { files: done } = await started.done;

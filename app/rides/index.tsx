@@ -1,7 +1,14 @@
+import { lazy, Suspense } from 'react';
 import { useWide } from '@/ui/frame';
-import LogRide from './log';
+
+// Lazy, so that the two routes that show it do not put it into the first script.
+const LogRide = lazy(() => import('./log'));
 
 /** Beside the list of rides there is room to log the next one; on a phone the list is all. */
 export default function RidesIndex() {
-  return useWide() ? <LogRide /> : null;
+  return useWide() ? (
+    <Suspense fallback={null}>
+      <LogRide />
+    </Suspense>
+  ) : null;
 }

@@ -1,5 +1,7 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
+import { selectShelf, useAppSelector } from '@/store';
 import { Menu, SideBySide } from '@/ui/frame';
+import { ProductList } from '@/ui/shelf/ProductList';
 
 const CHAPTERS = [
   { path: '/shelf/choose', label: 'Which lube?', hint: 'For your riding and the coming weather' },
@@ -11,6 +13,7 @@ const CHAPTERS = [
 export default function ShelfLayout() {
   const router = useRouter();
   const path = usePathname();
+  const rows = useAppSelector(selectShelf);
   return (
     <SideBySide
       showList={path === '/shelf'}
@@ -22,7 +25,13 @@ export default function ShelfLayout() {
           chapters={CHAPTERS}
           path={path}
           onGo={(to) => router.navigate(to as '/shelf')}
-        />
+        >
+          <ProductList
+            rows={rows}
+            openId={path.split('/')[3] ?? null}
+            onOpen={(id) => router.navigate(`/shelf/product/${id}`)}
+          />
+        </Menu>
       }
     >
       <Slot />

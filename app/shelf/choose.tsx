@@ -1,7 +1,6 @@
 import { useMemo, useState } from 'react';
 import { lastLube } from '@/core/care';
 import {
-  handbookCandidates,
   kmPerWeek,
   profileOf,
   ridingHoursOf,
@@ -9,9 +8,11 @@ import {
   type CleaningHabit,
 } from '@/core/choice';
 import { say } from '@/core/messages';
+import { candidatesOf } from '@/core/shelf';
 import type { Result } from '@/core/problem';
 import {
   putSettings,
+  selectGarage,
   selectNow,
   selectReplay,
   selectReports,
@@ -37,14 +38,16 @@ export default function Choose() {
   const router = useRouter();
   const reports = useAppSelector(selectReports);
   const { replay } = useAppSelector(selectReplay);
-  const { choice, schools, standard, units } = useAppSelector(selectSettings);
+  const { choice, schools, standard, units, dropsPerMl } = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
+  const { products } = useAppSelector(selectGarage);
   const [picked, setPicked] = useState<string | null>(null);
   const [horizon, setHorizon] = useState<Horizon>('month');
   const [forecasts, setForecasts] = useState<Record<string, Result<Forecast>>>({});
   const [dragged, setDragged] = useState<number | null>(null);
   const report = reports.find((r) => r.bike.id === picked) ?? reports[0] ?? null;
   const bike = report?.bike ?? null;
+  const links = report?.chain.links ?? 114;
   const habit: CleaningHabit = choice.habit;
   const profile = useMemo(
     () => bike && profileOf(replay.steps, bike, horizon === 'season' ? 'season' : 'month', now),
@@ -58,7 +61,12 @@ export default function Choose() {
         ? [
             {
               bikeId: bike.id,
-              candidates: handbookCandidates(),
+              candidates: candidatesOf(products, {
+                links,
+                ebike: bike.ebike,
+                dropsPerMl,
+                schools,
+              }),
               plan: {
                 profile,
                 storage: bike.storage,
@@ -70,7 +78,7 @@ export default function Choose() {
             },
           ]
         : [],
-    [bike, profile, standard, habit, schools.oldCoat],
+    [bike, profile, products, links, standard, habit, schools, dropsPerMl],
   );
   const seasons = useSeasons(jobs);
   if (!bike || !profile || !report) return <NoBikeYet onGo={() => router.navigate('/')} />;

@@ -1,7 +1,14 @@
+import { lazy, Suspense } from 'react';
 import { useWide } from '@/ui/frame';
-import Choose from './choose';
+
+// Lazy, so that the two routes that show it do not put it into the first script.
+const Choose = lazy(() => import('./choose'));
 
 /** Beside the chapters there is room for the question asked most; on a phone they are all. */
 export default function ShelfIndex() {
-  return useWide() ? <Choose /> : null;
+  return useWide() ? (
+    <Suspense fallback={null}>
+      <Choose />
+    </Suspense>
+  ) : null;
 }

@@ -4,6 +4,7 @@ import type { Bike, BikeSpecs, Chain } from '@/core/garage';
 import type { ChainStart, LogEvent, Logbook, PlainEvent } from '@/core/logbook';
 import { addedEvents, mergeLogbooks } from '@/core/logbook';
 import type { Settings } from '@/core/settings';
+import type { Product } from '@/core/shelf';
 import { changed, type Change } from './logbookSlice';
 import { historyMoved, noticed, noticeClosed, ticked } from './sessionSlice';
 import type { AppThunk } from './store';
@@ -121,6 +122,15 @@ export const putChain =
       perform(label, { chains: [{ ...chain, changedAt: new Date(edge.now()).toISOString() }] }),
     );
 
+/** Puts a product on the shelf, or changes the one of its id. */
+export const putProduct =
+  (label: string, product: Omit<Product, 'changedAt' | 'id'> & { id?: string }): AppThunk =>
+  (dispatch, _, edge) => {
+    const changedAt = new Date(edge.now()).toISOString();
+    const id = product.id ?? edge.newId();
+    dispatch(perform(label, { products: [{ ...product, id, changedAt }] }));
+  };
+
 /** A first bike with its chain on it, as one step: what stands between nothing and a verdict. */
 export const startWithBike =
   (preset: { name: string; links: number; specs: BikeSpecs }, start: ChainStart): AppThunk =>
@@ -189,6 +199,7 @@ export const restoreBackup =
         events: addedEvents(before.log, after.log),
         bikes: pickNew(before.garage.bikes, after.garage.bikes),
         chains: pickNew(before.garage.chains, after.garage.chains),
+        products: pickNew(before.garage.products, after.garage.products),
         ...(after.settings === before.settings ? {} : { settings: after.settings }),
       }),
     );

@@ -1,6 +1,7 @@
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import type { Bike, Chain } from '@/core/garage';
 import { addEvents, mergeLogbooks, type LogEvent, type Logbook } from '@/core/logbook';
+import type { Product } from '@/core/shelf';
 import type { Settings } from '@/core/settings';
 import { EMPTY_LOGBOOK } from './logbookFile';
 
@@ -9,6 +10,7 @@ export interface Change {
   events?: LogEvent[];
   bikes?: Bike[];
   chains?: Chain[];
+  products?: Product[];
   settings?: Settings;
 }
 
@@ -28,9 +30,11 @@ const slice = createSlice({
       const change = action.payload;
       const bikes = byId(garage.bikes, change.bikes);
       const chains = byId(garage.chains, change.chains);
-      const same = bikes === garage.bikes && chains === garage.chains;
+      const products = byId(garage.products, change.products);
+      const same =
+        bikes === garage.bikes && chains === garage.chains && products === garage.products;
       return {
-        garage: same ? garage : { bikes, chains },
+        garage: same ? garage : { bikes, chains, products },
         settings: change.settings ?? settings,
         log: addEvents(log, change.events ?? []),
       };

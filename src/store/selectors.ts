@@ -2,6 +2,7 @@ import { createSelector } from '@reduxjs/toolkit';
 import { reportOn, stepsOf, type ChainReport, type Step } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
 import { allEvents, fittings, weatherFromFiles, type RideLogged } from '@/core/logbook';
+import { shelfRows } from '@/core/shelf/rows';
 import { rideEntries } from '@/core/rides/entries';
 import { createReplayCache } from './replayCache';
 import type { RootState } from './store';
@@ -67,6 +68,13 @@ export const selectRideEntries = createSelector([selectRides], rideEntries);
 export const selectHasFileWeather = createSelector(
   [(state: RootState) => state.logbook.log],
   (log) => weatherFromFiles(allEvents(log)).length > 0,
+);
+
+/** What stands on the shelf, with what is left of it and how many coats that makes. */
+export const selectShelf = createSelector(
+  [selectReplay, selectGarage, selectSettings],
+  ({ replay }, { products, chains }, settings) =>
+    shelfRows(products, Object.values(chains), settings, replay.steps),
 );
 
 /** Everything that is not a ride, newest first. */

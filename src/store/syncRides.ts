@@ -3,7 +3,6 @@ import type { RecorderReply } from '@/core/formats';
 import type { ReadFile } from '@/core/formats/rideFile';
 import { allEvents } from '@/core/logbook';
 import { MS_PER_DAY } from '@/core/units';
-import { readRideFiles } from '@/work/readRideFiles';
 import { rideRecorder, type Recorder } from '@/work/recorder';
 import { record } from './commands';
 import { selectBikes, selectFittings, selectMainReport, selectRideEvents } from './selectors';
@@ -20,7 +19,11 @@ type Held = RecorderReply['rides'][number];
  * deleted here stay deleted unless `withDeleted`.
  */
 export const syncRides =
-  (withDeleted = false, recorder: Recorder = rideRecorder()): AppThunk<Promise<void>> =>
+  (
+    withDeleted = false,
+    recorder: Recorder = rideRecorder(),
+    read: (files: File[]) => Promise<ReadFile[]> = readInWorker,
+  ): AppThunk<Promise<void>> =>
   async (dispatch, getState, edge) => {
     const { kind } = getState().session.sync;
     if (kind === 'asking' || kind === 'fetching') return;
@@ -41,13 +44,13 @@ export const syncRides =
       if (file.ok) files.push(file.value);
       else failed.push({ file: ride.file, problem: file.problem });
     }
-    const read = await readRideFiles(files, {}, () => undefined).done;
+    const found = await read(files);
     const held = new Map(wanted.map((r) => [r.file, r]));
     const state = getState();
     const bikes = selectBikes(state);
     const usual = selectMainReport(state)?.bike.id ?? bikes[0]?.id ?? '';
     const rows = planImport(
-      read.files.map((file) => withGear(file, held.get(file.name)?.gear ?? '')),
+      found.map((file) => withGear(file, held.get(file.name)?.gear ?? '')),
       {
         rides: selectRideEvents(state),
         fittings: selectFittings(state),
@@ -73,6 +76,13 @@ export const syncRides =
       deleted: withDeleted ? 0 : deleted.length,
     });
   };
+
+/** Reads files in the worker, whose client is loaded when there are some. */
+async function readInWorker(files: File[]): Promise<ReadFile[]> {
+  const { readRideFiles } = await import('@/work/clients');
+  const { files: found } = await readRideFiles(files, {}, () => undefined).done;
+  return found;
+}
 
 /** The recorder's rides that the log has never had, and those it had and the rider deleted. */
 function sort(rides: readonly Held[], state: RootState): { fresh: Held[]; deleted: Held[] } {

@@ -1,5 +1,6 @@
 import type { Bike, Chain } from '@/core/garage';
 import type { LogEvent, Logbook } from '@/core/logbook';
+import type { Product } from '@/core/shelf';
 import type { Settings } from '@/core/settings';
 import type { Edge } from './edge';
 import type { Change } from './logbookSlice';
@@ -10,6 +11,7 @@ export interface Undoable {
   eventIds: string[];
   bikes: Bike[];
   chains: Chain[];
+  products: Product[];
   settings: Settings | null;
 }
 
@@ -27,6 +29,7 @@ export function undoableOf(label: string, change: Change, before: Logbook): Undo
     eventIds: (change.events ?? []).map((e) => e.id),
     bikes: former(change.bikes, before.garage.bikes),
     chains: former(change.chains, before.garage.chains),
+    products: former(change.products, before.garage.products),
     settings: change.settings ? before.settings : null,
   };
 }
@@ -47,6 +50,7 @@ export function reversal(undoable: Undoable, edge: Edge): Change {
     events,
     bikes: undoable.bikes.map(dated),
     chains: undoable.chains.map(dated),
+    products: undoable.products.map(dated),
     ...(undoable.settings ? { settings: dated(undoable.settings) } : {}),
   };
 }

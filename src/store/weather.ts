@@ -1,20 +1,13 @@
 import { neededWeather, type WantedWeather } from '@/core/care';
-import type { HoursOfFile } from '@/core/formats';
-import { allEvents, weatherFromFiles, type LogEvent } from '@/core/logbook';
-import { fail, ok, type Problem, type Result } from '@/core/problem';
+import type { LogEvent } from '@/core/logbook';
+import type { Problem } from '@/core/problem';
 import { MS_PER_HOUR } from '@/core/units';
 import { cellName, dayOf, startOfDay, type WeatherRecord } from '@/core/weather';
-import {
-  noWeather,
-  weatherOfFile,
-  weatherService,
-  type WeatherHours,
-  type WeatherSource,
-} from '@/work';
+import { noWeather, weatherService, type WeatherHours, type WeatherSource } from '@/work';
 import type { Edge } from './edge';
 import { changed } from './logbookSlice';
 import { selectNow, selectReplay, selectSettings } from './selectors';
-import { noticed, weatherMoved } from './sessionSlice';
+import { weatherMoved } from './sessionSlice';
 import type { AppStore, AppThunk } from './store';
 
 /** A failed source is left alone for this long, unless the rider asks. */
@@ -57,37 +50,6 @@ export const fillWeather =
     );
     return events.length;
   };
-
-/**
- * Takes the hours of a file in, for the rides that lack weather. Gives what came of it in a sentence
- * for the rider.
- */
-export const takeWeatherFile =
-  (hours: HoursOfFile): AppThunk<Promise<Result<number>>> =>
-  async (dispatch, getState, edge) => {
-    const { replay } = selectReplay(getState());
-    if (neededWeather(replay.steps, replay.weather, edge.now()).length === 0)
-      return fail(replay.book.cells.size === 0 ? 'weather/no-place' : 'weather/none-missing');
-    const days = await dispatch(fillWeather(weatherOfFile(hours)));
-    return days > 0 ? ok(days) : fail('weather/other-days');
-  };
-
-/** Forgets the weather that came from files: those rides are guessed again, or looked up. */
-export const forgetFileWeather = (): AppThunk => (dispatch, getState, edge) => {
-  const recordedAt = new Date(edge.now()).toISOString();
-  const unknown = Array<null>(24).fill(null);
-  const events = weatherFromFiles(allEvents(getState().logbook.log)).map((event): LogEvent => ({
-    ...event,
-    id: edge.newId(),
-    recordedAt,
-    rainMm: unknown,
-    temperatureC: unknown,
-    humidity: unknown,
-    windMs: unknown,
-  }));
-  if (events.length > 0) dispatch(changed({ events }));
-  dispatch(noticed({ text: 'Weather of files forgotten', undo: false }));
-};
 
 /**
  * The past hours of an answer as events, a day each. Days without an hour, and days of which the record

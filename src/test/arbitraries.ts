@@ -30,6 +30,7 @@ export const TEST_GARAGE: Garage = {
     b2: { ...PRESETS.town.specs, ...common, id: 'b2', name: 'Two', storage: 'outdoors' },
   },
   chains: { c1: chain('c1'), c2: chain('c2'), c3: chain('c3') },
+  products: {},
 };
 
 const START = Date.parse('2026-03-01T06:00:00.000Z');
@@ -80,6 +81,13 @@ export const workEvent = fc.record({
   baths: fc.record({ count: fc.integer({ min: 1, max: 5 }), ml: fc.constantFrom(100, 150, 500) }),
   drying: fc.constantFrom(...DRYINGS),
   lube: fc.option(fc.record({ lubeClass, coat: share, wiped: fc.boolean() })),
+  used: fc.array(
+    fc.record({
+      productId: fc.constantFrom('p1', 'p2'),
+      amount: fc.double({ min: 0, max: 100, noNaN: true }),
+    }),
+    { maxLength: 2 },
+  ),
   minutes: fc.constant(null),
   note: fc.constant(''),
 });

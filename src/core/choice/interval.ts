@@ -21,6 +21,22 @@ export function filmPerKm(c: Candidate, profile: RidingProfile, wetShare: number
 export const intervalKm = (c: Candidate, profile: RidingProfile, wetShare: number): number =>
   (1 - CARE.reserve.value) / filmPerKm(c, profile, wetShare);
 
+/** A lube's interval at wet shares from 0 to 1, evenly spaced. */
+export interface IntervalLine {
+  id: string;
+  name: string;
+  km: number[];
+}
+
+const LINE_STEPS = 20;
+
+/** The line of a lube's interval over the wet share, for drawing. */
+export const intervalLine = (c: Candidate, profile: RidingProfile): IntervalLine => ({
+  id: c.id,
+  name: c.name,
+  km: Array.from({ length: LINE_STEPS + 1 }, (_, n) => intervalKm(c, profile, n / LINE_STEPS)),
+});
+
 /**
  * The wet share at which `b` begins to outlast `a`: film loss is linear in it, so the lines cross once
  * at most. Null where they do not between 0 and 1.

@@ -61,8 +61,8 @@ export interface Ranked {
 
 /**
  * The candidates at a wet share, best first, refused ones last. A wish's shortfall is the distance to
- * the best candidate in it, counted in clear differences and weighed by the wish. Money counts only
- * where it is known.
+ * the best candidate in it, counted in clear differences and weighed by the wish. What is
+ * not known of one lube, its price, is taken as the mean of the others: unknown is neither dear nor free.
  */
 export function rank(
   curves: readonly Curve[],
@@ -76,15 +76,17 @@ export function rank(
     refused: refusalOf(curve.candidate, { ...facts, wetShare }),
   }));
   const best = {} as Record<Wish, number>;
+  const usual = {} as Record<Wish, number | null>;
   for (const wish of WISHES) {
     const values = list.flatMap((r) => (r.refused ? [] : (MEASURE[wish].of(r.figures) ?? [])));
     best[wish] = Math.min(...values);
+    usual[wish] = values.length > 0 ? values.reduce((a, b) => a + b, 0) / values.length : null;
   }
   const ranked = list.map((r): Ranked => {
     const parts = {} as Record<Wish, number>;
     for (const wish of WISHES) {
       const { of, clear } = MEASURE[wish];
-      const value = of(r.figures);
+      const value = of(r.figures) ?? usual[wish];
       parts[wish] = value === null ? 0 : (wishes[wish] * (value - best[wish])) / clear;
     }
     const shortfall = WISHES.reduce((sum, wish) => sum + parts[wish], 0);

@@ -1,4 +1,5 @@
 import { PRESETS, type Bike, type Chain, type Garage } from '../garage';
+import type { Product } from '../shelf';
 
 /**
  * The demo's island: Sandholm, with a ferry quay, a causeway that floods, shell-sand lanes, a peat
@@ -25,6 +26,66 @@ const chain = (id: string, name: string, links: number, speeds: number): Chain =
   retired: false,
   changedAt,
 });
+
+const product = (id: string, name: string, more: Partial<Product>): Product => ({
+  id,
+  name,
+  kind: 'lube',
+  lubeClass: null,
+  size: 100,
+  price: null,
+  openedOn: '2026-03-01T09:00:00.000Z',
+  left: 100,
+  leftAt: '2026-03-01T09:00:00.000Z',
+  lifeKm: null,
+  dilution: null,
+  forChains: true,
+  sparesWax: false,
+  retired: false,
+  changedAt,
+  ...more,
+});
+
+/** Invented bottles with plain names. */
+export const SHELF = {
+  wet: product('demo-wet', 'House wet lube', { lubeClass: 'wet', price: 9.5, left: 100 }),
+  allWeather: product('demo-all', 'Quay all-weather', {
+    lubeClass: 'all-weather',
+    price: 11,
+    size: 120,
+    left: 120,
+  }),
+  dripWax: product('demo-drip', 'Chandler’s drip wax', {
+    lubeClass: 'drip wax',
+    price: 14,
+    size: 120,
+    left: 120,
+  }),
+  dry: product('demo-dry', 'Shell-sand dry lube', {
+    lubeClass: 'dry',
+    price: 8,
+    size: 60,
+    left: 60,
+  }),
+  degreaser: product('demo-degreaser', 'Citrus degreaser', {
+    kind: 'degreaser',
+    price: 12,
+    size: 5000,
+    left: 5000,
+    dilution: 1,
+  }),
+  solvent: product('demo-solvent', 'Rag solvent', {
+    kind: 'solvent',
+    price: 6,
+    size: 500,
+    left: 500,
+  }),
+  rags: product('demo-rags', 'Old towels, cut up', {
+    kind: 'rags',
+    size: 80,
+    left: 80,
+  }),
+} as const;
 
 /** The rider's door, on the lee shore; the island lies in open sea. */
 export const HOME = { lat: 58.36, lon: -11.38 };
@@ -60,6 +121,7 @@ export const ISLAND_GARAGE: Garage = {
     [RACER_CHAINS[0]]: chain(RACER_CHAINS[0], 'Racer chain A', 116, 12),
     [RACER_CHAINS[1]]: chain(RACER_CHAINS[1], 'Racer chain B', 116, 12),
   },
+  products: Object.fromEntries(Object.values(SHELF).map((p) => [p.id, p])),
 };
 
 export const ROUTES = {

@@ -7,7 +7,9 @@ import {
   type PathPoint,
   type PlainEvent,
   type WeatherWord,
+  type WorkDone,
 } from '../logbook';
+import { bathUseMl } from '../shelf';
 import type { LubeClass } from '../lube';
 import { DEFAULT_SETTINGS } from '../settings';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
@@ -21,6 +23,7 @@ import {
   ISLAND_GARAGE,
   RACER,
   RACER_CHAINS,
+  SHELF,
 } from './island';
 import { climbOf, coarsePath } from './route';
 
@@ -91,6 +94,7 @@ export function demoLogbook(now: number, zone: string): Logbook {
       baths: { count: 3, ml: 150 },
       drying: 'towel and air',
       lube: { lubeClass, coat: 1, wiped: true },
+      used: usedFor(method, lubeClass),
       minutes,
       note,
     });
@@ -189,6 +193,23 @@ export function demoLogbook(now: number, zone: string): Logbook {
     log: addEvents({}, events),
   };
 }
+
+/** What the island's rider takes off the shelf for a job: a coat, degreaser or solvent, a rag. */
+function usedFor(method: CleanMethod, lubeClass: LubeClass): WorkDone['used'] {
+  const bottle = Object.values(SHELF).find((p) => p.lubeClass === lubeClass);
+  const used = [{ productId: SHELF.rags.id, amount: 1 }];
+  if (bottle) used.push({ productId: bottle.id, amount: COAT_ML });
+  if (method === 'baths' || method === 'brush' || method === 'scrubber')
+    used.push({
+      productId: SHELF.degreaser.id,
+      amount: method === 'baths' ? bathUseMl(3, 150, SHELF.degreaser.dilution, true) : 60,
+    });
+  if (method === 'solvent wipe') used.push({ productId: SHELF.solvent.id, amount: 10 });
+  return used;
+}
+
+/** A drop a link at 25 drops a ml. */
+const COAT_ML = 4.5;
 
 const within = (span: { from: number; to: number }, ago: number): boolean =>
   ago <= span.from && ago >= span.to;

@@ -93,6 +93,7 @@ export interface RestorePreview {
   events: { added: number; kept: number };
   bikes: Counts;
   chains: Counts;
+  products: Counts;
   settings: 'kept' | 'replaced';
   /** First and last moment in the file's log. */
   from: string | null;
@@ -114,6 +115,7 @@ export function previewRestore(ours: Logbook, theirs: Logbook): RestorePreview {
     events: { added, kept: events.length - added },
     bikes: count(ours.garage.bikes, theirs.garage.bikes),
     chains: count(ours.garage.chains, theirs.garage.chains),
+    products: count(ours.garage.products, theirs.garage.products),
     settings: newer(ours.settings, theirs.settings) === ours.settings ? 'kept' : 'replaced',
     from: events[0]?.at ?? null,
     to: events.at(-1)?.at ?? null,

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { productSchema } from '../shelf/schema';
 
 /** What stands in the garage. Records carry `changedAt`, so that of two versions the newer wins. */
 const id = z.string().check(z.minLength(1), z.maxLength(64));
@@ -43,6 +44,8 @@ export const chainSchema = z.object({
 export const garageSchema = z.object({
   bikes: z.record(id, bikeSchema),
   chains: z.record(id, chainSchema),
+  /** What stands on the shelf. */
+  products: z.record(id, productSchema),
 });
 
 export type Bike = z.infer<typeof bikeSchema>;
@@ -50,4 +53,4 @@ export type Chain = z.infer<typeof chainSchema>;
 export type Garage = z.infer<typeof garageSchema>;
 export type StoragePlace = (typeof STORAGE_PLACES)[number];
 
-export const EMPTY_GARAGE: Garage = { bikes: {}, chains: {} };
+export const EMPTY_GARAGE: Garage = { bikes: {}, chains: {}, products: {} };

@@ -108,6 +108,10 @@ const workDone = z.object({
       /** Wiped off the outside afterwards. */ wiped: z.boolean(),
     }),
   ),
+  /** What came off the shelf for it: ml, g or pieces of each product. */
+  used: z
+    .array(z.object({ productId: id, amount: z.number().check(z.gte(0), z.lte(100_000)) }))
+    .check(z.maxLength(20)),
   minutes: z.nullable(z.number().check(z.gte(0), z.lte(1440))),
   note: z.string().check(z.maxLength(500)),
 });

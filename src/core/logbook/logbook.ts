@@ -36,7 +36,9 @@ function mergeRecords<T extends Dated>(
 export function mergeGarages(ours: Garage, theirs: Garage): Garage {
   const bikes = mergeRecords(ours.bikes, theirs.bikes);
   const chains = mergeRecords(ours.chains, theirs.chains);
-  return bikes === ours.bikes && chains === ours.chains ? ours : { bikes, chains };
+  const products = mergeRecords(ours.products, theirs.products);
+  const same = bikes === ours.bikes && chains === ours.chains && products === ours.products;
+  return same ? ours : { bikes, chains, products };
 }
 
 /**

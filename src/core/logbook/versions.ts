@@ -5,7 +5,7 @@ export const LOGBOOK_VERSIONS = {
   start: 1,
   unknownWeather: 2,
   hourlyWeather: 3,
-  choice: 4,
+  shelf: 4,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
@@ -23,7 +23,12 @@ export const MIGRATIONS: readonly Migration[] = [
   // Rides may have the weather `unknown`: older data has none and stays as it is.
   { version: LOGBOOK_VERSIONS.unknownWeather },
   { version: LOGBOOK_VERSIONS.hourlyWeather, event: withWayAndClimb, settings: withSources },
-  { version: LOGBOOK_VERSIONS.choice, settings: withChoice },
+  {
+    version: LOGBOOK_VERSIONS.shelf,
+    event: withUse,
+    garage: withProducts,
+    settings: withChoice,
+  },
 ];
 
 /** Rides know their way and climb, where something told: of older ones nothing did. */
@@ -40,6 +45,20 @@ function withWayAndClimb(event: unknown): unknown {
 function withSources(settings: unknown): unknown {
   if (typeof settings !== 'object' || settings === null) return settings;
   return { weatherSource: 'none', recorder: false, bikeRules: {}, csvMappings: {}, ...settings };
+}
+
+/** Work knows what it took off the shelf: of older work nothing is known. */
+function withUse(event: unknown): unknown {
+  if (typeof event !== 'object' || event === null || !('type' in event)) return event;
+  if (event.type === 'workDone') return { used: [], ...event };
+  if (event.type === 'eventAmended' && 'replacement' in event)
+    return { ...event, replacement: withUse(event.replacement) };
+  return event;
+}
+
+/** A garage of before there was a shelf. */
+function withProducts(garage: unknown): unknown {
+  return typeof garage === 'object' && garage !== null ? { products: {}, ...garage } : garage;
 }
 
 /** Settings of before lubes were chosen. */

@@ -1,6 +1,6 @@
 /** @jest-environment node */
 import { NOT_RECORDED, allEvents } from '@/core/logbook';
-import { readRideFiles as mockRead } from '@/core/formats/rideFile';
+import { readRideFiles } from '@/core/formats/rideFile';
 import { fail, ok, type Result } from '@/core/problem';
 import { PRESETS } from '@/core/garage';
 import { testEdge } from '@/test/edge';
@@ -11,15 +11,15 @@ import { selectBikes, selectRideEvents } from '../selectors';
 import { createStore } from '../store';
 import { syncRides } from '../syncRides';
 
-// The worker is a thin shell over this very reader, and Node has no workers of the browser's kind.
-jest.mock('@/work/readRideFiles', () => ({
-  readRideFiles: (files: File[]) => ({
-    done: Promise.all(
-      files.map(async (f) => [...mockRead(f.name, new Uint8Array(await f.arrayBuffer()), {})]),
-    ).then((read) => ({ files: read.flat(), cancelled: false })),
-    cancel: () => undefined,
-  }),
-}));
+/** The very reader that the worker is a thin shell over: Node has no workers of the browser's kind. */
+const read = async (files: File[]) =>
+  (
+    await Promise.all(
+      files.map(async (f) => [...readRideFiles(f.name, new Uint8Array(await f.arrayBuffer()), {})]),
+    )
+  ).flat();
+
+const sync = (withDeleted: boolean, from: Recorder) => syncRides(withDeleted, from, read);
 
 const START = {
   lube: 'wet',
@@ -67,7 +67,7 @@ function started() {
 describe('syncing', () => {
   it('adds what the recorder holds as one step, each ride to its bike, and only once', async () => {
     const { store, rides, status } = started();
-    await store.dispatch(syncRides(false, recorder()));
+    await store.dispatch(sync(false, recorder()));
     expect(status()).toMatchObject({ kind: 'done', added: 3, failed: [], deleted: 0 });
     expect(rides().map((r) => [r.recorderId, r.note, r.weather])).toEqual([
       ['r3', 'Ride 3', 'unknown'],
@@ -77,7 +77,7 @@ describe('syncing', () => {
     const second = selectBikes(store.getState()).find((b) => b.name === 'Second')?.id;
     expect(rides().filter((r) => r.bikeId === second)).toHaveLength(1);
     const again = recorder();
-    await store.dispatch(syncRides(false, again));
+    await store.dispatch(sync(false, again));
     expect(again.asked).toEqual([]);
     expect(status()).toMatchObject({ kind: 'done', added: 0 });
     store.dispatch(undo());
@@ -105,28 +105,28 @@ describe('syncing', () => {
       ]),
     );
     const asked = recorder();
-    await store.dispatch(syncRides(false, asked));
+    await store.dispatch(sync(false, asked));
     expect(asked.asked).toEqual(['r1.gpx', 'r3.gpx']);
     expect(rides().map((r) => r.note)).toEqual(['Ride 3', 'Mine', 'Ride 1']);
   });
 
   it('leaves a ride deleted here deleted, and brings it back when asked', async () => {
     const { store, rides, status } = started();
-    await store.dispatch(syncRides(false, recorder()));
+    await store.dispatch(sync(false, recorder()));
     store.dispatch(strike('Ride deleted', [rides()[0]!.id]));
-    await store.dispatch(syncRides(false, recorder()));
+    await store.dispatch(sync(false, recorder()));
     expect(status()).toMatchObject({ kind: 'done', added: 0, deleted: 1 });
-    await store.dispatch(syncRides(true, recorder()));
+    await store.dispatch(sync(true, recorder()));
     expect(status()).toMatchObject({ kind: 'done', added: 1, deleted: 0 });
     expect(rides()).toHaveLength(3);
   });
 
   it('tells what failed and adds the rest; the next sync tries again', async () => {
     const { store, rides, status } = started();
-    await store.dispatch(syncRides(false, recorder({ 'r2.gpx': fail('outside/offline') })));
+    await store.dispatch(sync(false, recorder({ 'r2.gpx': fail('outside/offline') })));
     expect(rides().map((r) => r.recorderId)).toEqual(['r3', 'r1']);
     expect(status()).toMatchObject({ failed: [{ file: 'r2.gpx' }] });
-    await store.dispatch(syncRides(false, recorder()));
+    await store.dispatch(sync(false, recorder()));
     expect(rides()).toHaveLength(3);
   });
 
@@ -134,7 +134,7 @@ describe('syncing', () => {
     const { store, status } = started();
     const before = allEvents(store.getState().logbook.log);
     const deaf: Recorder = { ...recorder(), list: async () => fail('outside/offline') };
-    await store.dispatch(syncRides(false, deaf));
+    await store.dispatch(sync(false, deaf));
     expect(status()).toMatchObject({ kind: 'failed', problem: { code: 'outside/offline' } });
     expect(allEvents(store.getState().logbook.log)).toEqual(before);
   });
@@ -143,7 +143,7 @@ describe('syncing', () => {
     const { store, rides } = started();
     const [first] = selectBikes(store.getState());
     store.dispatch(putSettings('Rule', { bikeRules: { 'gear second': first!.id } }));
-    await store.dispatch(syncRides(false, recorder()));
+    await store.dispatch(sync(false, recorder()));
     expect(rides().every((r) => r.bikeId === first!.id)).toBe(true);
   });
 });

@@ -12,7 +12,8 @@ import type { WeatherSource } from '@/work';
 import { putSettings, record, startWithBike } from '../commands';
 import { selectHasFileWeather, selectMainReport, selectRides } from '../selectors';
 import { createStore } from '../store';
-import { fillWeather, forgetFileWeather, keepWeather, takeWeatherFile } from '../weather';
+import { fillWeather, keepWeather } from '../weather';
+import { forgetFileWeather, takeWeatherFile } from '../weatherFile';
 import { phaseChanged, ticked } from '../sessionSlice';
 
 const START = {

@@ -66,7 +66,7 @@ interface PreviewProps {
 }
 
 function Preview({ name, preview, onRestore, onCancel }: PreviewProps) {
-  const { events, bikes, chains, settings, from, to } = preview;
+  const { events, bikes, chains, products, settings, from, to } = preview;
   const counts = (what: string, c: Counts) =>
     `${what}: ${c.added} added, ${c.replaced} replaced, ${c.kept} kept as they are.`;
   const span =
@@ -83,6 +83,7 @@ function Preview({ name, preview, onRestore, onCancel }: PreviewProps) {
       </Txt>
       <Txt>{counts('Bikes', bikes)}</Txt>
       <Txt>{counts('Chains', chains)}</Txt>
+      <Txt>{counts('Products', products)}</Txt>
       <Txt>Settings: {settings === 'kept' ? 'kept as they are' : 'replaced by the file’s'}.</Txt>
       <View style={styles.buttons}>
         <Button kind="strong" label="Restore" onPress={onRestore} />

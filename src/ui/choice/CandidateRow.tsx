@@ -45,6 +45,7 @@ export function CandidateRow(props: Props) {
           <Txt variant="strong" tone={refused ? 'inkSoft' : 'ink'}>
             {refused ? '' : `${place}. `}
             {candidate.name}
+            {candidate.owned ? ` (${candidate.lubeClass})` : ''}
           </Txt>
           <Txt variant="small" tone={refused ? 'danger' : 'inkSoft'}>
             {refused ??

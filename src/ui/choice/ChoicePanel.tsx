@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import {
   answerCrossings,
   CLEANING_HABITS,
+  intervalLine,
   leadHours,
   overtakes,
   rank,
@@ -18,18 +19,16 @@ import {
   type Wishes,
 } from '@/core/choice';
 import type { Bike } from '@/core/garage';
-import { LUBE_CLASSES } from '@/core/lube';
+import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { formatDistance, formatShare, type UnitSystem } from '@/core/units';
 import { Choice, ProgressBar, Slider, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { CandidateRow } from './CandidateRow';
-import { answerSentence, HABIT_LABEL, WEIGHT_WORD, WISH_LABEL } from './words';
+import { answerSentence, HABIT_LABEL, nameIn, WEIGHT_WORD, WISH_LABEL } from './words';
 
 // The package for charts is heavy and the answer does not wait for it.
-const CrossingChart = lazy(() =>
-  import('./CrossingChart').then((m) => ({ default: m.CrossingChart })),
-);
+const CrossingChart = lazy(() => import('../charts').then((m) => ({ default: m.CrossingChart })));
 
 export type Horizon = 'forecast' | 'month' | 'season';
 
@@ -143,6 +142,9 @@ const WET_FROM: Record<Horizon, string> = {
   season: 'this half year',
 };
 
+/** The classes the chart has room for: the four most in use. */
+const SHOWN: readonly LubeClass[] = ['dry', 'wet', 'all-weather', 'drip wax'];
+
 type AnswerProps = Omit<Props, 'curves' | 'facts'> & {
   curves: readonly Curve[];
   facts: ChoiceFacts;
@@ -153,16 +155,23 @@ function Answer({ curves, facts, crossings, wishes, wetShare, bike, profile, uni
   const ranked = rank(curves, wetShare, wishes, facts);
   const [first] = ranked;
   if (!first) return null;
-  const wetOverDry = overtakes(curves, ['dry', 'wet'], wishes, facts);
-  const shown = ['dry', 'wet', 'all-weather', 'drip wax'];
+  const named = (lube: LubeClass) =>
+    curves.find((c) => c.candidate.lubeClass === lube)?.candidate.id ?? '';
+  const wetOverDry = overtakes(curves, [named('dry'), named('wet')], wishes, facts);
+  const shown = SHOWN.map(named);
   const lines = crossings.map(
-    (c) => `From ${formatShare(c.wetShare)} wet on, ${c.to.name.toLowerCase()} is the answer.`,
+    (c) => `From ${formatShare(c.wetShare)} wet on, ${nameIn(c.to)} is the answer.`,
   );
   return (
     <>
       <View role="region" aria-label="Answer" aria-live="polite" style={styles.answer}>
         <Txt variant="verdict" level={2}>
           {first.candidate.name}.
+        </Txt>
+        <Txt tone="inkSoft">
+          {first.candidate.owned
+            ? `On your shelf; class: ${first.candidate.lubeClass}.`
+            : 'Not on your shelf yet.'}
         </Txt>
         <Txt variant="lead">{answerSentence(ranked, reasons(ranked))}</Txt>
         {rulesFor(first.candidate, facts).map((rule) => (
@@ -176,12 +185,13 @@ function Answer({ curves, facts, crossings, wishes, wetShare, bike, profile, uni
         ) : null}
         <Suspense fallback={<View style={styles.chart} />}>
           <CrossingChart
-            candidates={curves.map((c) => c.candidate).filter((c) => shown.includes(c.id))}
-            profile={profile}
+            lines={curves
+              .filter((c) => shown.includes(c.candidate.id))
+              .map((c) => intervalLine(c.candidate, profile))}
             wetShare={wetShare}
             crossings={crossings.map((c) => ({
               wetShare: c.wetShare,
-              label: c.to.name.toLowerCase(),
+              label: nameIn(c.to),
             }))}
             units={units}
           />

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Curve } from '@/core/choice';
-import { choose, type ChoiceJob } from '@/work/choose';
+import type { ChoiceJob } from '@/work/choose';
 
 export interface Seasons {
   /** The last answers; kept while new ones are reckoned. */
@@ -15,11 +15,18 @@ export function useSeasons(jobs: ChoiceJob[]): Seasons {
   useEffect(() => {
     if (jobs.length === 0) return;
     const told = (progress: number) => setSeasons((old) => ({ ...old, progress }));
-    const choosing = choose(jobs, told);
-    void choosing.done.then((answers) => {
+    let over = false;
+    let cancel = () => {
+      over = true;
+    };
+    void import('@/work/clients').then(async ({ choose }) => {
+      if (over) return;
+      const choosing = choose(jobs, told);
+      cancel = choosing.cancel;
+      const answers = await choosing.done;
       if (answers) setSeasons({ answers, progress: null });
     });
-    return choosing.cancel;
+    return () => cancel();
   }, [jobs]);
   return seasons;
 }

@@ -1,4 +1,4 @@
-import type { CleaningHabit, Ranked, Wish } from '@/core/choice';
+import type { Candidate, CleaningHabit, Ranked, Wish } from '@/core/choice';
 
 export const WISH_LABEL: Record<Wish, string> = {
   quick: 'Quiet and quick',
@@ -33,6 +33,9 @@ const WORSE: Record<Wish, string> = {
   life: 'it wears the chain more',
 };
 
+/** A lube within a sentence: a bottle by its own name, a class in small letters. */
+export const nameIn = ({ name, owned }: Candidate): string => (owned ? name : name.toLowerCase());
+
 /** The answer as a sentence: the first of a ranking, its strongest reasons, what speaks against it. */
 export function answerSentence(
   ranked: readonly Ranked[],
@@ -40,7 +43,7 @@ export function answerSentence(
 ): string {
   const [, second] = ranked.filter((r) => r.refused === null);
   if (!second) return 'Nothing else may be used here.';
-  const than = `than ${second.candidate.name.toLowerCase()}, the next best`;
+  const than = `than ${nameIn(second.candidate)}, the next best`;
   const good = why.for.map((wish) => BETTER[wish]);
   const first = good.length
     ? `It ${good.join(' and ')} ${than}.`

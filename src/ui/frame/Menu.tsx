@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Page } from './Page';
 import { Txt, useColors } from '../theme';
@@ -15,10 +16,12 @@ interface Props {
   /** Path of the page shown. */
   path: string;
   onGo: (path: string) => void;
+  /** Stands below the chapters. */
+  children?: ReactNode;
 }
 
 /** The chapters of a place. */
-export function Menu({ title, chapters, path, onGo }: Props) {
+export function Menu({ title, chapters, path, onGo, children }: Props) {
   const colors = useColors();
   return (
     <Page title={title}>
@@ -49,6 +52,7 @@ export function Menu({ title, chapters, path, onGo }: Props) {
           );
         })}
       </View>
+      {children}
     </Page>
   );
 }

@@ -8,7 +8,7 @@ import { FindRides } from './FindRides';
 import { SyncLine } from './SyncLine';
 
 // The package for charts is heavy and the list does not wait for it.
-const YearStrip = lazy(() => import('./YearStrip').then((m) => ({ default: m.YearStrip })));
+const YearStrip = lazy(() => import('../charts').then((m) => ({ default: m.YearStrip })));
 
 interface Props {
   /** Null where there are no rides to draw or a search is on. */

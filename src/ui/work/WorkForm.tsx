@@ -4,7 +4,8 @@ import { cautionsFor } from '@/core/bench';
 import { METHODS, work, type ChainState, type WorkSpec } from '@/core/care';
 import { readMoment, type FieldProblems } from '@/core/entry';
 import type { Bike, Chain } from '@/core/garage';
-import { DRYINGS, type CleanMethod, type Drying } from '@/core/logbook';
+import { DRYINGS, type CleanMethod, type Drying, type WorkDone } from '@/core/logbook';
+import { bottlesOf, cleanersFor, usedOn, type Product } from '@/core/shelf';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { formatHours, formatShare } from '@/core/units';
 import { settingHours, type Air } from '@/core/weather';
@@ -13,6 +14,7 @@ import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
 import { Txt } from '../theme';
 import { DRYING_LABEL, METHOD_LABEL } from '../words';
 import { CautionCard } from './CautionCard';
+import { FromShelf, pickOf, usedText } from './FromShelf';
 
 export interface WorkDraft {
   chainId: string;
@@ -23,12 +25,17 @@ export interface WorkDraft {
   drying: Drying;
   lubeClass: LubeClass | null;
   wiped: boolean;
+  /** Which bottle and which cleaner off the shelf; null: the usual one there, '': none. */
+  bottleId: string | null;
+  cleanerId: string | null;
+  settled: boolean;
   at: string | null;
   note: string;
 }
 
 export interface WorkEntry extends WorkSpec {
   chainId: string;
+  used: WorkDone['used'];
   at: string;
   note: string;
 }
@@ -38,6 +45,11 @@ interface Props {
   chains: readonly Chain[];
   /** The chain as it stands now, for showing what the work will do; null when it is not known. */
   before: (chainId: string) => { state: ChainState; cogs: number; air: Air } | null;
+  /** Put on where the work proposed has no lube and the rider adds one. */
+  usualLube: LubeClass;
+  /** What stands on the shelf, and what a coat of a class takes of its bottle on a chain, ml. */
+  products: Readonly<Record<string, Product>>;
+  coatMl: (chainId: string, lube: LubeClass) => number;
   /** The bike a chain is on. */
   bikeOf: (chainId: string) => Bike | undefined;
   now: number;
@@ -63,9 +75,19 @@ const specOf = (draft: WorkDraft): WorkSpec => ({
 });
 
 /** Work done, recorded: depth, method, lube. Shows what it does to the chain before it is saved. */
-export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props) {
+export function WorkForm({
+  initial,
+  chains,
+  before,
+  usualLube,
+  products,
+  coatMl,
+  bikeOf,
+  now,
+  onSave,
+}: Props) {
   const [draft, setDraft] = useState(initial);
-  const [lastLube, setLastLube] = useState<LubeClass>(initial.lubeClass ?? 'all-weather');
+  const [lastLube, setLastLube] = useState<LubeClass>(initial.lubeClass ?? usualLube);
   const [problems, setProblems] = useState<FieldProblems<'at'>>({});
   const set = (part: Partial<WorkDraft>) => setDraft((d) => ({ ...d, ...part }));
   const depth = depthOf(draft);
@@ -80,11 +102,29 @@ export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props
     if (lubeClass) setLastLube(lubeClass);
     set({ lubeClass, wiped: lubeClass ? LUBE_CLASSES[lubeClass].wiped : true });
   };
+  const bottles = bottlesOf(products, draft.lubeClass);
+  const cleaners = cleanersFor(products, draft.method);
+  const bottle = pickOf(bottles, draft.bottleId);
+  const cleaner = pickOf(cleaners, draft.cleanerId);
+  const used = usedOn({
+    method: draft.method,
+    baths: { count: draft.bathCount, ml: draft.bathMl },
+    bottle,
+    coatMl: draft.lubeClass ? coatMl(draft.chainId, draft.lubeClass) : 0,
+    cleaner,
+    settled: draft.settled,
+  });
   const save = () => {
     const at = readMoment(draft.at, now);
     setProblems(at.ok ? {} : { at: at.problem });
     if (at.ok)
-      onSave({ ...specOf(draft), chainId: draft.chainId, at: at.value, note: draft.note.trim() });
+      onSave({
+        ...specOf(draft),
+        chainId: draft.chainId,
+        used,
+        at: at.value,
+        note: draft.note.trim(),
+      });
   };
   return (
     <View style={styles.form}>
@@ -163,9 +203,32 @@ export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props
           onChange={pickLube}
         />
       )}
+      <FromShelf
+        label="From which bottle"
+        list={bottles}
+        chosen={bottle}
+        onChange={(bottleId) => set({ bottleId })}
+      />
+      <FromShelf
+        label="Cleaned with what"
+        list={cleaners}
+        chosen={cleaner}
+        onChange={(cleanerId) => set({ cleanerId })}
+      />
       <Toggles
         label="Also"
         options={[
+          ...(cleaner?.kind === 'degreaser' &&
+          METHODS[draft.method].rinsed &&
+          draft.method === 'baths'
+            ? [
+                {
+                  label: 'Degreaser settled, to be used again',
+                  on: draft.settled,
+                  onChange: (settled: boolean) => set({ settled }),
+                },
+              ]
+            : []),
           {
             label: 'Cassette and jockey wheels cleaned',
             on: draft.cogsCleaned,
@@ -190,6 +253,11 @@ export function WorkForm({ initial, chains, before, bikeOf, now, onSave }: Props
       />
       <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
       <Effect draft={draft} before={before(draft.chainId)} />
+      {used.length > 0 ? (
+        <Txt variant="small" tone="inkSoft">
+          Off the shelf: {used.map((u) => usedText(u, products)).join(', ')}.
+        </Txt>
+      ) : null}
       <FormFoot>
         <Button kind="strong" label="Save work" onPress={save} grow />
       </FormFoot>

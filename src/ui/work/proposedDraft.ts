@@ -9,7 +9,14 @@ export function proposedDraft(
   lastLube: LubeClass | null,
   now: number,
 ): WorkDraft {
-  const common = { chainId, at: new Date(now).toISOString(), note: '' };
+  const common = {
+    chainId,
+    at: new Date(now).toISOString(),
+    note: '',
+    bottleId: null,
+    cleanerId: null,
+    settled: true,
+  };
   if (!spec)
     return {
       ...common,

@@ -56,6 +56,7 @@ const work = (h: number, more = {}): Body => ({
   baths: { count: 3, ml: 150 },
   drying: 'towel and air',
   lube: { lubeClass: 'wet', coat: 1, wiped: true },
+  used: [],
   minutes: null,
   note: '',
   ...more,

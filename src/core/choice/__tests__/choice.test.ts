@@ -227,6 +227,21 @@ describe('the ranking', () => {
     expect(switchMinutes(of('dry'), 'wet')).toBe(0);
   });
 
+  it('takes an unknown price for neither dear nor free', () => {
+    const priced = (cost: Record<string, number | null>) =>
+      curvesOf(
+        { ...PLAN, futures: 2 },
+        all
+          .filter((c) => c.lubeClass in cost)
+          .map((c) => ({ ...c, costPerCoat: cost[c.lubeClass] ?? null })),
+      );
+    const money = { quick: 0, clean: 0, time: 0, money: 3, life: 0 };
+    const order = rank(priced({ wet: 0.1, 'heavy wet': null, dry: 2 }), 0.2, money, FACTS);
+    expect(order.map((r) => r.candidate.id)).toEqual(['wet', 'heavy wet', 'dry']);
+    const none = rank(priced({ wet: null, dry: null }), 0.2, money, FACTS);
+    for (const r of none) expect(r.shortfall).toBe(0);
+  });
+
   it('names the two strongest reasons and the one against', () => {
     const ranked = rank(curves, 0.3, EVERYDAY_WISHES, FACTS);
     const why = reasons(ranked);

@@ -15,7 +15,11 @@ import { DEFAULT_SETTINGS } from '@/core/settings';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { previewRestore, readBackup, writeBackup } from '..';
 
-const EMPTY: Logbook = { garage: { bikes: {}, chains: {} }, settings: DEFAULT_SETTINGS, log: {} };
+const EMPTY: Logbook = {
+  garage: { bikes: {}, chains: {}, products: {} },
+  settings: DEFAULT_SETTINGS,
+  log: {},
+};
 const demo = demoLogbook(Date.parse('2026-05-10T12:00:00.000Z'), 'Europe/London');
 const text = writeBackup(demo, '2026-05-10T12:00:00.000Z');
 
@@ -54,7 +58,10 @@ describe('a backup', () => {
     expect(preview.events).toEqual({ added: count, kept: 0 });
     expect(preview.chains).toEqual({ added: 4, replaced: 0, kept: 0 });
     expect(preview.settings).toBe('replaced');
-    const older = { ...EMPTY, garage: { bikes: { ...demo.garage.bikes }, chains: {} } };
+    const older = {
+      ...EMPTY,
+      garage: { bikes: { ...demo.garage.bikes }, chains: {}, products: {} },
+    };
     const [id, bike] = Object.entries(older.garage.bikes)[0]!;
     older.garage.bikes[id] = { ...bike, name: 'Old name', changedAt: '2020-01-01T00:00:00.000Z' };
     expect(previewRestore(older, read.value).bikes).toEqual({ added: 0, replaced: 1, kept: 2 });
@@ -111,6 +118,25 @@ describe('a backup', () => {
 
   it('of version 1 still opens: the frozen fixture gives today’s logbook', () => {
     expect(opened('logbook.v1.json').map((e) => e.type)).toEqual(V1);
+  });
+
+  it('of version 3 still opens: its weather, sources and ways are kept, the shelf is empty', () => {
+    const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v3.json');
+    const read = readBackup(readFileSync(file, 'utf8'));
+    if (!read.ok) throw new Error(say(read.problem));
+    const { garage, settings, log } = read.value;
+    expect(garage.products).toEqual({});
+    expect(settings).toMatchObject({
+      weatherSource: 'file',
+      recorder: true,
+      bikeRules: { 'name commute': '01BIKE' },
+      choice: DEFAULT_SETTINGS.choice,
+      schools: DEFAULT_SETTINGS.schools,
+      dropsPerMl: DEFAULT_SETTINGS.dropsPerMl,
+    });
+    const events = allEvents(log);
+    expect(events.filter((e) => e.type === 'weatherSeen')).toHaveLength(1);
+    for (const event of events) if (event.type === 'workDone') expect(event.used).toEqual([]);
   });
 
   it('of version 2 still opens, its rides without a way, amended ones too', () => {

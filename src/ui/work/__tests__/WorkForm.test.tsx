@@ -19,6 +19,9 @@ function open(more: { drive?: 'fixed' } = {}) {
       initial={proposedDraft('c1', null, 'dry', now)}
       chains={Object.values(TEST_GARAGE.chains)}
       before={() => ({ state, cogs: 0.2, air: STORAGE_AIR.shed })}
+      usualLube="all-weather"
+      products={{}}
+      coatMl={() => 4.5}
       bikeOf={() => bike}
       now={now}
       onSave={onSave}

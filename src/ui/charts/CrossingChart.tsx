@@ -2,13 +2,12 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LineChart } from 'react-native-chart-kit/v2';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
-import { intervalKm, type Candidate, type RidingProfile } from '@/core/choice';
+import type { IntervalLine } from '@/core/choice';
 import { distanceUnit, formatShare, toShownDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors, type Colors } from '../theme';
 
 interface Props {
-  candidates: readonly Candidate[];
-  profile: RidingProfile;
+  lines: readonly IntervalLine[];
   /** The rider's own place on the chart. */
   wetShare: number;
   /** Where one lube takes over from another. */
@@ -17,7 +16,6 @@ interface Props {
 }
 
 const HEIGHT = 240;
-const STEPS = 20;
 
 /** The plot's edges within the drawing, px: what the chart leaves for its labels. */
 const PLOT = { left: 52, right: 16, top: 12, bottom: 34 };
@@ -30,17 +28,14 @@ const strokes = (colors: Colors): string[] => [
 ];
 
 /** How long a coat lasts at each wet share, a line a lube; where the answer changes; where the rider is. */
-export function CrossingChart({ candidates, profile, wetShare, crossings, units }: Props) {
+export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
   const colors = useColors();
   const [width, setWidth] = useState(0);
-  const shares = Array.from({ length: STEPS + 1 }, (_, n) => n / STEPS);
-  const data = shares.map((share) => ({
-    share,
+  const steps = (lines[0]?.km.length ?? 1) - 1;
+  const data = (lines[0]?.km ?? []).map((_, n) => ({
+    share: n / steps,
     ...Object.fromEntries(
-      candidates.map((c) => [
-        c.id,
-        Math.round(toShownDistance(intervalKm(c, profile, share), units)),
-      ]),
+      lines.map((line) => [line.id, Math.round(toShownDistance(line.km[n] ?? 0, units))]),
     ),
   }));
   const color = (n: number) => strokes(colors)[n % 4] ?? colors.ink;
@@ -49,7 +44,7 @@ export function CrossingChart({ candidates, profile, wetShare, crossings, units 
   return (
     <View style={styles.chart}>
       <View style={styles.legend}>
-        {candidates.map((c, n) => (
+        {lines.map((c, n) => (
           <View key={c.id} style={styles.key}>
             <View style={[styles.swatch, { backgroundColor: color(n) }]} />
             <Txt variant="small" tone="inkSoft">
@@ -63,7 +58,7 @@ export function CrossingChart({ candidates, profile, wetShare, crossings, units 
       </Txt>
       <View
         role="img"
-        aria-label={chartText(candidates, profile, wetShare, units)}
+        aria-label={chartText(lines, wetShare, units)}
         style={styles.plot}
         onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
       >
@@ -72,7 +67,7 @@ export function CrossingChart({ candidates, profile, wetShare, crossings, units 
             <LineChart
               data={data as Record<string, unknown>[]}
               xKey="share"
-              series={candidates.map((c, n) => ({ yKey: c.id, label: c.name, color: color(n) }))}
+              series={lines.map((c, n) => ({ yKey: c.id, label: c.name, color: color(n) }))}
               width={width}
               height={HEIGHT}
               legend={false}
@@ -150,18 +145,13 @@ function Mark({ x, width, label, color, dashed = false }: MarkProps) {
   );
 }
 
-function chartText(
-  candidates: readonly Candidate[],
-  profile: RidingProfile,
-  wetShare: number,
-  units: UnitSystem,
-): string {
-  const at = (c: Candidate, share: number) =>
-    Math.round(toShownDistance(intervalKm(c, profile, share), units));
-  const lines = candidates.map(
-    (c) => `${c.name}: ${at(c, 0)} dry, ${at(c, wetShare)} as you ride, ${at(c, 1)} wet`,
-  );
-  return `Distance from coat to coat in ${distanceUnit(units)}. ${lines.join('. ')}.`;
+function chartText(lines: readonly IntervalLine[], wetShare: number, units: UnitSystem): string {
+  const told = lines.map(({ name, km }) => {
+    const at = (share: number) =>
+      Math.round(toShownDistance(km[Math.round(share * (km.length - 1))] ?? 0, units));
+    return `${name}: ${at(0)} dry, ${at(wetShare)} as you ride, ${at(1)} wet`;
+  });
+  return `Distance from coat to coat in ${distanceUnit(units)}. ${told.join('. ')}.`;
 }
 
 const styles = StyleSheet.create({

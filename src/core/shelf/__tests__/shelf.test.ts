@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import { readProduct, type ProductDraft } from '@/core/entry';
+import { DEFAULT_SCHOOLS } from '@/core/lube';
+import type { PlainEvent, WorkDone } from '@/core/logbook';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import { stamped, type Body } from '@/test/events';
+import {
+  bathUseMl,
+  bottlesOf,
+  candidatesOf,
+  cleanersFor,
+  costOf,
+  SETTLE_LOSS,
+  stockOf,
+  unitPrice,
+  usedOn,
+  type Product,
+} from '..';
+import { shelfRows } from '../rows';
+
+const product = (more: Partial<Product> = {}): Product => ({
+  id: 'p1',
+  name: 'House wet lube',
+  kind: 'lube',
+  lubeClass: 'wet',
+  size: 100,
+  price: 10,
+  openedOn: null,
+  left: 100,
+  leftAt: '2026-05-01T00:00:00.000Z',
+  lifeKm: null,
+  dilution: null,
+  forChains: true,
+  sparesWax: false,
+  retired: false,
+  changedAt: '2026-05-01T00:00:00.000Z',
+  ...more,
+});
+const degreaser = product({
+  id: 'd1',
+  name: 'Citrus',
+  kind: 'degreaser',
+  lubeClass: null,
+  dilution: 1,
+  size: 500,
+  left: 500,
+});
+const BATHS = { count: 3, ml: 150 };
+
+const work = (at: string, used: WorkDone['used']): Body => ({
+  type: 'workDone',
+  at: `2026-05-${at}T08:00:00.000Z`,
+  chainId: 'c1',
+  method: 'solvent wipe',
+  cogsCleaned: false,
+  baths: BATHS,
+  drying: 'towel',
+  lube: null,
+  used,
+  minutes: null,
+  note: '',
+});
+const log = (...bodies: Body[]): PlainEvent[] => stamped(bodies);
+
+describe('the stock', () => {
+  it('falls as work is recorded, from the last count on', () => {
+    const events = log(
+      work('01', [{ productId: 'p1', amount: 4.5 }]),
+      work('03', [
+        { productId: 'p1', amount: 4.5 },
+        { productId: 'd1', amount: 30 },
+      ]),
+    );
+    expect(stockOf(product(), events)).toEqual({ left: 91, used: 9, jobs: 2 });
+    const counted = product({ left: 50, leftAt: '2026-05-02T00:00:00.000Z' });
+    expect(stockOf(counted, events)).toEqual({ left: 45.5, used: 4.5, jobs: 1 });
+  });
+
+  it('below nothing is told, not hidden', () => {
+    const events = log(work('03', [{ productId: 'p1', amount: 120 }]));
+    expect(stockOf(product(), events).left).toBe(-20);
+    const [row] = shelfRows(
+      { p1: product() },
+      [],
+      DEFAULT_SETTINGS,
+      events.map((event) => ({ event })),
+    );
+    expect(row).toMatchObject({ coats: 0, low: true });
+  });
+
+  it('is a number of coats, and low when there are few', () => {
+    const rows = (left: number) =>
+      shelfRows({ p1: product({ left }) }, [], { ...DEFAULT_SETTINGS, dropsPerMl: 20 }, []);
+    // 114 drops at 20 a ml are 5.7 ml: 17 coats in 100 ml.
+    expect(rows(100)[0]).toMatchObject({ coats: 17, low: false });
+    expect(rows(20)[0]).toMatchObject({ coats: 3, low: true });
+  });
+
+  it('of what was taken off the shelf is not shown; the work it was used for stays', () => {
+    expect(shelfRows({ p1: product({ retired: true }) }, [], DEFAULT_SETTINGS, [])).toEqual([]);
+  });
+});
+
+describe('what things cost', () => {
+  it('is price by size; unknown where either is, never zero or NaN', () => {
+    expect(unitPrice(product())).toBe(0.1);
+    expect(costOf(product(), 4.5)).toBeCloseTo(0.45, 12);
+    expect(costOf(product({ price: null }), 4.5)).toBeNull();
+    expect(costOf(product({ size: null }), 4.5)).toBeNull();
+  });
+
+  it('of a dearer bottle is never less', () => {
+    const money = fc.double({ min: 0.01, max: 500, noNaN: true });
+    fc.assert(
+      fc.property(money, money, money, (price, more, ml) => {
+        const dear = costOf(product({ price: price + more }), ml) ?? NaN;
+        expect(dear).toBeGreaterThanOrEqual(costOf(product({ price }), ml) ?? NaN);
+      }),
+      { seed: 71 },
+    );
+  });
+});
+
+describe('what a job takes off the shelf', () => {
+  it('a coat of the bottle, and degreaser by baths and dilution', () => {
+    const use = { method: 'baths', baths: BATHS, bottle: product(), coatMl: 4.5 } as const;
+    expect(usedOn({ ...use, cleaner: degreaser, settled: false })).toEqual([
+      { productId: 'p1', amount: 4.5 },
+      { productId: 'd1', amount: 225 },
+    ]);
+    // Settled and used again: only the loss is gone.
+    expect(usedOn({ ...use, cleaner: degreaser, settled: true })[1]?.amount).toBe(45);
+    expect(bathUseMl(3, 150, 1, true) / bathUseMl(3, 150, 1, false)).toBeCloseTo(SETTLE_LOSS, 12);
+    expect(usedOn({ ...use, bottle: null, cleaner: null, settled: false })).toEqual([]);
+  });
+
+  it('offers what fits: bottles of the class, cleaners whose label allows chains', () => {
+    const shelf = {
+      p1: product(),
+      p2: product({ id: 'p2', lubeClass: 'dry' }),
+      p3: product({ id: 'p3', retired: true }),
+      d1: degreaser,
+      d2: { ...degreaser, id: 'd2', forChains: false },
+      s1: product({ id: 's1', kind: 'solvent', lubeClass: null }),
+    };
+    expect(bottlesOf(shelf, 'wet').map((p) => p.id)).toEqual(['p1']);
+    expect(bottlesOf(shelf, null)).toEqual([]);
+    expect(cleanersFor(shelf, 'baths').map((p) => p.id)).toEqual(['d1']);
+    expect(cleanersFor(shelf, 'solvent wipe').map((p) => p.id)).toEqual(['s1']);
+    expect(cleanersFor(shelf, 'dry wipe')).toEqual([]);
+  });
+});
+
+describe('the lubes to choose from', () => {
+  it('are the bottles with what a coat costs, and the classes of which there is none', () => {
+    const coat = { links: 114, ebike: false, dropsPerMl: 20, schools: DEFAULT_SCHOOLS };
+    const list = candidatesOf({ p1: product({ lifeKm: 500 }), d1: degreaser }, coat);
+    expect(list[0]).toMatchObject({ id: 'p1', owned: true, lifeKm: 500 });
+    expect(list[0]?.costPerCoat).toBeCloseTo(0.57, 12);
+    expect(list.filter((c) => c.lubeClass === 'wet')).toHaveLength(1);
+    expect(list).toHaveLength(8);
+    const both = candidatesOf({ p1: product() }, { ...coat, ebike: true });
+    expect(both[0]?.costPerCoat).toBeCloseTo(1.14, 12);
+  });
+});
+
+describe('the form of a product', () => {
+  const draft: ProductDraft = {
+    name: ' House wet lube ',
+    kind: 'lube',
+    lubeClass: 'wet',
+    openedOn: null,
+    size: '100',
+    price: '9,50',
+    left: '',
+    lifeKm: '',
+    dilution: 'x',
+    forChains: false,
+    sparesWax: false,
+  };
+
+  it('reads what is known; what is empty is not known, and nothing left out is zero', () => {
+    expect(readProduct(draft)).toMatchObject({
+      ok: true,
+      value: { name: 'House wet lube', size: 100, price: 9.5, left: 100, lifeKm: null },
+    });
+    const bare = readProduct({ ...draft, size: '', price: '' });
+    expect(bare).toMatchObject({ ok: true, value: { size: null, price: null, left: 0 } });
+  });
+
+  it.each([
+    ['name', { name: ' ' }, 'name/missing'],
+    ['size', { size: '0' }, 'amount/impossible'],
+    ['price', { price: '0' }, 'amount/impossible'],
+    ['price', { price: 'dear' }, 'number/not-a-number'],
+    ['left', { left: '-1' }, 'amount/impossible'],
+    ['lifeKm', { lifeKm: '3' }, 'amount/impossible'],
+    ['dilution', { kind: 'degreaser', dilution: '-1' }, 'amount/impossible'],
+  ] as const)('says beside %s what is wrong', (field, part, code) => {
+    const read = readProduct({ ...draft, ...(part as Partial<ProductDraft>) });
+    expect(read.ok ? null : read.problems[field]?.code).toBe(code);
+  });
+});

@@ -1,0 +1,4 @@
+export * from './candidates';
+export * from './schema';
+export * from './stock';
+export * from './use';

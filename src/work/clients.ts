@@ -1,0 +1,7 @@
+/**
+ * The workers' clients as one piece to load when the first worker is needed: what two pieces share would
+ * be loaded with the first page.
+ */
+export { choose } from './choose';
+export { readRideFiles } from './readRideFiles';
+export { readWeather } from './readWeather';
