@@ -17,6 +17,7 @@ const MEASURES = [
   'weather',
   'bigZip',
   'ridesList',
+  'choice',
   'weight',
   'firstVerdict',
 ];

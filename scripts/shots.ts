@@ -57,6 +57,13 @@ const openWetRide = async (page: Page) => {
   await page.getByText('Weather on the way').waitFor();
 };
 
+const answered = async (page: Page) => {
+  await page.getByRole('region', { name: 'Answer' }).waitFor();
+  await page.getByRole('progressbar').waitFor({ state: 'detached' });
+  await page.mouse.move(800, 500);
+  await page.mouse.wheel(0, 250);
+};
+
 const SHOTS: Shot[] = [
   { file: 'today-phone', path: '/', size: PHONE },
   { file: 'today-wide', path: '/', size: WIDE },
@@ -75,6 +82,9 @@ const SHOTS: Shot[] = [
   { file: 'rides-phone', path: '/rides', size: PHONE, before: sync },
   { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
   { file: 'import', path: '/rides/import', size: PHONE, before: importFiles },
+  { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
+  { file: 'dose', path: '/shelf/dose', size: PHONE },
+  { file: 'shelf', path: '/shelf', size: PHONE },
   { file: 'settings', path: '/book/settings', size: WIDE },
   { file: 'record-work', path: '/bench', size: PHONE },
   { file: 'garage', path: '/book/garage', size: WIDE },
