@@ -5,6 +5,7 @@ import Svg, { Line, Text as SvgText } from 'react-native-svg';
 import type { IntervalLine } from '@/core/choice';
 import { distanceUnit, formatShare, toShownDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors, type Colors } from '../theme';
+import { chartTheme } from './theme';
 
 interface Props {
   lines: readonly IntervalLine[];
@@ -79,15 +80,7 @@ export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
                 Number(share) % 0.25 === 0 ? formatShare(Number(share)) : ''
               }
               formatYLabel={(value) => `${Math.round(value)}`}
-              theme={{
-                background: 'transparent',
-                plotBackground: 'transparent',
-                grid: colors.line,
-                axis: colors.lineStrong,
-                text: colors.inkSoft,
-                mutedText: colors.inkSoft,
-                typography: { fontFamily: 'Red Hat Mono', axisLabelSize: 12 },
-              }}
+              theme={chartTheme(colors)}
             />
             <Svg width={width} height={HEIGHT} style={StyleSheet.absoluteFill}>
               {crossings.map((c) => (

@@ -4,6 +4,7 @@ import { BarChart } from 'react-native-chart-kit/v2';
 import { YEAR_SKIES, type YearMonth, type YearSky } from '@/core/rides';
 import { distanceUnit, formatDistance, toShownDistance, type UnitSystem } from '@/core/units';
 import { Txt, useTheme, type Colors } from '../theme';
+import { chartTheme } from './theme';
 
 interface Props {
   months: readonly YearMonth[];
@@ -79,15 +80,7 @@ export function YearStrip({ months, units }: Props) {
               labelStrategy="show"
               formatXLabel={(at) => month.format(Number(at))}
               formatYLabel={(value) => `${Math.round(value)}`}
-              theme={{
-                background: 'transparent',
-                plotBackground: 'transparent',
-                grid: colors.line,
-                axis: colors.lineStrong,
-                text: colors.inkSoft,
-                mutedText: colors.inkSoft,
-                typography: { fontFamily: 'Red Hat Mono', axisLabelSize: 12 },
-              }}
+              theme={chartTheme(colors)}
             />
           </View>
         ) : null}

@@ -1,19 +1,18 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { cautionsFor } from '@/core/bench';
-import { METHODS, work, type ChainState, type WorkSpec } from '@/core/care';
+import { METHODS, type ChainState, type WorkSpec } from '@/core/care';
 import { readMoment, type FieldProblems } from '@/core/entry';
 import type { Bike, Chain } from '@/core/garage';
 import { DRYINGS, type CleanMethod, type Drying, type WorkDone } from '@/core/logbook';
 import { bottlesOf, cleanersFor, usedOn, type Product } from '@/core/shelf';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
-import { formatHours, formatShare } from '@/core/units';
-import { settingHours, type Air } from '@/core/weather';
-import { Card } from '../frame';
+import type { Air } from '@/core/weather';
 import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
 import { Txt } from '../theme';
 import { DRYING_LABEL, METHOD_LABEL } from '../words';
 import { CautionCard } from './CautionCard';
+import { WorkEffect } from './WorkEffect';
 import { FromShelf, pickOf, usedText } from './FromShelf';
 
 export interface WorkDraft {
@@ -252,7 +251,7 @@ export function WorkForm({
         problem={problems.at}
       />
       <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
-      <Effect draft={draft} before={before(draft.chainId)} />
+      <WorkEffect spec={specOf(draft)} before={before(draft.chainId)} />
       {used.length > 0 ? (
         <Txt variant="small" tone="inkSoft">
           Off the shelf: {used.map((u) => usedText(u, products)).join(', ')}.
@@ -262,32 +261,6 @@ export function WorkForm({
         <Button kind="strong" label="Save work" onPress={save} grow />
       </FormFoot>
     </View>
-  );
-}
-
-/** What the work will do, in the model's readings. */
-function Effect({ draft, before }: { draft: WorkDraft; before: ReturnType<Props['before']> }) {
-  if (!before) return null;
-  const after = work(before.state, before.cogs, specOf(draft), before.air);
-  const from = before.state;
-  const to = after.state;
-  const change = (name: string, a: number, b: number) =>
-    `${name} ${formatShare(a)} to ${formatShare(b)}`;
-  const lines = [
-    [
-      change('Film', from.film, to.film),
-      change('grit outside', from.outside, to.outside),
-      change('inside', from.inside, to.inside),
-      change('cassette', before.cogs, after.cogs),
-    ].join(', ') + '.',
-    draft.lubeClass
-      ? `Sets in ${formatHours(settingHours(LUBE_CLASSES[draft.lubeClass], before.air))} where this bike stands; wipe: ${LUBE_CLASSES[draft.lubeClass].wipeWhen}.`
-      : null,
-  ];
-  return (
-    <Card title="What this does">
-      {lines.map((line) => (line ? <Txt key={line}>{line}</Txt> : null))}
-    </Card>
   );
 }
 

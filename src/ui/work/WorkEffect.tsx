@@ -1,0 +1,42 @@
+import { work, type ChainState, type WorkSpec } from '@/core/care';
+import { LUBE_CLASSES } from '@/core/lube';
+import { formatHours, formatShare } from '@/core/units';
+import { settingHours, type Air } from '@/core/weather';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+
+interface Props {
+  spec: WorkSpec;
+  /** The chain before the work; null when it is not known. */
+  before: { state: ChainState; cogs: number; air: Air } | null;
+}
+
+/** What the work will do, in the model's readings. */
+export function WorkEffect({ spec, before }: Props) {
+  if (!before) return null;
+  const after = work(before.state, before.cogs, spec, before.air);
+  const from = before.state;
+  const to = after.state;
+  const change = (name: string, a: number, b: number) =>
+    `${name} ${formatShare(a)} to ${formatShare(b)}`;
+  const traits = spec.lube && LUBE_CLASSES[spec.lube.lubeClass];
+  return (
+    <Card title="What this does">
+      <Txt>
+        {[
+          change('Film', from.film, to.film),
+          change('grit outside', from.outside, to.outside),
+          change('inside', from.inside, to.inside),
+          change('cassette', before.cogs, after.cogs),
+        ].join(', ')}
+        .
+      </Txt>
+      {traits ? (
+        <Txt>
+          Sets in {formatHours(settingHours(traits, before.air))} where this bike stands; wipe:{' '}
+          {traits.wipeWhen}.
+        </Txt>
+      ) : null}
+    </Card>
+  );
+}
