@@ -10,12 +10,14 @@ const putRaw = (page: Page, key: string, text: string) =>
         const open = indexedDB.open('dapper-spoke');
         open.onerror = () => reject(open.error);
         open.onsuccess = () => {
-          const store = open.result.transaction('entries', 'readwrite').objectStore('entries');
-          const put = store.put(t, k);
-          put.onsuccess = () => {
+          const writing = open.result.transaction('entries', 'readwrite');
+          writing.objectStore('entries').put(t, k);
+          // Not before it is on disk: a reload would undo a put that has only been accepted.
+          writing.oncomplete = () => {
             open.result.close();
             resolve();
           };
+          writing.onerror = () => reject(writing.error);
         };
       }),
     [key, text] as const,

@@ -105,6 +105,8 @@ export function keepWeather(store: AppStore): void {
     const hour = Math.floor(selectNow(state) / MS_PER_HOUR);
     if (seen?.log === log && seen.source === source && seen.hour === hour) return;
     const { weather } = state.session;
+    // Rides that came meanwhile are looked at when it is done.
+    if (weather.kind === 'fetching') return;
     if (weather.kind === 'failed' && seen?.source === source && !isStale(weather.at, state)) return;
     seen = { log, source, hour };
     if (timer) clearTimeout(timer);
