@@ -1,21 +1,25 @@
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium, type Browser } from '@playwright/test';
+import { chromium, type Browser, type Page } from '@playwright/test';
 import { zipSync } from 'fflate';
 import { gpx } from '@/test/rideFiles';
 import { launch, serve } from './browser';
 import { report } from './report';
 
 const FILES = 200;
+const RUNS = 3;
 
-/** An archive of some 50 MB: 200 rides of over an hour each, hardly packed. */
+/** An archive of some 50 MB: 200 rides of over an hour each on days of their own, hardly packed. */
 function archive(): Uint8Array {
   const text = new TextEncoder();
+  const first = '2026-04-10';
+  const ride = gpx(2150, 'Ride', Date.parse(`${first}T13:00:00Z`));
   const files: Record<string, Uint8Array> = {};
-  const day = (n: number) => Date.parse('2026-04-10T13:00:00Z') + n * 86_400_000;
-  for (let n = 0; n < FILES; n++)
-    files[`ride-${n}.gpx`] = text.encode(gpx(2150, `Ride ${n}`, day(n)));
+  for (let n = 0; n < FILES; n++) {
+    const day = new Date(Date.parse(first) + n * 86_400_000).toISOString().slice(0, 10);
+    files[`ride-${n}.gpx`] = text.encode(ride.replaceAll(first, day));
+  }
   return zipSync(files, { level: 0 });
 }
 
@@ -35,59 +39,98 @@ async function pagesMb(browser: Browser): Promise<number> {
   return pages / 1000;
 }
 
-async function main(): Promise<void> {
-  const ours = await serve('dist');
-  const browser = await launch(chromium);
+interface Told {
+  longest: number;
+  last: number;
+}
+declare const window: { told: Told };
+
+/** A page of the demo logbook ready to read files, with a timer that tells its longest wait. */
+async function importPage(browser: Browser, address: string): Promise<Page> {
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
   await page.clock.setSystemTime(new Date('2026-11-24T10:00:00Z'));
-  await page.goto(`${ours.address}rides/import?logbook=demo`);
+  await page.goto(`${address}rides/import?logbook=demo`);
   await page.getByLabel('Ride files').waitFor({ state: 'attached' });
-  const bytes = archive();
   await page.evaluate(() => {
-    const told = { longest: 0 };
-    (window as unknown as { gaps: typeof told }).gaps = told;
-    let last = performance.now();
+    const told = { longest: 0, last: performance.now() };
+    window.told = told;
     // As long as this ticks, a tap would have been answered.
     setInterval(() => {
       const now = performance.now();
-      told.longest = Math.max(told.longest, now - last);
-      last = now;
+      told.longest = Math.max(told.longest, now - told.last);
+      told.last = now;
     }, 4);
   });
-  let most = await pagesMb(browser);
-  const idle = most;
-  const file = path.join(mkdtempSync(path.join(tmpdir(), 'spoke-')), 'all.zip');
-  writeFileSync(file, bytes);
+  // The opening of the logbook and its first replay are measured elsewhere.
+  for (let longest = Infinity; longest > 50;) {
+    await page.evaluate(() => (window.told.longest = 0));
+    await page.waitForTimeout(1000);
+    longest = await page.evaluate(() => window.told.longest);
+  }
+  return page;
+}
+
+/** Has the page read the file, and gives what it then says; `meanwhile` runs until it is done. */
+async function readFile(
+  page: Page,
+  file: string,
+  meanwhile: () => Promise<void>,
+): Promise<string | null> {
   await page.getByLabel('Ride files').setInputFiles(file);
   // Handing the file over is the browser's work, not the page's.
-  await page.evaluate(
-    () => ((window as unknown as { gaps: { longest: number } }).gaps.longest = 0),
-  );
-  const done = page.getByText(/\d+ rides? to add/).waitFor();
+  await page.evaluate(() => {
+    window.told.longest = 0;
+    window.told.last = performance.now();
+  });
+  const found = page.getByText(/\d+ rides? to add/);
   let over = false;
-  void done.then(() => (over = true));
+  const done = found.waitFor().finally(() => (over = true));
   while (!over) {
-    most = Math.max(most, await pagesMb(browser));
+    await meanwhile();
     await new Promise((next) => setTimeout(next, 30));
   }
   await done;
-  const gap = await page.evaluate(
-    () => (window as unknown as { gaps: { longest: number } }).gaps.longest,
-  );
-  const found = await page.getByText(/\d+ rides? to add/).textContent();
-  await browser.close();
-  ours.close();
+  return await found.textContent();
+}
+
+async function main(): Promise<void> {
+  const ours = await serve('dist');
+  const browser = await launch(chromium);
+  const bytes = archive();
+  const file = path.join(mkdtempSync(path.join(tmpdir(), 'spoke-')), 'all.zip');
+  writeFileSync(file, bytes);
+
+  const weighed = await importPage(browser, ours.address);
+  const idle = await pagesMb(browser);
+  let most = idle;
+  const found = await readFile(weighed, file, async () => {
+    most = Math.max(most, await pagesMb(browser));
+  });
+  await weighed.close();
   report(
     'Memory of the page while a 50 MB ZIP of 200 files is read, MB',
     most,
     500,
     `most PSS of Chromium’s page processes, every 30 ms; ${idle.toFixed(0)} MB before; archive ${(bytes.length / 1e6).toFixed(0)} MB; ${found}`,
   );
+
+  // Apart from the weighing, which locks a page's memory while it counts; three times, for a wait of
+  // the page's own making comes each time, one of the machine's making does not.
+  const waits: number[] = [];
+  for (let n = 0; n < RUNS; n++) {
+    const timed = await importPage(browser, ours.address);
+    await readFile(timed, file, async () => {});
+    waits.push(await timed.evaluate(() => window.told.longest));
+    await timed.close();
+  }
+  await browser.close();
+  ours.close();
+  waits.sort((a, b) => a - b);
   report(
     'Longest wait of the page for anything meanwhile, ms',
-    gap,
+    waits[(RUNS - 1) / 2] as number,
     100,
-    'longest gap of a 4 ms timer in the page',
+    `longest gap of a 4 ms timer in the page, up to its result; median of ${waits.map((w) => w.toFixed(0)).join(', ')}`,
   );
 }
 
