@@ -1,5 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { bikeOf, airOf, lastLube, MOST_BATHS, stand, type WorkSpec } from '@/core/care';
+import { bikeOf, airOf, lastLube, MOST_BATHS, stand, usualWork, type WorkSpec } from '@/core/care';
+import type { Chain } from '@/core/garage';
 import { doseOf, sidesOf, type LubeClass } from '@/core/lube';
 import {
   record,
@@ -21,7 +22,7 @@ import { DEPTH_LABEL } from '@/ui/words';
 
 /** Bench: recording work done. It opens with the work the verdict proposes. */
 export default function Bench() {
-  const params = useLocalSearchParams<{ chain?: string; baths?: string; ml?: string }>();
+  const params = useLocalSearchParams<Asked>();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const garage = useAppSelector(selectGarage);
@@ -46,7 +47,7 @@ export default function Bench() {
     return { state: stand(state, now, air), cogs, air };
   };
   const lube = lastLube(replay.steps, chainId);
-  const asked = bathsAsked(params, lube);
+  const asked = bathsAsked(params, lube) ?? depthAsked(params, lube, garage.chains[chainId]);
   return (
     <Page title="Record work">
       {report && !asked ? (
@@ -57,7 +58,7 @@ export default function Bench() {
         </Txt>
       ) : null}
       <WorkForm
-        key={`${chainId} ${replay.steps.length} ${params.baths ?? ''} ${params.ml ?? ''}`}
+        key={`${chainId} ${replay.steps.length} ${params.depth ?? ''} ${params.baths ?? ''} ${params.ml ?? ''}`}
         initial={proposedDraft(chainId, asked ?? report?.verdict.proposal.spec ?? null, lube, now)}
         chains={chains}
         before={before}
@@ -82,11 +83,25 @@ export default function Bench() {
   );
 }
 
-/** Baths as a calculator handed them over; null when none did, or nonsense. */
-function bathsAsked(
-  { baths, ml }: { baths?: string; ml?: string },
+type Asked = {
+  chain?: string;
+  depth?: string;
+  baths?: string;
+  ml?: string;
+};
+
+/** The usual work of a depth asked for by name; null when none was. */
+function depthAsked(
+  { depth }: Asked,
   lube: LubeClass | null,
+  chain: Chain | undefined,
 ): WorkSpec | null {
+  const usual = usualWork(lube ?? 'all-weather', chain);
+  return usual.find((w) => w.depth === depth)?.spec ?? null;
+}
+
+/** Baths as a calculator handed them over; null when none did, or nonsense. */
+function bathsAsked({ baths, ml }: Asked, lube: LubeClass | null): WorkSpec | null {
   const count = Number(baths);
   const size = Number(ml);
   if (!(count >= 1 && count <= MOST_BATHS && size >= 30 && size <= 2000)) return null;

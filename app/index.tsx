@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { bill, CARE, distanceSum, verdictSentence, type ChainReport } from '@/core/care';
+import { verdictSentence, type ChainReport } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import {
   bikeChosen,
@@ -68,7 +68,7 @@ function ChainToday({ report }: { report: ChainReport }) {
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [working, setWorking] = useState(false);
   const [ride, setRide] = useState<string | null>(null);
-  const { verdict, state, limits, bike, chain } = report;
+  const { verdict, state, bike, chain } = report;
   const tape = useMemo(() => tapeInputOf(report, steps), [report, steps]);
   const at = () => new Date().toISOString();
   const sentence = verdictSentence(verdict, state, units, now);
@@ -110,11 +110,7 @@ function ChainToday({ report }: { report: ChainReport }) {
       {working ? (
         <Card title="Working">
           <Suspense fallback={null}>
-            <Working
-              sections={bill(steps, state, limits)}
-              sum={distanceSum(state, verdict, bike.ebike ? CARE.ebikeLoad.value : 1)}
-              units={units}
-            />
+            <Working report={report} steps={steps} units={units} />
           </Suspense>
         </Card>
       ) : null}

@@ -1,4 +1,4 @@
-import { Replay } from '@/core/care';
+import { NOT_LEARNT, Replay } from '@/core/care';
 import { profileOf, rideSeason, type SeasonPlan } from '@/core/choice';
 import { demoLogbook } from '@/core/demo';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
@@ -26,7 +26,7 @@ function chooseForAll(): void {
       seed: 1866,
     };
     const coat = { links: 114, ebike: bike.ebike, dropsPerMl: 25, schools: DEFAULT_SCHOOLS };
-    for (const candidate of candidatesOf(demo.garage.products, coat))
+    for (const candidate of candidatesOf(demo.garage.products, coat, () => NOT_LEARNT))
       for (let n = 0; n <= 10; n++) rideSeason(candidate, plan, n / 10);
   }
 }

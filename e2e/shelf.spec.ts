@@ -127,3 +127,99 @@ test('the shelf: a bottle added, used at the bench, counted, taken off; its work
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row).toContainText('running low');
 });
+
+test('learning: squeaks and quiet move the life of a lube on that bike; what cannot be is asked and withdrawn', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith('Road bike', 'Wet', '0');
+  const hears = async (what: string) => {
+    await rider.goesTo('Today');
+    await page.getByRole('button', { name: 'Heard a noise' }).click();
+    await page.getByRole('button', { name: what }).click();
+  };
+  const opensHandbook = async () => {
+    await rider.goesTo('Shelf');
+    await page.getByRole('link', { name: /^Handbook/ }).click();
+  };
+  // A squeak on a fresh coat is asked about, not learnt from.
+  await hears('Squeak');
+  await expect(page.getByText(/You heard a squeak, but the coat is fresh/)).toBeVisible();
+  await opensHandbook();
+  await expect(page.getByText(/Nothing noted yet/)).toBeVisible();
+  await page.getByRole('button', { name: 'Withdraw' }).click();
+  await expect(page.getByRole('button', { name: 'Withdraw' })).toHaveCount(0);
+
+  await rider.logs('210', 'Dry');
+  await hears('Squeak');
+  await opensHandbook();
+  const card = page.getByText(
+    /Yours lasts \d+ % shorter than the handbook figure: \d+ km \(1 note\)/,
+  );
+  await expect(card).toBeVisible();
+  await expect(
+    page.getByText(/It squeaked at \d{3} km of dry use, where 400 km were expected/),
+  ).toBeVisible();
+  const spread = async () => {
+    const text = await page
+      .getByText(/Even odds for the next coat/)
+      .first()
+      .innerText();
+    const [, low, high] = /coat: (\d+) to (\d+) km/.exec(text) ?? [];
+    return Math.log(Number(high) / Number(low));
+  };
+  const once = await spread();
+  expect(once).toBeLessThan(0.4);
+  await page.getByRole('button', { name: 'Withdraw' }).click();
+  await expect(page.getByText(/Nothing noted yet/)).toBeVisible();
+  expect(await spread()).toBeGreaterThan(once);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(card).toBeVisible();
+});
+
+test('which lube for all bikes; too little time or too short a night refuses a lube', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/shelf/choose');
+  await rider.picks('Bike', 'All bikes');
+  await expect(page.getByText(/lubes? for (3 bikes|all)/)).toBeVisible();
+  for (const bike of ['Quay commuter', 'Peat track gravel bike', 'Sunday racer'])
+    await expect(page.getByRole('button', { name: `Show the ranking for ${bike}` })).toBeVisible();
+  await rider.picks('From lubing to the ride', '0.5 h');
+  await page.getByRole('button', { name: 'Show the ranking for Quay commuter' }).click();
+  await expect(
+    page.getByText(/It sets in .* where this bike stands; you have/).first(),
+  ).toBeVisible();
+  await rider.picks('Minutes a week for it', '5 min');
+  await expect(page.getByText(/It takes \d+ minutes a week; you give it 5/).first()).toBeVisible();
+});
+
+test('a calculator hands its result to the stock and to the bench', async ({ rider, page }) => {
+  await rider.opensDemo('/shelf/dose');
+  await rider.picks('Bike', 'Quay commuter');
+  await page.getByRole('button', { name: 'Take 4.5 ml off House wet lube' }).click();
+  await expect(page.getByText('Taken off House wet lube')).toBeVisible();
+  await page.getByRole('button', { name: 'Take this coat to the bench' }).click();
+  await expect(page.getByRole('radio', { name: 'House wet lube' })).toBeChecked();
+});
+
+test('a label’s figures overwrite the class’s, in the units of the rider', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/shelf/product/demo-wet');
+  await page.getByLabel('Sets by its label in').fill('6');
+  await page.getByLabel('Not to be used below').fill('5');
+  await page.getByLabel('Life by its label').fill('600');
+  await page.getByRole('checkbox', { name: 'Shake before use' }).click();
+  await page.getByLabel('Opened on').fill('2026-11-01');
+  await page.getByRole('button', { name: 'Save product' }).click();
+  await rider.goesToSettings();
+  await rider.picks('Distances, temperatures', 'Miles, °F');
+  await rider.goesTo('Shelf');
+  await page.getByRole('link', { name: /^House wet lube/ }).click();
+  await expect(page.getByLabel('Not to be used below')).toHaveValue('41');
+  await expect(page.getByLabel('Life by its label')).toHaveValue('373');
+  await expect(page.getByLabel('Opened on')).toHaveValue('2026-11-01');
+});

@@ -1,15 +1,10 @@
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { lastLube } from '@/core/care';
-import {
-  kmPerWeek,
-  profileOf,
-  ridingHoursOf,
-  wetShareAhead,
-  type CleaningHabit,
-} from '@/core/choice';
+import type { ChainReport } from '@/core/care';
+import { ridingHoursOf, wetShareAhead } from '@/core/choice';
 import { say } from '@/core/messages';
-import { candidatesOf } from '@/core/shelf';
 import type { Result } from '@/core/problem';
+import { questionOf } from '@/core/shelf/question';
 import {
   putSettings,
   selectGarage,
@@ -21,124 +16,128 @@ import {
   useAppSelector,
 } from '@/store';
 import { fetchForecast, type Forecast } from '@/store/forecast';
-import { ChoicePanel, type Horizon } from '@/ui/choice/ChoicePanel';
+import { AllBikes } from '@/ui/choice/AllBikes';
+import { ChoicePanel } from '@/ui/choice/ChoicePanel';
+import { HorizonPick, HORIZON_WEEKS, type Horizon } from '@/ui/choice/HorizonPick';
 import { useSeasons } from '@/ui/choice/useSeasons';
+import { WishesCard } from '@/ui/choice/WishesCard';
+import { Choice } from '@/ui/form';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { Page } from '@/ui/frame';
-import { SchoolsCard } from '@/ui/shelf/SchoolsCard';
-import { useRouter } from 'expo-router';
+import { SchoolsCard } from '@/ui/shelf/lazily';
 
-/** Weeks each horizon spreads a change of lube over. */
-const HORIZON_WEEKS: Record<Horizon, number> = { forecast: 2, month: 4.3, season: 26 };
-const SEASON = { weeks: 26, futures: 20, seed: 1866 } as const;
+const ALL = 'all bikes';
 
-/** Which lube for one bike's coming rides. */
+/** Which lube for the coming rides of one bike, or of every bike. */
 export default function Choose() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const reports = useAppSelector(selectReports);
   const { replay } = useAppSelector(selectReplay);
-  const { choice, schools, standard, units, dropsPerMl } = useAppSelector(selectSettings);
+  const settings = useAppSelector(selectSettings);
+  const { choice, schools, units } = settings;
   const now = useAppSelector(selectNow);
   const { products } = useAppSelector(selectGarage);
   const [picked, setPicked] = useState<string | null>(null);
   const [horizon, setHorizon] = useState<Horizon>('month');
   const [forecasts, setForecasts] = useState<Record<string, Result<Forecast>>>({});
   const [dragged, setDragged] = useState<number | null>(null);
-  const report = reports.find((r) => r.bike.id === picked) ?? reports[0] ?? null;
-  const bike = report?.bike ?? null;
-  const links = report?.chain.links ?? 114;
-  const habit: CleaningHabit = choice.habit;
-  const profile = useMemo(
-    () => bike && profileOf(replay.steps, bike, horizon === 'season' ? 'season' : 'month', now),
-    // The clock ticks each minute; a month of rides does not change with it.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [replay, bike, horizon],
-  );
-  const jobs = useMemo(
+  const asked = useMemo(
     () =>
-      bike && profile
-        ? [
-            {
-              bikeId: bike.id,
-              candidates: candidatesOf(products, {
-                links,
-                ebike: bike.ebike,
-                dropsPerMl,
-                schools,
-              }),
-              plan: {
-                profile,
-                storage: bike.storage,
-                standard,
-                habit,
-                oldCoat: schools.oldCoat,
-                ...SEASON,
-              },
-            },
-          ]
-        : [],
-    [bike, profile, products, links, standard, habit, schools, dropsPerMl],
+      picked === ALL
+        ? reports
+        : reports.filter((r, n) => (picked ? r.bike.id === picked : n === 0)),
+    [reports, picked],
   );
-  const seasons = useSeasons(jobs);
-  if (!bike || !profile || !report) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  const questions = useMemo(
+    () => {
+      const back = horizon === 'season' ? 'season' : 'month';
+      const span = { back, weeks: HORIZON_WEEKS[horizon] } as const;
+      return asked.map((r) => questionOf(replay, r, products, settings, span, now));
+    },
+    // The clock ticks each minute, and the reports with it; a month of rides does not change by that.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [replay, picked, reports.length, products, settings, horizon],
+  );
+  const seasons = useSeasons(questions);
+  const first = asked[0];
+  if (!first) return <NoBikeYet onGo={() => router.navigate('/')} />;
 
-  const told = forecasts[bike.id];
-  const ahead =
-    horizon === 'forecast' && told?.ok
-      ? wetShareAhead(told.value.hours, told.value.from, ridingHoursOf(replay.steps, bike.id))
-      : null;
+  const askForecasts = async (of: readonly ChainReport[]) => {
+    for (const { bike } of of) {
+      const cell = replay.book.cells.get(bike.id);
+      if (cell === undefined) continue;
+      const answer = await dispatch(fetchForecast(cell));
+      setForecasts((old) => ({ ...old, [bike.id]: answer }));
+    }
+  };
   const pickHorizon = (next: Horizon) => {
     setHorizon(next);
     setDragged(null);
-    if (next === 'forecast') void askForecast(bike.id);
-  };
-  const askForecast = async (bikeId: string) => {
-    const cell = replay.book.cells.get(bikeId);
-    if (cell === undefined) return;
-    const answer = await dispatch(fetchForecast(cell));
-    setForecasts((old) => ({ ...old, [bikeId]: answer }));
+    if (next === 'forecast') void askForecasts(asked);
   };
   const pickBike = (id: string) => {
     setPicked(id);
     setDragged(null);
-    if (horizon === 'forecast') void askForecast(id);
+    if (horizon === 'forecast')
+      void askForecasts(id === ALL ? reports : reports.filter((r) => r.bike.id === id));
   };
   const put = (part: Partial<typeof choice>) =>
     dispatch(putSettings('Choice changed', { choice: { ...choice, ...part } }));
+
+  const answers = asked.flatMap(({ bike }, n) => {
+    const question = questions[n];
+    if (question?.bikeId !== bike.id) return [];
+    const told = horizon === 'forecast' ? forecasts[bike.id] : undefined;
+    const usualWet = told?.ok
+      ? wetShareAhead(told.value.hours, told.value.from, ridingHoursOf(replay.steps, bike.id))
+      : question.profile.wetShare;
+    const curves = seasons.answers?.find((a) => a.bikeId === bike.id)?.curves ?? null;
+    return [{ bike, question, told, usualWet, curves }];
+  });
+  const trouble = answers.find((a) => a.told && !a.told.ok)?.told;
+  const [one] = answers;
   return (
     <Page title="Which lube?">
-      <ChoicePanel
-        bikes={reports.map((r) => r.bike)}
-        bike={bike}
-        onBike={pickBike}
+      {reports.length > 1 ? (
+        <Choice
+          label="Bike"
+          options={[
+            ...reports.map(({ bike }) => ({ value: bike.id, label: bike.name })),
+            { value: ALL, label: 'All bikes' },
+          ]}
+          value={picked ?? first.bike.id}
+          onChange={pickBike}
+        />
+      ) : null}
+      <HorizonPick
         horizon={horizon}
         onHorizon={pickHorizon}
-        trouble={horizon === 'forecast' && told && !told.ok ? say(told.problem) : null}
-        profile={profile}
-        usualWet={ahead ?? profile.wetShare}
-        wetShare={dragged ?? ahead ?? profile.wetShare}
-        onWetShare={setDragged}
-        curves={seasons.answers?.find((a) => a.bikeId === bike.id)?.curves ?? null}
-        progress={seasons.progress}
-        wishes={choice.wishes}
-        onWish={(wish, weight) => put({ wishes: { ...choice.wishes, [wish]: weight } })}
-        onHabit={(next) => put({ habit: next })}
-        onPot={(pot) => put({ pot })}
-        facts={{
-          habit,
-          pot: choice.pot,
-          waxInWet: schools.waxInWet,
-          household: schools.household,
-          ebike: bike.ebike,
-          storage: bike.storage,
-          standsHours: 168 / profile.ridesPerWeek,
-          dusty: profile.dirtDry > 1.5,
-          now: lastLube(replay.steps, report.chain.id),
-          horizonKm: kmPerWeek(profile) * HORIZON_WEEKS[horizon],
-        }}
-        units={units}
+        trouble={trouble && !trouble.ok ? say(trouble.problem) : null}
       />
+      {picked === ALL ? (
+        <AllBikes
+          answers={answers}
+          progress={seasons.progress}
+          wishes={choice.wishes}
+          onOpen={pickBike}
+        />
+      ) : one ? (
+        <ChoicePanel
+          bike={one.bike}
+          horizon={horizon}
+          profile={one.question.profile}
+          usualWet={one.usualWet}
+          wetShare={dragged ?? one.usualWet}
+          onWetShare={setDragged}
+          curves={one.curves}
+          progress={seasons.progress}
+          wishes={choice.wishes}
+          facts={one.question.facts}
+          units={units}
+        />
+      ) : null}
+      <WishesCard choice={choice} onChange={put} />
       <SchoolsCard
         schools={schools}
         names={['oldCoat', 'waxInWet', 'household']}

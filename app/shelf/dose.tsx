@@ -1,11 +1,16 @@
 import { useRouter } from 'expo-router';
 import { lastLube } from '@/core/care';
+import type { LubeClass } from '@/core/lube';
+import type { ProductKind } from '@/core/shelf';
+import type { ShelfRow } from '@/core/shelf/rows';
 import {
   putSettings,
   selectMainReport,
   selectReplay,
   selectReports,
   selectSettings,
+  selectShelf,
+  takeOff,
   bikeChosen,
   useAppDispatch,
   useAppSelector,
@@ -15,7 +20,7 @@ import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { DoseCalculator } from '@/ui/shelf/DoseCalculator';
 import { BathCalculator, MixCalculator, WaxCalculator } from '@/ui/shelf/MixingCalculators';
-import { SchoolsCard } from '@/ui/shelf/SchoolsCard';
+import { SchoolsCard } from '@/ui/shelf/lazily';
 
 /** Doses and mixing: the arithmetic people do in their heads, for this chain. */
 export default function Doses() {
@@ -25,8 +30,15 @@ export default function Doses() {
   const report = useAppSelector(selectMainReport);
   const { replay } = useAppSelector(selectReplay);
   const { schools, dropsPerMl } = useAppSelector(selectSettings);
+  const shelf = useAppSelector(selectShelf);
+  const stock = {
+    rowsOf: (kind: ProductKind, lubeClass: LubeClass | null = null) =>
+      shelf.filter((r) => r.product.kind === kind && r.product.lubeClass === lubeClass),
+    onTake: (row: ShelfRow, amount: number) => dispatch(takeOff(row, amount)),
+  };
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain } = report;
+  const lube = lastLube(replay.steps, chain.id) ?? 'all-weather';
   return (
     <Page title="Doses and mixing">
       {reports.length > 1 ? (
@@ -41,10 +53,12 @@ export default function Doses() {
         key={chain.id}
         bike={bike}
         chain={chain}
-        lube={lastLube(replay.steps, chain.id) ?? 'all-weather'}
+        lube={lube}
         schools={schools}
         dropsPerMl={dropsPerMl}
         onDropsPerMl={(drops) => dispatch(putSettings('Drops remembered', { dropsPerMl: drops }))}
+        onBench={() => router.navigate(`/bench?chain=${chain.id}&depth=top-up`)}
+        {...stock}
       />
       <SchoolsCard
         schools={schools}
@@ -53,11 +67,12 @@ export default function Doses() {
           dispatch(putSettings('School changed', { schools: { ...schools, ...part } }))
         }
       />
-      <MixCalculator />
+      <MixCalculator {...stock} />
       <BathCalculator
+        {...stock}
         onBench={(count, ml) => router.navigate(`/bench?chain=${chain.id}&baths=${count}&ml=${ml}`)}
       />
-      <WaxCalculator />
+      <WaxCalculator {...stock} />
     </Page>
   );
 }

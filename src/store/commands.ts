@@ -4,6 +4,7 @@ import type { Bike, BikeSpecs, Chain } from '@/core/garage';
 import type { ChainStart, LogEvent, Logbook, PlainEvent } from '@/core/logbook';
 import { addedEvents, mergeLogbooks } from '@/core/logbook';
 import type { Settings } from '@/core/settings';
+import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
 import { changed, type Change } from './logbookSlice';
 import { historyMoved, noticed, noticeClosed, ticked } from './sessionSlice';
@@ -129,6 +130,15 @@ export const putProduct =
     const changedAt = new Date(edge.now()).toISOString();
     const id = product.id ?? edge.newId();
     dispatch(perform(label, { products: [{ ...product, id, changedAt }] }));
+  };
+
+/** Counts a product anew, less an amount that came off it for something the log does not tell. */
+export const takeOff =
+  ({ product, stock }: ShelfRow, amount: number): AppThunk =>
+  (dispatch, _, edge) => {
+    const left = Math.max(0, stock.left - amount);
+    const leftAt = new Date(edge.now()).toISOString();
+    dispatch(putProduct(`Taken off ${product.name}`, { ...product, left, leftAt }));
   };
 
 /** A first bike with its chain on it, as one step: what stands between nothing and a verdict. */

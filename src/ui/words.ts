@@ -1,7 +1,7 @@
-import type { BillItem, ClockName, Depth, SectionName, Sky, Verdict, Standard } from '@/core/care';
+import type { ClockName, Depth, Sky, Verdict, Standard } from '@/core/care';
 import type { Bike, StoragePlace } from '@/core/garage';
 import type { CleanMethod, Drying, PlainEvent, Sound, Surface, WeatherWord } from '@/core/logbook';
-import { formatDistance, formatExactDistance, formatNumber, type UnitSystem } from '@/core/units';
+import { formatExactDistance, type UnitSystem } from '@/core/units';
 
 /** Labels of the trade's terms as the rider reads them. */
 export const WEATHER_LABEL: Record<WeatherWord, string> = {
@@ -67,14 +67,7 @@ export const SOUND_LABEL: Record<Sound, string> = {
   grinding: 'Grinding',
   click: 'Click each lap',
   rattle: 'Rattle',
-};
-
-export const SECTION_LABEL: Record<SectionName, string> = {
-  film: 'Lube film',
-  outside: 'Grit outside',
-  inside: 'Grit inside',
-  wear: 'Wear',
-  watts: 'Extra power at 250 W',
+  'still quiet': 'Nothing, it is still quiet',
 };
 
 export const STORAGE_LABEL: Record<StoragePlace, string> = {
@@ -108,46 +101,6 @@ const CLOCK_LABEL: Record<ClockName, string> = {
 /** "Also: grit inside, dirty outside." */
 export const alsoLine = (also: readonly ClockName[]): string | null =>
   also.length ? `Also: ${also.map((c) => CLOCK_LABEL[c]).join(', ')}.` : null;
-
-/** What a line of the bill is for. */
-export function billLabel(item: BillItem, units: UnitSystem): string {
-  switch (item.kind) {
-    case 'coat':
-      return `Coat of ${item.lube} lube`;
-    case 'distance':
-      return `${formatDistance(item.km, units)} ridden, of a life of ${formatDistance(item.lifeKm, units)}`;
-    case 'water':
-      return `${formatNumber(item.mm)} mm of water`;
-    case 'standing':
-      return `${formatNumber(item.days)} days of standing`;
-    case 'early start':
-      return 'Ridden before it had set';
-    case 'wiping':
-      return 'Wiped off with the dirt';
-    case 'heard':
-      return 'You heard it squeak';
-    case 'start':
-      return 'When it came into the logbook';
-    case 'road':
-      return `${formatDistance(item.km, units)} of road, ${formatNumber(item.perKm)} times clean tarmac`;
-    case 'cogs':
-      return 'Handed back by cassette and rings';
-    case 'work':
-      return `After: ${METHOD_LABEL[item.method].toLowerCase()}`;
-    case 'rag':
-      return 'Your rag check';
-    case 'inwards':
-      return `Worked inwards over ${formatDistance(item.km, units)}`;
-    case 'clean wear':
-      return `${formatDistance(item.km, units)}, had it been clean and lubed`;
-    case 'grit wear':
-      return 'Ground off by grit and dryness';
-    case 'measured':
-      return 'Your wear reading';
-    case 'watts':
-      return { outside: 'Grit outside', inside: 'Grit inside', dry: 'Dry', wear: 'Wear' }[item.of];
-  }
-}
 
 /** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
 export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {

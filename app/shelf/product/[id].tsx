@@ -1,21 +1,36 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ProductFields } from '@/core/entry';
-import { costOf, unitPrice } from '@/core/shelf';
+import type { Step } from '@/core/care';
+import { LUBE_CLASSES } from '@/core/lube';
+import { costOf, unitPrice, type Product } from '@/core/shelf';
+import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
+import { formatDistance, type UnitSystem } from '@/core/units';
 import {
   putProduct,
   selectGarage,
   selectNow,
+  selectReplay,
   selectSettings,
   selectShelf,
+  strike,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
 import { Card, Page } from '@/ui/frame';
+import { Learnt } from '@/ui/shelf/lazily';
 import { ProductForm } from '@/ui/shelf/ProductForm';
 import { formatAmount, formatMoney } from '@/ui/shelf/words';
 import { Txt } from '@/ui/theme';
 
 const EACH = { degreaser: 'ml', solvent: 'ml', wax: 'g', cleaner: 'ml', rags: 'piece' } as const;
+
+/** What its use came to on the road so far. */
+function roadText(product: Product, steps: readonly Step[], units: UnitSystem): string {
+  const spent = spentOn(product, steps);
+  const far = formatDistance(spent.km, units);
+  if (spent.km < TELLING_KM) return `${far} ridden on it: too little to tell what 1,000 km cost.`;
+  return `1,000 km cost ${formatMoney(costPer1000Km(spent))}, from ${far} ridden on it.`;
+}
 
 /** A product of the shelf, or a new one. */
 export default function ProductPage() {
@@ -25,7 +40,8 @@ export default function ProductPage() {
   const { products } = useAppSelector(selectGarage);
   const row = useAppSelector(selectShelf).find((r) => r.product.id === id);
   const now = useAppSelector(selectNow);
-  const { dropsPerMl } = useAppSelector(selectSettings);
+  const { dropsPerMl, units } = useAppSelector(selectSettings);
+  const { replay } = useAppSelector(selectReplay);
   const product = row?.product ?? null;
   if (id !== 'new' && !product)
     return (
@@ -62,12 +78,25 @@ export default function ProductPage() {
               ? `A coat of 114 drops costs ${formatMoney(costOf(product, 114 / dropsPerMl))}.`
               : `Each ${EACH[product.kind]} costs ${formatMoney(unitPrice(product))}.`}
           </Txt>
+          <Txt variant="small" tone="inkSoft">
+            {roadText(product, replay.steps, units)}
+          </Txt>
         </Card>
+      ) : null}
+      {product?.lubeClass ? (
+        <Learnt
+          lube={product.id}
+          handbookKm={product.lifeKm ?? LUBE_CLASSES[product.lubeClass].lifeKm}
+          replay={replay}
+          units={units}
+          onWithdraw={({ event }) => dispatch(strike('Note withdrawn', [event.id]))}
+        />
       ) : null}
       <ProductForm
         key={`${id} ${product?.changedAt ?? ''}`}
         product={product}
         left={left}
+        units={units}
         onSave={save}
         {...(product
           ? {

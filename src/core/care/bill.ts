@@ -4,6 +4,7 @@ import type { StepInFull } from './book';
 import { CARE, STANDARDS } from './constants';
 import { filmSection, gritSection, wattsSection, wearSection } from './billSections';
 import type { Limits } from './clocks';
+import type { Personal } from './personal';
 import type { ChainState } from './state';
 import type { Verdict } from './verdict';
 
@@ -49,9 +50,14 @@ export interface BillSection {
  * The working behind a verdict, as a bill: for each reading the lines that add up to it, from the last
  * coat (film) or the chain's first step (grit, wear) to now. Each section's lines sum to its total.
  */
-export function bill(steps: readonly StepInFull[], now: ChainState, limits: Limits): BillSection[] {
+export function bill(
+  steps: readonly StepInFull[],
+  now: ChainState,
+  limits: Limits,
+  learnt: Personal,
+): BillSection[] {
   return [
-    filmSection(steps, now),
+    filmSection(steps, now, learnt),
     gritSection('outside', steps, now, STANDARDS[limits.standard].outside),
     gritSection('inside', steps, now, STANDARDS[limits.standard].inside),
     wearSection(steps, now, limits.wearPercent),
@@ -70,14 +76,20 @@ export interface DistanceSum {
 }
 
 /** How the distance left follows from the film in dry riding, beside what the verdict made of it. */
-export function distanceSum(now: ChainState, verdict: Verdict, load: number): DistanceSum {
+export function distanceSum(
+  now: ChainState,
+  verdict: Verdict,
+  load: number,
+  learnt: Personal,
+): DistanceSum {
+  const lifeKm = now.lifeKm * learnt.factors.life;
   const usable = Math.max(0, now.film - CARE.reserve.value);
   return {
     filmLeft: now.film,
     reserve: CARE.reserve.value,
-    lifeKm: now.lifeKm,
+    lifeKm,
     load,
-    dryKm: (usable * now.lifeKm) / load,
+    dryKm: (usable * lifeKm) / load,
     verdictKm: verdict.distanceKm?.mid ?? null,
   };
 }

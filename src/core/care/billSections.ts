@@ -4,10 +4,15 @@ import type { BillLine, BillSection } from './bill';
 import { lines, put, source, type Tally } from './billTally';
 import type { StepInFull } from './book';
 import { CARE } from './constants';
-import { FUTURES } from './lookAhead';
+import { futuresOf, type Personal } from './personal';
 import { dryness, type ChainState } from './state';
 
-export function filmSection(steps: readonly StepInFull[], now: ChainState): BillSection {
+export function filmSection(
+  steps: readonly StepInFull[],
+  now: ChainState,
+  learnt: Personal,
+): BillSection {
+  const { low, mid, high } = futuresOf(learnt);
   const tally: Tally = { lines: new Map() };
   const coat = steps.findLastIndex(
     (s) => (s.event.type === 'workDone' && s.event.lube !== null) || s.before === null,
@@ -37,7 +42,7 @@ export function filmSection(steps: readonly StepInFull[], now: ChainState): Bill
       put(
         tally,
         'distance',
-        { kind: 'distance', km: exposure.km, lifeKm: before.lifeKm },
+        { kind: 'distance', km: exposure.km, lifeKm: before.lifeKm * step.factors.life },
         -effect.filmByDistance,
       );
       put(tally, 'water', { kind: 'water', mm: exposure.waterMm, washPerMm }, -effect.filmByWater);
@@ -52,10 +57,10 @@ export function filmSection(steps: readonly StepInFull[], now: ChainState): Bill
   const sources = now.lube
     ? [
         {
-          what: `Life of ${now.lube} lube`,
-          figure: `${LUBE_CLASSES[now.lube].lifeKm} km`,
-          source: 'common practice',
-          spread: `${Math.round(LUBE_CLASSES[now.lube].lifeKm * FUTURES.low.life)} to ${Math.round(LUBE_CLASSES[now.lube].lifeKm * FUTURES.high.life)} km for half of all coats`,
+          what: `Life of this coat (${now.lube})`,
+          figure: `${Math.round(now.lifeKm * mid.life)} km`,
+          source: lifeSource(learnt),
+          spread: `${Math.round(now.lifeKm * low.life)} to ${Math.round(now.lifeKm * high.life)} km for half of all coats`,
         },
         {
           what: 'Wash-off',
@@ -75,6 +80,12 @@ export function filmSection(steps: readonly StepInFull[], now: ChainState): Bill
     limit: CARE.reserve.value,
     sources,
   };
+}
+
+function lifeSource({ life }: Personal): string {
+  if (life.seen === 0) return 'common practice, less what dirt under it takes';
+  const notes = `${life.seen} ${life.seen === 1 ? 'note' : 'notes'} of yours`;
+  return `common practice times ${life.mid.toFixed(2)}, learnt from ${notes}`;
 }
 
 export function gritSection(

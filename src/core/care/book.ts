@@ -1,11 +1,13 @@
 import type { Bike, Garage } from '../garage';
-import type { PlainEvent } from '../logbook';
+import type { PlainEvent, WorkDone } from '../logbook';
+import type { Product } from '../shelf/schema';
 import { storedAir, type Air, type Cell, type WeatherRecord } from '../weather';
 import { MS_PER_HOUR } from '../units';
 import { CARE } from './constants';
 import { exposureOf, ridingHours, type Exposure } from './exposure';
 import { observe } from './observe';
-import { HANDBOOK, ride, rideOn, type RideEffect } from './ride';
+import { HANDBOOK, NOT_LEARNT, personalKey, type Factors, type Personal } from './personal';
+import { ride, rideOn, type RideEffect } from './ride';
 import { endCell, skyOf, type Sky } from './sky';
 import { rodeOn, stand, standOn, wetOn } from './stand';
 import { copyState, LOOKS, NEW_CHAIN, startState, type ChainState } from './state';
@@ -20,6 +22,8 @@ export interface BookState {
   cogs: Map<string, number>;
   /** Square of the weather each bike stands in: where its last ride with a path ended. */
   cells: Map<string, Cell>;
+  /** What was learnt of each lube on each bike, by `personalKey`. */
+  learnt: Map<string, Personal>;
 }
 
 export const emptyBook = (): BookState => ({
@@ -27,6 +31,7 @@ export const emptyBook = (): BookState => ({
   fitted: new Map(),
   cogs: new Map(),
   cells: new Map(),
+  learnt: new Map(),
 });
 
 export const copyBook = (book: BookState): BookState => ({
@@ -34,6 +39,7 @@ export const copyBook = (book: BookState): BookState => ({
   fitted: new Map(book.fitted),
   cogs: new Map(book.cogs),
   cells: new Map(book.cells),
+  learnt: new Map(book.learnt),
 });
 
 /** One event as it was played: the chain it touched, as its last event left it and as this one did. */
@@ -53,6 +59,8 @@ export interface Step {
   exposure: Exposure | null;
   /** The square the bike stood in before a ride: where a ride without a path is taken to be. */
   home: Cell | undefined;
+  /** How the lube then on it was taken to differ from the handbook. */
+  factors: Factors;
 }
 
 /** What happened within a step, worked out again when it is asked for. */
@@ -67,7 +75,7 @@ export function inFull(step: Step): StepInFull {
   const { event, from, exposure } = step;
   const before = from && stand(from, Date.parse(event.at), step.air);
   if (!before || !exposure) return { ...step, before, effect: null };
-  const { effect } = ride(before, step.cogsBefore, exposure, HANDBOOK);
+  const { effect } = ride(before, step.cogsBefore, exposure, step.factors);
   return { ...step, before, effect };
 }
 
@@ -130,6 +138,7 @@ export function play(
     sky: null,
     exposure: null,
     home,
+    factors: HANDBOOK,
   };
   if (event.type === 'rideLogged') {
     const hours = ridingHours(event);
@@ -141,6 +150,9 @@ export function play(
   if (chainId === null || from === null) return step;
 
   let state = copyState(from);
+  const key = keyOf(state, bikeId);
+  const learnt = (key !== null && book.learnt.get(key)) || NOT_LEARNT;
+  step.factors = learnt.factors;
   standOn(state, at, air);
   /** The air from here on, in which what got wet dries. */
   const airAfter = (hours = 0) => {
@@ -151,7 +163,7 @@ export function play(
   switch (event.type) {
     case 'rideLogged':
       if (step.exposure) {
-        step.cogsAfter = rideOn(state, cogsBefore, step.exposure, HANDBOOK);
+        step.cogsAfter = rideOn(state, cogsBefore, step.exposure, learnt.factors);
         rodeOn(state, step.exposure, airAfter(step.exposure.hours));
       }
       break;
@@ -163,7 +175,8 @@ export function play(
       );
       break;
     case 'workDone': {
-      const done = work(state, cogsBefore, event, airAfter());
+      const bottle = bottleUsed(garage, event);
+      const done = work(state, cogsBefore, event, airAfter(), bottle);
       step.cogsAfter = done.cogs;
       state = done.state;
       break;
@@ -171,8 +184,11 @@ export function play(
     case 'chainRemoved':
       if (bikeId !== null) book.fitted.delete(bikeId);
       break;
-    default:
-      state = observe(state, event);
+    default: {
+      const seen = observe(state, learnt, event);
+      state = seen.state;
+      if (key !== null && seen.learnt !== learnt) book.learnt.set(key, seen.learnt);
+    }
   }
   step.after = state;
   book.chains.set(chainId, state);
@@ -216,5 +232,29 @@ function fit(
     sky: null,
     exposure: null,
     home,
+    factors: HANDBOOK,
   };
+}
+
+/** Under what name is learnt of the coat on a chain; null: bare, or on no bike. */
+const keyOf = (state: ChainState, bikeId: string | null): string | null =>
+  bikeId === null || state.lube === null ? null : personalKey(bikeId, state.bottle ?? state.lube);
+
+/** What has been learnt of the coat on a chain. */
+export function learntOf(book: BookState, state: ChainState, bikeId: string): Personal {
+  return state.lube === null ? NOT_LEARNT : learntFor(book, bikeId, state.bottle ?? state.lube);
+}
+
+/** What has been learnt of a lube, by bottle or class, on a bike. */
+export const learntFor = (book: BookState, bikeId: string, lube: string): Personal =>
+  book.learnt.get(personalKey(bikeId, lube)) ?? NOT_LEARNT;
+
+/** The bottle the coat of a piece of work came from, if it is on record. */
+function bottleUsed(garage: Garage, { lube, used }: WorkDone): Product | null {
+  if (!lube) return null;
+  for (const { productId } of used) {
+    const product = garage.products[productId];
+    if (product?.lubeClass === lube.lubeClass) return product;
+  }
+  return null;
 }

@@ -74,11 +74,18 @@ export const CARE = {
   bathBound: constant(0.3, 'share of bound dirt left by one bath', FITTED, '0.2 to 0.45'),
   swatchNoise: constant(0.08, 'of outside', OWN, '0.05 to 0.12'),
   squeakNoise: constant(0.15, 'log-normal sigma', OWN, '0.1 to 0.25'),
+  gritNoise: constant(0.15, 'log-normal sigma from ride to ride', OWN, '0.1 to 0.3'),
   squeakTooSoon: constant(
     0.15,
     'used share of life below which a squeak is asked about',
     OWN,
     '0.1 to 0.25',
+  ),
+  quietTooLong: constant(
+    3,
+    'times the handbook life after which quiet is asked about',
+    OWN,
+    '2 to 4',
   ),
   checkerNoise: constant(0.05, '% of a reading with a chain checker', PRACTICE, '0.03 to 0.1'),
   rulerNoise: constant(

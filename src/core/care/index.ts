@@ -1,4 +1,3 @@
-export * from './bill';
 export * from './book';
 export * from './clocks';
 export * from './constants';
@@ -6,6 +5,7 @@ export * from './exposure';
 export * from './lookAhead';
 export * from './neededWeather';
 export * from './observe';
+export * from './personal';
 export * from './proposal';
 export * from './replay';
 export * from './report';

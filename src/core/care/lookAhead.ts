@@ -1,8 +1,8 @@
 import { LUBE_CLASSES } from '../lube';
-import { HOURS_PER_WEEK } from '../units';
+import { clamp, HOURS_PER_WEEK } from '../units';
 import { readClocks, type ClockName, type Limits } from './clocks';
-import { CARE, QUARTILE_Z } from './constants';
-import { HANDBOOK, ride, type Factors } from './ride';
+import type { Factors } from './personal';
+import { ride } from './ride';
 import type { ChainState } from './state';
 import { calendarHours, stretch, type TypicalRiding } from './typical';
 
@@ -26,25 +26,10 @@ export interface Ahead {
 export const HORIZON_KM = 1500;
 const STEP_KM = 5;
 
-/** The three futures a spread is made of: quartiles of life and of how fast grit comes. */
-const quartile = (sigma: number, side: -1 | 1) => Math.exp(side * QUARTILE_Z * sigma);
-export const FUTURES: Record<'low' | 'mid' | 'high', Factors> = {
-  low: {
-    life: quartile(CARE.lifeSigma.value, -1),
-    grit: quartile(CARE.gritSigma.value, 1),
-    wear: 1,
-  },
-  mid: HANDBOOK,
-  high: {
-    life: quartile(CARE.lifeSigma.value, 1),
-    grit: quartile(CARE.gritSigma.value, -1),
-    wear: 1,
-  },
-};
-
 /**
- * Rides a chain on, typically, until its clocks fire. With a life factor other than 1 the part of the
- * coat used so far counts against that life too: a coat that lasts longer has also more left.
+ * Rides a chain on, typically, until its clocks fire. With a life factor other than the
+ * one its film was reckoned by (`mid`) the kilometres on the coat so far count against that life too: a
+ * coat that lasts longer has also more left.
  */
 export function lookAhead(
   now: ChainState,
@@ -52,9 +37,10 @@ export function lookAhead(
   typical: TypicalRiding,
   limits: Limits,
   factors: Factors,
+  mid: Factors,
   horizonKm = HORIZON_KM,
 ): Ahead {
-  let state: ChainState = { ...now, film: Math.max(0, 1 - (1 - now.film) / factors.life) };
+  let state: ChainState = { ...now, film: filmAt(now, factors.life, mid.life) };
   let cogs = cogsNow;
   const points: AheadPoint[] = [];
   const firesAtKm: Ahead['firesAtKm'] = {};
@@ -84,6 +70,12 @@ export function lookAhead(
     cogs = ridden.cogs;
   }
   return { points, firesAtKm, atFirst };
+}
+
+/** The film of a chain if its coat's life differs from the one it was reckoned by. */
+function filmAt(now: ChainState, life: number, mid: number): number {
+  if (life === mid) return now.film;
+  return clamp(now.film + now.worn / mid - now.worn / life, 0, 1);
 }
 
 /** Once lube and both kinds of grit have fired, nothing further on can come first. */

@@ -2,8 +2,9 @@ import { wearLimitPercent } from '../chain';
 import type { Bike, Chain } from '../garage';
 import type { LubeClass } from '../lube';
 import type { Settings } from '../settings';
-import { airOf, inFull, type Step, type StepInFull } from './book';
+import { airOf, inFull, learntOf, type Step, type StepInFull } from './book';
 import type { Limits } from './clocks';
+import type { Personal } from './personal';
 import type { Replay } from './replay';
 import { stand } from './stand';
 import type { ChainState } from './state';
@@ -19,6 +20,8 @@ export interface ChainReport {
   cogs: number;
   limits: Limits;
   typical: TypicalRiding;
+  /** What was learnt of the lube on it, on this bike. */
+  learnt: Personal;
   verdict: Verdict;
 }
 
@@ -49,6 +52,7 @@ export function reportOn(
     wearPercent: wearLimitPercent(chain.speeds, bike.gear),
   };
   const typical = typicalRiding(replay.steps, bike, now);
+  const learnt = learntOf(replay.book, state, bikeId);
   const verdict = judge({
     state,
     cogs,
@@ -56,9 +60,10 @@ export function reportOn(
     air,
     limits,
     typical,
+    learnt,
     usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
   });
-  return { bike, chain, state, cogs, limits, typical, verdict };
+  return { bike, chain, state, cogs, limits, typical, learnt, verdict };
 }
 
 /** The class of lube put on a chain last. */

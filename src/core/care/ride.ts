@@ -1,16 +1,8 @@
 import { LUBE_CLASSES } from '../lube';
 import { CARE } from './constants';
 import type { Exposure } from './exposure';
+import type { Factors } from './personal';
 import { copyState, type ChainState } from './state';
-
-/** How this rider's coats and roads differ from the handbook: 1 is the handbook. */
-export interface Factors {
-  life: number;
-  grit: number;
-  wear: number;
-}
-
-export const HANDBOOK: Factors = { life: 1, grit: 1, wear: 1 };
 
 /** What one ride took and brought, for the bill. */
 export interface RideEffect {
@@ -139,6 +131,8 @@ export function rideOn(
     effect.wear = wear;
     effect.dryKm = dryKm;
   }
+  state.lost += state.film - start + traits.washPerMm * x.waterMm;
+  if (state.lube) state.worn += (x.km * x.load) / state.lifeKm;
   state.film = film;
   state.outside = outside;
   state.inside = inside;

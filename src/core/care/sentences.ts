@@ -110,11 +110,15 @@ export function spreadSentence(
 /** What a noise means beside the verdict; null when nothing was heard since the last work. */
 export function heardSentence(verdict: Verdict): string | null {
   if (!verdict.heard) return null;
+  if (verdict.heard.odd && verdict.heard.sound === 'still quiet')
+    return 'Quiet after several times the life of a coat: was a lubing not noted?';
   if (verdict.heard.odd)
     return 'You heard a squeak, but the coat is fresh. Look at jockey wheels, pedals and saddle before you lube again.';
   switch (verdict.heard.sound) {
     case 'squeak':
       return 'You heard a squeak: taken as a dry chain.';
+    case 'still quiet':
+      return 'Still quiet, you said: the life of this lube is reckoned from that too.';
     case 'grinding':
       return 'You heard grinding: dirt in chain, jockey wheels or cassette. Do a rag check.';
     case 'click':

@@ -47,6 +47,7 @@ export function standOn(state: ChainState, to: number, air: Air): void {
     const idle = (LUBE_CLASSES[state.lube].idlePerWeek * hours) / HOURS_PER_WEEK;
     const film = Math.max(0, state.film - idle);
     state.idleLoss += state.film - film;
+    state.lost += idle;
     state.film = film;
   }
   state.at = to;

@@ -13,6 +13,13 @@ export interface ChainState {
   lube: LubeClass | null;
   /** Life of this coat in dry riding, km: the class's life less the penalty for lubing dirt. */
   lifeKm: number;
+  /** The bottle it came from; null: not known. */
+  bottle: string | null;
+  /** Film it started with, and what has been taken of it: shares of its handbook life worn off by
+   * distance, and film lost to water, standing and wiping. They count on when no film is left. */
+  coat: number;
+  worn: number;
+  lost: number;
   /** When the coat went on and when it is fit to ride, ms. */
   lubedAt: number;
   setAt: number;
@@ -20,6 +27,8 @@ export interface ChainState {
   wipeMissed: boolean;
   /** Grit on plates and rollers: what a rag sees, 0 to 1. */
   outside: number;
+  /** What `outside` was after the last wipe, clean or swatch. */
+  outsideFrom: number;
   /** Grit at pins and shoulders: what wears the chain, 0 to 1. */
   inside: number;
   /** Hours wet since last dry, and hours until it is dry by itself. */
@@ -49,9 +58,12 @@ export const LOOKS: Record<ChainStart['look'], { outside: number; inside: number
     dirty: { outside: 0.6, inside: 0.35, cogs: 0.6 },
   };
 
-/** Life in km of a coat put on over this much grit inside. */
-export const coatLifeKm = (lube: LubeClass, inside: number): number =>
-  LUBE_CLASSES[lube].lifeKm * (1 - CARE.dirtyCoatPenalty.value * inside);
+/** Life in km of a coat put on over this much grit inside; `labelKm` where its bottle tells a life. */
+export const coatLifeKm = (
+  lube: LubeClass,
+  inside: number,
+  labelKm: number | null = null,
+): number => (labelKm ?? LUBE_CLASSES[lube].lifeKm) * (1 - CARE.dirtyCoatPenalty.value * inside);
 
 /** A chain as it comes out of its box: clean, in factory grease that behaves like wet lube. */
 export const NEW_CHAIN: ChainStart = {
@@ -73,10 +85,15 @@ export function startState(start: ChainStart, at: number): ChainState {
     film,
     lube: start.lube,
     lifeKm,
+    bottle: null,
+    coat: start.lube ? 1 : 0,
+    worn: start.lube ? start.kmSinceLube / lifeKm : 0,
+    lost: 0,
     lubedAt: at,
     setAt: at,
     wipeMissed: false,
     outside: grit.outside,
+    outsideFrom: grit.outside,
     inside: grit.inside,
     wetHours: 0,
     wetLeftH: 0,
@@ -103,10 +120,15 @@ export const copyState = (s: ChainState): ChainState => ({
   film: s.film,
   lube: s.lube,
   lifeKm: s.lifeKm,
+  bottle: s.bottle,
+  coat: s.coat,
+  worn: s.worn,
+  lost: s.lost,
   lubedAt: s.lubedAt,
   setAt: s.setAt,
   wipeMissed: s.wipeMissed,
   outside: s.outside,
+  outsideFrom: s.outsideFrom,
   inside: s.inside,
   wetHours: s.wetHours,
   wetLeftH: s.wetLeftH,

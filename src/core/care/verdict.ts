@@ -3,7 +3,8 @@ import type { LubeClass } from '../lube';
 import { MS_PER_HOUR, type Spread } from '../units';
 import type { Air } from '../weather';
 import { readClocks, type Clock, type ClockName, type Limits } from './clocks';
-import { FUTURES, HORIZON_KM, lookAhead, type Ahead } from './lookAhead';
+import { HORIZON_KM, lookAhead, type Ahead } from './lookAhead';
+import { futuresOf, type Futures, type Personal } from './personal';
 import { proposeWork, type Proposal } from './proposal';
 import type { ChainState } from './state';
 import { calendarHours, type TypicalRiding } from './typical';
@@ -57,6 +58,8 @@ export interface VerdictInput {
   air: Air;
   limits: Limits;
   typical: TypicalRiding;
+  /** What was learnt of its lube on this bike. */
+  learnt: Personal;
   /** Put on where the chain is bare and a coat is proposed. */
   usualLube: LubeClass;
 }
@@ -69,8 +72,9 @@ export function judge(input: VerdictInput): Verdict {
   const { state, cogs, typical, limits } = input;
   const clocks = readClocks(state, limits);
   const fired = clocks.filter((c) => c.fired).map((c) => c.name);
-  const run = (which: keyof typeof FUTURES) =>
-    lookAhead(state, cogs, typical, limits, FUTURES[which]);
+  const futures = futuresOf(input.learnt);
+  const run = (which: keyof Futures) =>
+    lookAhead(state, cogs, typical, limits, futures[which], futures.mid);
   const ahead = { low: run('low'), mid: run('mid'), high: run('high') };
   const firstOf = (a: Ahead) => {
     let name: ClockName | null = null;

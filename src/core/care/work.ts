@@ -1,5 +1,6 @@
 import { LUBE_CLASSES } from '../lube';
 import type { CleanMethod, Drying, WorkDone } from '../logbook';
+import type { Product } from '../shelf/schema';
 import { MS_PER_HOUR } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
 import { CARE } from './constants';
@@ -70,12 +71,19 @@ export function bathsNeeded(share: number, ml: number): number | null {
   return null;
 }
 
-/** Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets. */
+/** What the label of a bottle may tell otherwise than its class. */
+export type Bottle = Pick<Product, 'id' | 'lifeKm' | 'setHours'>;
+
+/**
+ * Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets, `bottle`
+ * what the lube came from if that is known.
+ */
 export function work(
   before: ChainState,
   cogsBefore: number,
   spec: WorkSpec,
   air: Air,
+  bottle: Bottle | null = null,
 ): { state: ChainState; cogs: number } {
   const method = METHODS[spec.method];
   const withCogs = spec.method === 'scrubber' && spec.cogsCleaned ? SCRUBBER_WITH_COGS : method;
@@ -89,7 +97,9 @@ export function work(
     film,
     lube: method.film === 0 ? null : before.lube,
     lifeKm: method.film === 0 ? 0 : before.lifeKm,
+    lost: before.lost + before.film - film,
     outside: before.outside * withCogs.outside,
+    outsideFrom: before.outside * withCogs.outside,
     inside: before.inside * insideLeft,
     salted: before.salted && !method.rinsed,
     wetLeftH,
@@ -100,21 +110,32 @@ export function work(
     heard: null,
   };
   return {
-    state: spec.lube ? lubed(cleaned, spec.lube, air) : cleaned,
+    state: spec.lube ? lubed(cleaned, spec.lube, air, bottle) : cleaned,
     cogs: cogsBefore * (spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs),
   };
 }
 
 /** A new coat: life by class and by the grit it was put on over, set time by class and air. */
-function lubed(state: ChainState, lube: NonNullable<WorkSpec['lube']>, air: Air): ChainState {
+function lubed(
+  state: ChainState,
+  lube: NonNullable<WorkSpec['lube']>,
+  air: Air,
+  bottle: Bottle | null,
+): ChainState {
   const traits = LUBE_CLASSES[lube.lubeClass];
+  const setHours = bottle?.setHours ?? traits.setHours;
+  const film = Math.max(state.film, lube.coat);
   return {
     ...state,
     lube: lube.lubeClass,
-    lifeKm: coatLifeKm(lube.lubeClass, state.inside),
-    film: Math.max(state.film, lube.coat),
+    lifeKm: coatLifeKm(lube.lubeClass, state.inside, bottle?.lifeKm),
+    bottle: bottle?.id ?? null,
+    film,
+    coat: film,
+    worn: 0,
+    lost: 0,
     lubedAt: state.at,
-    setAt: state.at + settingHours(traits, air) * MS_PER_HOUR,
+    setAt: state.at + settingHours({ ...traits, setHours }, air) * MS_PER_HOUR,
     wipeMissed: traits.wiped && !lube.wiped,
     idleLoss: 0,
     kmSinceLube: 0,

@@ -1,15 +1,13 @@
 import { CARE } from '../care';
 import { LUBE_CLASSES } from '../lube';
-import type { Candidate } from './candidate';
+import { lifeKmOf, type Candidate } from './candidate';
 import { exposureFor, kmPerWeek, type RidingProfile } from './profile';
-
-const lifeOf = (c: Candidate): number => c.lifeKm ?? LUBE_CLASSES[c.lubeClass].lifeKm;
 
 /** Film a clean coat loses per km: worn off, washed off and dried out while it stands. */
 export function filmPerKm(c: Candidate, profile: RidingProfile, wetShare: number): number {
   const traits = LUBE_CLASSES[c.lubeClass];
   const x = exposureFor(profile, wetShare);
-  const worn = x.load / lifeOf(c);
+  const worn = x.load / lifeKmOf(c);
   const washed = (traits.washPerMm * x.waterMm) / x.km;
   return worn + washed + traits.idlePerWeek / kmPerWeek(profile);
 }

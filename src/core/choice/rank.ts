@@ -1,5 +1,5 @@
 import type { Candidate } from './candidate';
-import { refusalOf, switchMinutes, type ChoiceFacts } from './rules';
+import { refusalOf, switchMinutes, tooLong, type ChoiceFacts } from './rules';
 import type { SeasonFigures } from './season';
 import { WISHES, type Wish, type Wishes } from './wishes';
 
@@ -70,11 +70,16 @@ export function rank(
   wishes: Wishes,
   facts: ChoiceFacts,
 ): Ranked[] {
-  const list = curves.map((curve) => ({
-    candidate: curve.candidate,
-    figures: withSwitch(figuresAt(curve, wetShare), curve.candidate, facts),
-    refused: refusalOf(curve.candidate, { ...facts, wetShare }),
-  }));
+  const list = curves.map((curve) => {
+    const usual = figuresAt(curve, wetShare);
+    return {
+      candidate: curve.candidate,
+      figures: withSwitch(usual, curve.candidate, facts),
+      refused:
+        refusalOf(curve.candidate, { ...facts, wetShare }) ??
+        tooLong(usual.minutesPer1000Km, facts),
+    };
+  });
   const best = {} as Record<Wish, number>;
   const usual = {} as Record<Wish, number | null>;
   for (const wish of WISHES) {

@@ -1,8 +1,7 @@
 import { LUBE_CLASSES, type LubeClass, type Schools } from '../lube';
-import { formatHours } from '../units';
-import { settingHours, STORAGE_AIR, type Air } from '../weather';
+import { formatHours, formatNumber } from '../units';
 import type { StoragePlace } from '../garage';
-import type { Candidate } from './candidate';
+import { leadHours, type Candidate } from './candidate';
 import type { CleaningHabit } from './wishes';
 
 /** What the rules of the trade need to know beside the figures. */
@@ -21,6 +20,10 @@ export interface ChoiceFacts {
   household: Schools['household'];
   /** A thermostat pot for hot wax stands ready. */
   pot: boolean;
+  /** Minutes a week the rider gives it, and hours between lubing and the next ride; null: no matter. */
+  minutesPerWeek: number | null;
+  leadHours: number | null;
+  kmPerWeek: number;
   /** How far is ridden within the time that is chosen for, km: what a change of lube is spread over. */
   horizonKm: number;
 }
@@ -42,7 +45,18 @@ export function refusalOf(c: Candidate, facts: ChoiceFacts): string | null {
     return 'You hold that wax gives out in long rain (a school, below).';
   if (c.lubeClass === 'hot wax' && !facts.pot)
     return 'It needs a thermostat pot, used for nothing else.';
+  const lead = leadHours(c, facts.storage);
+  if (facts.leadHours !== null && lead > facts.leadHours)
+    return `It sets in ${formatHours(lead)} where this bike stands; you have ${formatHours(facts.leadHours)}.`;
   return null;
+}
+
+/** Why a lube takes more time than the rider gives it; null where it does not. */
+export function tooLong(minutesPer1000Km: number, facts: ChoiceFacts): string | null {
+  const minutes = (minutesPer1000Km * facts.kmPerWeek) / 1000;
+  return facts.minutesPerWeek !== null && minutes > facts.minutesPerWeek
+    ? `It takes ${formatNumber(minutes)} minutes a week; you give it ${formatNumber(facts.minutesPerWeek)}.`
+    : null;
 }
 
 /** Minutes to strip a chain of oil, baths and drying by hand. Common practice: 45 to 90. */
@@ -59,8 +73,8 @@ export function switchMinutes(c: Candidate, now: LubeClass | null): number {
 /** What to mind with a lube, in sentences for the rider. Common practice. */
 export function rulesFor(c: Candidate, facts: ChoiceFacts): string[] {
   const traits = LUBE_CLASSES[c.lubeClass];
-  const air: Air = STORAGE_AIR[facts.storage];
-  const hours = settingHours(traits, air);
+  const hours = leadHours(c, facts.storage);
+  const labelHours = c.setHours ?? traits.setHours;
   const notes: string[] = [];
   if (rinsesOff(c) && facts.wetShare > 0.1)
     notes.push('Carry a small bottle of wet lube: one shower takes this one off.');
@@ -72,15 +86,11 @@ export function rulesFor(c: Candidate, facts: ChoiceFacts): string[] {
     notes.push('In dust it gathers grit to a black paste: wipe it often.');
   if (facts.ebike && traits.lifeKm < 400)
     notes.push('A motor loads the chain more than legs: lube both sides, and more often.');
-  if (hours > 2 * traits.setHours)
+  if (hours > 2 * labelHours)
     notes.push(
-      `Where this bike stands it sets in ${formatHours(hours)} instead of ${formatHours(traits.setHours)}: somewhere warm is quicker.`,
+      `Where this bike stands it sets in ${formatHours(hours)} instead of ${formatHours(labelHours)}: somewhere warm is quicker.`,
     );
   if (facts.standsHours > 120 && traits.idlePerWeek >= 0.2)
     notes.push('A week of standing dries it out: a thin coat half an hour before the ride.');
   return notes;
 }
-
-/** Hours from putting it on to riding, where the bike stands. */
-export const leadHours = (c: Candidate, storage: StoragePlace): number =>
-  settingHours(LUBE_CLASSES[c.lubeClass], STORAGE_AIR[storage]);

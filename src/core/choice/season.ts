@@ -11,7 +11,7 @@ import {
   type RideEffect,
   type Standard,
 } from '../care';
-import { Chance } from '../climate';
+import { Chance } from '../climate/chance';
 import { LUBE_CLASSES, type Schools } from '../lube';
 import { MS_PER_HOUR } from '../units';
 import { STORAGE_AIR } from '../weather';
@@ -148,8 +148,8 @@ function rideFuture(
   const wax = clean.depth === 'wax reset';
   const nature = new Chance(seed, future, 1);
   const factors = {
-    life: Math.exp(CARE.lifeSigma.value * nature.normal()),
-    grit: Math.exp(CARE.gritSigma.value * nature.normal()),
+    life: c.own.life * Math.exp(c.own.lifeSigma * nature.normal()),
+    grit: c.own.grit * Math.exp(c.own.gritSigma * nature.normal()),
     wear: 1,
   };
   const own = c.lifeKm === null ? 1 : c.lifeKm / LUBE_CLASSES[c.lubeClass].lifeKm;

@@ -137,8 +137,11 @@ export function demoLogbook(now: number, zone: string): Logbook {
       else doWork(ago, COMMUTER_CHAIN, COMMUTER, 'solvent wipe', 'wet', 12);
     }
     if (weekday === 6 && (sinceLube[GRAVEL] ?? 0) > 105) {
-      if (nextRound(GRAVEL) % 2 === 0)
-        doWork(ago, GRAVEL_CHAIN, GRAVEL, 'baths', 'all-weather', 70);
+      const round = nextRound(GRAVEL);
+      // A rider who listens before lubing: what the shelf has learnt of the bottle comes from this.
+      const sound = (sinceLube[GRAVEL] ?? 0) > 170 ? 'squeak' : 'still quiet';
+      write(ago, 9, { type: 'soundHeard', chainId: GRAVEL_CHAIN, sound });
+      if (round % 2 === 0) doWork(ago, GRAVEL_CHAIN, GRAVEL, 'baths', 'all-weather', 70);
       else doWork(ago, GRAVEL_CHAIN, GRAVEL, 'brush', 'all-weather', 28);
     }
     if (weekday === 1 && (sinceLube[RACER] ?? 0) > 180) {

@@ -1,4 +1,11 @@
 import { fail, ok, type Result } from '../problem';
+import {
+  fromShownDistance,
+  fromShownTemperature,
+  toShownDistance,
+  toShownTemperature,
+  type UnitSystem,
+} from '../units';
 import type { Product } from '../shelf';
 import { FormCheck, type FormResult } from './form';
 import { readNumber } from './number';
@@ -6,28 +13,36 @@ import { readNumber } from './number';
 /** A product as it stands in the form: numbers still text, empty where not known. */
 export interface ProductDraft extends Pick<
   Product,
-  'name' | 'kind' | 'lubeClass' | 'openedOn' | 'forChains' | 'sparesWax'
+  'name' | 'kind' | 'lubeClass' | 'openedOn' | 'forChains' | 'sparesWax' | 'shake'
 > {
   size: string;
   price: string;
   left: string;
   lifeKm: string;
+  setHours: string;
+  leastC: string;
   dilution: string;
 }
 
-export type ProductField = 'name' | 'size' | 'price' | 'left' | 'lifeKm' | 'dilution';
+export type ProductField =
+  'name' | 'size' | 'price' | 'left' | 'lifeKm' | 'setHours' | 'leastC' | 'dilution';
 
 export type ProductFields = Omit<Product, 'id' | 'leftAt' | 'retired' | 'changedAt'>;
 
 /** Reads the form of a product. Size and price may be left empty: then costs are unknown, never zero. */
-export function readProduct(draft: ProductDraft): FormResult<ProductFields, ProductField> {
+export function readProduct(
+  draft: ProductDraft,
+  units: UnitSystem,
+): FormResult<ProductFields, ProductField> {
   const check = new FormCheck<ProductField>();
   const name = check.take('name', readName(draft.name));
   const size = check.take('size', optional(draft.size, 0.1, 100_000));
   const price = check.take('price', optional(draft.price, 0.01, 100_000));
   const left = check.take('left', readLeft(draft.left, size ?? null));
   const isLube = draft.kind === 'lube';
-  const lifeKm = check.take('lifeKm', isLube ? optional(draft.lifeKm, 20, 5000) : ok(null));
+  const lifeKm = check.take('lifeKm', isLube ? readLife(draft.lifeKm, units) : ok(null));
+  const setHours = check.take('setHours', isLube ? optional(draft.setHours, 0, 72) : ok(null));
+  const leastC = check.take('leastC', isLube ? readLeast(draft.leastC, units) : ok(null));
   const dilution = check.take(
     'dilution',
     draft.kind === 'degreaser' ? optional(draft.dilution, 0, 100) : ok(null),
@@ -39,10 +54,12 @@ export function readProduct(draft: ProductDraft): FormResult<ProductFields, Prod
     price === undefined ||
     left === undefined ||
     lifeKm === undefined ||
+    setHours === undefined ||
+    leastC === undefined ||
     dilution === undefined
   )
     return { ok: false, problems: check.problems };
-  const { kind, openedOn, forChains, sparesWax } = draft;
+  const { kind, openedOn, forChains, sparesWax, shake } = draft;
   const lubeClass = isLube ? (draft.lubeClass ?? 'all-weather') : null;
   return {
     ok: true,
@@ -55,6 +72,9 @@ export function readProduct(draft: ProductDraft): FormResult<ProductFields, Prod
       openedOn,
       left,
       lifeKm,
+      setHours,
+      shake,
+      leastC,
       dilution,
       forChains: isLube || forChains,
       sparesWax,
@@ -75,6 +95,20 @@ function optional(text: string, low: number, high: number): Result<number | null
   return read.value >= low && read.value <= high
     ? read
     : fail('amount/impossible', { detail: `${low} to ${high}` });
+}
+
+/** A life in the rider's unit of distance, in km. */
+function readLife(text: string, units: UnitSystem): Result<number | null> {
+  const shown = (km: number) => Math.round(toShownDistance(km, units));
+  const read = optional(text, shown(20), shown(5000));
+  return read.ok && read.value !== null ? ok(fromShownDistance(read.value, units)) : read;
+}
+
+/** A temperature in the rider's unit, in °C. */
+function readLeast(text: string, units: UnitSystem): Result<number | null> {
+  const shown = (celsius: number) => Math.round(toShownTemperature(celsius, units));
+  const read = optional(text, shown(-30), shown(40));
+  return read.ok && read.value !== null ? ok(fromShownTemperature(read.value, units)) : read;
 }
 
 /** What is left: as counted, or all of it where nothing was entered. */

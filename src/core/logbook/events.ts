@@ -36,7 +36,7 @@ export const CLEAN_METHODS = [
   'strip',
 ] as const;
 export const DRYINGS = ['left to drip', 'towel', 'towel and air'] as const;
-export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle'] as const;
+export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle', 'still quiet'] as const;
 export const WEAR_TOOLS = ['checker', 'ruler'] as const;
 
 const lubeClass = z.enum(LUBE_CLASS_NAMES);

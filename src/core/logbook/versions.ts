@@ -6,6 +6,7 @@ export const LOGBOOK_VERSIONS = {
   unknownWeather: 2,
   hourlyWeather: 3,
   shelf: 4,
+  learning: 5,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
@@ -29,6 +30,8 @@ export const MIGRATIONS: readonly Migration[] = [
     garage: withProducts,
     settings: withChoice,
   },
+  // Chains may be noted as still quiet: older data has no such note.
+  { version: LOGBOOK_VERSIONS.learning, garage: withLabels, settings: withTimes },
 ];
 
 /** Rides know their way and climb, where something told: of older ones nothing did. */
@@ -59,6 +62,22 @@ function withUse(event: unknown): unknown {
 /** A garage of before there was a shelf. */
 function withProducts(garage: unknown): unknown {
   return typeof garage === 'object' && garage !== null ? { products: {}, ...garage } : garage;
+}
+
+/** Products of before their labels were read for more than life. */
+function withLabels(garage: unknown): unknown {
+  if (typeof garage !== 'object' || garage === null || !('products' in garage)) return garage;
+  const products = Object.entries(garage.products as Record<string, object>).map(
+    ([id, p]) => [id, { setHours: null, shake: false, leastC: null, ...p }] as const,
+  );
+  return { ...garage, products: Object.fromEntries(products) };
+}
+
+/** Settings of before a rider's time bore on the choice. */
+function withTimes(settings: unknown): unknown {
+  if (typeof settings !== 'object' || settings === null || !('choice' in settings)) return settings;
+  const times = { minutesPerWeek: null, leadHours: null };
+  return { ...settings, choice: { ...times, ...(settings.choice as object) } };
 }
 
 /** Settings of before lubes were chosen. */

@@ -24,6 +24,9 @@ export const settingsSchema = z.object({
   choice: z.object({
     habit: z.enum(CLEANING_HABITS),
     pot: z.boolean(),
+    /** Minutes a week, and hours from lubing to the next ride, the rider has; null: enough. */
+    minutesPerWeek: z.nullable(z.number().check(z.gte(0), z.lte(600))),
+    leadHours: z.nullable(z.number().check(z.gte(0), z.lte(72))),
     wishes: z.record(z.enum(WISHES), z.number().check(z.gte(0), z.lte(3))),
   }),
   schools: z.object({
@@ -51,7 +54,13 @@ export const DEFAULT_SETTINGS: Settings = {
   recorder: false,
   bikeRules: {},
   csvMappings: {},
-  choice: { habit: 'due', pot: false, wishes: EVERYDAY_WISHES },
+  choice: {
+    habit: 'due',
+    pot: false,
+    minutesPerWeek: null,
+    leadHours: null,
+    wishes: EVERYDAY_WISHES,
+  },
   schools: DEFAULT_SCHOOLS,
   dropsPerMl: USUAL_DROPS_PER_ML,
   changedAt: '1970-01-01T00:00:00.000Z',

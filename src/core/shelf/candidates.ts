@@ -1,20 +1,28 @@
-import { handbookCandidates, type Candidate } from '../choice/candidate';
+import type { Personal } from '../care';
+import { handbookCandidates, ownOf, type Candidate } from '../choice/candidate';
 import { doseOf, sidesOf, type Schools } from '../lube';
 import type { Product } from './schema';
 import { costOf } from './stock';
 
-/** The lubes to choose from: the bottles on the shelf, and the classes of which there is none. */
+/**
+ * The lubes to choose from: the bottles on the shelf, and the classes of which there is none. `learnt`
+ * tells what is known of a lube, by bottle or class, on the bike.
+ */
 export function candidatesOf(
   products: Readonly<Record<string, Product>>,
   coat: { links: number; ebike: boolean; dropsPerMl: number; schools: Schools },
+  learnt: (lube: string) => Personal,
 ): Candidate[] {
   const bottles = Object.values(products).flatMap((p): Candidate[] => {
     if (p.retired || p.lubeClass === null) return [];
     const sides = sidesOf(coat.schools.sides, coat.ebike, p.lubeClass);
     const { ml } = doseOf(coat.links, sides, coat.dropsPerMl, coat.schools.amount);
-    const { id, name, lubeClass, lifeKm } = p;
-    return [{ id, name, lubeClass, lifeKm, costPerCoat: costOf(p, ml), owned: true }];
+    const { id, name, lubeClass, lifeKm, setHours } = p;
+    const own = ownOf(learnt(id));
+    return [
+      { id, name, lubeClass, lifeKm, setHours, own, costPerCoat: costOf(p, ml), owned: true },
+    ];
   });
   const owned = new Set(bottles.map((b) => b.lubeClass));
-  return [...bottles, ...handbookCandidates().filter((c) => !owned.has(c.lubeClass))];
+  return [...bottles, ...handbookCandidates(learnt).filter((c) => !owned.has(c.lubeClass))];
 }

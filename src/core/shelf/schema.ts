@@ -22,6 +22,10 @@ export const productSchema = z.object({
   leftAt: z.iso.datetime(),
   /** Life in dry riding by its label, km; null: its class's. */
   lifeKm: z.nullable(z.number().check(z.gte(20), z.lte(5000))),
+  /** Hours to set at 20 C by its label, whether it is shaken first, and the least °C it may be used at. */
+  setHours: z.nullable(z.number().check(z.gte(0), z.lte(72))),
+  shake: z.boolean(),
+  leastC: z.nullable(z.number().check(z.gte(-30), z.lte(40))),
   /** Of a degreaser: parts of water to one, whether its label allows chains, whether it spares wax. */
   dilution: z.nullable(z.number().check(z.gte(0), z.lte(100))),
   forChains: z.boolean(),

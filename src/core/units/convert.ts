@@ -21,6 +21,9 @@ export const MM_PER_INCH = 25.4;
 export const toShownTemperature = (celsius: number, units: UnitSystem): number =>
   units === 'metric' ? celsius : celsius * 1.8 + 32;
 
+export const fromShownTemperature = (shown: number, units: UnitSystem): number =>
+  units === 'metric' ? shown : (shown - 32) / 1.8;
+
 /** Keeps x within low..high. */
 export const clamp = (x: number, low: number, high: number): number =>
   x < low ? low : x > high ? high : x;

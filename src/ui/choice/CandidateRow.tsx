@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Ranked, Wish } from '@/core/choice';
+import type { Candidate, Ranked, Wish } from '@/core/choice';
 import {
   formatDistance,
   formatDistanceRange,
@@ -71,9 +71,9 @@ export function CandidateRow(props: Props) {
           ))}
           <Txt variant="small" tone="inkSoft">
             Means of 20 half years of your riding at this wet share, the same weather for every
-            lube. Life {formatDistance(props.lifeKm, units)} in the dry, common practice, give or
-            take a third from coat to coat. Behind the best in your wishes by{' '}
-            {shortfallText(ranked.parts)}.
+            lube. Life {formatDistance(props.lifeKm, units)} in the dry, {lifeSource(candidate)},
+            give or take {formatShare(candidate.own.lifeSigma)} from coat to coat. Behind the best
+            in your wishes by {shortfallText(ranked.parts)}.
           </Txt>
         </View>
       ) : null}
@@ -97,6 +97,11 @@ function facts({ ranked, leadHours, switchMinutes, units }: Props): [string, str
     ['Ready to ride after', formatHours(leadHours)],
     ['To change to it, once', switchMinutes > 0 ? `${switchMinutes} min` : 'nothing'],
   ];
+}
+
+function lifeSource({ own, lifeKm }: Candidate): string {
+  const from = lifeKm === null ? 'common practice' : 'its label';
+  return own.notes > 0 ? `${from} as your ${own.notes} notes have it` : from;
 }
 
 function shortfallText(parts: Record<Wish, number>): string {

@@ -2,44 +2,35 @@ import { lazy, Suspense } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   answerCrossings,
-  CLEANING_HABITS,
   intervalLine,
   leadHours,
+  lifeKmOf,
   overtakes,
   rank,
   reasons,
   rulesFor,
   switchMinutes,
-  WISHES,
   type ChoiceFacts,
-  type CleaningHabit,
   type Curve,
   type RidingProfile,
-  type Wish,
   type Wishes,
 } from '@/core/choice';
 import type { Bike } from '@/core/garage';
-import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
+import type { LubeClass } from '@/core/lube';
 import { formatDistance, formatShare, type UnitSystem } from '@/core/units';
-import { Choice, ProgressBar, Slider, Toggles } from '../form';
+import { ProgressBar, Slider } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { CandidateRow } from './CandidateRow';
-import { answerSentence, HABIT_LABEL, nameIn, WEIGHT_WORD, WISH_LABEL } from './words';
+import type { Horizon } from './HorizonPick';
+import { answerSentence, nameIn } from './words';
 
 // The package for charts is heavy and the answer does not wait for it.
 const CrossingChart = lazy(() => import('../charts').then((m) => ({ default: m.CrossingChart })));
 
-export type Horizon = 'forecast' | 'month' | 'season';
-
 interface Props {
-  bikes: readonly Bike[];
   bike: Bike;
-  onBike: (id: string) => void;
   horizon: Horizon;
-  onHorizon: (horizon: Horizon) => void;
-  /** Why there is no forecast. */
-  trouble: string | null;
   profile: RidingProfile;
   /** Wet share by the horizon, and the one looked at now. */
   usualWet: number;
@@ -49,43 +40,17 @@ interface Props {
   curves: readonly Curve[] | null;
   progress: number | null;
   wishes: Wishes;
-  onWish: (wish: Wish, weight: number) => void;
-  onHabit: (habit: CleaningHabit) => void;
-  onPot: (pot: boolean) => void;
   facts: Omit<ChoiceFacts, 'wetShare'>;
   units: UnitSystem;
 }
 
 /** Which lube: the answer first, then what moves it, then every lube with its working. */
 export function ChoicePanel(props: Props) {
-  const { bikes, bike, horizon, profile, usualWet, wetShare, curves, wishes, units } = props;
+  const { horizon, profile, usualWet, wetShare, curves, wishes, units } = props;
   const facts: ChoiceFacts = { ...props.facts, wetShare };
   const crossings = curves ? answerCrossings(curves, wishes, facts) : [];
   return (
     <View style={styles.panel}>
-      {bikes.length > 1 ? (
-        <Choice
-          label="Bike"
-          options={bikes.map((b) => ({ value: b.id, label: b.name }))}
-          value={bike.id}
-          onChange={props.onBike}
-        />
-      ) : null}
-      <Choice
-        label="For"
-        options={[
-          { value: 'forecast', label: 'The next ten days' },
-          { value: 'month', label: 'Riding as last month' },
-          { value: 'season', label: 'Riding as this half year' },
-        ]}
-        value={horizon}
-        onChange={props.onHorizon}
-      />
-      {props.trouble ? (
-        <Txt variant="small" tone="danger" live="polite">
-          {props.trouble} Last month’s weather is taken.
-        </Txt>
-      ) : null}
       <Slider
         label="Of the way, wet"
         value={Math.round(wetShare * 100)}
@@ -103,30 +68,6 @@ export function ChoicePanel(props: Props) {
         <ProgressBar share={props.progress} label="Riding the seasons" />
       ) : null}
       {curves ? <Answer {...props} curves={curves} facts={facts} crossings={crossings} /> : null}
-      <Card title="What matters to you">
-        {WISHES.map((wish) => (
-          <Slider
-            key={wish}
-            label={WISH_LABEL[wish]}
-            value={wishes[wish]}
-            min={0}
-            max={3}
-            step={1}
-            text={WEIGHT_WORD[wishes[wish]] ?? ''}
-            onChange={(weight) => props.onWish(wish, weight)}
-          />
-        ))}
-        <Choice
-          label="You clean"
-          options={CLEANING_HABITS.map((value) => ({ value, label: HABIT_LABEL[value] }))}
-          value={facts.habit}
-          onChange={props.onHabit}
-        />
-        <Toggles
-          label="You have"
-          options={[{ label: 'A thermostat pot for wax', on: facts.pot, onChange: props.onPot }]}
-        />
-      </Card>
       <Txt variant="small" tone="inkSoft">
         {profile.rides === 0
           ? 'No rides yet: three of 30 km a week are assumed.'
@@ -206,7 +147,7 @@ function Answer({ curves, facts, crossings, wishes, wetShare, bike, profile, uni
             rules={rulesFor(r.candidate, facts)}
             leadHours={leadHours(r.candidate, bike.storage)}
             switchMinutes={switchMinutes(r.candidate, facts.now)}
-            lifeKm={r.candidate.lifeKm ?? LUBE_CLASSES[r.candidate.lubeClass].lifeKm}
+            lifeKm={lifeKmOf(r.candidate)}
             units={units}
           />
         ))}

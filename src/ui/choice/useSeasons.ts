@@ -10,10 +10,15 @@ export interface Seasons {
 }
 
 /** Rides the seasons of these jobs in a worker whenever they change. */
-export function useSeasons(jobs: ChoiceJob[]): Seasons {
+export function useSeasons(jobs: readonly ChoiceJob[]): Seasons {
   const [seasons, setSeasons] = useState<Seasons>({ answers: null, progress: null });
+  // Told by content: what else changes on the page does not ride the seasons again.
+  const asked = JSON.stringify(
+    jobs.map(({ bikeId, candidates, plan }): ChoiceJob => ({ bikeId, candidates, plan })),
+  );
   useEffect(() => {
-    if (jobs.length === 0) return;
+    const list = JSON.parse(asked) as ChoiceJob[];
+    if (list.length === 0) return;
     const told = (progress: number) => setSeasons((old) => ({ ...old, progress }));
     let over = false;
     let cancel = () => {
@@ -21,12 +26,12 @@ export function useSeasons(jobs: ChoiceJob[]): Seasons {
     };
     void import('@/work/clients').then(async ({ choose }) => {
       if (over) return;
-      const choosing = choose(jobs, told);
+      const choosing = choose(list, told);
       cancel = choosing.cancel;
       const answers = await choosing.done;
       if (answers) setSeasons({ answers, progress: null });
     });
     return () => cancel();
-  }, [jobs]);
+  }, [asked]);
   return seasons;
 }

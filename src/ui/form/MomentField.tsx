@@ -5,8 +5,9 @@ import type { Problem } from '@/core/problem';
 import { Txt, useTheme } from '../theme';
 import { FieldProblem } from './Field';
 
-/** Length of `2026-11-24T08:30`, which is what the browser's picker speaks. */
+/** Lengths of `2026-11-24T08:30` and `2026-11-24`, which is what the browser's pickers speak. */
 const MINUTES = 16;
+const DAY = 10;
 
 interface Props {
   label: string;
@@ -14,10 +15,12 @@ interface Props {
   value: string | null;
   onChange: (value: string | null) => void;
   problem?: Problem | undefined;
+  /** A day only; its instant is the start of the day. */
+  dayOnly?: boolean;
 }
 
-/** A day and a time: the browser's own picker, which every phone knows how to show. */
-export function MomentField({ label, value, onChange, problem }: Props) {
+/** A day and a time, or a day: the browser's own picker, which every phone knows how to show. */
+export function MomentField({ label, value, onChange, problem, dayOnly = false }: Props) {
   const { colors, textScale } = useTheme();
   const id = useId();
   return (
@@ -26,13 +29,13 @@ export function MomentField({ label, value, onChange, problem }: Props) {
         {label}
       </Txt>
       {createElement('input', {
-        type: 'datetime-local',
+        type: dayOnly ? 'date' : 'datetime-local',
         'aria-labelledby': `${id}-label`,
         'aria-describedby': problem ? `${id}-problem` : undefined,
         'aria-invalid': problem !== undefined,
-        defaultValue: value ? formatISO(new Date(value)).slice(0, MINUTES) : '',
+        defaultValue: value ? formatISO(new Date(value)).slice(0, dayOnly ? DAY : MINUTES) : '',
         onChange: (event: { target: { value: string } }) => {
-          const picked = new Date(event.target.value);
+          const picked = new Date(dayOnly ? `${event.target.value}T00:00` : event.target.value);
           onChange(Number.isNaN(picked.getTime()) ? null : picked.toISOString());
         },
         style: {

@@ -1,6 +1,9 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readWithin } from '@/core/entry';
+import type { LubeClass } from '@/core/lube';
+import type { ProductKind } from '@/core/shelf';
+import type { ShelfRow } from '@/core/shelf/rows';
 import type { Result } from '@/core/problem';
 import { Field } from '../form';
 import { Card } from '../frame';
@@ -11,6 +14,12 @@ interface Props {
   /** The formula in words and signs. */
   formula: string;
   children: ReactNode;
+}
+
+/** Where the result of a calculator may come off the shelf, and taking it. */
+export interface FromStock {
+  rowsOf: (kind: ProductKind, lubeClass?: LubeClass | null) => readonly ShelfRow[];
+  onTake: (row: ShelfRow, amount: number) => void;
 }
 
 /** One piece of arithmetic: what goes in, what comes out, and how. */

@@ -5,19 +5,22 @@ import { coatsIn, doseOf, sidesOf, type LubeClass, type Schools } from '@/core/l
 import { formatNumber } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
-import { Calculator, Outcome, useAmount } from './Calculator';
+import { Calculator, Outcome, useAmount, type FromStock } from './Calculator';
+import { TakeOff } from './TakeOff';
 
-interface Props {
+interface Props extends FromStock {
   bike: Bike;
   chain: Chain;
   lube: LubeClass;
   schools: Schools;
   dropsPerMl: number;
   onDropsPerMl: (drops: number) => void;
+  onBench: () => void;
 }
 
 /** Drops of a coat on this chain, turns to get round it once, coats in a bottle. */
-export function DoseCalculator({ bike, chain, lube, schools, dropsPerMl, onDropsPerMl }: Props) {
+export function DoseCalculator(props: Props) {
+  const { bike, chain, lube, schools, dropsPerMl, onDropsPerMl } = props;
   const links = useAmount(chain.links, { label: 'Links', low: 40, high: 250 });
   const ring = useAmount(bike.rings[0] ?? 42, {
     label: 'Chainring it lies on',
@@ -67,6 +70,12 @@ export function DoseCalculator({ bike, chain, lube, schools, dropsPerMl, onDrops
           label={`Remember ${counted.value} drops in 1 ml`}
           onPress={() => onDropsPerMl(counted.value ?? dropsPerMl)}
         />
+      ) : null}
+      {dose ? (
+        <>
+          <TakeOff rows={props.rowsOf('lube', lube)} amount={dose.ml} onTake={props.onTake} />
+          <Button label="Take this coat to the bench" onPress={props.onBench} />
+        </>
       ) : null}
     </Calculator>
   );

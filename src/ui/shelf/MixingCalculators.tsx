@@ -1,14 +1,16 @@
 import { StyleSheet, View } from 'react-native';
 import { bathShareLeft, bathsNeeded, CARE, MOST_BATHS } from '@/core/care';
 import { chainsInPot, mixOf } from '@/core/lube';
+import { bathUseMl } from '@/core/shelf';
 import { formatNumber, formatShare } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
 import { CautionCard } from '../work/CautionCard';
-import { Calculator, Outcome, useAmount } from './Calculator';
+import { Calculator, Outcome, useAmount, type FromStock } from './Calculator';
+import { TakeOff } from './TakeOff';
 
 /** Degreaser and water for a ratio and a volume. */
-export function MixCalculator() {
+export function MixCalculator({ rowsOf, onTake }: FromStock) {
   const water = useAmount(1, {
     label: 'Parts of water to one of degreaser',
     hint: 'The label says how many; 0 is neat.',
@@ -29,13 +31,19 @@ export function MixCalculator() {
           {formatNumber(mix.productMl)} ml of degreaser, {formatNumber(mix.waterMl)} ml of water.
         </Outcome>
       ) : null}
+      {mix ? <TakeOff rows={rowsOf('degreaser')} amount={mix.productMl} onTake={onTake} /> : null}
       <CautionCard names={['solvent']} />
     </Calculator>
   );
 }
 
 /** How many baths of which size until the dirt carried over is below a share. */
-export function BathCalculator({ onBench }: { onBench: (count: number, ml: number) => void }) {
+export function BathCalculator({
+  rowsOf,
+  onTake,
+  onBench,
+}: FromStock & { onBench: (count: number, ml: number) => void }) {
+  const [degreaser] = rowsOf('degreaser');
   const size = useAmount(150, { label: 'Size of each bath', unit: 'ml', low: 30, high: 2000 });
   const target = useAmount(5, { label: 'Dirt inside to be left', unit: '%', low: 1, high: 90 });
   const ml = size.value;
@@ -66,6 +74,13 @@ export function BathCalculator({ onBench }: { onBench: (count: number, ml: numbe
         <Txt>Left after each: {left.map((share) => formatShare(share)).join(', ')}.</Txt>
       ) : null}
       <CautionCard names={['jar', 'waste']} />
+      {count !== null && ml !== null && degreaser ? (
+        <TakeOff
+          rows={[degreaser]}
+          amount={bathUseMl(count, ml, degreaser.product.dilution, false)}
+          onTake={onTake}
+        />
+      ) : null}
       {count !== null && ml !== null ? (
         <Button label="Use at the bench" onPress={() => onBench(count, Math.round(ml))} />
       ) : null}
@@ -74,7 +89,7 @@ export function BathCalculator({ onBench }: { onBench: (count: number, ml: numbe
 }
 
 /** Chains that the wax in a pot will serve. */
-export function WaxCalculator() {
+export function WaxCalculator({ rowsOf, onTake }: FromStock) {
   const wax = useAmount(500, { label: 'Wax in the pot', unit: 'g', low: 50, high: 5000 });
   return (
     <Calculator
@@ -84,6 +99,9 @@ export function WaxCalculator() {
       <View style={styles.row}>{wax.field}</View>
       {wax.value !== null ? (
         <Outcome>Serves about {chainsInPot(wax.value)} chains before it is topped up.</Outcome>
+      ) : null}
+      {wax.value !== null ? (
+        <TakeOff rows={rowsOf('wax')} amount={wax.value} onTake={onTake} />
       ) : null}
       <CautionCard names={['hot wax', 'waste']} />
     </Calculator>

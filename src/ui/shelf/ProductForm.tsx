@@ -9,7 +9,8 @@ import {
 } from '@/core/entry';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
 import { PRODUCT_KINDS, type Product } from '@/core/shelf';
-import { Button, Choice, Field, FormFoot, Toggles } from '../form';
+import { distanceUnit, toShownDistance, toShownTemperature, type UnitSystem } from '@/core/units';
+import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
 import { KIND_LABEL, unitOf } from './words';
 
 interface Props {
@@ -17,13 +18,17 @@ interface Props {
   product: Product | null;
   /** What the log says is left now. */
   left: number;
+  units: UnitSystem;
   onSave: (fields: ProductFields) => void;
   onRemove?: () => void;
 }
 
 const text = (value: number | null): string => (value === null ? '' : String(value));
 
-const draftOf = (product: Product | null, left: number): ProductDraft => ({
+const shown = (value: number | null | undefined, as: (value: number) => number) =>
+  value === null || value === undefined ? null : Math.round(as(value));
+
+const draftOf = (product: Product | null, left: number, units: UnitSystem): ProductDraft => ({
   name: product?.name ?? '',
   kind: product?.kind ?? 'lube',
   lubeClass: product?.lubeClass ?? 'all-weather',
@@ -31,20 +36,23 @@ const draftOf = (product: Product | null, left: number): ProductDraft => ({
   price: text(product?.price ?? null),
   openedOn: product?.openedOn ?? null,
   left: product ? String(Math.round(Math.max(0, left) * 10) / 10) : '',
-  lifeKm: text(product?.lifeKm ?? null),
+  lifeKm: text(shown(product?.lifeKm, (km) => toShownDistance(km, units))),
+  setHours: text(product?.setHours ?? null),
+  shake: product?.shake ?? false,
+  leastC: text(shown(product?.leastC, (celsius) => toShownTemperature(celsius, units))),
   dilution: text(product?.dilution ?? null),
   forChains: product?.forChains ?? true,
   sparesWax: product?.sparesWax ?? false,
 });
 
 /** A product of the shelf: what it is, what it held and cost, what is left, what its label says. */
-export function ProductForm({ product, left, onSave, onRemove }: Props) {
-  const [draft, setDraft] = useState(() => draftOf(product, left));
+export function ProductForm({ product, left, units, onSave, onRemove }: Props) {
+  const [draft, setDraft] = useState(() => draftOf(product, left, units));
   const [problems, setProblems] = useState<FieldProblems<ProductField>>({});
   const set = (part: Partial<ProductDraft>) => setDraft((d) => ({ ...d, ...part }));
   const unit = unitOf(draft.kind);
   const save = () => {
-    const read = readProduct(draft);
+    const read = readProduct(draft, units);
     setProblems(read.ok ? {} : read.problems);
     if (read.ok) onSave(read.value);
   };
@@ -109,11 +117,35 @@ export function ProductForm({ product, left, onSave, onRemove }: Props) {
             value={draft.lifeKm}
             onChange={(lifeKm) => set({ lifeKm })}
             problem={problems.lifeKm}
-            unit="km"
+            unit={distanceUnit(units)}
             hint="Empty: its class’s."
             numeric
             half
           />
+        ) : null}
+        {draft.kind === 'lube' ? (
+          <>
+            <Field
+              label="Sets by its label in"
+              value={draft.setHours}
+              onChange={(setHours) => set({ setHours })}
+              problem={problems.setHours}
+              unit="h"
+              hint={`In a warm room. Empty: its class’s ${LUBE_CLASSES[draft.lubeClass ?? 'all-weather'].setHours} h.`}
+              numeric
+              half
+            />
+            <Field
+              label="Not to be used below"
+              value={draft.leastC}
+              onChange={(leastC) => set({ leastC })}
+              problem={problems.leastC}
+              unit={units === 'metric' ? '°C' : '°F'}
+              hint="Empty: its label names none."
+              numeric
+              half
+            />
+          </>
         ) : null}
         {draft.kind === 'degreaser' ? (
           <Field
@@ -144,6 +176,20 @@ export function ProductForm({ product, left, onSave, onRemove }: Props) {
           ]}
         />
       ) : null}
+      {draft.kind === 'lube' ? (
+        <Toggles
+          label="Its label"
+          options={[
+            { label: 'Shake before use', on: draft.shake, onChange: (shake) => set({ shake }) },
+          ]}
+        />
+      ) : null}
+      <MomentField
+        label="Opened on"
+        value={draft.openedOn}
+        onChange={(openedOn) => set({ openedOn })}
+        dayOnly
+      />
       <FormFoot>
         <Button
           kind="strong"

@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import type { BillSection, DistanceSum } from '@/core/care';
+import { CARE, type ChainReport, type StepInFull } from '@/core/care';
+import { bill, distanceSum, type BillSection } from '@/core/care/bill';
 import {
   formatDistance,
   formatElongation,
@@ -9,16 +10,19 @@ import {
   type UnitSystem,
 } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { billLabel, SECTION_LABEL } from '../words';
+import { billLabel, SECTION_LABEL } from './billWords';
 
 interface Props {
-  sections: readonly BillSection[];
-  sum: DistanceSum;
+  report: ChainReport;
+  steps: readonly StepInFull[];
   units: UnitSystem;
 }
 
 /** The arithmetic behind the verdict, like a bill: what used up how much, and where figures come from. */
-export function Working({ sections, sum, units }: Props) {
+export function Working({ report, steps, units }: Props) {
+  const { state, verdict, limits, learnt, bike } = report;
+  const sections = bill(steps, state, limits, learnt);
+  const sum = distanceSum(state, verdict, bike.ebike ? CARE.ebikeLoad.value : 1, learnt);
   return (
     <View style={styles.bill}>
       {sections.map((section) => (

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { soundSeen, startState, SWATCH_LEVELS, wearSeen, ragSeen, CARE } from '..';
+import { CARE, NOT_LEARNT, ragSeen, soundSeen, startState, SWATCH_LEVELS, wearSeen } from '..';
 
 const start = startState(
   { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0.2 },
@@ -38,7 +38,7 @@ describe('readings', () => {
         fc.integer({ min: 1, max: 5 }),
         (outside, swatch) => {
           const level = SWATCH_LEVELS[swatch - 1] ?? 0;
-          const after = ragSeen({ ...start, outside }, swatch).outside;
+          const after = ragSeen({ ...start, outside }, NOT_LEARNT, swatch).state.outside;
           expect(after).toBeGreaterThanOrEqual(Math.min(outside, level) - 1e-12);
           expect(after).toBeLessThanOrEqual(Math.max(outside, level) + 1e-12);
         },
@@ -51,7 +51,7 @@ describe('a squeak', () => {
   it('never raises the film and leaves little of a half-used coat', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (film) => {
-        const after = soundSeen({ ...start, film }, 'squeak').film;
+        const after = soundSeen({ ...start, film }, NOT_LEARNT, 'squeak').state.film;
         expect(after).toBeLessThanOrEqual(film);
         if (film < 0.5) expect(after).toBeLessThan(CARE.reserve.value);
       }),
@@ -59,11 +59,11 @@ describe('a squeak', () => {
   });
 
   it('on a fresh coat is odd and changes nothing; other sounds are kept and change nothing', () => {
-    expect(soundSeen({ ...start, film: 0.95 }, 'squeak')).toMatchObject({
+    expect(soundSeen({ ...start, film: 0.95 }, NOT_LEARNT, 'squeak').state).toMatchObject({
       film: 0.95,
       heard: { odd: true },
     });
-    expect(soundSeen({ ...start, film: 0.3 }, 'grinding')).toMatchObject({
+    expect(soundSeen({ ...start, film: 0.3 }, NOT_LEARNT, 'grinding').state).toMatchObject({
       film: 0.3,
       heard: { odd: false },
     });

@@ -6,6 +6,7 @@ import { STORAGE_AIR } from '@/core/weather';
 import {
   HANDBOOK,
   judge,
+  NOT_LEARNT,
   METHODS,
   Replay,
   ride,
@@ -239,6 +240,7 @@ describe('work', () => {
             kmPerWeek: 100,
             rides: 0,
           },
+          learnt: NOT_LEARNT,
           usualLube: 'wet',
         });
         expect(verdict.kind).toBe('bare');

@@ -6,8 +6,8 @@ import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
 import {
-  bill,
   heardSentence,
+  NOT_LEARNT,
   proposeWork,
   Replay,
   reportOn,
@@ -17,6 +17,7 @@ import {
   verdictSentence,
   type ChainReport,
 } from '..';
+import { bill } from '../bill';
 
 const NOON = '2026-05-10T12:00:00.000Z';
 const now = Date.parse(NOON);
@@ -232,7 +233,7 @@ describe('the bill', () => {
   it.each([...replay.book.fitted])('adds up on %s', (bikeId, chainId) => {
     const found = reportOn(replay, bikeId, DEFAULT_SETTINGS, now);
     if (!found) throw new Error('no report');
-    const sections = bill(stepsOf(replay, chainId), found.state, found.limits);
+    const sections = bill(stepsOf(replay, chainId), found.state, found.limits, found.learnt);
     expect(sections.map((s) => s.name)).toEqual(['film', 'outside', 'inside', 'wear', 'watts']);
     for (const section of sections) {
       const sum = section.lines.reduce((all, line) => all + line.amount, 0);
@@ -242,7 +243,7 @@ describe('the bill', () => {
 
   it('names a source for every figure', () => {
     const { state, limits } = report({});
-    for (const section of bill([], state, limits))
+    for (const section of bill([], state, limits, NOT_LEARNT))
       for (const source of section.sources) {
         expect(source.source).not.toBe('');
         expect(source.spread).not.toBe('');

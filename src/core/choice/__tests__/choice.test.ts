@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CARE } from '@/core/care';
+import { CARE, NOT_LEARNT } from '@/core/care';
 import { LUBE_CLASSES } from '@/core/lube';
 import { Replay } from '@/core/care';
 import { TEST_GARAGE } from '@/test/arbitraries';
@@ -63,10 +63,13 @@ const FACTS: ChoiceFacts = {
   pot: false,
   waxInWet: 'model',
   household: 'yes',
+  minutesPerWeek: null,
+  leadHours: null,
+  kmPerWeek: 120,
   horizonKm: 500,
 };
 
-const all = handbookCandidates();
+const all = handbookCandidates(() => NOT_LEARNT);
 const of = (lubeClass: string): Candidate => all.find((c) => c.lubeClass === lubeClass)!;
 const lube = fc.constantFrom(...all);
 const share = fc.double({ min: 0, max: 1, noNaN: true });

@@ -139,6 +139,22 @@ describe('a backup', () => {
     for (const event of events) if (event.type === 'workDone') expect(event.used).toEqual([]);
   });
 
+  it('of version 4 still opens: its bottles tell nothing more of their labels than they did', () => {
+    const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v4.json');
+    const read = readBackup(readFileSync(file, 'utf8'));
+    if (!read.ok) throw new Error(say(read.problem));
+    const { garage, settings, log } = read.value;
+    expect(garage.products['demo-wet']).toMatchObject({
+      lifeKm: 450,
+      setHours: null,
+      shake: false,
+      leastC: null,
+    });
+    expect(settings.choice).toMatchObject({ minutesPerWeek: null, leadHours: null });
+    const used = allEvents(log).flatMap((e) => (e.type === 'workDone' ? e.used : []));
+    expect(used).toEqual([{ productId: 'demo-wet', amount: 4.6 }]);
+  });
+
   it('of version 2 still opens, its rides without a way, amended ones too', () => {
     const events = opened('logbook.v2.json');
     expect(events).toHaveLength(V1.length + 2);

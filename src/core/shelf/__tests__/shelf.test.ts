@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { readProduct, type ProductDraft } from '@/core/entry';
+import { NOT_LEARNT } from '@/core/care';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
 import type { PlainEvent, WorkDone } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
@@ -29,6 +30,9 @@ const product = (more: Partial<Product> = {}): Product => ({
   left: 100,
   leftAt: '2026-05-01T00:00:00.000Z',
   lifeKm: null,
+  setHours: null,
+  shake: false,
+  leastC: null,
   dilution: null,
   forChains: true,
   sparesWax: false,
@@ -154,12 +158,16 @@ describe('what a job takes off the shelf', () => {
 describe('the lubes to choose from', () => {
   it('are the bottles with what a coat costs, and the classes of which there is none', () => {
     const coat = { links: 114, ebike: false, dropsPerMl: 20, schools: DEFAULT_SCHOOLS };
-    const list = candidatesOf({ p1: product({ lifeKm: 500 }), d1: degreaser }, coat);
+    const list = candidatesOf(
+      { p1: product({ lifeKm: 500 }), d1: degreaser },
+      coat,
+      () => NOT_LEARNT,
+    );
     expect(list[0]).toMatchObject({ id: 'p1', owned: true, lifeKm: 500 });
     expect(list[0]?.costPerCoat).toBeCloseTo(0.57, 12);
     expect(list.filter((c) => c.lubeClass === 'wet')).toHaveLength(1);
     expect(list).toHaveLength(8);
-    const both = candidatesOf({ p1: product() }, { ...coat, ebike: true });
+    const both = candidatesOf({ p1: product() }, { ...coat, ebike: true }, () => NOT_LEARNT);
     expect(both[0]?.costPerCoat).toBeCloseTo(1.14, 12);
   });
 });
@@ -174,17 +182,20 @@ describe('the form of a product', () => {
     price: '9,50',
     left: '',
     lifeKm: '',
+    setHours: '',
+    leastC: '',
+    shake: false,
     dilution: 'x',
     forChains: false,
     sparesWax: false,
   };
 
   it('reads what is known; what is empty is not known, and nothing left out is zero', () => {
-    expect(readProduct(draft)).toMatchObject({
+    expect(readProduct(draft, 'metric')).toMatchObject({
       ok: true,
       value: { name: 'House wet lube', size: 100, price: 9.5, left: 100, lifeKm: null },
     });
-    const bare = readProduct({ ...draft, size: '', price: '' });
+    const bare = readProduct({ ...draft, size: '', price: '' }, 'metric');
     expect(bare).toMatchObject({ ok: true, value: { size: null, price: null, left: 0 } });
   });
 
@@ -197,7 +208,7 @@ describe('the form of a product', () => {
     ['lifeKm', { lifeKm: '3' }, 'amount/impossible'],
     ['dilution', { kind: 'degreaser', dilution: '-1' }, 'amount/impossible'],
   ] as const)('says beside %s what is wrong', (field, part, code) => {
-    const read = readProduct({ ...draft, ...(part as Partial<ProductDraft>) });
+    const read = readProduct({ ...draft, ...(part as Partial<ProductDraft>) }, 'metric');
     expect(read.ok ? null : read.problems[field]?.code).toBe(code);
   });
 });

@@ -1,0 +1,205 @@
+import fc from 'fast-check';
+import { TEST_GARAGE } from '@/test/arbitraries';
+import { rideBody, stamped, type Body } from '@/test/events';
+import {
+  CARE,
+  futuresOf,
+  learntFor,
+  lifeShown,
+  lifeSigmaOf,
+  NOT_LEARNT,
+  Replay,
+  startState,
+  type ChainState,
+} from '..';
+import { lessonsOn } from '../lessons';
+
+const DAY = 86_400_000;
+const start = Date.parse('2026-05-01T08:00:00.000Z');
+const at = (day: number) => new Date(start + day * DAY).toISOString();
+
+const fitted: Body = {
+  type: 'chainFitted',
+  at: at(0),
+  chainId: 'c1',
+  bikeId: 'b1',
+  start: { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
+};
+const rode = (day: number, distanceKm: number): Body => rideBody(at(day), 'b1', distanceKm);
+const heard = (day: number, sound: 'squeak' | 'still quiet'): Body => ({
+  type: 'soundHeard',
+  at: at(day),
+  chainId: 'c1',
+  sound,
+});
+const lubed = (day: number, used: { productId: string; amount: number }[] = []): Body => ({
+  type: 'workDone',
+  at: at(day),
+  chainId: 'c1',
+  method: 'baths',
+  cogsCleaned: true,
+  baths: { count: 3, ml: 150 },
+  drying: 'towel and air',
+  lube: { lubeClass: 'wet', coat: 1, wiped: true },
+  used,
+  minutes: null,
+  note: '',
+});
+const played = (...bodies: Body[]) => new Replay(TEST_GARAGE, stamped(bodies));
+const learnt = (replay: Replay, lube = 'wet') => learntFor(replay.book, 'b1', lube);
+
+describe('learning from the rider', () => {
+  it('a squeak at 60 % of the handbook life shortens the life towards it, and sharpens it', () => {
+    const { life } = learnt(played(fitted, rode(1, 240), heard(2, 'squeak')));
+    expect(life.seen).toBe(1);
+    expect(life.mid).toBeGreaterThan(0.6);
+    expect(life.mid).toBeLessThan(0.72);
+    expect(life.sd).toBeLessThan(NOT_LEARNT.life.sd / 2);
+  });
+
+  it('the next coat lasts as learnt, and its spread is narrower', () => {
+    const before = played(fitted, rode(1, 240));
+    const after = played(fitted, rode(1, 240), heard(2, 'squeak'), lubed(3), rode(4, 100));
+    const spread = (r: Replay) => {
+      const { low, high } = futuresOf(learnt(r));
+      return high.life / low.life;
+    };
+    expect(spread(after)).toBeLessThan(spread(before));
+    const film = after.book.chains.get('c1')?.film ?? 0;
+    const { mid } = learnt(after).life;
+    // Baths leave a little grit, which takes its share of the life.
+    expect(1 - film).toBeGreaterThan(100 / 400 / mid);
+    expect(1 - film).toBeLessThan((100 / 400 / mid) * 1.1);
+  });
+
+  it('still quiet past its life: the film is not used up after all, the life grows', () => {
+    const silent = played(fitted, rode(1, 420));
+    expect(silent.book.chains.get('c1')?.film).toBe(0);
+    const quiet = played(fitted, rode(1, 420), heard(2, 'still quiet'));
+    expect(learnt(quiet).life.mid).toBeGreaterThan(1.05);
+    expect(quiet.book.chains.get('c1')?.film).toBeGreaterThan(0.05);
+  });
+
+  it('still quiet early in its life teaches next to nothing', () => {
+    const { life } = learnt(played(fitted, rode(1, 60), heard(2, 'still quiet')));
+    expect(life.mid).toBeCloseTo(1, 2);
+  });
+
+  it('what is hardly possible is asked about and teaches nothing; withdrawn, it is as if never noted', () => {
+    const soon = played(fitted, rode(1, 20), heard(2, 'squeak'));
+    expect(learnt(soon)).toBe(NOT_LEARNT);
+    expect(soon.book.chains.get('c1')?.heard?.odd).toBe(true);
+    const late = played(fitted, rode(1, 900), rode(2, 900), heard(3, 'still quiet'));
+    expect(learnt(late)).toBe(NOT_LEARNT);
+    expect(late.book.chains.get('c1')?.heard?.odd).toBe(true);
+
+    const replay = played(fitted, rode(1, 240), heard(2, 'squeak'));
+    const [note] = lessonsOn(replay.steps, 'wet');
+    expect(note).toMatchObject({ kind: 'spent', bikeId: 'b1', odd: false });
+    expect(note?.shown).toBeCloseTo(0.6, 1);
+    replay.add([
+      {
+        type: 'eventStruck',
+        id: 'x',
+        at: at(3),
+        zone: 'UTC',
+        recordedAt: at(3),
+        target: note?.event.id ?? '',
+      },
+    ]);
+    expect(learnt(replay)).toBe(NOT_LEARNT);
+  });
+
+  it('a coat washed off tells nothing of its life in the dry', () => {
+    const washed: ChainState = {
+      ...startState(
+        { lube: 'dry', kmSinceLube: 30, look: 'clean', kmBefore: 0, wearPercent: null },
+        0,
+      ),
+      lost: 0.85,
+      film: 0,
+    };
+    expect(lifeShown(washed)).toBeNull();
+    expect(lifeShown({ ...washed, lost: 0.5 })).toBeCloseTo(0.4, 2);
+  });
+
+  it('a bottle is learnt of by itself, starting from its label', () => {
+    const bottle = {
+      id: 'p1',
+      name: 'House wet',
+      kind: 'lube' as const,
+      lubeClass: 'wet' as const,
+      size: 100,
+      price: 10,
+      openedOn: null,
+      left: 100,
+      leftAt: at(0),
+      lifeKm: 800,
+      setHours: 5,
+      shake: false,
+      leastC: null,
+      dilution: null,
+      forChains: true,
+      sparesWax: false,
+      retired: false,
+      changedAt: at(0),
+    };
+    const garage = { ...TEST_GARAGE, products: { p1: bottle } };
+    const replay = new Replay(
+      garage,
+      stamped([
+        fitted,
+        lubed(1, [{ productId: 'p1', amount: 5 }]),
+        rode(2, 300),
+        rode(3, 300),
+        heard(4, 'squeak'),
+      ]),
+    );
+    const coat = replay.steps.find((s) => s.event.type === 'workDone')?.after;
+    expect(coat?.bottle).toBe('p1');
+    expect(coat?.lifeKm).toBeCloseTo(800, -1);
+    expect((coat?.setAt ?? 0) - (coat?.lubedAt ?? 0)).toBe(5 * 3_600_000);
+    expect(learnt(replay).life.seen).toBe(0);
+    expect(learntFor(replay.book, 'b1', 'p1').life.seen).toBe(1);
+    expect(learntFor(replay.book, 'b1', 'p1').life.mid).toBeLessThan(0.9);
+  });
+
+  it('black rags on clean roads: grit is learnt to come faster, and narrows with each', () => {
+    const rag = (day: number, swatch: number): Body => ({
+      type: 'ragChecked',
+      at: at(day),
+      chainId: 'c1',
+      swatch,
+    });
+    const replay = played(fitted, rode(1, 100), rag(2, 3));
+    const { grit } = learnt(replay);
+    expect(grit.mid).toBeGreaterThan(1.05);
+    const again = played(fitted, rode(1, 100), rag(2, 3), lubed(3), rode(4, 100), rag(5, 3));
+    expect(learnt(again).grit.sd).toBeLessThan(grit.sd);
+    const white = played(fitted, rode(1, 150), rag(2, 1));
+    expect(learnt(white).grit.mid).toBeLessThan(0.9);
+    // Just wiped, a swatch shows the start, not how fast grit comes.
+    expect(learnt(played(fitted, rode(1, 1), rag(2, 5))).grit).toBe(NOT_LEARNT.grit);
+  });
+
+  it('the same notes narrow the spread of the next coat, down to coat from coat', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 120, max: 380 }), (km) => {
+        const cycle = (n: number): Body[] => [
+          lubed(10 * n),
+          rode(10 * n + 1, km),
+          heard(10 * n + 2, 'squeak'),
+        ];
+        let last = lifeSigmaOf(NOT_LEARNT);
+        for (const n of [1, 3, 6]) {
+          const bodies = Array.from({ length: n }, (_, i) => cycle(i + 1)).flat();
+          const sigma = lifeSigmaOf(learnt(played(fitted, ...bodies)));
+          expect(sigma).toBeLessThan(last);
+          expect(sigma).toBeGreaterThan(CARE.squeakNoise.value);
+          last = sigma;
+        }
+      }),
+      { numRuns: 15 },
+    );
+  });
+});

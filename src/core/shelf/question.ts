@@ -1,0 +1,75 @@
+import { lastLube, learntFor, type ChainReport, type Replay } from '../care';
+import {
+  kmPerWeek,
+  profileOf,
+  type Candidate,
+  type ChoiceFacts,
+  type LookBack,
+  type RidingProfile,
+  type SeasonPlan,
+} from '../choice';
+import type { Garage } from '../garage';
+import type { Settings } from '../settings';
+import { HOURS_PER_WEEK } from '../units';
+import { candidatesOf } from './candidates';
+
+/** Which lube for one bike: all that the answer depends on, but for the wet share. */
+export interface Question {
+  bikeId: string;
+  profile: RidingProfile;
+  candidates: Candidate[];
+  plan: SeasonPlan;
+  facts: Omit<ChoiceFacts, 'wetShare'>;
+}
+
+const SEASON = { weeks: 26, futures: 20, seed: 1866 } as const;
+/** Dirt of dry ground above which it is loose: gravel and trails. */
+const LOOSE_DIRT = 1.5;
+
+/**
+ * The question for a bike: its riding over the last month or half year up to `now` (ms), what may go on
+ * its chain with what was learnt of it, and the rider's habits. A change of lube is spread over `weeks`.
+ */
+export function questionOf(
+  replay: Replay,
+  { bike, chain }: ChainReport,
+  products: Garage['products'],
+  settings: Settings,
+  horizon: { back: LookBack; weeks: number },
+  now: number,
+): Question {
+  const { choice, schools, standard, dropsPerMl } = settings;
+  const profile = profileOf(replay.steps, bike, horizon.back, now);
+  return {
+    bikeId: bike.id,
+    profile,
+    candidates: candidatesOf(
+      products,
+      { links: chain.links, ebike: bike.ebike, dropsPerMl, schools },
+      (lube) => learntFor(replay.book, bike.id, lube),
+    ),
+    plan: {
+      profile,
+      storage: bike.storage,
+      standard,
+      habit: choice.habit,
+      oldCoat: schools.oldCoat,
+      ...SEASON,
+    },
+    facts: {
+      habit: choice.habit,
+      pot: choice.pot,
+      minutesPerWeek: choice.minutesPerWeek,
+      leadHours: choice.leadHours,
+      waxInWet: schools.waxInWet,
+      household: schools.household,
+      ebike: bike.ebike,
+      storage: bike.storage,
+      standsHours: HOURS_PER_WEEK / profile.ridesPerWeek,
+      dusty: profile.dirtDry > LOOSE_DIRT,
+      now: lastLube(replay.steps, chain.id),
+      kmPerWeek: kmPerWeek(profile),
+      horizonKm: kmPerWeek(profile) * horizon.weeks,
+    },
+  };
+}

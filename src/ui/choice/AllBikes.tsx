@@ -1,0 +1,61 @@
+import { View } from 'react-native';
+import { rank, reasons, rulesFor, type Curve, type Wishes } from '@/core/choice';
+import type { Bike } from '@/core/garage';
+import type { Question } from '@/core/shelf/question';
+import { formatShare } from '@/core/units';
+import { Button, ProgressBar } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { answerSentence } from './words';
+
+interface Answer {
+  bike: Bike;
+  question: Question;
+  usualWet: number;
+  /** Null until its seasons have been ridden. */
+  curves: readonly Curve[] | null;
+}
+
+interface Props {
+  answers: readonly Answer[];
+  progress: number | null;
+  wishes: Wishes;
+  onOpen: (bikeId: string) => void;
+}
+
+/** Which lube for every bike: an answer each, and whether one bottle does for all. */
+export function AllBikes({ answers, progress, wishes, onOpen }: Props) {
+  const told = answers.flatMap(({ bike, question, usualWet, curves }) => {
+    if (!curves) return [];
+    const facts = { ...question.facts, wetShare: usualWet };
+    const ranked = rank(curves, usualWet, wishes, facts);
+    const first = ranked[0];
+    return first ? [{ bike, usualWet, facts, ranked, first }] : [];
+  });
+  const names = new Set(told.map((t) => t.first.candidate.name));
+  return (
+    <View style={{ gap: 12 }}>
+      {progress !== null ? <ProgressBar share={progress} label="Riding the seasons" /> : null}
+      {told.length > 1 && progress === null ? (
+        <Txt>
+          {names.size === 1
+            ? `One lube for all: ${[...names].join('')}.`
+            : `${names.size} lubes for ${told.length} bikes.`}
+        </Txt>
+      ) : null}
+      {told.map(({ bike, usualWet, facts, ranked, first }) => (
+        <Card key={bike.id} title={bike.name}>
+          <Txt variant="lead">{first.candidate.name}.</Txt>
+          <Txt>{answerSentence(ranked, reasons(ranked))}</Txt>
+          {rulesFor(first.candidate, facts).map((rule) => (
+            <Txt key={rule}>{rule}</Txt>
+          ))}
+          <Txt variant="small" tone="inkSoft">
+            Reckoned for {formatShare(usualWet)} of the way wet.
+          </Txt>
+          <Button label={`Show the ranking for ${bike.name}`} onPress={() => onOpen(bike.id)} />
+        </Card>
+      ))}
+    </View>
+  );
+}

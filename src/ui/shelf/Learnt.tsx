@@ -1,0 +1,33 @@
+import { learntFor, type Replay } from '@/core/care';
+import { bikesWith, lessonsOn, type Lesson } from '@/core/care/lessons';
+import type { UnitSystem } from '@/core/units';
+import { LearntCard } from './LearntCard';
+
+interface Props {
+  /** A bottle, or a class where no bottle was named. */
+  lube: string;
+  /** Its life in dry riding by handbook or label. */
+  handbookKm: number;
+  replay: Replay;
+  units: UnitSystem;
+  onWithdraw: (lesson: Lesson) => void;
+}
+
+/** What was learnt of a lube on every bike it has been on. */
+export function Learnt({ lube, handbookKm, replay, units, onWithdraw }: Props) {
+  const lessons = lessonsOn(replay.steps, lube);
+  return bikesWith(replay.steps, lube).map((bikeId) => {
+    const bike = replay.garage.bikes[bikeId];
+    return bike && !bike.retired ? (
+      <LearntCard
+        key={bikeId}
+        bike={bike}
+        handbookKm={handbookKm}
+        learnt={learntFor(replay.book, bikeId, lube)}
+        lessons={lessons.filter((l) => l.bikeId === bikeId)}
+        units={units}
+        onWithdraw={onWithdraw}
+      />
+    ) : null;
+  });
+}

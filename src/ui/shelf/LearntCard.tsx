@@ -1,0 +1,123 @@
+import { StyleSheet, View } from 'react-native';
+import { futuresOf, NOT_LEARNT, type Personal } from '@/core/care';
+import type { Lesson } from '@/core/care/lessons';
+import type { Bike } from '@/core/garage';
+import {
+  formatDistance,
+  formatDistanceRange,
+  formatNumber,
+  formatShare,
+  type UnitSystem,
+} from '@/core/units';
+import { Button } from '../form';
+import { Card } from '../frame';
+import { Txt, useColors } from '../theme';
+import { BeliefCurve } from './BeliefCurve';
+
+interface Props {
+  bike: Bike;
+  /** Life in dry riding by the handbook or the label, km. */
+  handbookKm: number;
+  learnt: Personal;
+  lessons: readonly Lesson[];
+  units: UnitSystem;
+  onWithdraw: (lesson: Lesson) => void;
+}
+
+/** What a lube was found to do on one bike: the handbook figure, the rider's, from which notes, and why. */
+export function LearntCard({ bike, handbookKm, learnt, lessons, units, onWithdraw }: Props) {
+  const { low, mid, high } = futuresOf(learnt);
+  const km = (factor: number) => formatDistance(handbookKm * factor, units);
+  const range = {
+    low: handbookKm * low.life,
+    mid: handbookKm * mid.life,
+    high: handbookKm * high.life,
+  };
+  const yours = lifeSentence(learnt, km(mid.life));
+  return (
+    <Card title={`How long it lasts on ${bike.name}`}>
+      <Txt>{yours}</Txt>
+      <Txt variant="small" tone="inkSoft">
+        {`Handbook: ${km(1)} in the dry. Even odds for the next coat: ${formatDistanceRange(range, units)}.`}
+      </Txt>
+      <BeliefCurve
+        prior={NOT_LEARNT.life}
+        belief={learnt.life}
+        handbookKm={handbookKm}
+        label={(at) => formatDistance(at, units)}
+        summary={`Before any note ${km(1)} was most likely, dashed; now ${km(mid.life)}.`}
+      />
+      {learnt.grit.seen > 0 ? <Txt variant="small">{gritSentence(learnt)}</Txt> : null}
+      {lessons.map((lesson) => (
+        <LessonRow key={lesson.event.id} lesson={lesson} km={km} onWithdraw={onWithdraw} />
+      ))}
+    </Card>
+  );
+}
+
+function lifeSentence({ life }: Personal, km: string): string {
+  if (life.seen === 0)
+    return 'Nothing noted yet. When it squeaks, or is still quiet, say so under “Heard a noise” on Today.';
+  const percent = Math.round((life.mid - 1) * 100);
+  const than =
+    percent === 0
+      ? 'as long as the handbook says'
+      : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the handbook figure`;
+  return `Yours lasts ${than}: ${km} (${life.seen} ${life.seen === 1 ? 'note' : 'notes'}).`;
+}
+
+function gritSentence({ grit }: Personal): string {
+  const rags = `${grit.seen} rag ${grit.seen === 1 ? 'check' : 'checks'}`;
+  return `Grit comes ${formatNumber(grit.mid)} times as fast as the handbook has it (${rags}).`;
+}
+
+const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+
+interface RowProps {
+  lesson: Lesson;
+  km: (factor: number) => string;
+  onWithdraw: (lesson: Lesson) => void;
+}
+
+function LessonRow({ lesson, km, onWithdraw }: RowProps) {
+  const colors = useColors();
+  return (
+    <View style={[styles.row, { borderColor: colors.line }]}>
+      <View style={styles.grow}>
+        <Txt variant="label">{day.format(Date.parse(lesson.event.at))}</Txt>
+        <Txt variant="small" tone={lesson.odd ? 'danger' : 'inkSoft'}>
+          {lessonText(lesson, km)}
+        </Txt>
+      </View>
+      <Button label="Withdraw" onPress={() => onWithdraw(lesson)} />
+    </View>
+  );
+}
+
+function lessonText(
+  { kind, shown, expected, odd }: Lesson,
+  km: (factor: number) => string,
+): string {
+  if (kind === 'grit' && shown !== null)
+    return `Rag check: ${formatShare(shown)} dirty, ${formatShare(expected)} expected.`;
+  if (shown === null)
+    return `${kind === 'spent' ? 'It squeaked' : 'Still quiet'}, after too little dry riding to tell anything.`;
+  if (odd)
+    return kind === 'spent'
+      ? `A squeak at ${km(shown)} of use? Too soon for the lube: not counted.`
+      : `Still quiet at ${km(shown)} of use? A lubing must be missing: not counted.`;
+  return kind === 'spent'
+    ? `It squeaked at ${km(shown)} of dry use, where ${km(expected)} were expected.`
+    : `Still quiet at ${km(shown)} of dry use: its life is longer than that.`;
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+    borderTopWidth: 1,
+    paddingTop: 8,
+  },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

@@ -1,0 +1,51 @@
+import type { BillItem, SectionName } from '@/core/care/bill';
+import { formatDistance, formatNumber, type UnitSystem } from '@/core/units';
+import { METHOD_LABEL } from '../words';
+
+export const SECTION_LABEL: Record<SectionName, string> = {
+  film: 'Lube film',
+  outside: 'Grit outside',
+  inside: 'Grit inside',
+  wear: 'Wear',
+  watts: 'Extra power at 250 W',
+};
+
+/** What a line of the bill is for. */
+export function billLabel(item: BillItem, units: UnitSystem): string {
+  switch (item.kind) {
+    case 'coat':
+      return `Coat of ${item.lube} lube`;
+    case 'distance':
+      return `${formatDistance(item.km, units)} ridden, of a life of ${formatDistance(item.lifeKm, units)}`;
+    case 'water':
+      return `${formatNumber(item.mm)} mm of water`;
+    case 'standing':
+      return `${formatNumber(item.days)} days of standing`;
+    case 'early start':
+      return 'Ridden before it had set';
+    case 'wiping':
+      return 'Wiped off with the dirt';
+    case 'heard':
+      return item.sound === 'still quiet' ? 'You heard it still quiet' : 'You heard it squeak';
+    case 'start':
+      return 'When it came into the logbook';
+    case 'road':
+      return `${formatDistance(item.km, units)} of road, ${formatNumber(item.perKm)} times clean tarmac`;
+    case 'cogs':
+      return 'Handed back by cassette and rings';
+    case 'work':
+      return `After: ${METHOD_LABEL[item.method].toLowerCase()}`;
+    case 'rag':
+      return 'Your rag check';
+    case 'inwards':
+      return `Worked inwards over ${formatDistance(item.km, units)}`;
+    case 'clean wear':
+      return `${formatDistance(item.km, units)}, had it been clean and lubed`;
+    case 'grit wear':
+      return 'Ground off by grit and dryness';
+    case 'measured':
+      return 'Your wear reading';
+    case 'watts':
+      return { outside: 'Grit outside', inside: 'Grit inside', dry: 'Dry', wear: 'Wear' }[item.of];
+  }
+}
