@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { bikeOf, airOf, lastLube, MOST_BATHS, stand, usualWork, type WorkSpec } from '@/core/care';
 import type { Chain } from '@/core/garage';
-import { doseOf, sidesOf, type LubeClass } from '@/core/lube';
+import { doseOf, sidesOf, type LubeClass, type Schools } from '@/core/lube';
 import {
   record,
   selectChains,
@@ -47,7 +47,8 @@ export default function Bench() {
     return { state: stand(state, now, air), cogs, air };
   };
   const lube = lastLube(replay.steps, chainId);
-  const asked = bathsAsked(params, lube) ?? depthAsked(params, lube, garage.chains[chainId]);
+  const asked =
+    bathsAsked(params, lube) ?? depthAsked(params, lube, garage.chains[chainId], schools);
   return (
     <Page title="Record work">
       {report && !asked ? (
@@ -69,6 +70,7 @@ export default function Bench() {
           const sides = sidesOf(schools.sides, bikeWith(id)?.ebike ?? false, of);
           return doseOf(links, sides, dropsPerMl, schools.amount).ml;
         }}
+        schools={schools}
         bikeOf={bikeWith}
         now={now}
         onSave={(entry) => {
@@ -95,8 +97,9 @@ function depthAsked(
   { depth }: Asked,
   lube: LubeClass | null,
   chain: Chain | undefined,
+  schools: Schools,
 ): WorkSpec | null {
-  const usual = usualWork(lube ?? 'all-weather', chain);
+  const usual = usualWork(lube ?? 'all-weather', chain, schools.between);
   return usual.find((w) => w.depth === depth)?.spec ?? null;
 }
 

@@ -21,6 +21,8 @@ function chooseForAll(): void {
       standard: 'tidy',
       habit: 'due',
       oldCoat: 'wipe',
+      between: 'solvent',
+      costPerClean: null,
       weeks: 26,
       futures: 20,
       seed: 1866,

@@ -31,7 +31,7 @@ test('which lube: an answer for each bike, moved by the weather at the printed c
   );
   await page.getByRole('button', { name: /^1\. / }).click();
   await expect(page.getByText('Hands-on minutes per 1,000 km')).toBeVisible();
-  await expect(page.getByText('Money for lube per 1,000 km')).toBeVisible();
+  await expect(page.getByText('Money for lube and degreaser per 1,000 km')).toBeVisible();
   await page.getByRole('button', { name: /Heavy wet lube/ }).click();
   await expect(page.getByText('unknown', { exact: true })).toBeVisible();
 });

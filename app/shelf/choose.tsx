@@ -134,13 +134,14 @@ export default function Choose() {
           progress={seasons.progress}
           wishes={choice.wishes}
           facts={one.question.facts}
+          withDegreaser={one.question.plan.costPerClean !== null}
           units={units}
         />
       ) : null}
       <WishesCard choice={choice} onChange={put} />
       <SchoolsCard
         schools={schools}
-        names={['oldCoat', 'waxInWet', 'household']}
+        names={['oldCoat', 'waxInWet', 'household', 'products', 'between', 'degreaser']}
         onChange={(part) =>
           dispatch(putSettings('School changed', { schools: { ...schools, ...part } }))
         }

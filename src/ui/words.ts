@@ -32,6 +32,7 @@ export const METHOD_LABEL: Record<CleanMethod, string> = {
   none: 'No cleaning',
   'dry wipe': 'Dry rag',
   'solvent wipe': 'Rag with a little solvent',
+  'degreaser wipe': 'Rag with degreaser, rinsed',
   'flush and wipe': 'Flush with fresh lube, wipe hard',
   brush: 'Brush and degreaser',
   scrubber: 'Scrubber',

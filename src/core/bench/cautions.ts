@@ -36,6 +36,7 @@ const SENTENCES: Record<CautionName, string> = {
 
 const WITH_DEGREASER: readonly CleanMethod[] = [
   'solvent wipe',
+  'degreaser wipe',
   'brush',
   'scrubber',
   'baths',
@@ -46,6 +47,7 @@ const OFF_THE_BIKE: readonly CleanMethod[] = ['baths', 'soak', 'strip', 'wax res
 const ON_THE_BIKE: readonly CleanMethod[] = [
   'dry wipe',
   'solvent wipe',
+  'degreaser wipe',
   'flush and wipe',
   'brush',
   'scrubber',

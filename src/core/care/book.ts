@@ -1,6 +1,5 @@
 import type { Bike, Garage } from '../garage';
-import type { PlainEvent, WorkDone } from '../logbook';
-import type { Product } from '../shelf/schema';
+import type { PlainEvent } from '../logbook';
 import { storedAir, type Air, type Cell, type WeatherRecord } from '../weather';
 import { MS_PER_HOUR } from '../units';
 import { CARE } from './constants';
@@ -11,7 +10,7 @@ import { ride, rideOn, type RideEffect } from './ride';
 import { endCell, skyOf, type Sky } from './sky';
 import { rodeOn, stand, standOn, wetOn } from './stand';
 import { copyState, LOOKS, NEW_CHAIN, startState, type ChainState } from './state';
-import { work } from './work';
+import { coatOf, work } from './work';
 
 /** The whole garage at one moment: each chain's state, and for each bike its chain and its cogs' grit. */
 export interface BookState {
@@ -175,8 +174,8 @@ export function play(
       );
       break;
     case 'workDone': {
-      const bottle = bottleUsed(garage, event);
-      const done = work(state, cogsBefore, event, airAfter(), bottle);
+      const coat = coatOf(garage.products, event);
+      const done = work(state, cogsBefore, event, airAfter(), coat);
       step.cogsAfter = done.cogs;
       state = done.state;
       break;
@@ -248,13 +247,3 @@ export function learntOf(book: BookState, state: ChainState, bikeId: string): Pe
 /** What has been learnt of a lube, by bottle or class, on a bike. */
 export const learntFor = (book: BookState, bikeId: string, lube: string): Personal =>
   book.learnt.get(personalKey(bikeId, lube)) ?? NOT_LEARNT;
-
-/** The bottle the coat of a piece of work came from, if it is on record. */
-function bottleUsed(garage: Garage, { lube, used }: WorkDone): Product | null {
-  if (!lube) return null;
-  for (const { productId } of used) {
-    const product = garage.products[productId];
-    if (product?.lubeClass === lube.lubeClass) return product;
-  }
-  return null;
-}

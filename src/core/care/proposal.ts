@@ -1,5 +1,5 @@
 import type { Chain } from '../garage';
-import type { LubeClass } from '../lube';
+import type { LubeClass, Schools } from '../lube';
 import type { Air } from '../weather';
 import { readClocks, type Clock, type Limits } from './clocks';
 import type { ChainState } from './state';
@@ -47,14 +47,24 @@ const spec = (
   ...more,
 });
 
-/** The usual work at each depth with a lube, in order of depth. */
-export function usualWork(lube: LubeClass, chain: Chain | undefined): Proposal[] {
+/**
+ * The usual work at each depth with a lube, in order of depth. `between`: what is on the rag between
+ * deep cleans.
+ */
+export function usualWork(
+  lube: LubeClass,
+  chain: Chain | undefined,
+  between: Schools['between'],
+): Proposal[] {
   const wax = WAXES.includes(lube);
+  const rag = between === 'degreaser' ? 'degreaser wipe' : 'solvent wipe';
+  // Degreaser on the rag is rinsed off, and the chain dried.
+  const dried = { drying: between === 'degreaser' ? 'towel and air' : 'towel' } as const;
   const mayOpen = chain?.closure === 'reusable link';
   const list: Proposal[] = [
     { depth: 'wipe-down', spec: spec('dry wipe', null) },
-    { depth: 'wipe-down', spec: spec('solvent wipe', null) },
-    { depth: 'top-up', spec: spec(wax ? 'dry wipe' : 'solvent wipe', lube) },
+    { depth: 'wipe-down', spec: spec(rag, null, dried) },
+    { depth: 'top-up', spec: wax ? spec('dry wipe', lube) : spec(rag, lube, dried) },
     { depth: 'rescue', spec: spec('solvent wipe', lube, { drying: 'towel and air' }) },
   ];
   // A rinsed chain is blown out: towelled only, it stays wet inside for hours in a cold place.
@@ -97,8 +107,9 @@ export function proposeWork(
   chain: Chain | undefined,
   air: Air,
   limits: Limits,
+  between: Schools['between'],
 ): Proposal {
-  const usual = usualWork(lube, chain);
+  const usual = usualWork(lube, chain, between);
   const before = readClocks(state, limits);
   for (const proposal of usual) {
     const after = readClocks(work(state, cogs, proposal.spec, air).state, limits);

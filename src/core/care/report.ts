@@ -61,6 +61,7 @@ export function reportOn(
     limits,
     typical,
     learnt,
+    between: settings.schools.between,
     usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
   });
   return { bike, chain, state, cogs, limits, typical, learnt, verdict };

@@ -1,5 +1,5 @@
 import type { Chain } from '../garage';
-import type { LubeClass } from '../lube';
+import type { LubeClass, Schools } from '../lube';
 import { MS_PER_HOUR, type Spread } from '../units';
 import type { Air } from '../weather';
 import { readClocks, type Clock, type ClockName, type Limits } from './clocks';
@@ -62,6 +62,8 @@ export interface VerdictInput {
   learnt: Personal;
   /** Put on where the chain is bare and a coat is proposed. */
   usualLube: LubeClass;
+  /** What is on the rag between deep cleans. */
+  between: Schools['between'];
 }
 
 /** Clocks that distance moves, and that a rider can act on before they fire. */
@@ -110,6 +112,7 @@ export function judge(input: VerdictInput): Verdict {
       input.chain,
       input.air,
       limits,
+      input.between,
     ),
     setsUntil: state.setAt > state.at && state.film > 0 ? state.setAt : null,
     heard: state.heard,

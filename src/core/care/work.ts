@@ -26,6 +26,15 @@ export const METHODS: Record<CleanMethod, Method> = {
   none: { outside: 1, inside: 1, cogs: 1, film: 1, rinsed: false, deep: false },
   'dry wipe': { outside: 0.5, inside: 1, cogs: 1, film: 0.98, rinsed: false, deep: false },
   'solvent wipe': { outside: 0.25, inside: 0.95, cogs: 0.8, film: 0.9, rinsed: false, deep: false },
+  // Own estimate: cleans a little more than solvent and upsets the lube.
+  'degreaser wipe': {
+    outside: 0.18,
+    inside: 0.93,
+    cogs: 0.7,
+    film: 0.4,
+    rinsed: true,
+    deep: false,
+  },
   'flush and wipe': { outside: 0.35, inside: 0.85, cogs: 0.9, film: 1, rinsed: false, deep: false },
   brush: { outside: 0.12, inside: 0.6, cogs: 0.4, film: 0, rinsed: true, deep: true },
   scrubber: { outside: 0.08, inside: 0.4, cogs: 0.8, film: 0, rinsed: true, deep: true },
@@ -71,11 +80,34 @@ export function bathsNeeded(share: number, ml: number): number | null {
   return null;
 }
 
-/** What the label of a bottle may tell otherwise than its class. */
-export type Bottle = Pick<Product, 'id' | 'lifeKm' | 'setHours'>;
+/** What a coat came from, as far as the shelf tells: what is null is its class's. */
+export interface Coat {
+  bottle: string | null;
+  lifeKm: number | null;
+  setHours: number | null;
+}
+
+const OF_ITS_CLASS: Coat = { bottle: null, lifeKm: null, setHours: null };
+
+/** Km a penetrating oil under a dry top coat adds to it: half of a light oil's life. Own estimate. */
+export const UNDERCOAT_KM = LUBE_CLASSES['light oil'].lifeKm / 2;
+
+/** The coat of a piece of work, by the bottles it took off the shelf. */
+export function coatOf(
+  products: Readonly<Record<string, Product>>,
+  { lube, used }: Pick<WorkDone, 'lube' | 'used'>,
+): Coat {
+  if (!lube) return OF_ITS_CLASS;
+  const bottles = used.flatMap(({ productId }) => products[productId] ?? []);
+  const bottle = bottles.find((p) => p.lubeClass === lube.lubeClass);
+  const under = lube.lubeClass === 'dry' && bottles.some((p) => p.lubeClass === 'light oil');
+  const labelKm = bottle?.lifeKm ?? null;
+  const lifeKm = under ? (labelKm ?? LUBE_CLASSES.dry.lifeKm) + UNDERCOAT_KM : labelKm;
+  return { bottle: bottle?.id ?? null, lifeKm, setHours: bottle?.setHours ?? null };
+}
 
 /**
- * Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets, `bottle`
+ * Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets, `coat`
  * what the lube came from if that is known.
  */
 export function work(
@@ -83,7 +115,7 @@ export function work(
   cogsBefore: number,
   spec: WorkSpec,
   air: Air,
-  bottle: Bottle | null = null,
+  coat = OF_ITS_CLASS,
 ): { state: ChainState; cogs: number } {
   const method = METHODS[spec.method];
   const withCogs = spec.method === 'scrubber' && spec.cogsCleaned ? SCRUBBER_WITH_COGS : method;
@@ -110,7 +142,7 @@ export function work(
     heard: null,
   };
   return {
-    state: spec.lube ? lubed(cleaned, spec.lube, air, bottle) : cleaned,
+    state: spec.lube ? lubed(cleaned, spec.lube, air, coat) : cleaned,
     cogs: cogsBefore * (spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs),
   };
 }
@@ -120,16 +152,16 @@ function lubed(
   state: ChainState,
   lube: NonNullable<WorkSpec['lube']>,
   air: Air,
-  bottle: Bottle | null,
+  coat: Coat,
 ): ChainState {
   const traits = LUBE_CLASSES[lube.lubeClass];
-  const setHours = bottle?.setHours ?? traits.setHours;
+  const setHours = coat.setHours ?? traits.setHours;
   const film = Math.max(state.film, lube.coat);
   return {
     ...state,
     lube: lube.lubeClass,
-    lifeKm: coatLifeKm(lube.lubeClass, state.inside, bottle?.lifeKm),
-    bottle: bottle?.id ?? null,
+    lifeKm: coatLifeKm(lube.lubeClass, state.inside, coat.lifeKm),
+    bottle: coat.bottle,
     film,
     coat: film,
     worn: 0,

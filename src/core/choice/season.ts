@@ -35,6 +35,10 @@ export interface SeasonPlan {
   habit: CleaningHabit;
   /** What is done before a coat goes over an old one. */
   oldCoat: Schools['oldCoat'];
+  /** What is on the rag between deep cleans. */
+  between: Schools['between'];
+  /** What the degreaser of a clean costs; null: not known, and left out. */
+  costPerClean: number | null;
   weeks: number;
   /** Sampled futures: weather, and how this rider's coats and roads differ from the handbook. */
   futures: number;
@@ -48,7 +52,7 @@ export interface SeasonFigures {
   coatsPerMonth: number;
   cleansPerMonth: number;
   minutesPer1000Km: number;
-  /** Lube only; null where its price is not known. */
+  /** Lube, and degreaser where its price is known; null where the lube's is not. */
   moneyPer1000Km: number | null;
   /** % of elongation. */
   wearPer1000Km: number;
@@ -109,7 +113,10 @@ export function rideSeason(c: Candidate, plan: SeasonPlan, wetShare: number): Se
     coatsPerMonth: sums.coats / months,
     cleansPerMonth: sums.cleans / months,
     minutesPer1000Km: per1000(sums.minutes),
-    moneyPer1000Km: c.costPerCoat === null ? null : per1000(sums.coats * c.costPerCoat),
+    moneyPer1000Km:
+      c.costPerCoat === null
+        ? null
+        : per1000(sums.coats * c.costPerCoat + sums.cleans * (plan.costPerClean ?? 0)),
     wearPer1000Km: per1000(sums.wear),
     watts: sums.watts / sums.rides,
     grit: sums.grit / sums.rides,
@@ -140,7 +147,7 @@ function rideFuture(
   const { profile, standard, habit, weeks, seed } = plan;
   const limits = STANDARDS[standard];
   const air = STORAGE_AIR[plan.storage];
-  const works = usualWork(c.lubeClass, undefined);
+  const works = usualWork(c.lubeClass, undefined, plan.between);
   const topUp = works.find((w) => w.depth === 'top-up');
   const wipe = works.find((w) => w.depth === 'wipe-down');
   const clean = works.findLast((w) => w.depth === 'wax reset' || w.depth === 'on-bike clean');

@@ -27,6 +27,7 @@ export const CLEAN_METHODS = [
   'none',
   'dry wipe',
   'solvent wipe',
+  'degreaser wipe',
   'flush and wipe',
   'brush',
   'scrubber',

@@ -73,11 +73,15 @@ function withLabels(garage: unknown): unknown {
   return { ...garage, products: Object.fromEntries(products) };
 }
 
-/** Settings of before a rider's time bore on the choice. */
+/** Settings of before a rider's time bore on the choice, and of fewer schools. */
 function withTimes(settings: unknown): unknown {
-  if (typeof settings !== 'object' || settings === null || !('choice' in settings)) return settings;
-  const times = { minutesPerWeek: null, leadHours: null };
-  return { ...settings, choice: { ...times, ...(settings.choice as object) } };
+  if (typeof settings !== 'object' || settings === null) return settings;
+  const { choice, schools } = settings as { choice?: object; schools?: object };
+  return {
+    ...settings,
+    choice: { minutesPerWeek: null, leadHours: null, ...choice },
+    schools: { products: 'one', between: 'solvent', degreaser: 'label', ...schools },
+  };
 }
 
 /** Settings of before lubes were chosen. */

@@ -5,6 +5,9 @@ export const SCHOOLS = {
   oldCoat: ['wipe', 'flush', 'clean'],
   waxInWet: ['model', 'never'],
   household: ['no', 'yes'],
+  products: ['one', 'two'],
+  between: ['solvent', 'degreaser'],
+  degreaser: ['label', 'soap', 'any'],
 } as const;
 
 export type SchoolName = keyof typeof SCHOOLS;
@@ -18,4 +21,7 @@ export const DEFAULT_SCHOOLS: Schools = {
   oldCoat: 'wipe',
   waxInWet: 'model',
   household: 'no',
+  products: 'one',
+  between: 'solvent',
+  degreaser: 'label',
 };

@@ -35,6 +35,9 @@ export const settingsSchema = z.object({
     oldCoat: z.enum(SCHOOLS.oldCoat),
     waxInWet: z.enum(SCHOOLS.waxInWet),
     household: z.enum(SCHOOLS.household),
+    products: z.enum(SCHOOLS.products),
+    between: z.enum(SCHOOLS.between),
+    degreaser: z.enum(SCHOOLS.degreaser),
   }),
   /** Drops the rider counted into a millilitre. */
   dropsPerMl: z.number().check(z.gte(5), z.lte(200)),

@@ -1,8 +1,9 @@
-import type { Personal } from '../care';
+import { coatOf, type Personal } from '../care';
 import { handbookCandidates, ownOf, type Candidate } from '../choice/candidate';
 import { doseOf, sidesOf, type Schools } from '../lube';
 import type { Product } from './schema';
 import { costOf } from './stock';
+import { undercoatOf } from './use';
 
 /**
  * The lubes to choose from: the bottles on the shelf, and the classes of which there is none. `learnt`
@@ -17,11 +18,17 @@ export function candidatesOf(
     if (p.retired || p.lubeClass === null) return [];
     const sides = sidesOf(coat.schools.sides, coat.ebike, p.lubeClass);
     const { ml } = doseOf(coat.links, sides, coat.dropsPerMl, coat.schools.amount);
-    const { id, name, lubeClass, lifeKm, setHours } = p;
+    const { id, name, lubeClass, setHours } = p;
+    const under = undercoatOf(products, lubeClass, coat.schools.products);
+    const used = [p, ...(under ? [under] : [])];
+    const { lifeKm } = coatOf(products, {
+      lube: { lubeClass, coat: 1, wiped: true },
+      used: used.map((u) => ({ productId: u.id, amount: ml })),
+    });
+    const costs = used.map((u) => costOf(u, ml));
+    const costPerCoat = costs.reduce((a, b) => (a === null || b === null ? null : a + b));
     const own = ownOf(learnt(id));
-    return [
-      { id, name, lubeClass, lifeKm, setHours, own, costPerCoat: costOf(p, ml), owned: true },
-    ];
+    return [{ id, name, lubeClass, lifeKm, setHours, own, costPerCoat, owned: true }];
   });
   const owned = new Set(bottles.map((b) => b.lubeClass));
   return [...bottles, ...handbookCandidates(learnt).filter((c) => !owned.has(c.lubeClass))];

@@ -11,7 +11,10 @@ import {
 import type { Garage } from '../garage';
 import type { Settings } from '../settings';
 import { HOURS_PER_WEEK } from '../units';
+import type { Schools } from '../lube';
 import { candidatesOf } from './candidates';
+import { costOf } from './stock';
+import { cleanersFor, usedOn } from './use';
 
 /** Which lube for one bike: all that the answer depends on, but for the wet share. */
 export interface Question {
@@ -54,6 +57,8 @@ export function questionOf(
       standard,
       habit: choice.habit,
       oldCoat: schools.oldCoat,
+      between: schools.between,
+      costPerClean: cleanCost(products, schools),
       ...SEASON,
     },
     facts: {
@@ -72,4 +77,12 @@ export function questionOf(
       horizonKm: kmPerWeek(profile) * horizon.weeks,
     },
   };
+}
+
+/** What the degreaser of an ordinary clean on the bike costs; null where it is not known. */
+function cleanCost(products: Garage['products'], schools: Schools): number | null {
+  const [cleaner] = cleanersFor(products, 'brush', schools.degreaser);
+  if (!cleaner) return null;
+  const [use] = usedOn({ method: 'brush', baths: null, coat: [], cleaner, settled: false });
+  return use ? costOf(cleaner, use.amount) : null;
 }

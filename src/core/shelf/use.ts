@@ -1,13 +1,21 @@
 import type { CleanMethod, WorkDone } from '../logbook';
-import type { LubeClass } from '../lube';
+import type { LubeClass, Schools } from '../lube';
 import type { Product } from './schema';
 import { bathUseMl } from './stock';
 
 /** Mixed degreaser for a round with brush or scrubber, and solvent for a rag, ml. Own estimates. */
 const ROUND_ML = 60;
+const SOAK_ML = 150;
 const RAG_ML = 10;
 
-const WITH_DEGREASER: readonly CleanMethod[] = ['brush', 'scrubber', 'baths', 'soak', 'strip'];
+const WITH_DEGREASER: readonly CleanMethod[] = [
+  'degreaser wipe',
+  'brush',
+  'scrubber',
+  'baths',
+  'soak',
+  'strip',
+];
 const WITH_SOLVENT: readonly CleanMethod[] = ['solvent wipe'];
 
 /** The kind of cleaning product a method takes; null: none. */
@@ -23,36 +31,52 @@ export const bottlesOf = (
   lube: LubeClass | null,
 ): Product[] => inUse(products).filter((p) => lube !== null && p.lubeClass === lube);
 
-/** Cleaning products on the shelf for a method whose label allows chains. */
-export const cleanersFor = (
+/**
+ * Cleaning products on the shelf for a method, by the rider's school: what its label allows on chains;
+ * soap for the frame before that; or any degreaser.
+ */
+export function cleanersFor(
   products: Readonly<Record<string, Product>>,
   method: CleanMethod,
-): Product[] => {
+  school: Schools['degreaser'],
+): Product[] {
   const kind = cleanerFor(method);
-  return inUse(products).filter((p) => p.kind === kind && p.forChains);
-};
+  if (kind === null) return [];
+  const shelf = inUse(products);
+  const allowed = shelf.filter((p) => p.kind === kind && (p.forChains || school === 'any'));
+  const soaps = shelf.filter((p) => p.kind === 'cleaner');
+  return kind === 'degreaser' && school === 'soap' ? [...soaps, ...allowed] : allowed;
+}
+
+/** The oil that goes under a dry top coat in the two-product school; null: none there or not wanted. */
+export const undercoatOf = (
+  products: Readonly<Record<string, Product>>,
+  lube: LubeClass | null,
+  school: Schools['products'],
+): Product | null =>
+  school === 'two' && lube === 'dry' ? (bottlesOf(products, 'light oil')[0] ?? null) : null;
 
 export interface Use {
   method: CleanMethod;
-  baths: WorkDone['baths'];
-  bottle: Product | null;
-  coatMl: number;
+  /** Of the method `baths`. */
+  baths: WorkDone['baths'] | null;
+  /** The lube, and what goes under it: each with the ml of a coat. */
+  coat: { bottle: Product; ml: number }[];
   cleaner: Product | null;
   /** The degreaser of the baths is settled and used again. */
   settled: boolean;
 }
 
 /** What a job takes off the shelf. */
-export function usedOn({ method, baths, bottle, coatMl, cleaner, settled }: Use): WorkDone['used'] {
-  const used: WorkDone['used'] = [];
-  if (bottle) used.push({ productId: bottle.id, amount: coatMl });
+export function usedOn({ method, baths, coat, cleaner, settled }: Use): WorkDone['used'] {
+  const used = coat.map(({ bottle, ml }) => ({ productId: bottle.id, amount: ml }));
   if (cleaner) {
     const off = method === 'baths' || method === 'soak' || method === 'strip';
     const amount =
       cleaner.kind === 'solvent'
         ? RAG_ML
         : off
-          ? bathUseMl(method === 'baths' ? baths.count : 2, baths.ml, cleaner.dilution, settled)
+          ? bathUseMl(baths?.count ?? 2, baths?.ml ?? SOAK_ML, cleaner.dilution, settled)
           : bathUseMl(1, ROUND_ML, cleaner.dilution, false);
     used.push({ productId: cleaner.id, amount });
   }

@@ -23,6 +23,8 @@ interface Props {
   switchMinutes: number;
   /** Life it was reckoned with, km. */
   lifeKm: number;
+  /** The figure of money has degreaser in it. */
+  withDegreaser: boolean;
   units: UnitSystem;
 }
 
@@ -81,7 +83,13 @@ export function CandidateRow(props: Props) {
   );
 }
 
-function facts({ ranked, leadHours, switchMinutes, units }: Props): [string, string][] {
+function facts({
+  ranked,
+  leadHours,
+  switchMinutes,
+  withDegreaser,
+  units,
+}: Props): [string, string][] {
   const f = ranked.figures;
   const per = `per ${formatDistance(1000, units)}`;
   return [
@@ -89,7 +97,10 @@ function facts({ ranked, leadHours, switchMinutes, units }: Props): [string, str
     ['Coats a month', formatNumber(f.coatsPerMonth)],
     ['Cleans a month', formatNumber(f.cleansPerMonth)],
     [`Hands-on minutes ${per}`, formatNumber(f.minutesPer1000Km)],
-    [`Money for lube ${per}`, f.moneyPer1000Km === null ? 'unknown' : f.moneyPer1000Km.toFixed(2)],
+    [
+      `Money for lube ${withDegreaser ? 'and degreaser ' : ''}${per}`,
+      f.moneyPer1000Km === null ? 'unknown' : f.moneyPer1000Km.toFixed(2),
+    ],
     [`Wear ${per}`, `${f.wearPer1000Km.toFixed(3)} %`],
     ['Extra power at 250 W', `${formatNumber(f.watts)} W`],
     ['Grit outside, on average', formatShare(f.grit)],

@@ -41,6 +41,8 @@ interface Props {
   progress: number | null;
   wishes: Wishes;
   facts: Omit<ChoiceFacts, 'wetShare'>;
+  /** Money has degreaser in it. */
+  withDegreaser: boolean;
   units: UnitSystem;
 }
 
@@ -92,7 +94,17 @@ type AnswerProps = Omit<Props, 'curves' | 'facts'> & {
   crossings: ReturnType<typeof answerCrossings>;
 };
 
-function Answer({ curves, facts, crossings, wishes, wetShare, bike, profile, units }: AnswerProps) {
+function Answer({
+  curves,
+  facts,
+  crossings,
+  wishes,
+  wetShare,
+  bike,
+  profile,
+  units,
+  withDegreaser,
+}: AnswerProps) {
   const ranked = rank(curves, wetShare, wishes, facts);
   const [first] = ranked;
   if (!first) return null;
@@ -148,6 +160,7 @@ function Answer({ curves, facts, crossings, wishes, wetShare, bike, profile, uni
             leadHours={leadHours(r.candidate, bike.storage)}
             switchMinutes={switchMinutes(r.candidate, facts.now)}
             lifeKm={lifeKmOf(r.candidate)}
+            withDegreaser={withDegreaser}
             units={units}
           />
         ))}

@@ -62,6 +62,43 @@ const WORDS: Record<SchoolName, Words> = {
       never: { label: 'Not in long rain', hint: 'Left out where half the way or more is wet.' },
     },
   },
+  products: {
+    question: 'One product or two?',
+    answers: {
+      one: { label: 'One', hint: 'The usual here.' },
+      two: {
+        label: 'Oil under a dry top coat',
+        hint: 'Light oil creeps in, dry lube goes over it: longer life, both bottles are used.',
+      },
+    },
+  },
+  between: {
+    question: 'On the rag between deep cleans?',
+    answers: {
+      solvent: {
+        label: 'A little solvent',
+        hint: 'The usual here: degreaser upsets the lube.',
+      },
+      degreaser: {
+        label: 'Degreaser',
+        hint: 'Cleaner, but rinsed and dried each time, and much of the film goes with it.',
+      },
+    },
+  },
+  degreaser: {
+    question: 'Which degreaser?',
+    answers: {
+      label: {
+        label: 'What its label allows',
+        hint: 'The usual here: made for chains, and safe on seals and paint.',
+      },
+      soap: { label: 'Dish soap', hint: 'Cleaner of the shelf first: cheap, and slower.' },
+      any: {
+        label: 'All alike',
+        hint: 'Any degreaser of the shelf. Mind what its label warns of.',
+      },
+    },
+  },
   household: {
     question: 'Household oil on a chain?',
     answers: {

@@ -5,8 +5,8 @@ import { METHODS, type ChainState, type WorkSpec } from '@/core/care';
 import { readMoment, type FieldProblems } from '@/core/entry';
 import type { Bike, Chain } from '@/core/garage';
 import { DRYINGS, type CleanMethod, type Drying, type WorkDone } from '@/core/logbook';
-import { bottlesOf, cleanersFor, usedOn, type Product } from '@/core/shelf';
-import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
+import { bottlesOf, cleanersFor, undercoatOf, usedOn, type Product } from '@/core/shelf';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass, type Schools } from '@/core/lube';
 import type { Air } from '@/core/weather';
 import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
 import { Txt } from '../theme';
@@ -49,6 +49,7 @@ interface Props {
   /** What stands on the shelf, and what a coat of a class takes of its bottle on a chain, ml. */
   products: Readonly<Record<string, Product>>;
   coatMl: (chainId: string, lube: LubeClass) => number;
+  schools: Schools;
   /** The bike a chain is on. */
   bikeOf: (chainId: string) => Bike | undefined;
   now: number;
@@ -57,8 +58,8 @@ interface Props {
 
 /** Depths as the form offers them, with the methods of each; the first is the usual one. */
 const DEPTHS: Record<string, readonly CleanMethod[]> = {
-  'Wipe-down': ['solvent wipe', 'dry wipe'],
-  'Top-up': ['solvent wipe', 'dry wipe', 'flush and wipe', 'none'],
+  'Wipe-down': ['solvent wipe', 'dry wipe', 'degreaser wipe'],
+  'Top-up': ['solvent wipe', 'dry wipe', 'degreaser wipe', 'flush and wipe', 'none'],
   Clean: ['scrubber', 'brush', 'baths', 'soak', 'wax reset', 'strip'],
 };
 
@@ -81,6 +82,7 @@ export function WorkForm({
   usualLube,
   products,
   coatMl,
+  schools,
   bikeOf,
   now,
   onSave,
@@ -102,14 +104,16 @@ export function WorkForm({
     set({ lubeClass, wiped: lubeClass ? LUBE_CLASSES[lubeClass].wiped : true });
   };
   const bottles = bottlesOf(products, draft.lubeClass);
-  const cleaners = cleanersFor(products, draft.method);
+  const cleaners = cleanersFor(products, draft.method, schools.degreaser);
   const bottle = pickOf(bottles, draft.bottleId);
+  const under = undercoatOf(products, draft.lubeClass, schools.products);
   const cleaner = pickOf(cleaners, draft.cleanerId);
   const used = usedOn({
     method: draft.method,
-    baths: { count: draft.bathCount, ml: draft.bathMl },
-    bottle,
-    coatMl: draft.lubeClass ? coatMl(draft.chainId, draft.lubeClass) : 0,
+    baths: draft.method === 'baths' ? { count: draft.bathCount, ml: draft.bathMl } : null,
+    coat: [bottle, bottle && under].flatMap((from) =>
+      from?.lubeClass ? [{ bottle: from, ml: coatMl(draft.chainId, from.lubeClass) }] : [],
+    ),
     cleaner,
     settled: draft.settled,
   });

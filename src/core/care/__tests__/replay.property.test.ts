@@ -241,6 +241,7 @@ describe('work', () => {
             rides: 0,
           },
           learnt: NOT_LEARNT,
+          between: 'solvent',
           usualLube: 'wet',
         });
         expect(verdict.kind).toBe('bare');

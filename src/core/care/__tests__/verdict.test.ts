@@ -135,7 +135,12 @@ describe('the verdict', () => {
   });
 
   it('proposes a brush or scrubber before it proposes baths, wherever the bike is kept', () => {
-    const grit = (outside: number, inside: number, storage: 'indoors' | 'shed' | 'outdoors') =>
+    const grit = (
+      outside: number,
+      inside: number,
+      storage: 'indoors' | 'shed' | 'outdoors',
+      between: 'solvent' | 'degreaser' = 'solvent',
+    ) =>
       proposeWork(
         { ...report({}).state, outside, inside },
         0.3,
@@ -143,10 +148,13 @@ describe('the verdict', () => {
         TEST_GARAGE.chains.c1,
         STORAGE_AIR[storage],
         { standard: 'tidy', wearPercent: 0.75 },
+        between,
       ).spec.method;
     for (const storage of ['indoors', 'shed', 'outdoors'] as const) {
       expect(grit(0.4, 0.1, storage)).toBe('dry wipe');
       expect(grit(0.7, 0.1, storage)).toBe('solvent wipe');
+      // The school that has degreaser on its rag reaches for it instead.
+      expect(grit(0.7, 0.1, storage, 'degreaser')).toBe('degreaser wipe');
       expect(grit(0.3, 0.32, storage)).toBe('brush');
       expect(grit(0.3, 0.5, storage)).toBe('scrubber');
       expect(grit(0.3, 0.9, storage)).toBe('baths');
@@ -156,7 +164,15 @@ describe('the verdict', () => {
   it('after rain proposes to dry, lube and wipe, even with some grit inside', () => {
     const wet = { ...report({}).state, wetLeftH: 20, outside: 0.36, inside: 0.29 };
     const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
-    const found = proposeWork(wet, 0.3, 'wet', TEST_GARAGE.chains.c1, STORAGE_AIR.shed, limits);
+    const found = proposeWork(
+      wet,
+      0.3,
+      'wet',
+      TEST_GARAGE.chains.c1,
+      STORAGE_AIR.shed,
+      limits,
+      'solvent',
+    );
     expect(found.depth).toBe('rescue');
   });
 

@@ -48,6 +48,8 @@ const PLAN: SeasonPlan = {
   standard: 'tidy',
   habit: 'due',
   oldCoat: 'wipe',
+  between: 'solvent',
+  costPerClean: null,
   weeks: 13,
   futures: 6,
   seed: 3,
@@ -170,6 +172,27 @@ describe('a season', () => {
     );
   });
 
+  it('degreaser on the rag between cleans leaves less grit; its price adds to the money', () => {
+    const with_ = rideSeason(of('wet'), { ...PLAN, between: 'degreaser' }, 0.4);
+    const without = rideSeason(of('wet'), PLAN, 0.4);
+    expect(with_.grit).toBeLessThan(without.grit);
+    const priced = { ...of('wet'), costPerCoat: 0.5 };
+    const dear = rideSeason(priced, { ...PLAN, costPerClean: 2 }, 0.4).moneyPer1000Km ?? 0;
+    const free = rideSeason(priced, PLAN, 0.4).moneyPer1000Km ?? 0;
+    expect(dear).toBeGreaterThan(free);
+  });
+
+  it('what was learnt of a lube on a bike moves its interval and narrows its spread', () => {
+    const own = { life: 0.7, lifeSigma: 0.17, grit: 1, gritSigma: 0.35, notes: 4 };
+    const wide = rideSeason(of('dry'), { ...PLAN, futures: 40 }, 0).intervalKm;
+    const sharp = rideSeason({ ...of('dry'), own }, { ...PLAN, futures: 40 }, 0).intervalKm;
+    expect(sharp.mid).toBeLessThan(wide.mid);
+    expect(sharp.high / sharp.low).toBeLessThanOrEqual(wide.high / wide.low);
+    expect(intervalKm({ ...of('wet'), own }, PROFILE, 0)).toBeLessThan(
+      intervalKm(of('wet'), PROFILE, 0),
+    );
+  });
+
   it('cleaned every week takes more time than when it is due', () => {
     const weekly = rideSeason(of('wet'), { ...PLAN, habit: 'weekly' }, 0.2);
     expect(weekly.cleansPerMonth).toBeGreaterThan(3.5);
@@ -177,6 +200,17 @@ describe('a season', () => {
       rideSeason(of('wet'), PLAN, 0.2).minutesPer1000Km,
     );
     expect(weekly.grit).toBeLessThan(rideSeason(of('wet'), PLAN, 0.2).grit);
+  });
+});
+
+describe('the rider’s time', () => {
+  it('refuses what takes longer than there is, and says so', () => {
+    expect(refusalOf(of('dry'), { ...FACTS, leadHours: 0.5 })).toMatch(/sets in .* you have/);
+    expect(refusalOf(of('wet'), { ...FACTS, leadHours: 0.5 })).toBeNull();
+    const ranked = rank(curves, 0.3, EVERYDAY_WISHES, { ...FACTS, minutesPerWeek: 1 });
+    for (const r of ranked) expect(r.refused).toMatch(/minutes a week|thermostat pot/);
+    for (const r of rank(curves, 0.3, EVERYDAY_WISHES, { ...FACTS, minutesPerWeek: 600 }))
+      expect(r.refused ?? '').not.toMatch(/minutes/);
   });
 });
 

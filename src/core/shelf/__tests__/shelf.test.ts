@@ -13,11 +13,13 @@ import {
   costOf,
   SETTLE_LOSS,
   stockOf,
+  undercoatOf,
   unitPrice,
   usedOn,
   type Product,
 } from '..';
 import { shelfRows } from '../rows';
+import { costPer1000Km } from '../spent';
 
 const product = (more: Partial<Product> = {}): Product => ({
   id: 'p1',
@@ -127,7 +129,8 @@ describe('what things cost', () => {
 
 describe('what a job takes off the shelf', () => {
   it('a coat of the bottle, and degreaser by baths and dilution', () => {
-    const use = { method: 'baths', baths: BATHS, bottle: product(), coatMl: 4.5 } as const;
+    const coat = [{ bottle: product(), ml: 4.5 }];
+    const use = { method: 'baths', baths: BATHS, coat } as const;
     expect(usedOn({ ...use, cleaner: degreaser, settled: false })).toEqual([
       { productId: 'p1', amount: 4.5 },
       { productId: 'd1', amount: 225 },
@@ -135,7 +138,7 @@ describe('what a job takes off the shelf', () => {
     // Settled and used again: only the loss is gone.
     expect(usedOn({ ...use, cleaner: degreaser, settled: true })[1]?.amount).toBe(45);
     expect(bathUseMl(3, 150, 1, true) / bathUseMl(3, 150, 1, false)).toBeCloseTo(SETTLE_LOSS, 12);
-    expect(usedOn({ ...use, bottle: null, cleaner: null, settled: false })).toEqual([]);
+    expect(usedOn({ ...use, coat: [], cleaner: null, settled: false })).toEqual([]);
   });
 
   it('offers what fits: bottles of the class, cleaners whose label allows chains', () => {
@@ -149,9 +152,9 @@ describe('what a job takes off the shelf', () => {
     };
     expect(bottlesOf(shelf, 'wet').map((p) => p.id)).toEqual(['p1']);
     expect(bottlesOf(shelf, null)).toEqual([]);
-    expect(cleanersFor(shelf, 'baths').map((p) => p.id)).toEqual(['d1']);
-    expect(cleanersFor(shelf, 'solvent wipe').map((p) => p.id)).toEqual(['s1']);
-    expect(cleanersFor(shelf, 'dry wipe')).toEqual([]);
+    expect(cleanersFor(shelf, 'baths', 'label').map((p) => p.id)).toEqual(['d1']);
+    expect(cleanersFor(shelf, 'solvent wipe', 'label').map((p) => p.id)).toEqual(['s1']);
+    expect(cleanersFor(shelf, 'dry wipe', 'label')).toEqual([]);
   });
 });
 
@@ -169,6 +172,50 @@ describe('the lubes to choose from', () => {
     expect(list).toHaveLength(8);
     const both = candidatesOf({ p1: product() }, { ...coat, ebike: true }, () => NOT_LEARNT);
     expect(both[0]?.costPerCoat).toBeCloseTo(1.14, 12);
+  });
+});
+
+describe('schools of the shelf', () => {
+  const soap = product({ id: 's', name: 'Dish soap', kind: 'cleaner', lubeClass: null });
+  const harsh = { ...degreaser, id: 'h', forChains: false };
+  const shelf = { s: soap, d1: degreaser, h: harsh };
+
+  it('the degreaser is what the label allows, soap before it, or any', () => {
+    const of = (school: 'label' | 'soap' | 'any') =>
+      cleanersFor(shelf, 'brush', school).map((p) => p.id);
+    expect(of('label')).toEqual(['d1']);
+    expect(of('soap')).toEqual(['s', 'd1']);
+    expect(of('any')).toEqual(['d1', 'h']);
+    // Soap is no solvent for the rag.
+    expect(cleanersFor(shelf, 'solvent wipe', 'soap')).toEqual([]);
+  });
+
+  it('an oil under a dry top coat lasts longer and costs both bottles', () => {
+    const dry = product({ id: 'dry', lubeClass: 'dry', price: 5 });
+    const oil = product({ id: 'oil', lubeClass: 'light oil', price: 2 });
+    const bottles = { dry, oil };
+    const coat = (products: 'one' | 'two') => ({
+      links: 100,
+      ebike: false,
+      dropsPerMl: 20,
+      schools: { ...DEFAULT_SCHOOLS, products },
+    });
+    const of = (products: 'one' | 'two', list: Record<string, Product> = bottles) =>
+      candidatesOf(list, coat(products), () => NOT_LEARNT).find((c) => c.id === 'dry');
+    expect(of('one')).toMatchObject({ lifeKm: null, costPerCoat: 0.25 });
+    expect(of('two')?.lifeKm).toBe(150 + 60);
+    expect(of('two')?.costPerCoat).toBeCloseTo(0.35, 12);
+    expect(of('two', { dry, oil: { ...oil, price: null } })?.costPerCoat).toBeNull();
+    expect(undercoatOf(bottles, 'wet', 'two')).toBeNull();
+    expect(undercoatOf(bottles, 'dry', 'one')).toBeNull();
+  });
+});
+
+describe('cost on the road', () => {
+  it('is what was used over what was ridden on it; too little ridden or no price: unknown', () => {
+    expect(costPer1000Km({ km: 500, cost: 2 })).toBe(4);
+    expect(costPer1000Km({ km: 60, cost: 2 })).toBeNull();
+    expect(costPer1000Km({ km: 500, cost: null })).toBeNull();
   });
 });
 

@@ -1,6 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { startState } from '@/core/care';
 import { PRESETS } from '@/core/garage';
+import { DEFAULT_SCHOOLS } from '@/core/lube';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { STORAGE_AIR } from '@/core/weather';
 import { proposedDraft, WorkForm } from '..';
@@ -22,6 +23,7 @@ function open(more: { drive?: 'fixed' } = {}) {
       usualLube="all-weather"
       products={{}}
       coatMl={() => 4.5}
+      schools={DEFAULT_SCHOOLS}
       bikeOf={() => bike}
       now={now}
       onSave={onSave}
