@@ -49,12 +49,18 @@ function Frame({ demo }: { demo: boolean }) {
   const colors = useColors();
   useUndoKeys();
   useLeaveGuard(save.kind !== 'saved');
-  const places = <Places path={path} rail={wide} onGo={(to) => router.navigate(to as '/')} />;
+  // The bench has the whole screen.
+  const atTheBench = path === '/bench/do';
+  const places = atTheBench ? null : (
+    <Places path={path} rail={wide} onGo={(to) => router.navigate(to as '/')} />
+  );
   return (
     <View style={[styles.frame, wide && styles.wide, { backgroundColor: colors.chalk }]}>
       {wide ? places : null}
       <View style={styles.content}>
-        <StatusStrip save={save} onLeaveDemo={demo ? () => switchLogbook('own') : null} />
+        {atTheBench ? null : (
+          <StatusStrip save={save} onLeaveDemo={demo ? () => switchLogbook('own') : null} />
+        )}
         {quarantined[0] ? (
           <SetAsideStrip part={quarantined[0].part} onOpen={() => router.navigate('/book/files')} />
         ) : null}

@@ -22,7 +22,7 @@ export default function History() {
       garage={garage}
       units={units}
       onDelete={(id) => dispatch(strike('Deleted from the log', [id]))}
-      onRecord={() => router.navigate('/bench')}
+      onRecord={() => router.navigate('/bench/record')}
     />
   );
 }

@@ -57,7 +57,7 @@ export default function Doses() {
         schools={schools}
         dropsPerMl={dropsPerMl}
         onDropsPerMl={(drops) => dispatch(putSettings('Drops remembered', { dropsPerMl: drops }))}
-        onBench={() => router.navigate(`/bench?chain=${chain.id}&depth=top-up`)}
+        onBench={() => router.navigate(`/bench/record?chain=${chain.id}&depth=top-up`)}
         {...stock}
       />
       <SchoolsCard
@@ -70,7 +70,9 @@ export default function Doses() {
       <MixCalculator {...stock} />
       <BathCalculator
         {...stock}
-        onBench={(count, ml) => router.navigate(`/bench?chain=${chain.id}&baths=${count}&ml=${ml}`)}
+        onBench={(count, ml) =>
+          router.navigate(`/bench/record?chain=${chain.id}&baths=${count}&ml=${ml}`)
+        }
       />
       <WaxCalculator {...stock} />
     </Page>

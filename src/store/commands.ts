@@ -155,6 +155,7 @@ export const startWithBike =
       links: preset.links,
       speeds: preset.specs.speeds,
       closure: 'reusable link',
+      directional: false,
     };
     dispatch(
       record(

@@ -23,6 +23,7 @@ const chain = (id: string) => ({
   links: 114,
   speeds: 11,
   closure: 'reusable link' as const,
+  directional: false,
 });
 export const TEST_GARAGE: Garage = {
   bikes: {
@@ -89,6 +90,8 @@ export const workEvent = fc.record({
     { maxLength: 2 },
   ),
   minutes: fc.constant(null),
+  depth: fc.constant(null),
+  swatches: fc.array(fc.integer({ min: 1, max: 5 }), { maxLength: 3 }),
   note: fc.constant(''),
 });
 

@@ -1,6 +1,14 @@
-import type { ClockName, Depth, Sky, Verdict, Standard } from '@/core/care';
+import type { ClockName, Sky, Verdict, Standard } from '@/core/care';
 import type { Bike, StoragePlace } from '@/core/garage';
-import type { CleanMethod, Drying, PlainEvent, Sound, Surface, WeatherWord } from '@/core/logbook';
+import type {
+  CleanMethod,
+  Depth,
+  Drying,
+  PlainEvent,
+  Sound,
+  Surface,
+  WeatherWord,
+} from '@/core/logbook';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 
 /** Labels of the trade's terms as the rider reads them. */
@@ -54,6 +62,9 @@ export const DEPTH_LABEL: Record<Depth, string> = {
   rescue: 'After-rain rescue',
   'on-bike clean': 'On-bike clean and lube',
   'off-bike clean': 'Off-bike clean and lube',
+  soak: 'Soak and lube',
+  'new-chain strip': 'New-chain strip',
+  roadside: 'Roadside top-up',
   'wax reset': 'Wax reset',
 };
 

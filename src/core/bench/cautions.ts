@@ -11,6 +11,8 @@ export type CautionName =
   | 'jar'
   | 'waste'
   | 'hot wax'
+  | 'hot water'
+  | 'lever'
   | 'closes once'
   | 'tension';
 
@@ -29,6 +31,10 @@ const SENTENCES: Record<CautionName, string> = {
     'Used solvent and oily rags: sealed container and local waste rules, not the drain, not the washing machine. Spread rags out to dry outdoors.',
   'hot wax':
     'Hot wax and hot water scald, and wax can catch fire: a pot with a thermostat, no open flame, never left alone, the lid at hand, the chain dry.',
+  'hot water':
+    'Hot water scalds: pour away from hands and feet, off tyre and rotor, onto a floor that may get wet.',
+  lever:
+    'Wheel out: hands off the brake lever, or the pistons come out. A spacer between the pads keeps them.',
   'closes once':
     'This chain closes only once: have a new link or pin at hand before you open it. A used one can let go.',
   tension: 'Unload the chain before you open it and hold both ends: under tension it whips.',
@@ -79,3 +85,19 @@ export function cautionsFor(
 }
 
 export const sayCaution = (name: CautionName): string => SENTENCES[name];
+
+/** Those that may hurt someone: acknowledged with a tap, the first time in a session. */
+const HURTS: readonly CautionName[] = [
+  'motor',
+  'driven cranks',
+  'fingers',
+  'solvent',
+  'rotor',
+  'jar',
+  'hot wax',
+  'hot water',
+  'lever',
+  'closes once',
+  'tension',
+];
+export const mayHurt = (name: CautionName): boolean => HURTS.includes(name);

@@ -4,7 +4,7 @@ import { storedAir, type Air, type Cell, type WeatherRecord } from '../weather';
 import { MS_PER_HOUR } from '../units';
 import { CARE } from './constants';
 import { exposureOf, ridingHours, type Exposure } from './exposure';
-import { observe } from './observe';
+import { observe, ragSeen } from './observe';
 import { HANDBOOK, NOT_LEARNT, personalKey, type Factors, type Personal } from './personal';
 import { ride, rideOn, type RideEffect } from './ride';
 import { endCell, skyOf, type Sky } from './sky';
@@ -178,6 +178,9 @@ export function play(
       const done = work(state, cogsBefore, event, airAfter(), coat);
       step.cogsAfter = done.cogs;
       state = done.state;
+      // The last swatch read at the bench tells better than any method what the rag left.
+      const swatch = event.swatches.at(-1);
+      if (swatch !== undefined) state = ragSeen(state, learnt, swatch).state;
       break;
     }
     case 'chainRemoved':

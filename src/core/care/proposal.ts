@@ -1,28 +1,21 @@
 import type { Chain } from '../garage';
+import type { Depth } from '../logbook';
 import type { LubeClass, Schools } from '../lube';
 import type { Air } from '../weather';
 import { readClocks, type Clock, type Limits } from './clocks';
 import type { ChainState } from './state';
 import { work, type WorkSpec } from './work';
 
-/** Depths of work, shallow to deep, in the trade's own words. */
-export const DEPTHS = [
-  'wipe-down',
-  'top-up',
-  'rescue',
-  'on-bike clean',
-  'off-bike clean',
-  'wax reset',
-] as const;
-export type Depth = (typeof DEPTHS)[number];
-
 /** Hands-on minutes, from to. Common practice. */
 export const DEPTH_MINUTES: Record<Depth, readonly [number, number]> = {
   'wipe-down': [2, 5],
   'top-up': [10, 15],
+  roadside: [5, 10],
   rescue: [10, 15],
   'on-bike clean': [20, 40],
   'off-bike clean': [45, 90],
+  soak: [30, 60],
+  'new-chain strip': [30, 60],
   'wax reset': [45, 90],
 };
 

@@ -1,5 +1,5 @@
+import type { Depth } from '../logbook';
 import { formatDistance, formatDistanceRange, formatElongation, type UnitSystem } from '../units';
-import type { Depth } from './proposal';
 import type { ChainState } from './state';
 import type { Verdict } from './verdict';
 
@@ -7,9 +7,12 @@ import type { Verdict } from './verdict';
 const DO_IT: Record<Depth, string> = {
   'wipe-down': 'Wipe the chain down',
   'top-up': 'Wipe, lube, wipe',
+  roadside: 'Put a little lube on',
   rescue: 'Dry it, lube it, wipe it',
   'on-bike clean': 'Clean it on the bike, then lube',
   'off-bike clean': 'Take it off, clean it in baths, then lube',
+  soak: 'Soak it, then lube',
+  'new-chain strip': 'Strip the new chain, then lube',
   'wax reset': 'Reset the wax',
 };
 

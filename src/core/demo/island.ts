@@ -12,6 +12,9 @@ const bike = (id: string, name: string, more: Partial<Bike>): Bike => ({
   id,
   name,
   storage: 'shed',
+  wheel: 'thru axle',
+  narrowWide: false,
+  frame: 'gloss',
   retired: false,
   changedAt,
   ...more,
@@ -23,6 +26,7 @@ const chain = (id: string, name: string, links: number, speeds: number): Chain =
   links,
   speeds,
   closure: 'reusable link',
+  directional: false,
   retired: false,
   changedAt,
 });

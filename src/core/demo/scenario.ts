@@ -11,6 +11,7 @@ import {
 } from '../logbook';
 import { bathUseMl } from '../shelf';
 import type { LubeClass } from '../lube';
+import { USUAL_WORKSHOP } from '../bench/workshop';
 import { DEFAULT_SETTINGS } from '../settings';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
 import { cellName, cellOf, dayOf, placeOfCell, WARM_UP_DAYS, type Cell } from '../weather';
@@ -95,6 +96,8 @@ export function demoLogbook(now: number, zone: string): Logbook {
       drying: 'towel and air',
       lube: { lubeClass, coat: 1, wiped: true },
       used: usedFor(method, lubeClass),
+      depth: null,
+      swatches: [],
       minutes,
       note,
     });
@@ -191,6 +194,7 @@ export function demoLogbook(now: number, zone: string): Logbook {
       ...DEFAULT_SETTINGS,
       weatherSource: 'service',
       recorder: true,
+      workshop: { ...USUAL_WORKSHOP, tools: ['stand', 'brushes', 'scrubber', 'air'] },
       changedAt: '2026-01-01T00:00:00.000Z',
     },
     log: addEvents({}, events),

@@ -8,7 +8,7 @@ import { readNumber, readWhole } from './number';
 /** A bike as it stands in the form. */
 export interface BikeDraft extends Pick<
   Bike,
-  'gear' | 'drive' | 'brake' | 'mudguards' | 'ebike' | 'storage'
+  'gear' | 'drive' | 'brake' | 'mudguards' | 'ebike' | 'storage' | 'wheel' | 'narrowWide' | 'frame'
 > {
   name: string;
   /** Teeth, largest first: "50, 34" or "50/34". */
@@ -62,7 +62,7 @@ export function readBike(
     speeds === undefined
   )
     return { ok: false, problems: check.problems };
-  const { gear, drive, brake, mudguards, ebike, storage } = draft;
+  const { gear, drive, brake, mudguards, ebike, storage, wheel, narrowWide, frame } = draft;
   return {
     ok: true,
     value: {
@@ -77,6 +77,9 @@ export function readBike(
       mudguards,
       ebike,
       storage,
+      wheel,
+      narrowWide,
+      frame,
     },
   };
 }
@@ -92,7 +95,7 @@ function readRings(text: string): Result<number[]> {
 }
 
 /** A chain as it stands in the form. */
-export interface ChainDraft extends Pick<Chain, 'closure'> {
+export interface ChainDraft extends Pick<Chain, 'closure' | 'directional'> {
   name: string;
   links: string;
   speeds: string;
@@ -113,7 +116,8 @@ export function readChain(
   const speeds = check.take('speeds', readWhole(draft.speeds, 1, 14, 'speeds/impossible'));
   if (name === undefined || links === undefined || speeds === undefined)
     return { ok: false, problems: check.problems };
-  return { ok: true, value: { name, links, speeds, closure: draft.closure } };
+  const { closure, directional } = draft;
+  return { ok: true, value: { name, links, speeds, closure, directional } };
 }
 
 /** What is known of a chain when it first goes on, as it stands in the form. */

@@ -16,6 +16,9 @@ const usual: BikeSpecs = {
   mudguards: false,
   ebike: false,
   storage: 'indoors',
+  wheel: 'thru axle',
+  narrowWide: false,
+  frame: 'gloss',
 };
 
 export const PRESETS: Record<BikeKind, { name: string; links: number; specs: BikeSpecs }> = {
@@ -28,12 +31,28 @@ export const PRESETS: Record<BikeKind, { name: string; links: number; specs: Bik
   town: {
     name: 'Town bike',
     links: 112,
-    specs: { ...usual, rings: [42], speeds: 8, brake: 'rim', mudguards: true, storage: 'shed' },
+    specs: {
+      ...usual,
+      rings: [42],
+      speeds: 8,
+      brake: 'rim',
+      mudguards: true,
+      storage: 'shed',
+      wheel: 'nuts',
+    },
   },
   mountain: {
     name: 'Mountain bike',
     links: 118,
-    specs: { ...usual, rings: [32], smallestCog: 10, largestCog: 51, speeds: 12, storage: 'shed' },
+    specs: {
+      ...usual,
+      rings: [32],
+      smallestCog: 10,
+      largestCog: 51,
+      speeds: 12,
+      storage: 'shed',
+      narrowWide: true,
+    },
   },
   'e-bike': {
     name: 'E-bike',

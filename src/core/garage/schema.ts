@@ -10,6 +10,8 @@ export const STORAGE_PLACES = ['indoors', 'shed', 'outdoors'] as const;
 export const BRAKE_KINDS = ['rim', 'disc, cable', 'disc, hydraulic', 'drum or coaster'] as const;
 export const DRIVES = ['freewheel', 'fixed', 'coaster'] as const;
 export const GEARS = ['derailleur', 'hub', 'single'] as const;
+export const WHEEL_FIXINGS = ['quick release', 'thru axle', 'nuts'] as const;
+export const FRAME_FINISHES = ['gloss', 'matt', 'bare metal'] as const;
 export const CLOSURES = ['reusable link', 'single-use link', 'connecting pin'] as const;
 
 export const bikeSchema = z.object({
@@ -26,6 +28,10 @@ export const bikeSchema = z.object({
   mudguards: z.boolean(),
   ebike: z.boolean(),
   storage: z.enum(STORAGE_PLACES),
+  wheel: z.enum(WHEEL_FIXINGS),
+  /** A chainring with wide and narrow teeth by turns. */
+  narrowWide: z.boolean(),
+  frame: z.enum(FRAME_FINISHES),
   /** Out of use: kept because the logbook speaks of it. */
   retired: z.boolean(),
   changedAt: instant,
@@ -37,6 +43,8 @@ export const chainSchema = z.object({
   links: z.int().check(z.gte(40), z.lte(250)),
   speeds: z.int().check(z.gte(1), z.lte(14)),
   closure: z.enum(CLOSURES),
+  /** It, or its link, runs one way only: arrow or markings tell. */
+  directional: z.boolean(),
   retired: z.boolean(),
   changedAt: instant,
 });

@@ -40,6 +40,20 @@ export const DRYINGS = ['left to drip', 'towel', 'towel and air'] as const;
 export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle', 'still quiet'] as const;
 export const WEAR_TOOLS = ['checker', 'ruler'] as const;
 
+/** How deep a piece of work went, in the trade's words. */
+export const DEPTHS = [
+  'wipe-down',
+  'top-up',
+  'roadside',
+  'rescue',
+  'on-bike clean',
+  'off-bike clean',
+  'soak',
+  'new-chain strip',
+  'wax reset',
+] as const;
+export type Depth = (typeof DEPTHS)[number];
+
 const lubeClass = z.enum(LUBE_CLASS_NAMES);
 
 /** What is known of a chain at its first fitting. */
@@ -114,6 +128,10 @@ const workDone = z.object({
     .array(z.object({ productId: id, amount: z.number().check(z.gte(0), z.lte(100_000)) }))
     .check(z.maxLength(20)),
   minutes: z.nullable(z.number().check(z.gte(0), z.lte(1440))),
+  /** As it was guided at the bench; null: written down afterwards. */
+  depth: z.nullable(z.enum(DEPTHS)),
+  /** Rag swatches read while cleaning, 1 clean to 5 black, in order. */
+  swatches: z.array(z.int().check(z.gte(1), z.lte(5))).check(z.maxLength(20)),
   note: z.string().check(z.maxLength(500)),
 });
 

@@ -1,3 +1,4 @@
+import { USUAL_WORKSHOP } from '../bench/workshop';
 import { fail, ok, type Result } from '../problem';
 
 /** Versions of the stored logbook, by name. A new one goes at the end with the next number. */
@@ -31,7 +32,12 @@ export const MIGRATIONS: readonly Migration[] = [
     settings: withChoice,
   },
   // Chains may be noted as still quiet: older data has no such note.
-  { version: LOGBOOK_VERSIONS.learning, garage: withLabels, settings: withTimes },
+  {
+    version: LOGBOOK_VERSIONS.learning,
+    event: withSwatches,
+    garage: withLabels,
+    settings: withTimes,
+  },
 ];
 
 /** Rides know their way and climb, where something told: of older ones nothing did. */
@@ -64,21 +70,37 @@ function withProducts(garage: unknown): unknown {
   return typeof garage === 'object' && garage !== null ? { products: {}, ...garage } : garage;
 }
 
-/** Products of before their labels were read for more than life. */
-function withLabels(garage: unknown): unknown {
-  if (typeof garage !== 'object' || garage === null || !('products' in garage)) return garage;
-  const products = Object.entries(garage.products as Record<string, object>).map(
-    ([id, p]) => [id, { setHours: null, shake: false, leastC: null, ...p }] as const,
-  );
-  return { ...garage, products: Object.fromEntries(products) };
+/** Work of before it was guided at the bench. */
+function withSwatches(event: unknown): unknown {
+  if (typeof event !== 'object' || event === null || !('type' in event)) return event;
+  if (event.type === 'workDone') return { depth: null, swatches: [], ...event };
+  if (event.type === 'eventAmended' && 'replacement' in event)
+    return { ...event, replacement: withSwatches(event.replacement) };
+  return event;
 }
 
-/** Settings of before a rider's time bore on the choice, and of fewer schools. */
+/** A garage of before labels were read for more than life, and before procedures were made for a bike. */
+function withLabels(garage: unknown): unknown {
+  if (typeof garage !== 'object' || garage === null) return garage;
+  const { bikes, chains, products } = garage as Record<string, Record<string, object>>;
+  return {
+    ...garage,
+    bikes: withDefaults(bikes, { wheel: 'quick release', narrowWide: false, frame: 'gloss' }),
+    chains: withDefaults(chains, { directional: false }),
+    products: withDefaults(products, { setHours: null, shake: false, leastC: null }),
+  };
+}
+
+const withDefaults = (records: Record<string, object> | undefined, defaults: object) =>
+  Object.fromEntries(Object.entries(records ?? {}).map(([id, r]) => [id, { ...defaults, ...r }]));
+
+/** Settings of before a rider's time bore on the choice, of fewer schools, and without a workshop. */
 function withTimes(settings: unknown): unknown {
   if (typeof settings !== 'object' || settings === null) return settings;
   const { choice, schools } = settings as { choice?: object; schools?: object };
   return {
     ...settings,
+    workshop: USUAL_WORKSHOP,
     choice: { minutesPerWeek: null, leadHours: null, ...choice },
     schools: { products: 'one', between: 'solvent', degreaser: 'label', ...schools },
   };

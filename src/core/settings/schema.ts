@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP, WATERS } from '../bench/workshop';
 import { STANDARD_NAMES, type Standard } from '../care/constants';
 import { CLEANING_HABITS, EVERYDAY_WISHES, WISHES } from '../choice/wishes';
 import { DEFAULT_SCHOOLS, SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
@@ -39,6 +40,21 @@ export const settingsSchema = z.object({
     between: z.enum(SCHOOLS.between),
     degreaser: z.enum(SCHOOLS.degreaser),
   }),
+  /** What the rider works with, and how: see `core/bench`. */
+  workshop: z.object({
+    tools: z.array(z.enum(TOOLS)),
+    water: z.enum(WATERS),
+    outdoors: z.boolean(),
+    schools: z.object({
+      where: z.enum(BENCH_SCHOOLS.where),
+      wipeAfter: z.enum(BENCH_SCHOOLS.wipeAfter),
+      chainOff: z.enum(BENCH_SCHOOLS.chainOff),
+      washOrder: z.enum(BENCH_SCHOOLS.washOrder),
+      rotor: z.enum(BENCH_SCHOOLS.rotor),
+      pivots: z.enum(BENCH_SCHOOLS.pivots),
+      newChain: z.enum(BENCH_SCHOOLS.newChain),
+    }),
+  }),
   /** Drops the rider counted into a millilitre. */
   dropsPerMl: z.number().check(z.gte(5), z.lte(200)),
   changedAt: z.iso.datetime(),
@@ -65,6 +81,7 @@ export const DEFAULT_SETTINGS: Settings = {
     wishes: EVERYDAY_WISHES,
   },
   schools: DEFAULT_SCHOOLS,
+  workshop: USUAL_WORKSHOP,
   dropsPerMl: USUAL_DROPS_PER_ML,
   changedAt: '1970-01-01T00:00:00.000Z',
 };

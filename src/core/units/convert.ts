@@ -3,6 +3,7 @@ export const KM_PER_MILE = 1.609344;
 
 export type UnitSystem = 'metric' | 'imperial';
 
+export const MS_PER_MINUTE = 60_000;
 export const MS_PER_HOUR = 3_600_000;
 export const MS_PER_DAY = 24 * MS_PER_HOUR;
 export const HOURS_PER_WEEK = 168;

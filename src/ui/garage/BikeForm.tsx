@@ -12,9 +12,11 @@ import {
   BIKE_KINDS,
   BRAKE_KINDS,
   DRIVES,
+  FRAME_FINISHES,
   GEARS,
   PRESETS,
   STORAGE_PLACES,
+  WHEEL_FIXINGS,
   type Bike,
   type BikeKind,
   type Garage,
@@ -122,10 +124,27 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
         value={draft.storage}
         onChange={(storage) => set({ storage })}
       />
+      <Choice
+        label="Rear wheel held by"
+        options={words(WHEEL_FIXINGS)}
+        value={draft.wheel}
+        onChange={(wheel) => set({ wheel })}
+      />
+      <Choice
+        label="Frame finish"
+        options={words(FRAME_FINISHES)}
+        value={draft.frame}
+        onChange={(frame) => set({ frame })}
+      />
       <Toggles
         label="It has"
         options={[
           { label: 'Mudguards', on: draft.mudguards, onChange: (mudguards) => set({ mudguards }) },
+          {
+            label: 'Narrow-wide ring',
+            on: draft.narrowWide,
+            onChange: (narrowWide) => set({ narrowWide }),
+          },
           { label: 'A motor', on: draft.ebike, onChange: (ebike) => set({ ebike }) },
         ]}
       />

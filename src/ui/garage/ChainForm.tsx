@@ -8,7 +8,7 @@ import {
   type FieldProblems,
 } from '@/core/entry';
 import { CLOSURES, type Chain, type Garage } from '@/core/garage';
-import { Button, Choice, Field, FormFoot } from '../form';
+import { Button, Choice, Field, FormFoot, Toggles } from '../form';
 
 interface Props {
   chain: Chain | null;
@@ -30,6 +30,7 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
     links: String(chain?.links ?? 114),
     speeds: String(chain?.speeds ?? 11),
     closure: chain?.closure ?? 'reusable link',
+    directional: chain?.directional ?? false,
   });
   const [problems, setProblems] = useState<FieldProblems<ChainField>>({});
   const set = (part: Partial<ChainDraft>) => setDraft((d) => ({ ...d, ...part }));
@@ -75,6 +76,16 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
         }))}
         value={draft.closure}
         onChange={(closure) => set({ closure })}
+      />
+      <Toggles
+        label="Direction"
+        options={[
+          {
+            label: 'Runs one way only',
+            on: draft.directional,
+            onChange: (directional) => set({ directional }),
+          },
+        ]}
       />
       <FormFoot>
         <Button kind="strong" label={chain ? 'Save chain' : 'Add chain'} onPress={save} grow />

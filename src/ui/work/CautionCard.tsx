@@ -1,14 +1,18 @@
 import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, Path, Pattern, Rect } from 'react-native-svg';
 import { sayCaution, type CautionName } from '@/core/bench';
+import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 
 interface Props {
   names: readonly CautionName[];
+  title?: string;
+  /** Asked to be acknowledged before going on. */
+  onAcknowledge?: () => void;
 }
 
 /** What may hurt, behind a hatched edge. */
-export function CautionCard({ names }: Props) {
+export function CautionCard({ names, title = 'Before you start', onAcknowledge }: Props) {
   const colors = useColors();
   if (names.length === 0) return null;
   return (
@@ -28,13 +32,14 @@ export function CautionCard({ names }: Props) {
       </Svg>
       <View style={styles.text}>
         <Txt variant="heading" level={2}>
-          Before you start
+          {title}
         </Txt>
         {names.map((name) => (
           <Txt key={name} variant="small">
             {sayCaution(name)}
           </Txt>
         ))}
+        {onAcknowledge ? <Button label="I will mind that" onPress={onAcknowledge} /> : null}
       </View>
     </View>
   );

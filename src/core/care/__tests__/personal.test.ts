@@ -43,6 +43,8 @@ const lubed = (day: number, used: { productId: string; amount: number }[] = []):
   lube: { lubeClass: 'wet', coat: 1, wiped: true },
   used,
   minutes: null,
+  depth: null,
+  swatches: [],
   note: '',
 });
 const played = (...bodies: Body[]) => new Replay(TEST_GARAGE, stamped(bodies));

@@ -58,6 +58,8 @@ const work = (h: number, more = {}): Body => ({
   drying: 'towel and air',
   lube: { lubeClass: 'wet', coat: 1, wiped: true },
   used: [],
+  depth: null,
+  swatches: [],
   minutes: null,
   note: '',
   ...more,

@@ -105,7 +105,7 @@ describe('garage forms', () => {
 
   it.each(['39', '251', '0', '-114', 'many', ''])('refuse a chain of “%s” links', (links) => {
     const read = readChain(
-      { name: 'New', links, speeds: '11', closure: 'reusable link' },
+      { name: 'New', links, speeds: '11', closure: 'reusable link', directional: false },
       TEST_GARAGE,
       '',
     );
@@ -115,7 +115,7 @@ describe('garage forms', () => {
   it('lets a record keep its own name', () => {
     expect(
       readChain(
-        { name: 'c1', links: '114', speeds: '11', closure: 'reusable link' },
+        { name: 'c1', links: '114', speeds: '11', closure: 'reusable link', directional: false },
         TEST_GARAGE,
         'c1',
       ).ok,

@@ -64,6 +64,8 @@ const work = (at: string, used: WorkDone['used']): Body => ({
   lube: null,
   used,
   minutes: null,
+  depth: null,
+  swatches: [],
   note: '',
 });
 const log = (...bodies: Body[]): PlainEvent[] => stamped(bodies);

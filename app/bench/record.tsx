@@ -20,8 +20,8 @@ import { Txt } from '@/ui/theme';
 import { proposedDraft, WorkForm } from '@/ui/work';
 import { DEPTH_LABEL } from '@/ui/words';
 
-/** Bench: recording work done. It opens with the work the verdict proposes. */
-export default function Bench() {
+/** Recording work done away from the bench. It opens with the work the verdict proposes. */
+export default function RecordWork() {
   const params = useLocalSearchParams<Asked>();
   const dispatch = useAppDispatch();
   const router = useRouter();
@@ -74,13 +74,14 @@ export default function Bench() {
         bikeOf={bikeWith}
         now={now}
         onSave={(entry) => {
-          dispatch(record('Work recorded', [{ type: 'workDone', minutes: null, ...entry }]));
+          dispatch(
+            record('Work recorded', [
+              { type: 'workDone', minutes: null, depth: null, swatches: [], ...entry },
+            ]),
+          );
           router.navigate('/');
         }}
       />
-      <Txt variant="small" tone="inkSoft">
-        Guided work at the bench, step by step with timers and checks, comes here later.
-      </Txt>
     </Page>
   );
 }

@@ -1,0 +1,211 @@
+import { jobOf } from '@/test/bench';
+import { mayHurt } from '../cautions';
+import type { Job } from '../job';
+import {
+  benchOf,
+  minutesWorked,
+  passesByItself,
+  runSchema,
+  unacknowledged,
+  waitingFor,
+  type Mark,
+  type Run,
+} from '../run';
+import { workOf } from '../result';
+import { readyAt, timelineOf } from '../timeline';
+import { procedure } from '../procedure';
+
+const START = Date.parse('2026-11-24T10:00:00Z');
+const MIN = 60_000;
+
+const runOf = (job: Partial<Job> = {}, marks: Mark[] = []): Run => ({
+  version: 1,
+  chainId: 'c1',
+  bottleId: null,
+  underId: null,
+  cleanerId: null,
+  startedAt: START,
+  marks,
+  acknowledged: [],
+  coat: 1,
+  note: '',
+  job: jobOf(job),
+});
+
+const mark = (step: string, at = START, more: Partial<Mark> = {}): Mark => ({
+  step,
+  kind: 'done',
+  at,
+  swatch: null,
+  why: '',
+  ...more,
+});
+
+/** Marks that bring a session to a step: each one done, a minute apart. */
+const upTo = (job: Partial<Job>, id: string): Mark[] => {
+  const steps = procedure(jobOf(job));
+  const end = steps.findIndex((s) => s.id === id);
+  return steps.slice(0, end).map((s, n) => mark(s.id, START + (n + 1) * MIN));
+};
+const swatch = (n: number, at = START): Mark =>
+  mark('rag check', at, { kind: 'swatch', swatch: n });
+
+describe('a session', () => {
+  it('begins at the first step and ends after the last', () => {
+    expect(benchOf(runOf()).current?.id).toBe('gloves');
+    const all = procedure(jobOf()).map((s) => mark(s.id));
+    expect(benchOf(runOf({}, all)).current).toBeNull();
+  });
+
+  it('a dark swatch goes back to the wiping and says why; a clean one goes on', () => {
+    const marks = upTo({}, 'rag check');
+    const failed = benchOf(runOf({}, [...marks, swatch(4)]));
+    expect(failed.current?.id).toBe('wipe');
+    expect(failed.said).toMatch(/darker than your standard/);
+    const passed = benchOf(runOf({}, [...marks, swatch(4), mark('wipe'), swatch(2)]));
+    expect(passed.current?.id).toBe('drops');
+    expect(passed.swatches).toEqual([4, 2]);
+  });
+
+  it('when a second round changes nothing it says so and moves on', () => {
+    const marks = [...upTo({}, 'rag check'), swatch(4), mark('wipe'), swatch(4)];
+    const moved = benchOf(runOf({}, marks));
+    expect(moved.current?.id).toBe('drops');
+    expect(moved.said).toMatch(/second round changed nothing/);
+  });
+
+  it.each([
+    ['immaculate', 1, 2],
+    ['tidy', 2, 3],
+    ['easy-going', 3, 4],
+  ] as const)('the pass mark is the rider’s standard: %s', (standard, passes, fails) => {
+    const job = { standard };
+    const after = (n: number) =>
+      benchOf(runOf(job, [...upTo(job, 'rag check'), swatch(n)])).current?.id;
+    expect(after(passes)).toBe('drops');
+    expect(after(fails)).toBe('wipe');
+  });
+
+  it('white residue goes back to the rinse, a link not seated to closing it', () => {
+    const clean = { depth: 'on-bike clean' as const };
+    const residue = [...upTo(clean, 'residue'), mark('residue', START, { kind: 'failed' })];
+    expect(benchOf(runOf(clean, residue)).current?.id).toBe('rinse');
+    const off = { depth: 'off-bike clean' as const };
+    const link = [...upTo(off, 'link seated'), mark('link seated', START, { kind: 'failed' })];
+    expect(benchOf(runOf(off, link)).current?.id).toBe('chain on');
+    // Nothing to go back to: the question stays.
+    const listen = [...upTo({}, 'listen'), mark('listen', START, { kind: 'failed' })];
+    expect(benchOf(runOf({}, listen)).current?.id).toBe('listen');
+  });
+
+  it('timers go on while other steps are done, several at once, and are waited for', () => {
+    const job = { depth: 'off-bike clean' as const };
+    const marks = upTo(job, 'bath 2');
+    const bench = benchOf(runOf(job, marks));
+    const soaked = bench.timers.find((t) => t.step === 'soak');
+    expect(soaked?.endsAt).toBe((soaked?.startedAt ?? 0) + 10 * MIN);
+    expect(bench.current?.id).toBe('bath 2');
+    const during = (soaked?.endsAt ?? 0) - 1;
+    expect(waitingFor(bench, bench.current!, during)?.label).toBe('First bath');
+    expect(waitingFor(bench, bench.current!, during + 1)).toBeNull();
+  });
+
+  it('a mark taken back is as if it never was', () => {
+    const marks = upTo({}, 'drops');
+    expect(benchOf(runOf({}, marks)).current?.id).toBe('drops');
+    expect(benchOf(runOf({}, marks.slice(0, -1))).current?.id).toBe('rag check');
+  });
+
+  it('hands free never passes a caution unseen, a check or a closing step', () => {
+    for (const step of procedure(jobOf({ depth: 'off-bike clean' }))) {
+      const open = unacknowledged(runOf(), step, mayHurt);
+      if (step.check || step.closing || step.cautions.some(mayHurt))
+        expect(passesByItself(step, open)).toBe(false);
+      else expect(passesByItself(step, open)).toBe(true);
+    }
+    const seen = { ...runOf(), acknowledged: ['solvent', 'rotor', 'fingers'] };
+    const wipe = procedure(jobOf()).find((s) => s.id === 'wipe')!;
+    expect(unacknowledged(seen, wipe, mayHurt)).toEqual([]);
+  });
+
+  it('stored and read again it is the same; nonsense is refused', () => {
+    const run = runOf({ depth: 'soak' }, upTo({ depth: 'soak' }, 'settle'));
+    expect(runSchema.parse(JSON.parse(JSON.stringify(run)))).toEqual(run);
+    expect(runSchema.safeParse({ ...run, job: { depth: 'soak' } }).success).toBe(false);
+    expect(runSchema.safeParse({ ...run, version: 2 }).success).toBe(false);
+    expect(runSchema.safeParse({ ...run, marks: 'many' }).success).toBe(false);
+  });
+
+  it('knows when something is hot', () => {
+    const job: Partial<Job> = {
+      depth: 'wax reset',
+      lube: { ...jobOf().lube!, lubeClass: 'hot wax' },
+      onIt: 'hot wax',
+      workshop: { ...jobOf().workshop, tools: ['stand', 'pot'] },
+    };
+    expect(benchOf(runOf(job, upTo(job, 'heat'))).hot).toBe(false);
+    expect(benchOf(runOf(job, upTo(job, 'dip'))).hot).toBe(true);
+    expect(benchOf(runOf(job, upTo(job, 'break in'))).hot).toBe(false);
+  });
+});
+
+describe('what a session comes to', () => {
+  const done = (job: Partial<Job>, leaveOut: string[] = [], more: Partial<Run> = {}) => {
+    const marks = procedure(jobOf(job)).map((s, n) =>
+      mark(
+        s.id,
+        START + n * MIN,
+        leaveOut.includes(s.id) ? { kind: 'skipped', why: 'no time' } : {},
+      ),
+    );
+    return workOf({ ...runOf(job, marks), ...more }, {}, START + 60 * MIN);
+  };
+
+  it('one event of the log, with depth, method, coat, minutes', () => {
+    expect(done({ depth: 'off-bike clean' })).toMatchObject({
+      type: 'workDone',
+      chainId: 'c1',
+      method: 'baths',
+      depth: 'off-bike clean',
+      cogsCleaned: true,
+      drying: 'towel and air',
+      lube: { lubeClass: 'wet', coat: 1, wiped: true },
+    });
+    expect(done({})).toMatchObject({ method: 'solvent wipe', cogsCleaned: false });
+    expect(done({ oldCoat: 'flush' })).toMatchObject({ method: 'flush and wipe' });
+    expect(done({ depth: 'wipe-down', lube: null })).toMatchObject({ lube: null });
+  });
+
+  it('what was left out is not counted, and is told in the note', () => {
+    const work = done({ depth: 'on-bike clean' }, ['cassette', 'wipe off', 'air']);
+    expect(work).toMatchObject({ cogsCleaned: false, drying: 'towel', lube: { wiped: false } });
+    expect(work.note).toMatch(/cassette left out: no time/);
+    expect(done({}, ['drops']).lube).toBeNull();
+  });
+
+  it('half a coat when the bottle ran out', () => {
+    expect(done({}, [], { coat: 0.5 }).lube).toMatchObject({ coat: 0.5 });
+  });
+
+  it('counts minutes worked, not the night in between', () => {
+    const marks = [mark('gloves', START + 2 * MIN), mark('stand', START + 14 * 60 * MIN)];
+    expect(minutesWorked(runOf({}, marks))).toBe(22);
+  });
+});
+
+describe('the time it takes', () => {
+  it('uses waiting: the cogs are done while the chain soaks', () => {
+    const job = jobOf({ depth: 'soak' });
+    const steps = procedure(job);
+    const { handsOn, elapsed } = timelineOf(steps);
+    const inTurn = handsOn + steps.reduce((sum, s) => sum + (s.timer?.minutes ?? 0), 0);
+    expect(elapsed).toBeLessThan(inTurn - 9);
+  });
+
+  it('is ready when the coat has set', () => {
+    const t = timelineOf(procedure(jobOf()));
+    expect(readyAt(t, START)).toBe(START + t.untilReady * MIN);
+    // Wet lube sets half an hour after it went on (common practice, the class’s table).
+    expect(t.untilReady).toBeGreaterThanOrEqual(30);
+  });
+});

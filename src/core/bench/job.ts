@@ -1,0 +1,117 @@
+import type { Standard } from '../care/constants';
+import type { Bike, Chain } from '../garage';
+import type { Depth } from '../logbook';
+import type { LubeClass, Schools } from '../lube';
+import type { Tool, Workshop } from './workshop';
+
+export const ADD_ONS = ['wash', 'jockey wheels', 'cassette', 'chainrings', 'brakes'] as const;
+export type AddOn = (typeof ADD_ONS)[number];
+
+/** The lube to put on: its class, and the coat in drops and ml for this chain. */
+export interface BenchLube {
+  lubeClass: LubeClass;
+  name: string;
+  sides: 1 | 2;
+  drops: number;
+  ml: number;
+  /** Its label asks for shaking. */
+  shake: boolean;
+  /** Hours it sets where the bike stands. */
+  setHours: number;
+}
+
+/** A piece of work to be guided: everything the procedure is made from, as plain data. */
+export interface Job {
+  depth: Depth;
+  /** How an on-bike clean is done. */
+  clean: 'brush' | 'scrubber';
+  addOns: readonly AddOn[];
+  bike: Pick<
+    Bike,
+    | 'name'
+    | 'rings'
+    | 'gear'
+    | 'drive'
+    | 'brake'
+    | 'ebike'
+    | 'wheel'
+    | 'narrowWide'
+    | 'frame'
+    | 'mudguards'
+  >;
+  chain: Pick<Chain, 'links' | 'closure' | 'directional'>;
+  /** Times its link has been opened, by the log. */
+  openings: number;
+  lube: BenchLube | null;
+  /** What is on it now; null: bare. */
+  onIt: LubeClass | null;
+  /** Grit outside, 0 to 1. */
+  outside: number;
+  degreaser: string | null;
+  workshop: Workshop;
+  oldCoat: Schools['oldCoat'];
+  between: Schools['between'];
+  baths: { count: number; ml: number };
+  standard: Standard;
+  /** Hours a towelled chain takes to dry where it stands, and blown out. */
+  dryHours: { towel: number; air: number };
+}
+
+const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
+export const isWax = (lube: LubeClass | null | undefined): boolean =>
+  lube !== null && lube !== undefined && WAXES.includes(lube);
+
+export const owns = (job: Job, tool: Tool): boolean => job.workshop.tools.includes(tool);
+export const hasDisc = (job: Job): boolean => job.bike.brake.startsWith('disc');
+export const isHydraulic = (job: Job): boolean => job.bike.brake === 'disc, hydraulic';
+/** The cranks turn the wheel: nothing is held on a running chain. */
+export const cranksDrive = (job: Job): boolean => job.bike.drive !== 'freewheel';
+
+/** The depths that take the chain off the bike. */
+const OFF: readonly Depth[] = ['off-bike clean', 'soak', 'new-chain strip'];
+
+/** Wax over oil holds only on a stripped chain. */
+export const mustStrip = (job: Job): boolean =>
+  job.lube !== null && isWax(job.lube.lubeClass) && job.onIt !== null && !isWax(job.onIt);
+
+/** A pot waxing needs the chain in the pot. */
+const inPot = (job: Job): boolean => job.lube?.lubeClass === 'hot wax' && job.depth !== 'wipe-down';
+
+/** Whether the closure may be opened: a reusable link, or a new link or pin lies ready. */
+export const mayOpen = (job: Job): boolean =>
+  job.chain.closure === 'reusable link' || owns(job, 'new link');
+
+/** Whether the chain comes off in this job. */
+export const comesOff = (job: Job): boolean =>
+  OFF.includes(job.depth) || inPot(job) || (mustStrip(job) && mayOpen(job) && offAllowed(job));
+
+const offAllowed = (job: Job): boolean => job.workshop.schools.chainOff !== 'never';
+
+/** Whether the job cleans with degreaser. */
+export const usesDegreaser = (job: Job): boolean =>
+  job.depth === 'on-bike clean' || OFF.includes(job.depth) || mustStrip(job);
+
+/** A clean that reaches inside the rollers: cassette and jockey wheels go with it. */
+export const isDeep = (job: Job): boolean => usesDegreaser(job) || job.depth === 'wax reset';
+
+/** Why this depth cannot be done on this bike with these tools; null where it can. */
+export function refusal(job: Job): string | null {
+  const { depth, lube } = job;
+  if (comesOff(job) && !mayOpen(job))
+    return job.chain.closure === 'connecting pin'
+      ? 'This chain closes with a pin that is used once: have a new pin at hand first, or clean it on the bike.'
+      : 'This link opens once: have a new one at hand first, or clean it on the bike.';
+  if (comesOff(job) && !offAllowed(job))
+    return 'You never take the chain off (a school): clean it on the bike.';
+  if (depth === 'on-bike clean' && job.clean === 'scrubber' && !owns(job, 'scrubber'))
+    return 'There is no scrubber among your tools.';
+  if (depth === 'on-bike clean' && job.clean === 'scrubber' && cranksDrive(job))
+    return 'A scrubber runs the chain through it, and on this bike the cranks drive the wheel: use a brush, standing still.';
+  if (depth === 'wax reset' && lube && !isWax(lube.lubeClass))
+    return 'A wax reset ends with wax: choose drip wax or hot wax.';
+  if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot'))
+    return 'Hot wax needs a pot with a thermostat, used for nothing else.';
+  if (depth === 'roadside' && lube && isWax(lube.lubeClass))
+    return 'Wax takes hours to set: at the roadside take the small bottle of oil.';
+  return null;
+}

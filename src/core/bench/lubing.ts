@@ -1,0 +1,276 @@
+import { formatHours } from '../units';
+import { LUBE_CLASSES, type LubeClass } from '../lube';
+import { comesOff, cranksDrive, isWax, owns, type BenchLube, type Job } from './job';
+import { turnsFor } from './prepare';
+import { step, type Step } from './steps';
+import { ragStep } from './wiping';
+
+/** Minutes a coat sinks in before it is wiped. Common practice, the middle of each range. */
+const SINK_MIN: Record<LubeClass, number | null> = {
+  wet: 10,
+  'heavy wet': 15,
+  dry: 20,
+  'all-weather': 10,
+  'drip wax': null,
+  'hot wax': null,
+  'plant-based': 10,
+  'light oil': 0,
+};
+const NIGHT_MIN = 600;
+
+const WHERE = {
+  'lower run': 'on the inside of the lower run, just before the cassette',
+  'top of the cog': 'on the top of the cog, the chain slightly crossed',
+  'ring to derailleur': 'on the inside of the lower run, between ring and derailleur',
+} as const;
+
+/** Minutes between coat and wipe by the rider's school; null: never wiped. */
+export function sinkMinutes(job: Job, lube: LubeClass): number | null {
+  const usual = SINK_MIN[lube];
+  if (usual === null) return null;
+  const { wipeAfter } = job.workshop.schools;
+  if (wipeAfter === 'at once') return 0;
+  return wipeAfter === 'next morning' ? NIGHT_MIN : usual;
+}
+
+/** Fresh lube as a solvent: flushed through and wiped hard, before the coat that stays. */
+export function flush(job: Job, lube: BenchLube): Step[] {
+  return [
+    step(
+      'flush',
+      'lube',
+      `Run ${lube.name} along the chain for one round, ${Math.round(lube.drops)} drops or a thin stream.`,
+      'Fresh lube loosens the old; what it carries is wiped off.',
+      {
+        acts: ['flush', 'lube'],
+        materials: [lube.name],
+        cautions: handCautions(job),
+        hands: 2,
+        counter: { kind: 'turns', count: turnsFor(job, 1), perMinute: 30 },
+      },
+    ),
+    ragStep(
+      job,
+      'wipe hard',
+      {
+        what: 'Wipe hard with a dry rag',
+        why: 'Until hardly anything comes off: the dirt leaves with the lube.',
+      },
+      { acts: ['wipe'] },
+    ),
+  ];
+}
+
+const handCautions = (job: Job) =>
+  [
+    cranksDrive(job) ? 'driven cranks' : 'fingers',
+    ...(job.bike.brake.startsWith('disc') ? ['rotor'] : []),
+  ] as Step['cautions'];
+
+/** The coat: shake, drops once round, run in, sink in, wipe. */
+export function lubing(job: Job, lube: BenchLube): Step[] {
+  if (lube.lubeClass === 'hot wax') return hotWax(job);
+  const { lubeClass, name } = lube;
+  const wax = isWax(lubeClass);
+  const steps: Step[] = [];
+  if (lube.shake || LUBE_CLASSES[lubeClass].carrier !== 'none')
+    steps.push(
+      step(
+        'shake',
+        'lube',
+        `Shake ${name} for 20 seconds.`,
+        wax
+          ? 'If it runs off instead of standing as beads, it was not shaken enough.'
+          : 'What lubes it sinks to the bottom.',
+        { hands: 0.5, materials: [name] },
+      ),
+    );
+  const rounds =
+    lube.sides === 2
+      ? 'twice round, once from each side'
+      : 'once round, from the quick link to it again';
+  steps.push(
+    step(
+      'drops',
+      'lube',
+      `One small drop on each roller, ${WHERE[job.workshop.schools.where]}: ${rounds}.`,
+      wax
+        ? 'It should stand as round beads.'
+        : 'Inside the chain it creeps to where metal rubs; on the plates it only gathers dirt.',
+      {
+        acts: wax ? ['lube', 'wax'] : ['lube'],
+        materials: [`${name}, ${lube.ml.toFixed(1)} ml`],
+        cautions: handCautions(job),
+        drawing: 'drop',
+        hands: 4,
+        counter: { kind: 'drops', count: Math.round(lube.drops), perMinute: 40 },
+      },
+    ),
+    step(
+      'run in',
+      'lube',
+      cranksDrive(job)
+        ? 'Move the chain on by hand, a few rounds, and let go before it runs.'
+        : 'Turn slowly backwards.',
+      'Slowly it creeps in; fast it flies about.',
+      {
+        cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers'],
+        hands: 1,
+        ...(cranksDrive(job)
+          ? {}
+          : {
+              counter: {
+                kind: 'turns' as const,
+                count: lubeClass === 'heavy wet' ? 30 : 8,
+                perMinute: 40,
+              },
+            }),
+      },
+    ),
+  );
+  if (job.bike.gear === 'derailleur' && job.depth !== 'roadside' && !cranksDrive(job))
+    steps.push(
+      step(
+        'shift through',
+        'lube',
+        'Pedal forwards and shift through the gears once.',
+        'The cogs get a trace; they are never lubed directly.',
+        { hands: 0.5, cautions: ['fingers'] },
+      ),
+    );
+  steps.push(...afterCoat(job, lube));
+  return steps;
+}
+
+function afterCoat(job: Job, lube: BenchLube): Step[] {
+  const sink = job.depth === 'roadside' ? 0 : sinkMinutes(job, lube.lubeClass);
+  const setMinutes = Math.round(lube.setHours * 60);
+  if (sink === null)
+    return [
+      step(
+        'leave it',
+        'wait',
+        'Leave it alone. Do not wipe it.',
+        `It sets in ${formatHours(lube.setHours)} where this bike stands; wiped, it would be gone.`,
+        { hands: 0, timer: { label: 'Sets', minutes: setMinutes } },
+      ),
+    ];
+  const only = job.workshop.schools.wipeAfter === 'only what looks wet';
+  const sinks = sink > 0;
+  return [
+    ...(sinks
+      ? [
+          step(
+            'sink in',
+            'wait',
+            'Let it sink in.',
+            sink >= NIGHT_MIN
+              ? 'Overnight: come back tomorrow, the bench remembers.'
+              : `${LUBE_CLASSES[lube.lubeClass].wipeWhen}, by its class.`,
+            { hands: 0, timer: { label: 'Sinks in', minutes: sink } },
+          ),
+        ]
+      : []),
+    ragStep(
+      job,
+      'wipe off',
+      {
+        what: only
+          ? 'Dab off what looks wet with a dry rag'
+          : 'Wipe the outside with a dry rag until hardly anything comes off',
+        why: 'The outside needs only a film; more gathers dirt.',
+      },
+      {
+        phase: 'wait',
+        acts: ['wipe'],
+        waitsFor: sinks ? 'sink in' : null,
+        timer: { label: 'Sets', minutes: setMinutes },
+      },
+    ),
+  ];
+}
+
+/** The pot: water liner first, then wax, then cooling. */
+function hotWax(job: Job): Step[] {
+  return [
+    step(
+      'heat',
+      'lube',
+      'Switch the pot on with its thermostat, lid at hand, and hang the dry chain on its wire.',
+      'A wet chain in hot wax spits.',
+      {
+        acts: ['hot'],
+        materials: ['thermostat pot', 'wax', 'wire'],
+        cautions: ['hot wax'],
+        timer: { label: 'Wax melts', minutes: 20 },
+      },
+    ),
+    step(
+      'dip',
+      'lube',
+      'Lower the chain in and move it gently until no bubbles rise.',
+      'The last bubbles are the air that the wax takes the place of.',
+      {
+        acts: ['lube', 'wax'],
+        cautions: ['hot wax'],
+        waitsFor: 'heat',
+        hands: 2,
+        timer: { label: 'In the wax', minutes: 10 },
+      },
+    ),
+    step(
+      'lift',
+      'lube',
+      'Lift it out by the wire, let it drip, hang it straight.',
+      'Hung straight, the links are free again when it is cold.',
+      { cautions: ['hot wax'], waitsFor: 'dip', timer: { label: 'Cools', minutes: 30 } },
+    ),
+    step(
+      'pot off',
+      'lube',
+      'Switch the pot off and pull its plug.',
+      'Hot wax is never left alone.',
+      { acts: ['hot off'], cautions: ['hot wax'], closing: true, hands: 0.5 },
+    ),
+    step(
+      'break in',
+      'lube',
+      comesOff(job) ? 'When it is cold, bend each link free.' : 'Bend each link free.',
+      'The first ride sheds flakes: that is as it should be.',
+      { waitsFor: 'lift', hands: 2 },
+    ),
+  ];
+}
+
+/** A few drops more, for those who give pivots and springs their share. */
+export const pivots = (job: Job): Step[] =>
+  job.workshop.schools.pivots === 'a drop' && job.lube && !isWax(job.lube.lubeClass)
+    ? [
+        step(
+          'pivots',
+          'lube',
+          'A drop on the derailleur’s pivots, wiped off. Jockey bearings: a dab of grease if they are open.',
+          'Once a month they ride along.',
+          { hands: 1 },
+        ),
+      ]
+    : [];
+
+/** Hot water over the waxed chain, for a reset without a pot. */
+export const hotRinse = (job: Job): Step[] =>
+  owns(job, 'pot') || job.workshop.water === 'none'
+    ? []
+    : [
+        step(
+          'hot rinse',
+          'rinse',
+          'Pour hot water over the front of the chain while you pedal forwards, into a tray.',
+          'It melts the old wax and floats the dirt out.',
+          {
+            acts: ['rinse', 'water', 'hot', 'hot off'],
+            materials: ['kettle', 'tray'],
+            cautions: ['hot water'],
+            hands: 4,
+          },
+        ),
+      ];

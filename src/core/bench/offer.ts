@@ -1,0 +1,207 @@
+import {
+  coatOf,
+  CARE,
+  work,
+  type ChainState,
+  type Step as PlayedStep,
+  type Verdict,
+} from '../care';
+import type { Bike, Chain } from '../garage';
+import type { Depth } from '../logbook';
+import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../lube';
+import type { Settings } from '../settings';
+import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
+import { dryingHours, settingHours, type Air } from '../weather';
+import { refusal, type AddOn, type BenchLube, type Job } from './job';
+import { procedure } from './procedure';
+import { methodOf } from './result';
+import type { Run } from './run';
+import { timelineOf, type Timeline } from './timeline';
+
+/** The chain on its bike as it stands at the bench, and what stands on the shelf. */
+export interface AtTheBench {
+  bike: Bike;
+  chain: Chain;
+  state: ChainState;
+  cogs: number;
+  air: Air;
+  openings: number;
+  products: Readonly<Record<string, Product>>;
+  settings: Settings;
+}
+
+/** What the rider asked for beside the depth. */
+export interface Wanted {
+  lube: LubeClass;
+  /** A bottle of that class; null: the first on the shelf. */
+  bottleId: string | null;
+  clean: Job['clean'];
+  addOns: readonly AddOn[];
+  baths: Job['baths'];
+}
+
+/** A depth the bench offers, with what it would take and do. */
+export interface Offer {
+  depth: Depth;
+  job: Job;
+  bottle: Product | null;
+  under: Product | null;
+  cleaner: Product | null;
+  /** Why it cannot be done here; null: it can. */
+  refused: string | null;
+  /** Null where it is refused. */
+  time: Timeline | null;
+  /** The chain after it. */
+  after: ChainState | null;
+}
+
+/** In the order of depth, shallow first. */
+const OFFERED: readonly Depth[] = [
+  'wipe-down',
+  'top-up',
+  'roadside',
+  'rescue',
+  'on-bike clean',
+  'off-bike clean',
+  'soak',
+  'new-chain strip',
+  'wax reset',
+];
+
+const OPENED = ['baths', 'soak', 'strip'] as const;
+
+/** Times the link of a chain has been opened, by the log: taken off, or cleaned off the bike. */
+export function openingsOf(steps: readonly PlayedStep[], chainId: string): number {
+  return steps.filter(
+    ({ event, chainId: of }) =>
+      of === chainId &&
+      (event.type === 'chainRemoved' ||
+        (event.type === 'workDone' && (OPENED as readonly string[]).includes(event.method))),
+  ).length;
+}
+
+function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null): BenchLube {
+  const { lube } = wanted;
+  const traits = LUBE_CLASSES[lube];
+  const { schools, dropsPerMl } = at.settings;
+  const sides = sidesOf(schools.sides, at.bike.ebike, lube);
+  const dose = doseOf(at.chain.links, sides, dropsPerMl, schools.amount);
+  const setHours = bottle?.setHours ?? traits.setHours;
+  return {
+    lubeClass: lube,
+    name: bottle?.name ?? `${lube} lube`,
+    sides,
+    drops: dose.drops,
+    ml: dose.ml,
+    shake: bottle?.shake ?? false,
+    setHours: settingHours({ ...traits, setHours }, at.air),
+  };
+}
+
+/** Every depth for a chain, each with its own job, what it takes and what it leaves. */
+export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
+  const { bike, chain, state, cogs, air, products, settings } = at;
+  const { schools, workshop, standard } = settings;
+  const bottles = bottlesOf(products, wanted.lube);
+  const bottle = bottles.find((b) => b.id === wanted.bottleId) ?? bottles[0] ?? null;
+  const under = bottle && undercoatOf(products, wanted.lube, schools.products);
+  const lube = lubeOf(at, wanted, bottle);
+  return OFFERED.map((depth): Offer => {
+    const job: Job = {
+      depth,
+      clean: wanted.clean,
+      addOns: wanted.addOns,
+      bike,
+      chain,
+      openings: at.openings,
+      lube: depth === 'wipe-down' ? null : lube,
+      onIt: state.lube,
+      outside: state.outside,
+      degreaser: null,
+      workshop,
+      oldCoat: schools.oldCoat,
+      between: schools.between,
+      baths: wanted.baths,
+      standard,
+      dryHours: {
+        towel: dryingHours(CARE.towelHours.value, air),
+        air: dryingHours(CARE.airHours.value, air),
+      },
+    };
+    const method = methodOf(job);
+    const cleaner = cleanersFor(products, method, schools.degreaser)[0] ?? null;
+    const named = {
+      ...job,
+      degreaser: cleaner?.kind === 'solvent' ? null : (cleaner?.name ?? null),
+    };
+    const refused = refusal(named);
+    const base = { depth, job: named, bottle, under, cleaner, refused };
+    if (refused !== null) return { ...base, time: null, after: null };
+    const coat = job.lube && { lubeClass: lube.lubeClass, coat: 1, wiped: true };
+    const used = bottle && coat ? [{ productId: bottle.id, amount: lube.ml }] : [];
+    const done = work(
+      state,
+      cogs,
+      {
+        method,
+        cogsCleaned: method !== 'dry wipe' && method !== 'solvent wipe',
+        baths: job.baths,
+        drying: workshop.tools.includes('air') ? 'towel and air' : 'towel',
+        lube: coat,
+      },
+      air,
+      coatOf(products, { lube: coat, used }),
+    );
+    return { ...base, time: timelineOf(procedure(named)), after: done.state };
+  });
+}
+
+/** The depth to begin with, and why in a sentence. */
+export interface Recommended {
+  depth: Depth;
+  reason: string;
+}
+
+/**
+ * What the verdict proposes, or the next deeper that can be done here. Shallow first when a noise is the
+ * only complaint: a wipe and a coat cure most of them.
+ */
+export function recommend(verdict: Verdict, list: readonly Offer[]): Recommended | null {
+  const can = list.filter((o) => o.refused === null);
+  const noise = verdict.heard && !verdict.heard.odd && verdict.heard.sound === 'squeak';
+  const dirty = verdict.clocks.some(
+    (c) => c.fired && (c.name === 'inside' || c.name === 'outside'),
+  );
+  if (noise && !dirty && can.some((o) => o.depth === 'top-up'))
+    return {
+      depth: 'top-up',
+      reason:
+        'A noise is the only complaint: try the shallow work first, it nearly always suffices.',
+    };
+  const { depth } = verdict.proposal;
+  const from = OFFERED.indexOf(depth);
+  const found = can.find((o) => OFFERED.indexOf(o.depth) >= from) ?? can.at(-1);
+  if (!found) return null;
+  return {
+    depth: found.depth,
+    reason:
+      found.depth === depth
+        ? 'The shallowest work that will do for this chain.'
+        : 'What would do cannot be done here: this is the next that can.',
+  };
+}
+
+/** A session of an offer, begun at `now` (ms). */
+export const startRun = (offer: Offer, chainId: string, now: number): Run => ({
+  version: 1,
+  chainId,
+  bottleId: offer.job.lube ? (offer.bottle?.id ?? null) : null,
+  underId: offer.job.lube ? (offer.under?.id ?? null) : null,
+  cleanerId: offer.cleaner?.id ?? null,
+  startedAt: now,
+  marks: [],
+  acknowledged: [],
+  coat: 1,
+  note: '',
+  job: offer.job,
+});

@@ -1,0 +1,118 @@
+import { chainOff, baths, cogSteps, drying, onBike } from './cleaning';
+import { closing } from './closing';
+import { comesOff, isWax, mustStrip, usesDegreaser, type Job } from './job';
+import { flush, hotRinse, lubing, pivots } from './lubing';
+import { prepare } from './prepare';
+import { step, type Act, type Step } from './steps';
+import { ragCheck, ragStep, wipe } from './wiping';
+
+/**
+ * The steps of a piece of work in order, made from rules for this bike, chain, lube, workshop and
+ * school. The same job gives the same steps, so that a session can be taken up again. Ask `refusal`
+ * first: a refused job has no procedure.
+ */
+export function procedure(job: Job): Step[] {
+  const steps: Step[] = [...prepare(job)];
+  const washes = job.addOns.includes('wash') && job.workshop.water !== 'none';
+  // Degreaser works while the frame is washed, for those who begin with it.
+  const during =
+    washes && usesDegreaser(job) && job.workshop.schools.washOrder === 'degreaser first';
+  const cleaned = cleaning(job);
+  if (during) cleaned.splice(cleaned.findIndex((s) => s.timer !== null) + 1, 0, washBike(job));
+  if (washes && !during) steps.push(washBike(job));
+  steps.push(...cleaned);
+  if (!steps.some((s) => s.acts.includes('cassette')))
+    steps.push(...cogSteps(job).filter((s) => (job.addOns as readonly string[]).includes(s.id)));
+  const wet = steps.some((s) => s.acts.includes('water') || s.acts.includes('degreaser'));
+  if (wet || job.depth === 'rescue') steps.push(...drying(job));
+  const flushes = job.oldCoat === 'flush' && job.depth === 'top-up' && !mustStrip(job);
+  if (job.lube && flushes && !isWax(job.lube.lubeClass)) steps.push(...flush(job, job.lube));
+  else if (job.lube || job.depth === 'wipe-down')
+    steps.push(ragCheck(loopOf(steps), comesOff(job)));
+  if (job.lube && job.depth !== 'wipe-down') {
+    const late = comesOff(job) && job.lube.lubeClass !== 'hot wax';
+    const close = closing(job, actsOf(steps));
+    // Oil goes on a chain that is on the bike again; its closing checks then come before the coat.
+    const fitting = late ? close.filter((s) => FITTING.has(s.id)) : [];
+    steps.push(
+      ...fitting,
+      ...lubing(job, job.lube),
+      ...(job.depth === 'roadside' ? [] : pivots(job)),
+    );
+    steps.push(...close.filter((s) => !fitting.includes(s)));
+  } else steps.push(...closing(job, actsOf(steps)));
+  return steps;
+}
+
+const FITTING = new Set(['chain on', 'routed', 'link seated', 'direction']);
+
+const actsOf = (steps: readonly Step[]): Set<Act> => new Set(steps.flatMap((s) => s.acts));
+
+/** Where a failed rag sends the rider back to: the cleaning that is cheapest to repeat. */
+function loopOf(steps: readonly Step[]): string {
+  const ids = steps.map((s) => s.id);
+  return (
+    ['wipe', 'brush', 'scrub', 'soak', 'hot rinse', 'degrease'].find((id) => ids.includes(id)) ??
+    ids[0] ??
+    ''
+  );
+}
+
+/** What cleans the chain at each depth; wax over oil strips it first, whatever was asked for. */
+function cleaning(job: Job): Step[] {
+  const off = comesOff(job);
+  if (mustStrip(job) || job.depth === 'on-bike clean')
+    return off ? [...chainOff(job), ...baths(job)] : onBike(job);
+  switch (job.depth) {
+    case 'off-bike clean':
+    case 'soak':
+    case 'new-chain strip':
+      return [...chainOff(job), ...baths(job)];
+    case 'wax reset':
+      return [
+        ...hotRinse(job),
+        ...(off ? [...chainOff(job), wipeOff()] : [waxCloth(job)]),
+        ...cogSteps(job),
+      ];
+    default:
+      return off ? [...chainOff(job), wipeOff()] : [wipe(job)];
+  }
+}
+
+const waxCloth = (job: Job): Step =>
+  ragStep(
+    job,
+    'wipe',
+    {
+      what: 'Wipe the chain with a lint-free cloth',
+      why: 'No paper on wax: it leaves lint.',
+    },
+    { materials: ['lint-free cloth'] },
+  );
+
+const wipeOff = (): Step =>
+  step(
+    'wipe',
+    'clean',
+    'Pull the chain through a lint-free cloth, hard.',
+    'Old wax and dust come off; no paper, it leaves lint.',
+    { materials: ['lint-free cloth'] },
+  );
+
+function washBike(job: Job): Step {
+  const matt = job.bike.frame !== 'gloss';
+  return step(
+    'wash',
+    'clean',
+    `Wash the bike from top to bottom${job.workshop.water === 'hose' ? ' with a soft stream' : ''}: frame, wheels, drivetrain last.`,
+    matt
+      ? 'A matt or bare frame takes stains from degreaser: rinse it off at once.'
+      : 'Never a pressure washer at bearings.',
+    {
+      acts: ['water', 'rinse'],
+      materials: ['water', 'soft brush', 'soap'],
+      cautions: job.bike.ebike ? ['motor'] : [],
+      hands: 8,
+    },
+  );
+}

@@ -1,0 +1,173 @@
+import * as z from 'zod/mini';
+import type { Standard } from '../care/constants';
+import { DEPTHS } from '../logbook';
+import { MS_PER_MINUTE } from '../units';
+import type { CautionName } from './cautions';
+import type { Job } from './job';
+import { procedure } from './procedure';
+import type { Step } from './steps';
+
+const id = z.string().check(z.minLength(1), z.maxLength(64));
+
+/** What the rider said at a step, and when (ms). A step may be marked again after a failed check. */
+const markSchema = z.object({
+  step: z.string().check(z.maxLength(40)),
+  kind: z.enum(['done', 'skipped', 'failed', 'swatch']),
+  at: z.number(),
+  /** Of a swatch, 1 clean to 5 black. */
+  swatch: z.nullable(z.int().check(z.gte(1), z.lte(5))),
+  /** Why it was skipped. */
+  why: z.string().check(z.maxLength(200)),
+});
+
+/** A session at the bench: the job, and all that was marked. Everything shown follows from it. */
+export const runSchema = z.object({
+  version: z.literal(1),
+  chainId: id,
+  /** What it takes off the shelf. */
+  bottleId: z.nullable(id),
+  underId: z.nullable(id),
+  cleanerId: z.nullable(id),
+  startedAt: z.number(),
+  marks: z.array(markSchema).check(z.maxLength(1000)),
+  /** Cautions acknowledged in this session. */
+  acknowledged: z.array(z.string()).check(z.maxLength(50)),
+  /** Share of a coat that is on when the bottle ran out; 1: all of it. */
+  coat: z.number().check(z.gte(0), z.lte(1)),
+  note: z.string().check(z.maxLength(500)),
+  job: z.custom<Job>(isJob),
+});
+
+export type Run = z.infer<typeof runSchema>;
+export type Mark = z.infer<typeof markSchema>;
+
+/** A stored job is taken up again if it still gives a procedure: plain data of our own making. */
+function isJob(value: unknown): boolean {
+  const job = value as Job;
+  if (typeof job !== 'object' || job === null || !DEPTHS.includes(job.depth)) return false;
+  try {
+    return procedure(job).length > 0;
+  } catch {
+    return false;
+  }
+}
+
+/** The darkest swatch that passes before a coat, by the rider's standard. Own choice. */
+export const PASS_SWATCH: Record<Standard, number> = { immaculate: 1, tidy: 2, 'easy-going': 3 };
+
+export interface Timer {
+  step: string;
+  label: string;
+  startedAt: number;
+  endsAt: number;
+}
+
+/** A session as it stands. */
+export interface Bench {
+  steps: readonly Step[];
+  /** How each step stands; absent: still to do. */
+  state: ReadonlyMap<string, 'done' | 'skipped'>;
+  /** The step to do now; null when all are behind. */
+  current: Step | null;
+  /** Timers started and not run out longer ago than the session needs them, in order of ending. */
+  timers: Timer[];
+  /** What came of the last check, to be said at the current step. */
+  said: string | null;
+  /** Rag swatches read, in order. */
+  swatches: number[];
+  /** A pot or kettle is hot. */
+  hot: boolean;
+}
+
+const NO_BETTER =
+  'A second round changed nothing: this is as clean as it gets this way. On to the next step.';
+
+/** Plays the marks of a session. A failed check opens its steps again from the one it goes back to. */
+export function benchOf(run: Run): Bench {
+  const steps = procedure(run.job);
+  const index = new Map(steps.map((s, n) => [s.id, n]));
+  const state = new Map<string, 'done' | 'skipped'>();
+  const timers = new Map<string, Timer>();
+  const swatches: number[] = [];
+  let said: string | null = null;
+  let hot = false;
+  const again = (check: NonNullable<Step['check']>, at: number) => {
+    const from = index.get(check.failTo) ?? at;
+    for (let n = from; n <= at; n++) {
+      const step = steps[n];
+      if (!step) continue;
+      state.delete(step.id);
+      timers.delete(step.id);
+    }
+    said = check.failWhy;
+  };
+  for (const mark of run.marks) {
+    const at = index.get(mark.step);
+    const step = at === undefined ? undefined : steps[at];
+    if (at === undefined || !step) continue;
+    said = null;
+    if (mark.kind === 'failed' && step.check) {
+      again(step.check, at);
+      continue;
+    }
+    if (mark.kind === 'swatch' && step.check && mark.swatch !== null) {
+      const last = swatches.at(-1);
+      swatches.push(mark.swatch);
+      if (mark.swatch > PASS_SWATCH[run.job.standard]) {
+        if (last === undefined || mark.swatch < last) {
+          again(step.check, at);
+          continue;
+        }
+        said = NO_BETTER;
+      }
+    }
+    state.set(step.id, mark.kind === 'skipped' ? 'skipped' : 'done');
+    if (mark.kind === 'skipped') continue;
+    if (step.acts.includes('hot')) hot = true;
+    if (step.acts.includes('hot off')) hot = false;
+    if (step.timer) {
+      const endsAt = mark.at + step.timer.minutes * MS_PER_MINUTE;
+      timers.set(step.id, { step: step.id, label: step.timer.label, startedAt: mark.at, endsAt });
+    }
+  }
+  return {
+    steps,
+    state,
+    current: steps.find((s) => !state.has(s.id)) ?? null,
+    timers: [...timers.values()].sort((a, b) => a.endsAt - b.endsAt),
+    said,
+    swatches,
+    hot,
+  };
+}
+
+/** The timer a step waits for, while it runs; null when it need not wait any longer. */
+export function waitingFor({ timers }: Bench, step: Step, now: number): Timer | null {
+  const timer = timers.find((t) => t.step === step.waitsFor);
+  return timer && timer.endsAt > now ? timer : null;
+}
+
+/** Cautions of a step still to be acknowledged in this session. */
+export const unacknowledged = (
+  run: Run,
+  step: Step,
+  mayHurt: (name: CautionName) => boolean,
+): CautionName[] => step.cautions.filter((c) => mayHurt(c) && !run.acknowledged.includes(c));
+
+/** Whether a step may pass by itself, hands free: never a caution unseen, a check, or a closing step. */
+export const passesByItself = (step: Step, open: readonly CautionName[]): boolean =>
+  open.length === 0 && step.check === null && !step.closing;
+
+/** A longer gap between two marks is an absence, not work. */
+const ABSENCE_MIN = 20;
+
+/** Minutes with hands on the bike: between marks, less absences and what was waited. */
+export function minutesWorked(run: Run): number {
+  const times = [run.startedAt, ...run.marks.map((m) => m.at)];
+  let ms = 0;
+  for (let n = 1; n < times.length; n++) {
+    const gap = (times[n] as number) - (times[n - 1] as number);
+    ms += Math.min(Math.max(0, gap), ABSENCE_MIN * MS_PER_MINUTE);
+  }
+  return Math.round(ms / MS_PER_MINUTE);
+}

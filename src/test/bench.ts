@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+import { PRESETS } from '@/core/garage';
+import { DEPTHS } from '@/core/logbook';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
+import { ADD_ONS, type Job } from '@/core/bench/job';
+import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP } from '@/core/bench/workshop';
+
+/** A lube as a job has it. */
+export const benchLube = (lubeClass: LubeClass, links = 114): NonNullable<Job['lube']> => ({
+  lubeClass,
+  name: `House ${lubeClass}`,
+  sides: 1,
+  drops: links,
+  ml: links / 25,
+  shake: false,
+  setHours: LUBE_CLASSES[lubeClass].setHours,
+});
+
+/** A top-up of a road bike with wet lube, changed where a test needs it. */
+export const jobOf = (more: Partial<Job> = {}): Job => ({
+  depth: 'top-up',
+  clean: 'brush',
+  addOns: [],
+  bike: { ...PRESETS.road.specs, name: 'Road bike' },
+  chain: { links: 114, closure: 'reusable link', directional: false },
+  openings: 2,
+  lube: benchLube('wet'),
+  onIt: 'wet',
+  outside: 0.3,
+  degreaser: 'Citrus degreaser',
+  workshop: { ...USUAL_WORKSHOP, tools: ['stand', 'brushes', 'air'] },
+  oldCoat: 'wipe',
+  between: 'solvent',
+  baths: { count: 3, ml: 150 },
+  standard: 'tidy',
+  dryHours: { towel: 1.5, air: 0.3 },
+  ...more,
+});
+
+const lubeClass = fc.constantFrom(...LUBE_CLASS_NAMES);
+
+/** Any job, sensible or not. */
+export const anyJob: fc.Arbitrary<Job> = fc
+  .record({
+    depth: fc.constantFrom(...DEPTHS),
+    clean: fc.constantFrom('brush' as const, 'scrubber' as const),
+    addOns: fc.subarray([...ADD_ONS]),
+    drive: fc.constantFrom('freewheel' as const, 'fixed' as const, 'coaster' as const),
+    gear: fc.constantFrom('derailleur' as const, 'hub' as const, 'single' as const),
+    brake: fc.constantFrom(
+      'rim' as const,
+      'disc, cable' as const,
+      'disc, hydraulic' as const,
+      'drum or coaster' as const,
+    ),
+    ebike: fc.boolean(),
+    narrowWide: fc.boolean(),
+    wheel: fc.constantFrom('quick release' as const, 'thru axle' as const, 'nuts' as const),
+    closure: fc.constantFrom(
+      'reusable link' as const,
+      'single-use link' as const,
+      'connecting pin' as const,
+    ),
+    directional: fc.boolean(),
+    lube: fc.option(lubeClass),
+    onIt: fc.option(lubeClass),
+    shake: fc.boolean(),
+    tools: fc.subarray([...TOOLS]),
+    water: fc.constantFrom('hose' as const, 'bottle' as const, 'none' as const),
+    outdoors: fc.boolean(),
+    schools: fc.record({
+      where: fc.constantFrom(...BENCH_SCHOOLS.where),
+      wipeAfter: fc.constantFrom(...BENCH_SCHOOLS.wipeAfter),
+      chainOff: fc.constantFrom(...BENCH_SCHOOLS.chainOff),
+      washOrder: fc.constantFrom(...BENCH_SCHOOLS.washOrder),
+      rotor: fc.constantFrom(...BENCH_SCHOOLS.rotor),
+      pivots: fc.constantFrom(...BENCH_SCHOOLS.pivots),
+      newChain: fc.constantFrom(...BENCH_SCHOOLS.newChain),
+    }),
+    oldCoat: fc.constantFrom('wipe' as const, 'flush' as const, 'clean' as const),
+    between: fc.constantFrom('solvent' as const, 'degreaser' as const),
+    standard: fc.constantFrom('immaculate' as const, 'tidy' as const, 'easy-going' as const),
+  })
+  .map((r) =>
+    jobOf({
+      depth: r.depth,
+      clean: r.clean,
+      addOns: r.addOns,
+      bike: {
+        ...PRESETS.road.specs,
+        name: 'Any bike',
+        drive: r.drive,
+        gear: r.gear,
+        brake: r.brake,
+        ebike: r.ebike,
+        narrowWide: r.narrowWide,
+        wheel: r.wheel,
+      },
+      chain: { links: 114, closure: r.closure, directional: r.directional },
+      lube: r.lube && { ...benchLube(r.lube), shake: r.shake },
+      onIt: r.onIt,
+      workshop: { tools: r.tools, water: r.water, outdoors: r.outdoors, schools: r.schools },
+      oldCoat: r.oldCoat,
+      between: r.between,
+      standard: r.standard,
+    }),
+  );

@@ -1,0 +1,150 @@
+import { StyleSheet, View } from 'react-native';
+import type { CautionName } from '@/core/bench';
+import type { Mark, Timer } from '@/core/bench/run';
+import type { Step } from '@/core/bench/steps';
+import { Button } from '../form';
+import { Txt, useColors } from '../theme';
+import { Swatches } from '../today/Swatches';
+import { BigButton } from './BigButton';
+import { leftText } from './Timers';
+
+type Panel = 'trouble' | 'skip' | 'leave' | null;
+
+interface Props {
+  /** Null: all steps are behind. */
+  step: Step | null;
+  open: readonly CautionName[];
+  waits: Timer | null;
+  now: number;
+  panel: Panel;
+  canGoBack: boolean;
+  onAcknowledge: () => void;
+  onMark: (part: Partial<Mark>) => void;
+  onBack: () => void;
+  onRead: () => void;
+  onPanel: (panel: Panel) => void;
+  onLeave: () => void;
+  onFinish: () => void;
+}
+
+const WHY_SKIP = ['No time', 'Clean already', 'Not at hand', 'I do it otherwise'] as const;
+
+/** The lower third: one button a knuckle can hit, and small ones for what is seldom. */
+export function BenchFoot(props: Props) {
+  const { step, open, panel, onPanel } = props;
+  const colors = useColors();
+  return (
+    <View style={[styles.foot, { borderColor: colors.line, backgroundColor: colors.cloth }]}>
+      <View style={styles.column}>
+        {panel === 'leave' ? (
+          <Leaving onStay={() => onPanel(null)} onLeave={props.onLeave} />
+        ) : panel === 'skip' && step ? (
+          <Skipping
+            onWhy={(why) => props.onMark({ kind: 'skipped', why })}
+            onStay={() => onPanel(null)}
+          />
+        ) : (
+          <Main {...props} />
+        )}
+        <View style={styles.small}>
+          <Button kind="quiet" label="Back" disabled={!props.canGoBack} onPress={props.onBack} />
+          {step ? (
+            <>
+              <Button kind="quiet" label="Read aloud" onPress={props.onRead} />
+              {step.closing || open.length > 0 ? null : (
+                <Button kind="quiet" label="Skip" onPress={() => onPanel('skip')} />
+              )}
+              <Button kind="quiet" label="Trouble" onPress={() => onPanel('trouble')} />
+            </>
+          ) : null}
+        </View>
+      </View>
+    </View>
+  );
+}
+
+function Main({ step, open, waits, now, onAcknowledge, onMark, onFinish }: Props) {
+  if (!step)
+    return (
+      <Row>
+        <BigButton label="Write it down" onPress={onFinish} />
+      </Row>
+    );
+  if (open.length > 0)
+    return (
+      <Row>
+        <BigButton label="I will mind that" onPress={onAcknowledge} />
+      </Row>
+    );
+  if (waits)
+    return (
+      <>
+        <Row>
+          <BigButton
+            label={`${waits.label}: ${leftText(waits.endsAt - now)}`}
+            disabled
+            onPress={() => undefined}
+          />
+        </Row>
+        <Button kind="quiet" label="Go on without waiting" onPress={() => onMark({})} />
+      </>
+    );
+  if (step.check?.kind === 'rag')
+    return (
+      <>
+        <Txt variant="strong">{step.check.ask}</Txt>
+        <Swatches onPick={(swatch) => onMark({ kind: 'swatch', swatch })} />
+      </>
+    );
+  if (step.check)
+    return (
+      <>
+        {step.check.ask === step.what ? null : <Txt variant="strong">{step.check.ask}</Txt>}
+        <Row>
+          <BigButton label="No" kind="no" onPress={() => onMark({ kind: 'failed' })} />
+          <BigButton label="Yes" onPress={() => onMark({})} />
+        </Row>
+      </>
+    );
+  return (
+    <Row>
+      <BigButton label="Done" onPress={() => onMark({})} />
+    </Row>
+  );
+}
+
+const Row = ({ children }: { children: React.ReactNode }) => (
+  <View style={styles.row}>{children}</View>
+);
+
+function Skipping({ onWhy, onStay }: { onWhy: (why: string) => void; onStay: () => void }) {
+  return (
+    <View style={styles.choices}>
+      <Txt variant="strong">Why is it left out?</Txt>
+      {WHY_SKIP.map((why) => (
+        <Button key={why} label={why} onPress={() => onWhy(why)} />
+      ))}
+      <Button kind="quiet" label="Do it after all" onPress={onStay} />
+    </View>
+  );
+}
+
+function Leaving({ onStay, onLeave }: { onStay: () => void; onLeave: () => void }) {
+  return (
+    <View style={styles.choices}>
+      <Txt variant="strong" tone="danger" live="assertive">
+        Something is hot. Is the pot switched off and unplugged? Hot wax is never left alone.
+      </Txt>
+      <Button kind="strong" label="Stay at the bench" onPress={onStay} />
+      <Button kind="danger" label="It is off: leave" onPress={onLeave} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  foot: { borderTopWidth: 1, padding: 12, alignItems: 'center' },
+  column: { width: '100%', maxWidth: 680, gap: 8 },
+  row: { flexDirection: 'row', gap: 12 },
+  small: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between' },
+  choices: { gap: 8 },
+});

@@ -1,0 +1,85 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Offer } from '@/core/bench/offer';
+import { readyAt } from '@/core/bench/timeline';
+import { formatShare } from '@/core/units';
+import { Txt, useColors } from '../theme';
+import { DEPTH_LABEL } from '../words';
+
+interface Props {
+  offer: Offer;
+  chosen: boolean;
+  /** Why it is the one to begin with; null: it is not. */
+  reason: string | null;
+  now: number;
+  onChoose: () => void;
+}
+
+const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+const dayAndClock = new Intl.DateTimeFormat(undefined, {
+  weekday: 'long',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+const DAY_MS = 86_400_000;
+
+/** One depth of work: what it takes, when the bike is ready, what it leaves. */
+export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
+  const colors = useColors();
+  const { time, after, refused } = offer;
+  const tone = chosen ? 'onTape' : 'inkSoft';
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={chosen}
+      aria-label={DEPTH_LABEL[offer.depth]}
+      disabled={refused !== null}
+      onPress={onChoose}
+      style={[
+        styles.row,
+        {
+          backgroundColor: chosen ? colors.tape : colors.cloth,
+          borderColor: reason ? colors.ink : colors.line,
+        },
+      ]}
+    >
+      <View style={styles.head}>
+        <Txt
+          variant="strong"
+          tone={chosen ? 'onTape' : refused ? 'inkSoft' : 'ink'}
+          style={styles.grow}
+        >
+          {DEPTH_LABEL[offer.depth]}
+        </Txt>
+        {time ? (
+          <Txt variant="numberSmall" tone={chosen ? 'onTape' : 'ink'}>
+            {Math.round(time.handsOn)} min
+          </Txt>
+        ) : null}
+      </View>
+      {refused ? (
+        <Txt variant="small" tone="inkSoft">
+          {refused}
+        </Txt>
+      ) : null}
+      {time && after ? (
+        <Txt variant="small" tone={tone}>
+          {`Hands on ${Math.round(time.handsOn)} of ${Math.round(time.elapsed)} min; ready to ride at ${when(readyAt(time, now), now)}. Leaves film ${formatShare(after.film)}, grit ${formatShare(after.outside)} outside, ${formatShare(after.inside)} inside.`}
+        </Txt>
+      ) : null}
+      {reason ? (
+        <Txt variant="label" tone={chosen ? 'onTape' : 'ink'}>
+          Recommended. {reason}
+        </Txt>
+      ) : null}
+    </Pressable>
+  );
+}
+
+const when = (at: number, now: number): string =>
+  (at - now < DAY_MS / 2 ? clock : dayAndClock).format(at);
+
+const styles = StyleSheet.create({
+  row: { borderWidth: 1, borderRadius: 12, padding: 14, gap: 4, minHeight: 56 },
+  head: { flexDirection: 'row', gap: 12, alignItems: 'baseline' },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});

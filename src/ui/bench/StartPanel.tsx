@@ -1,0 +1,113 @@
+import { StyleSheet, View } from 'react-native';
+import { ADD_ONS } from '@/core/bench/job';
+import type { Offer, Recommended, Wanted } from '@/core/bench/offer';
+import { procedure } from '@/core/bench/procedure';
+import { materialsOf } from '@/core/bench/timeline';
+import type { Depth } from '@/core/logbook';
+import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
+import { Button, Choice, FormFoot, Toggles } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { DepthRow } from './DepthRow';
+import { ADD_ON_LABEL } from './words';
+
+interface Props {
+  offers: readonly Offer[];
+  recommended: Recommended | null;
+  depth: Depth;
+  onDepth: (depth: Depth) => void;
+  wanted: Wanted;
+  onWanted: (part: Partial<Wanted>) => void;
+  /** Bottles of the lube on the shelf. */
+  bottles: readonly { id: string; name: string }[];
+  now: number;
+  onStart: (offer: Offer) => void;
+}
+
+/** Before starting: how deep, with what, and what to lay out. */
+export function StartPanel(props: Props) {
+  const { offers, recommended, depth, onDepth, wanted, onWanted, bottles, now } = props;
+  const offer = offers.find((o) => o.depth === depth && o.refused === null) ?? null;
+  const lay = offer ? materialsOf(procedure(offer.job)) : [];
+  return (
+    <View style={styles.panel}>
+      <View role="radiogroup" aria-label="How deep" style={styles.list}>
+        {offers.map((o) => (
+          <DepthRow
+            key={o.depth}
+            offer={o}
+            chosen={o === offer}
+            reason={recommended?.depth === o.depth ? recommended.reason : null}
+            now={now}
+            onChoose={() => onDepth(o.depth)}
+          />
+        ))}
+      </View>
+      {depth === 'wipe-down' ? null : (
+        <Choice<LubeClass>
+          label="Lube"
+          options={LUBE_CLASS_NAMES.map((value) => ({
+            value,
+            label: value.charAt(0).toUpperCase() + value.slice(1),
+          }))}
+          value={wanted.lube}
+          onChange={(lube) => onWanted({ lube, bottleId: null })}
+        />
+      )}
+      {depth !== 'wipe-down' && bottles.length > 1 ? (
+        <Choice
+          label="Bottle"
+          options={bottles.map((b) => ({ value: b.id, label: b.name }))}
+          value={wanted.bottleId ?? bottles[0]?.id ?? ''}
+          onChange={(bottleId) => onWanted({ bottleId })}
+        />
+      ) : null}
+      {depth === 'on-bike clean' ? (
+        <Choice
+          label="Cleaned with"
+          options={[
+            { value: 'brush', label: 'Brush' },
+            { value: 'scrubber', label: 'Scrubber' },
+          ]}
+          value={wanted.clean}
+          onChange={(clean) => onWanted({ clean })}
+        />
+      ) : null}
+      {depth === 'off-bike clean' ? (
+        <Choice
+          label="Baths"
+          options={[2, 3, 4].map((value) => ({ value, label: String(value) }))}
+          value={wanted.baths.count}
+          onChange={(count) => onWanted({ baths: { ...wanted.baths, count } })}
+        />
+      ) : null}
+      <Toggles
+        label="Also"
+        options={ADD_ONS.map((addOn) => ({
+          label: ADD_ON_LABEL[addOn],
+          on: wanted.addOns.includes(addOn),
+          onChange: (on) =>
+            onWanted({
+              addOns: on ? [...wanted.addOns, addOn] : wanted.addOns.filter((a) => a !== addOn),
+            }),
+        }))}
+      />
+      {lay.length > 0 ? (
+        <Card title="Lay out">
+          <Txt>{lay.join(' · ')}</Txt>
+        </Card>
+      ) : null}
+      <FormFoot>
+        <Button
+          kind="strong"
+          label={offer ? 'Begin' : 'Choose how deep first'}
+          disabled={!offer}
+          onPress={() => offer && props.onStart(offer)}
+          grow
+        />
+      </FormFoot>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ panel: { gap: 18 }, list: { gap: 8 } });

@@ -1,0 +1,49 @@
+import { View } from 'react-native';
+import type { CautionName } from '@/core/bench';
+import type { Job } from '@/core/bench/job';
+import type { Step } from '@/core/bench/steps';
+import { Txt } from '../theme';
+import { CautionCard } from '../work/CautionCard';
+import { Counter } from './Counter';
+import { StepDrawing } from './drawings/StepDrawing';
+
+interface Props {
+  step: Step;
+  /** What came of the last check. */
+  said: string | null;
+  /** Cautions still to be acknowledged. */
+  open: readonly CautionName[];
+  job: Job;
+}
+
+/** One step: the action large, the reason small, what it needs, what to mind. */
+export function StepView({ step, said, open, job }: Props) {
+  return (
+    <View style={{ gap: 14 }}>
+      {said ? (
+        <Txt variant="strong" tone="danger" live="assertive">
+          {said}
+        </Txt>
+      ) : null}
+      <Txt variant="verdict" level={1} live="polite">
+        {step.what}
+      </Txt>
+      <Txt tone="inkSoft">{step.why}</Txt>
+      {open.length > 0 ? <CautionCard names={open} title="Mind this" /> : null}
+      {step.drawing ? (
+        <StepDrawing drawing={step.drawing} hasDerailleur={job.bike.gear === 'derailleur'} />
+      ) : null}
+      {step.counter ? <Counter key={step.id} counter={step.counter} /> : null}
+      {step.timer ? (
+        <Txt variant="small">
+          {step.timer.label}: {step.timer.minutes} min from when you press “Done”. It runs by
+          itself.
+        </Txt>
+      ) : null}
+      {step.materials.length > 0 ? <Txt variant="small">{step.materials.join(' · ')}</Txt> : null}
+      {step.cautions.length > open.length ? (
+        <CautionCard names={step.cautions.filter((c) => !open.includes(c))} title="Still to mind" />
+      ) : null}
+    </View>
+  );
+}

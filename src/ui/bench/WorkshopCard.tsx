@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import {
+  BENCH_SCHOOLS,
+  TOOLS,
+  WATERS,
+  type BenchSchoolName,
+  type Workshop,
+} from '@/core/bench/workshop';
+import { Button, Choice, Toggles } from '../form';
+import { Card } from '../frame';
+import { SCHOOL_WORDS, TOOL_LABEL, WATER_LABEL } from './words';
+
+interface Props {
+  workshop: Workshop;
+  onChange: (part: Partial<Workshop>) => void;
+}
+
+const NAMES = Object.keys(BENCH_SCHOOLS) as BenchSchoolName[];
+
+/** What the rider works with and how: asked once, remembered. */
+export function WorkshopCard({ workshop, onChange }: Props) {
+  const [open, setOpen] = useState(false);
+  const { tools, water, outdoors, schools } = workshop;
+  return (
+    <Card title="Your workshop">
+      <Toggles
+        label="At hand"
+        options={TOOLS.map((tool) => ({
+          label: TOOL_LABEL[tool],
+          on: tools.includes(tool),
+          onChange: (on) =>
+            onChange({ tools: on ? [...tools, tool] : tools.filter((t) => t !== tool) }),
+        }))}
+      />
+      <Choice
+        label="Water"
+        options={WATERS.map((value) => ({ value, label: WATER_LABEL[value] }))}
+        value={water}
+        onChange={(next) => onChange({ water: next })}
+      />
+      <Toggles
+        label="Place"
+        options={[
+          {
+            label: 'Out of doors',
+            on: outdoors,
+            onChange: (next) => onChange({ outdoors: next }),
+          },
+        ]}
+      />
+      <Button
+        label={open ? 'Hide schools' : 'Schools of the bench'}
+        expanded={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open
+        ? NAMES.map((name) => (
+            <Choice<string>
+              key={name}
+              label={SCHOOL_WORDS[name].question}
+              options={BENCH_SCHOOLS[name].map((value) => ({
+                value,
+                label: SCHOOL_WORDS[name].answers[value]?.label ?? value,
+                hint: SCHOOL_WORDS[name].answers[value]?.hint ?? '',
+              }))}
+              value={schools[name]}
+              onChange={(value) => onChange({ schools: { ...schools, [name]: value } })}
+            />
+          ))
+        : null}
+    </Card>
+  );
+}

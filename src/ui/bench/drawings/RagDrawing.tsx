@@ -1,0 +1,42 @@
+import { G, Path, Text as SvgText } from 'react-native-svg';
+import { Drivetrain, onLowerRun, TRAIN, type TrainProps } from './Drivetrain';
+
+/** Where to hold the rag: round the lower run, well before the cassette, cranks turning backwards. */
+export function RagDrawing({ colors, hasDerailleur }: TrainProps) {
+  const [x, y] = onLowerRun(hasDerailleur, 0.55);
+  const { ring } = TRAIN;
+  return (
+    <G>
+      <Drivetrain colors={colors} hasDerailleur={hasDerailleur} />
+      <Path
+        d={`M${x - 26} ${y - 4} q6 -18 26 -14 q22 -4 26 10 q4 22 -14 24 q-22 8 -34 -2 q-10 -6 -4 -18z`}
+        fill={colors.tape}
+        stroke={colors.ink}
+        strokeWidth={1.5}
+      />
+      <Path
+        d={`M${x - 14} ${y - 8} q10 6 4 18 M${x + 4} ${y - 12} q8 8 2 22`}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={1}
+      />
+      <Path
+        d={`M${ring.x + 22} ${ring.y - 4} a22 22 0 1 0 -22 26`}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={2.5}
+      />
+      <Path d={`M${ring.x - 8} ${ring.y + 16} l9 6 -8 7z`} fill={colors.ink} />
+      <SvgText
+        x={x}
+        y={164}
+        textAnchor="middle"
+        fontSize={13}
+        fontFamily="Red Hat Text"
+        fill={colors.ink}
+      >
+        rag here, fingers away from cogs
+      </SvgText>
+    </G>
+  );
+}
