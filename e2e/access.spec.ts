@@ -7,6 +7,7 @@ const PAGES = [
   '/rides/log',
   '/rides/import',
   '/bench',
+  '/bench/record',
   '/shelf',
   '/shelf/choose',
   '/shelf/dose',

@@ -56,6 +56,12 @@ export class Rider {
     await this.page.getByRole('button', { name: 'Save ride' }).click();
   }
 
+  /** To the form for work done away from the bench. */
+  async writesDownWork(): Promise<void> {
+    await this.goesTo('Bench');
+    await this.page.getByRole('button', { name: 'I have done it already: write it down' }).click();
+  }
+
   get verdict() {
     return this.page.getByRole('region', { name: 'Verdict' });
   }

@@ -105,7 +105,7 @@ test('the shelf: a bottle added, used at the bench, counted, taken off; its work
   const row = page.getByRole('link', { name: /^Shed wet/ });
   await expect(row).toContainText('50 ml left, enough for about 10 coats');
 
-  await rider.goesTo('Bench');
+  await rider.writesDownWork();
   await rider.picks('How deep', 'Top-up');
   await expect(page.getByRole('radio', { name: 'Shed wet' })).toBeChecked();
   await expect(page.getByText(/Off the shelf: 4\.6 ml of Shed wet/)).toBeVisible();

@@ -3,7 +3,7 @@ import { expect, test } from './rider';
 test('work is recorded, changes the chain, and can be undone', async ({ rider, page }) => {
   await rider.startsWith('Road bike', 'Dry', '140');
   await expect(rider.verdict).toContainText('lube is used up');
-  await page.getByRole('button', { name: 'Do it now' }).click();
+  await rider.writesDownWork();
   await expect(page.getByRole('radio', { name: 'Top-up' })).toBeChecked();
   await expect(page.getByText(/Film \d+ % to 100 %/)).toBeVisible();
   await page.getByRole('button', { name: 'Save work' }).click();
@@ -15,7 +15,7 @@ test('work is recorded, changes the chain, and can be undone', async ({ rider, p
 
 test('a clean without lube ends bare; the working adds up on screen', async ({ rider, page }) => {
   await rider.startsWith();
-  await rider.goesTo('Bench');
+  await rider.writesDownWork();
   await rider.picks('How deep', 'Clean');
   await rider.picks('Lube put on', 'None yet');
   await page.getByRole('button', { name: 'Save work' }).click();

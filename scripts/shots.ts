@@ -86,7 +86,7 @@ const SHOTS: Shot[] = [
   { file: 'dose', path: '/shelf/dose', size: PHONE },
   { file: 'shelf', path: '/shelf', size: PHONE },
   { file: 'settings', path: '/book/settings', size: WIDE },
-  { file: 'record-work', path: '/bench', size: PHONE },
+  { file: 'record-work', path: '/bench/record', size: PHONE },
   { file: 'garage', path: '/book/garage', size: WIDE },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },
 ];

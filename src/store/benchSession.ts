@@ -1,15 +1,19 @@
-import { runSchema, type Run } from '@/core/bench/run';
 import { browserStorage, type Storage } from './storage';
 import { storageName, type LogbookName } from './whichLogbook';
 
 const KEY = 'run';
 
-/** Where a session at the bench is kept while it goes on: beside the logbook, so that it outlives a reload. */
+/**
+ * Where a session at the bench is kept while it goes on: beside the logbook, so that it outlives a
+ * reload. As text, for what reads it is loaded at the bench only.
+ */
 export interface BenchSession {
-  /** The session left open; null: none. One that cannot be read is set aside, never lost. */
-  read(): Promise<Run | null>;
+  /** The session left open; null: none. */
+  read(): Promise<string | null>;
   /** Keeps the session as it stands; null: it is over. */
-  write(run: Run | null): Promise<void>;
+  write(text: string | null): Promise<void>;
+  /** Puts one away that cannot be read: it is never lost. */
+  setAside(text: string): Promise<void>;
 }
 
 /** The open session of a logbook. */
@@ -18,26 +22,11 @@ export function benchSession(
   storage: Storage = browserStorage(`${storageName(name)}-bench`),
 ): BenchSession {
   return {
-    async read() {
-      const text = (await storage.read([KEY]))[KEY];
-      if (text === undefined) return null;
-      const run = parse(text);
-      if (run === null) {
-        await storage.write({ [`aside-${text.length}`]: text });
-        await storage.remove([KEY]);
-      }
-      return run;
+    read: async () => (await storage.read([KEY]))[KEY] ?? null,
+    write: (text) => (text === null ? storage.remove([KEY]) : storage.write({ [KEY]: text })),
+    setAside: async (text) => {
+      await storage.write({ [`aside ${text.length}`]: text });
+      await storage.remove([KEY]);
     },
-    write: (run) =>
-      run === null ? storage.remove([KEY]) : storage.write({ [KEY]: JSON.stringify(run) }),
   };
-}
-
-function parse(text: string): Run | null {
-  try {
-    const read = runSchema.safeParse(JSON.parse(text));
-    return read.success ? read.data : null;
-  } catch {
-    return null;
-  }
 }

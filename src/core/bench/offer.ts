@@ -1,11 +1,4 @@
-import {
-  coatOf,
-  CARE,
-  work,
-  type ChainState,
-  type Step as PlayedStep,
-  type Verdict,
-} from '../care';
+import { coatOf, CARE, work, type ChainState, type Verdict } from '../care';
 import type { Bike, Chain } from '../garage';
 import type { Depth } from '../logbook';
 import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../lube';
@@ -67,18 +60,6 @@ const OFFERED: readonly Depth[] = [
   'new-chain strip',
   'wax reset',
 ];
-
-const OPENED = ['baths', 'soak', 'strip'] as const;
-
-/** Times the link of a chain has been opened, by the log: taken off, or cleaned off the bike. */
-export function openingsOf(steps: readonly PlayedStep[], chainId: string): number {
-  return steps.filter(
-    ({ event, chainId: of }) =>
-      of === chainId &&
-      (event.type === 'chainRemoved' ||
-        (event.type === 'workDone' && (OPENED as readonly string[]).includes(event.method))),
-  ).length;
-}
 
 function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null): BenchLube {
   const { lube } = wanted;

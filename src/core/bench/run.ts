@@ -41,6 +41,16 @@ export const runSchema = z.object({
 export type Run = z.infer<typeof runSchema>;
 export type Mark = z.infer<typeof markSchema>;
 
+/** Reads a session from the text it was kept as; null where it cannot be taken up again. */
+export function readRun(text: string): Run | null {
+  try {
+    const read = runSchema.safeParse(JSON.parse(text));
+    return read.success ? read.data : null;
+  } catch {
+    return null;
+  }
+}
+
 /** A stored job is taken up again if it still gives a procedure: plain data of our own making. */
 function isJob(value: unknown): boolean {
   const job = value as Job;
@@ -122,6 +132,8 @@ export function benchOf(run: Run): Bench {
       }
     }
     state.set(step.id, mark.kind === 'skipped' ? 'skipped' : 'done');
+    // What was waited for is over, also where the rider went on without waiting.
+    if (step.waitsFor) timers.delete(step.waitsFor);
     if (mark.kind === 'skipped') continue;
     if (step.acts.includes('hot')) hot = true;
     if (step.acts.includes('hot off')) hot = false;

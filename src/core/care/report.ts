@@ -1,5 +1,6 @@
 import { wearLimitPercent } from '../chain';
 import type { Bike, Chain } from '../garage';
+import type { CleanMethod } from '../logbook';
 import type { LubeClass } from '../lube';
 import type { Settings } from '../settings';
 import { airOf, inFull, learntOf, type Step, type StepInFull } from './book';
@@ -77,3 +78,14 @@ export function lastLube(steps: readonly Step[], chainId: string): LubeClass | n
   }
   return null;
 }
+
+const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];
+
+/** Times the link of a chain has been opened, by the log: taken off, or cleaned off the bike. */
+export const openingsOf = (steps: readonly Step[], chainId: string): number =>
+  steps.filter(
+    ({ event, chainId: of }) =>
+      of === chainId &&
+      (event.type === 'chainRemoved' ||
+        (event.type === 'workDone' && OPENED.includes(event.method))),
+  ).length;

@@ -16,6 +16,9 @@ interface Props {
   job: Job;
 }
 
+/** Longer than this, the action is written smaller, so that what belongs to it is in sight. */
+const SHORT = 64;
+
 /** One step: the action large, the reason small, what it needs, what to mind. */
 export function StepView({ step, said, open, job }: Props) {
   return (
@@ -25,13 +28,17 @@ export function StepView({ step, said, open, job }: Props) {
           {said}
         </Txt>
       ) : null}
-      <Txt variant="verdict" level={1} live="polite">
+      <Txt variant={step.what.length > SHORT ? 'title' : 'verdict'} level={1} live="polite">
         {step.what}
       </Txt>
       <Txt tone="inkSoft">{step.why}</Txt>
       {open.length > 0 ? <CautionCard names={open} title="Mind this" /> : null}
       {step.drawing ? (
-        <StepDrawing drawing={step.drawing} hasDerailleur={job.bike.gear === 'derailleur'} />
+        <StepDrawing
+          drawing={step.drawing}
+          hasDerailleur={job.bike.gear === 'derailleur'}
+          turning={step.counter !== null}
+        />
       ) : null}
       {step.counter ? <Counter key={step.id} counter={step.counter} /> : null}
       {step.timer ? (

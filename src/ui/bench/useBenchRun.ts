@@ -1,10 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
-import type { Run } from '@/core/bench/run';
+import { readRun, type Run } from '@/core/bench/run';
 
-/** Where a session is kept. */
-interface Keeper {
-  read(): Promise<Run | null>;
-  write(run: Run | null): Promise<void>;
+/** Where a session is kept, as text. */
+export interface Keeper {
+  read(): Promise<string | null>;
+  write(text: string | null): Promise<void>;
+  setAside(text: string): Promise<void>;
 }
 
 /** The open session at the bench: undefined until it has been read; each change is kept at once. */
@@ -12,9 +13,13 @@ export function useBenchRun(keeper: Keeper) {
   const [run, setRun] = useState<Run | null | undefined>(undefined);
   useEffect(() => {
     let over = false;
-    void keeper.read().then((found) => {
+    const open = async () => {
+      const text = await keeper.read();
+      const found = text === null ? null : readRun(text);
+      if (text !== null && found === null) await keeper.setAside(text);
       if (!over) setRun((now) => (now === undefined ? found : now));
-    });
+    };
+    void open();
     return () => {
       over = true;
     };
@@ -22,7 +27,7 @@ export function useBenchRun(keeper: Keeper) {
   const keep = useCallback(
     (next: Run | null) => {
       setRun(next);
-      void keeper.write(next);
+      void keeper.write(next && JSON.stringify(next));
     },
     [keeper],
   );

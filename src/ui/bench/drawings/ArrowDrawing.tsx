@@ -29,7 +29,7 @@ export function ArrowDrawing({ colors, hasDerailleur }: TrainProps) {
         y={14}
         textAnchor="middle"
         fontSize={13}
-        fontFamily="Red Hat Text"
+        fontFamily="Hanken Grotesk"
         fill={colors.ink}
       >
         link on the upper run, arrow forward
@@ -45,7 +45,7 @@ export function ArrowDrawing({ colors, hasDerailleur }: TrainProps) {
         y={128}
         textAnchor="middle"
         fontSize={13}
-        fontFamily="Red Hat Text"
+        fontFamily="Hanken Grotesk"
         fill={colors.ink}
       >
         press, brake held

@@ -34,7 +34,7 @@ export function DropDrawing({ colors }: TrainProps) {
             y={ty as number}
             textAnchor="middle"
             fontSize={13}
-            fontFamily="Red Hat Text"
+            fontFamily="Hanken Grotesk"
             fill={colors.ink}
           >
             {word as string}

@@ -1,10 +1,9 @@
 import { G, Path, Text as SvgText } from 'react-native-svg';
-import { Drivetrain, onLowerRun, TRAIN, type TrainProps } from './Drivetrain';
+import { Drivetrain, onLowerRun, CRANK, type TrainProps } from './Drivetrain';
 
-/** Where to hold the rag: round the lower run, well before the cassette, cranks turning backwards. */
-export function RagDrawing({ colors, hasDerailleur }: TrainProps) {
+/** Where to hold the rag: round the lower run, well before the cassette, and which way the cranks turn. */
+export function RagDrawing({ colors, hasDerailleur, turning }: TrainProps & { turning: boolean }) {
   const [x, y] = onLowerRun(hasDerailleur, 0.55);
-  const { ring } = TRAIN;
   return (
     <G>
       <Drivetrain colors={colors} hasDerailleur={hasDerailleur} />
@@ -20,19 +19,23 @@ export function RagDrawing({ colors, hasDerailleur }: TrainProps) {
         stroke={colors.ink}
         strokeWidth={1}
       />
-      <Path
-        d={`M${ring.x + 22} ${ring.y - 4} a22 22 0 1 0 -22 26`}
-        fill="none"
-        stroke={colors.ink}
-        strokeWidth={2.5}
-      />
-      <Path d={`M${ring.x - 8} ${ring.y + 16} l9 6 -8 7z`} fill={colors.ink} />
+      {turning ? (
+        <>
+          <Path
+            d={`M${CRANK.x + 22} ${CRANK.y - 4} a22 22 0 1 0 -22 26`}
+            fill="none"
+            stroke={colors.ink}
+            strokeWidth={2.5}
+          />
+          <Path d={`M${CRANK.x - 8} ${CRANK.y + 16} l9 6 -8 7z`} fill={colors.ink} />
+        </>
+      ) : null}
       <SvgText
         x={x}
         y={164}
         textAnchor="middle"
         fontSize={13}
-        fontFamily="Red Hat Text"
+        fontFamily="Hanken Grotesk"
         fill={colors.ink}
       >
         rag here, fingers away from cogs

@@ -53,7 +53,7 @@ function Cage({ x, right, colors }: { x: number; right: boolean; colors: Colors 
         textAnchor="middle"
         fontSize={14}
         fontWeight="600"
-        fontFamily="Red Hat Text"
+        fontFamily="Hanken Grotesk"
         fill={tint}
       >
         {right ? 'Right: inside the tab' : 'Wrong: over the tab'}

@@ -21,14 +21,15 @@ const SAID: Record<Drawing, string> = {
   rag: 'Drawing: the rag is held round the lower run, well before the cassette; the cranks turn backwards.',
 };
 
-/** A drawing for this bike, where words fail. */
-export function StepDrawing({
-  drawing,
-  hasDerailleur,
-}: {
+interface Props {
   drawing: Drawing;
   hasDerailleur: boolean;
-}) {
+  /** The cranks turn while the rag is held. */
+  turning: boolean;
+}
+
+/** A drawing for this bike, where words fail. */
+export function StepDrawing({ drawing, hasDerailleur, turning }: Props) {
   const colors = useColors();
   return (
     <View role="img" aria-label={SAID[drawing]} style={styles.drawing}>
@@ -44,7 +45,9 @@ export function StepDrawing({
           <ArrowDrawing colors={colors} hasDerailleur={hasDerailleur} />
         ) : null}
         {drawing === 'unload' ? <UnloadDrawing colors={colors} /> : null}
-        {drawing === 'rag' ? <RagDrawing colors={colors} hasDerailleur={hasDerailleur} /> : null}
+        {drawing === 'rag' ? (
+          <RagDrawing colors={colors} hasDerailleur={hasDerailleur} turning={turning} />
+        ) : null}
       </Svg>
     </View>
   );

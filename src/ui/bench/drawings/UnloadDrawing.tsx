@@ -26,7 +26,7 @@ export function UnloadDrawing({ colors }: { colors: Colors }) {
         y={20}
         textAnchor="middle"
         fontSize={13}
-        fontFamily="Red Hat Text"
+        fontFamily="Hanken Grotesk"
         fill={colors.ink}
       >
         the string takes the pull
@@ -36,7 +36,7 @@ export function UnloadDrawing({ colors }: { colors: Colors }) {
         y={140}
         textAnchor="middle"
         fontSize={13}
-        fontFamily="Red Hat Text"
+        fontFamily="Hanken Grotesk"
         fill={colors.ink}
       >
         the link hangs slack: hold both ends

@@ -1,0 +1,178 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './rider';
+
+const step = (page: Page) => page.getByRole('heading', { level: 1 });
+const done = (page: Page) => page.getByRole('button', { name: 'Done', exact: true });
+
+/** Does what the step asks, as a rider with a clean rag and nothing wrong. */
+async function goOn(page: Page): Promise<void> {
+  const mind = page.getByRole('button', { name: 'I will mind that' });
+  const swatch = page.getByRole('button', { name: /^Swatch 1/ });
+  const yes = page.getByRole('button', { name: 'Yes', exact: true });
+  const before = await page.getByText(/ · \d+ of \d+$/).innerText();
+  if (await mind.isVisible()) await mind.click();
+  if (await swatch.isVisible()) await swatch.click();
+  else if (await yes.isVisible()) await yes.click();
+  else {
+    // What must be waited for, is: the clock is ours.
+    for (let n = 0; n < 200 && !(await done(page).isVisible()); n++)
+      await page.clock.fastForward(60_000);
+    await done(page).click();
+  }
+  await expect(page.getByText(before, { exact: true })).toHaveCount(0);
+}
+
+async function goOnTo(page: Page, heading: RegExp): Promise<void> {
+  for (let n = 0; n < 60; n++) {
+    if (heading.test(await step(page).innerText())) return;
+    await goOn(page);
+  }
+  throw new Error(`No way to ${heading}`);
+}
+
+test('a top-up from start to end: a dark rag loops back, a reload changes nothing, undo', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith('Road bike', 'Dry', '140');
+  await page.getByRole('button', { name: 'Do it now' }).click();
+  const topUp = page.getByRole('radio', { name: 'Top-up: wipe, lube, wipe' });
+  await expect(topUp).toBeChecked();
+  await expect(page.getByText(/Recommended\. /)).toBeVisible();
+  await expect(page.getByText(/ready to ride at \d\d:\d\d/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(step(page)).toHaveText('Put on gloves.');
+  await expect(page.getByRole('navigation')).toHaveCount(0);
+  await goOnTo(page, /fresh patch of rag/);
+  await page.getByRole('button', { name: /^Swatch 4/ }).click();
+  await expect(page.getByText(/Still darker than your standard/)).toBeVisible();
+  await expect(step(page)).toContainText('Wipe the chain');
+  await page.reload();
+  await expect(step(page)).toContainText('Wipe the chain');
+  await expect(page.getByText(/Still darker than your standard/)).toBeVisible();
+  await goOn(page);
+  await page.getByRole('button', { name: /^Swatch 2/ }).click();
+  await expect(step(page)).toContainText('Shake');
+  await goOn(page);
+  await expect(step(page)).toContainText('One small drop on each roller');
+  await expect(page.getByText('114 drops')).toBeVisible();
+  await goOnTo(page, /Let it sink in/);
+  await goOn(page);
+  // Twenty minutes, by the class; the rider reads on and comes back.
+  await expect(page.getByRole('button', { name: /^Sinks in: (20|19):/ })).toBeDisabled();
+  await page.clock.fastForward(20 * 60_000);
+  await goOnTo(page, /Done\./);
+  await expect(page.getByText(/It sets until/)).toBeVisible();
+  await expect(page.getByText('Swatches: 4, 2.')).toBeVisible();
+  await page.getByLabel('Note').fill('Second rag was the old towel');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(rider.verdict).toContainText('Good for');
+  await expect(rider.verdict).toContainText('The coat sets until');
+  expect(await rider.reads('Lube film')).toBe(100);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rider.verdict).toContainText('lube is used up');
+  await rider.goesTo('Bench');
+  await expect(page.getByText(/Left open/)).toHaveCount(0);
+});
+
+test('an off-bike clean: cogs while it soaks, closing checks that loop, written to the log', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith('Road bike', 'Wet', '300');
+  await rider.goesTo('Bench');
+  await page.getByRole('radio', { name: 'Off-bike clean and lube' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await goOnTo(page, /Tie a loop of slack/);
+  await expect(page.getByRole('img', { name: /hooked into the chain/ })).toBeVisible();
+  await goOnTo(page, /First bath/);
+  await goOn(page);
+  // The bath goes on by itself while the jockey wheels are done.
+  await expect(page.getByRole('group', { name: 'Timers' })).toContainText('First bath');
+  await expect(step(page)).toContainText('jockey wheel');
+  await goOnTo(page, /Bath 2/);
+  await goOnTo(page, /inside the tab of the cage/);
+  // Closing checks cannot be skipped.
+  await expect(page.getByRole('button', { name: 'Skip' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'No', exact: true }).click();
+  await expect(page.getByText('Open it and lay it inside the tab.')).toBeVisible();
+  await expect(step(page)).toContainText('Lay the chain through the chainstay');
+  await goOnTo(page, /pull both levers|Pull both levers/);
+  await goOnTo(page, /Done\./);
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(rider.verdict).toContainText('Good for');
+  expect(await rider.reads('Grit inside')).toBeLessThan(3);
+  await rider.goesTo('Book');
+  await page.getByText('History', { exact: true }).first().click();
+  await expect(page.getByText(/Off the bike, in baths, with cassette, wet lube/)).toBeVisible();
+});
+
+test('left and taken up again, skipped with a reason, trouble and back', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith('Road bike', 'Wet', '300');
+  await rider.goesTo('Bench');
+  await page.getByRole('radio', { name: 'On-bike clean and lube' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await goOnTo(page, /smallest cog/);
+  await page.getByRole('button', { name: 'Trouble' }).click();
+  await page.getByRole('button', { name: 'The bottle ran out half way' }).click();
+  await page.getByRole('radio', { name: 'Half' }).click();
+  await page.getByRole('button', { name: 'Back to the work' }).click();
+  await expect(step(page)).toContainText('smallest cog');
+  await page.getByRole('button', { name: 'Skip' }).click();
+  await page.getByRole('button', { name: 'Clean already' }).click();
+  await expect(step(page)).not.toContainText('smallest cog');
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await expect(page.getByText(/Left open: \d+ of \d+ steps are done/)).toBeVisible();
+  await page.clock.fastForward(18 * 3_600_000);
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(step(page)).toContainText('degreaser');
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await expect(step(page)).toContainText('smallest cog');
+});
+
+test('a hot pot is asked about before the rider leaves', async ({ rider, page }) => {
+  await rider.startsWith('Road bike', 'Hot wax', '600');
+  await rider.goesTo('Bench');
+  await page.getByRole('checkbox', { name: 'Thermostat pot' }).click();
+  await page.getByRole('radio', { name: 'Wax reset' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await goOnTo(page, /Lower the chain in/);
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await expect(page.getByText(/Is the pot switched off/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stay at the bench' }).click();
+  await expect(step(page)).toContainText('Lower the chain in');
+});
+
+test('by keyboard: Enter goes on, Backspace back; big text, big button, no fault by axe', async ({
+  rider,
+  page,
+}) => {
+  await page.addInitScript(() => {
+    addEventListener('DOMContentLoaded', () => {
+      document.documentElement.style.fontSize = '32px';
+    });
+  });
+  await rider.startsWith('Road bike', 'Wet', '300');
+  await rider.goesTo('Bench');
+  await page.getByRole('radio', { name: 'Top-up: wipe, lube, wipe' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(step(page)).toHaveText('Put on gloves.');
+  const box = await done(page).boundingBox();
+  const height = page.viewportSize()?.height ?? 0;
+  expect(box?.height).toBeGreaterThanOrEqual(72);
+  expect(box?.y).toBeGreaterThan((height * 2) / 3 - 100);
+  await page.locator('body').press('Enter');
+  await expect(step(page)).not.toHaveText('Put on gloves.');
+  await page.locator('body').press('Backspace');
+  await expect(step(page)).toHaveText('Put on gloves.');
+  await page.locator('body').press(' ');
+  await goOnTo(page, /fresh patch of rag/);
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+  expect(await rider.axeFaults()).toEqual([]);
+});

@@ -1,0 +1,38 @@
+import { workOf, type WorkResult } from '@/core/bench/result';
+import type { Product } from '@/core/shelf';
+import { Button } from '../form';
+import { Page } from '../frame';
+import { Txt } from '../theme';
+import { BenchScreen } from './BenchScreen';
+import { useBenchRun, type Keeper } from './useBenchRun';
+
+interface Props {
+  keeper: Keeper;
+  products: Readonly<Record<string, Product>>;
+  onLeave: () => void;
+  onFinish: (work: WorkResult) => void;
+}
+
+/** The open session, full screen; or that there is none. */
+export function BenchSession({ keeper, products, onLeave, onFinish }: Props) {
+  const { run, keep } = useBenchRun(keeper);
+  if (run === undefined) return null;
+  if (run === null)
+    return (
+      <Page title="Nothing on the bench">
+        <Txt>No work is under way.</Txt>
+        <Button kind="strong" label="Choose how deep" onPress={onLeave} />
+      </Page>
+    );
+  return (
+    <BenchScreen
+      run={run}
+      onRun={keep}
+      onLeave={onLeave}
+      onFinish={(done) => {
+        keep(null);
+        onFinish(workOf(done, products, Date.now()));
+      }}
+    />
+  );
+}

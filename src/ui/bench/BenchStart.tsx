@@ -1,0 +1,107 @@
+import { useState } from 'react';
+import type { ChainReport } from '@/core/care';
+import {
+  offers,
+  recommend,
+  startRun,
+  type AtTheBench,
+  type Offer,
+  type Wanted,
+} from '@/core/bench/offer';
+import { benchOf } from '@/core/bench/run';
+import type { Workshop } from '@/core/bench/workshop';
+import { DEPTHS, type Depth } from '@/core/logbook';
+import type { LubeClass } from '@/core/lube';
+import { bottlesOf } from '@/core/shelf';
+import { Button, Choice } from '../form';
+import { Card, Page } from '../frame';
+import { Txt } from '../theme';
+import { DEPTH_LABEL } from '../words';
+import { StartPanel } from './StartPanel';
+import { useBenchRun, type Keeper } from './useBenchRun';
+import { WorkshopCard } from './WorkshopCard';
+
+interface Props {
+  keeper: Keeper;
+  reports: readonly ChainReport[];
+  report: ChainReport;
+  at: AtTheBench;
+  /** The lube put on last; null: none in the log. */
+  lastLube: LubeClass | null;
+  /** A depth asked for by name. */
+  asked: string | undefined;
+  now: number;
+  onBike: (report: ChainReport) => void;
+  onGo: () => void;
+  onRecord: () => void;
+  onWorkshop: (workshop: Workshop) => void;
+}
+
+/** The bench, before starting: how deep, with what, and what it will do. */
+export function BenchStart(props: Props) {
+  const { keeper, reports, report, at, now } = props;
+  const { run, keep } = useBenchRun(keeper);
+  const [picked, setPicked] = useState<Depth | null>(DEPTHS.find((d) => d === props.asked) ?? null);
+  const [part, setPart] = useState<Partial<Wanted>>({});
+  const { workshop } = at.settings;
+  const wanted: Wanted = {
+    lube: props.lastLube ?? 'all-weather',
+    bottleId: null,
+    clean: workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
+    addOns: [],
+    baths: { count: 3, ml: 150 },
+    ...part,
+  };
+  const list = offers(at, wanted);
+  const recommended = recommend(report.verdict, list);
+  const start = (offer: Offer) => {
+    keep(startRun(offer, at.chain.id, Date.now()));
+    props.onGo();
+  };
+  const open = run ? benchOf(run) : null;
+  return (
+    <Page title="Bench">
+      {run && open ? (
+        <Card title={`${DEPTH_LABEL[run.job.depth]}, ${run.job.bike.name}`}>
+          <Txt>
+            {`Left open: ${open.state.size} of ${open.steps.length} steps are done.`}
+            {open.hot ? ' Make sure that the pot is off.' : ''}
+          </Txt>
+          <Button kind="strong" label="Go on" onPress={props.onGo} />
+          <Button
+            kind="danger"
+            label={open.hot ? 'The pot is off: give it up' : 'Give it up'}
+            onPress={() => keep(null)}
+          />
+        </Card>
+      ) : null}
+      {reports.length > 1 ? (
+        <Choice
+          label="Bike"
+          options={reports.map((r) => ({ value: r.bike.id, label: r.bike.name }))}
+          value={at.bike.id}
+          onChange={(id) => {
+            const next = reports.find((r) => r.bike.id === id);
+            if (next) props.onBike(next);
+          }}
+        />
+      ) : null}
+      <StartPanel
+        offers={list}
+        recommended={recommended}
+        depth={picked ?? recommended?.depth ?? 'wipe-down'}
+        onDepth={setPicked}
+        wanted={wanted}
+        onWanted={(next) => setPart((old) => ({ ...old, ...next }))}
+        bottles={bottlesOf(at.products, wanted.lube)}
+        now={now}
+        onStart={start}
+      />
+      <WorkshopCard
+        workshop={workshop}
+        onChange={(next) => props.onWorkshop({ ...workshop, ...next })}
+      />
+      <Button label="I have done it already: write it down" onPress={props.onRecord} />
+    </Page>
+  );
+}
