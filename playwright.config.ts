@@ -38,6 +38,8 @@ export default defineConfig({
     baseURL: `http://localhost:${PORT}`,
     locale: 'en-GB',
     timezoneId: 'Europe/London',
+    // Only what tests being offline lets the app be kept: every page would fetch all of it.
+    serviceWorkers: 'block',
   },
   projects: [
     { name: 'phone', use: { ...browser(390, 844), hasTouch: true } },

@@ -16,7 +16,16 @@ import { browserEdge } from '@/store/edge';
 import { OpenContext } from '@/store/OpenContext';
 import { openLogbook } from '@/store/openLogbook';
 import { switchLogbook, whichLogbook } from '@/store/whichLogbook';
-import { Card, Notice, Page, Places, SetAsideStrip, StatusStrip, useWide } from '@/ui/frame';
+import {
+  Card,
+  NewVersionStrip,
+  Notice,
+  Page,
+  Places,
+  SetAsideStrip,
+  StatusStrip,
+  useWide,
+} from '@/ui/frame';
 import { ThemeProvider, Txt, useColors } from '@/ui/theme';
 
 /** The frame around every page: store, theme, the five places, what was saved, what can be undone. */
@@ -61,6 +70,7 @@ function Frame({ demo }: { demo: boolean }) {
         {atTheBench ? null : (
           <StatusStrip save={save} onLeaveDemo={demo ? () => switchLogbook('own') : null} />
         )}
+        <NewVersionStrip quiet={atTheBench} />
         {quarantined[0] ? (
           <SetAsideStrip part={quarantined[0].part} onOpen={() => router.navigate('/book/files')} />
         ) : null}

@@ -47,7 +47,10 @@ declare const window: { told: Told };
 
 /** A page of the demo logbook ready to read files, with a timer that tells its longest wait. */
 async function importPage(browser: Browser, address: string): Promise<Page> {
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const page = await browser.newPage({
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: 'block',
+  });
   await page.clock.setSystemTime(new Date('2026-11-24T10:00:00Z'));
   await page.goto(`${address}rides/import?logbook=demo`);
   await page.getByLabel('Ride files').waitFor({ state: 'attached' });

@@ -6,7 +6,7 @@ const RUNS = 9;
 
 /** Milliseconds from navigation to a bare app's first paint, with an empty cache. */
 async function firstPaint(browser: Browser, address: string): Promise<number> {
-  const context = await browser.newContext();
+  const context = await browser.newContext({ serviceWorkers: 'block' });
   const page = await context.newPage();
   await page.goto(address);
   await page.getByText('Ready').waitFor();
@@ -30,7 +30,7 @@ async function firstPaint(browser: Browser, address: string): Promise<number> {
  * the demo's logbook in storage: what a rider waits who opens the app again.
  */
 async function readableVerdict(browser: Browser, address: string): Promise<number> {
-  const context = await browser.newContext();
+  const context = await browser.newContext({ serviceWorkers: 'block' });
   const seeding = await context.newPage();
   await seeding.goto(`${address}?logbook=demo`);
   await seeding.getByText(/^Saved \d/).waitFor();

@@ -71,7 +71,10 @@ async function scrolling(page: Page): Promise<number> {
 async function main(): Promise<void> {
   const ours = await serve('dist');
   const browser = await launch(chromium);
-  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  const page = await browser.newPage({
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: 'block',
+  });
   await page.goto(`${ours.address}book/files`);
   const buffer = Buffer.from(manyRides());
   await page

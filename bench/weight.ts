@@ -6,7 +6,7 @@ import { report } from './report';
 /** Gzipped bytes of every script a page loads, by address. */
 async function scriptBytes(address: string): Promise<number> {
   const browser = await launch(chromium);
-  const page = await browser.newPage();
+  const page = await browser.newPage({ serviceWorkers: 'block' });
   const bodies: Promise<Buffer>[] = [];
   page.on('response', (response) => {
     if (response.request().resourceType() === 'script') bodies.push(response.body());

@@ -83,6 +83,7 @@ const SOURCES = [
   'app.config.ts',
   'babel.config.js',
   'metro.config.js',
+  'scripts/serviceWorker.mjs',
   'package-lock.json',
 ];
 
@@ -93,6 +94,7 @@ export function ensureBuild() {
   if (stampOf('build') === wanted && existsSync(dist)) return say('The web build is up to date.');
   say('Building the web app (about a minute) …');
   exportWeb('dist');
+  run(process.execPath, ['scripts/serviceWorker.mjs', 'dist']);
   stamp('build', wanted);
 }
 

@@ -131,7 +131,13 @@ export function BenchScreen({ run, onRun, onLeave, onFinish }: Props) {
 
 const styles = StyleSheet.create({
   screen: { flex: 1 },
-  bar: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between', gap: 8 },
+  bar: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    gap: 8,
+  },
   place: { flexShrink: 1, textAlign: 'center' },
   track: { height: 4 },
   middle: { padding: 16, alignItems: 'center' },

@@ -1,5 +1,6 @@
 export * from './Card';
 export * from './Menu';
+export * from './NewVersionStrip';
 export * from './Notice';
 export * from './Page';
 export * from './Places';
