@@ -64,6 +64,24 @@ const answered = async (page: Page) => {
   await page.mouse.wheel(0, 250);
 };
 
+/** Begins work of a depth and does what is asked until the step's text matches. */
+const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
+  await page.getByRole('radio', { name: depth }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
+  for (let n = 0; n < 60; n++) {
+    const h1 = page.getByRole('heading', { level: 1 });
+    await h1.filter({ hasNotText: /^Bench$/ }).waitFor();
+    if (heading.test(await h1.innerText())) return;
+    for (const name of ['I will mind that', 'Go on without waiting', 'Yes', /^Swatch 1/, 'Done'])
+      if (await button(name).first().isVisible()) {
+        await button(name).first().click();
+        break;
+      }
+  }
+  throw new Error(`No way to ${heading}`);
+};
+
 const SHOTS: Shot[] = [
   { file: 'today-phone', path: '/', size: PHONE },
   { file: 'today-wide', path: '/', size: WIDE },
@@ -79,13 +97,27 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'rides-wide', path: '/rides', size: WIDE, before: sync },
-  { file: 'rides-phone', path: '/rides', size: PHONE, before: sync },
   { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
   { file: 'import', path: '/rides/import', size: PHONE, before: importFiles },
   { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
   { file: 'dose', path: '/shelf/dose', size: PHONE },
   { file: 'shelf', path: '/shelf', size: PHONE },
   { file: 'settings', path: '/book/settings', size: WIDE },
+  { file: 'product', path: '/shelf/product/demo-all', size: PHONE },
+  { file: 'bench', path: '/bench', size: PHONE },
+  {
+    file: 'bench-timer',
+    path: '/bench',
+    size: PHONE,
+    dark: true,
+    before: atStep('Off-bike clean and lube', /Bath 2/),
+  },
+  {
+    file: 'bench-check',
+    path: '/bench',
+    size: PHONE,
+    before: atStep('Top-up: wipe, lube, wipe', /fresh patch/),
+  },
   { file: 'record-work', path: '/bench/record', size: PHONE },
   { file: 'garage', path: '/book/garage', size: WIDE },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },

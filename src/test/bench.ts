@@ -13,6 +13,7 @@ export const benchLube = (lubeClass: LubeClass, links = 114): NonNullable<Job['l
   drops: links,
   ml: links / 25,
   shake: false,
+  tooColdFor: null,
   setHours: LUBE_CLASSES[lubeClass].setHours,
 });
 

@@ -27,6 +27,13 @@ export function cogSteps(job: Job): Step[] {
         'They hand their dirt straight back to the chain.',
         {
           acts: ['jockey wheels'],
+          check: {
+            kind: 'spin',
+            ask: 'Clean, and do both spin freely when flicked?',
+            failTo: 'jockey wheels',
+            failWhy:
+              'Scrape round their bearings once more. One that stays stiff is replaced; degreaser stays out of it.',
+          },
           materials: ['brush or scraper'],
           cautions: still,
           hands: 3,

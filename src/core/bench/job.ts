@@ -14,8 +14,9 @@ export interface BenchLube {
   sides: 1 | 2;
   drops: number;
   ml: number;
-  /** Its label asks for shaking. */
+  /** Its label asks for shaking, and for warmer air than there is: how warm, in words; null: it is warm enough. */
   shake: boolean;
+  tooColdFor: string | null;
   /** Hours it sets where the bike stands. */
   setHours: number;
 }
@@ -28,16 +29,7 @@ export interface Job {
   addOns: readonly AddOn[];
   bike: Pick<
     Bike,
-    | 'name'
-    | 'rings'
-    | 'gear'
-    | 'drive'
-    | 'brake'
-    | 'ebike'
-    | 'wheel'
-    | 'narrowWide'
-    | 'frame'
-    | 'mudguards'
+    'name' | 'rings' | 'gear' | 'drive' | 'brake' | 'ebike' | 'wheel' | 'narrowWide' | 'frame'
   >;
   chain: Pick<Chain, 'links' | 'closure' | 'directional'>;
   /** Times its link has been opened, by the log. */
@@ -94,6 +86,13 @@ export const usesDegreaser = (job: Job): boolean =>
 /** A clean that reaches inside the rollers: cassette and jockey wheels go with it. */
 export const isDeep = (job: Job): boolean => usesDegreaser(job) || job.depth === 'wax reset';
 
+/** Whether a new chain is stripped: for wax it must be, else by the rider's school. */
+function stripsNew({ lube, workshop }: Job): boolean {
+  if (lube === null || isWax(lube.lubeClass)) return true;
+  const { newChain } = workshop.schools;
+  return newChain === 'strip' || (newChain === 'by lube' && lube.lubeClass === 'dry');
+}
+
 /** Why this depth cannot be done on this bike with these tools; null where it can. */
 export function refusal(job: Job): string | null {
   const { depth, lube } = job;
@@ -111,6 +110,8 @@ export function refusal(job: Job): string | null {
     return 'A wax reset ends with wax: choose drip wax or hot wax.';
   if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot'))
     return 'Hot wax needs a pot with a thermostat, used for nothing else.';
+  if (depth === 'new-chain strip' && !stripsNew(job))
+    return 'The factory grease of a new chain is good under this lube: wipe the outside and ride (a school).';
   if (depth === 'roadside' && lube && isWax(lube.lubeClass))
     return 'Wax takes hours to set: at the roadside take the small bottle of oil.';
   return null;

@@ -67,6 +67,12 @@ const handCautions = (job: Job) =>
     ...(job.bike.brake.startsWith('disc') ? ['rotor'] : []),
   ] as Step['cautions'];
 
+/** The label has the word on how warm it must be. */
+const coldNote = ({ tooColdFor }: BenchLube): string =>
+  tooColdFor === null
+    ? ''
+    : `Its label: not below ${tooColdFor}. It is colder here: somewhere warm first. `;
+
 /** The coat: shake, drops once round, run in, sink in, wipe. */
 export function lubing(job: Job, lube: BenchLube): Step[] {
   if (lube.lubeClass === 'hot wax') return hotWax(job);
@@ -94,9 +100,10 @@ export function lubing(job: Job, lube: BenchLube): Step[] {
       'drops',
       'lube',
       `One small drop on each roller, ${WHERE[job.workshop.schools.where]}: ${rounds}.`,
-      wax
-        ? 'It should stand as round beads.'
-        : 'Inside the chain it creeps to where metal rubs; on the plates it only gathers dirt.',
+      coldNote(lube) +
+        (wax
+          ? 'It should stand as round beads.'
+          : 'Inside the chain it creeps to where metal rubs; on the plates it only gathers dirt.'),
       {
         acts: wax ? ['lube', 'wax'] : ['lube'],
         materials: [`${name}, ${lube.ml.toFixed(1)} ml`],

@@ -4,6 +4,8 @@ import type { Depth } from '../logbook';
 import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../lube';
 import type { Settings } from '../settings';
 import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
+import { labelNote } from '../shelf/label';
+import { formatTemperature } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
 import { refusal, type AddOn, type BenchLube, type Job } from './job';
 import { procedure } from './procedure';
@@ -68,13 +70,18 @@ function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null): BenchLu
   const sides = sidesOf(schools.sides, at.bike.ebike, lube);
   const dose = doseOf(at.chain.links, sides, dropsPerMl, schools.amount);
   const setHours = bottle?.setHours ?? traits.setHours;
+  const note = bottle && labelNote(bottle, at.air);
   return {
     lubeClass: lube,
     name: bottle?.name ?? `${lube} lube`,
     sides,
     drops: dose.drops,
     ml: dose.ml,
-    shake: bottle?.shake ?? false,
+    shake: note?.shake ?? false,
+    tooColdFor:
+      note && note.tooColdFor !== null
+        ? formatTemperature(note.tooColdFor, at.settings.units)
+        : null,
     setHours: settingHours({ ...traits, setHours }, at.air),
   };
 }

@@ -9,6 +9,9 @@ export const turnsFor = (job: Job, laps: number): number =>
 /** The smallest ring, where there is one to choose: it leaves the chain slack. */
 const ringOn = (job: Job): number => Math.min(...job.bike.rings);
 
+/** Grit outside from which mud is rinsed off before any degreaser. Own estimate. */
+const MUDDY = 0.6;
+
 /** Getting bike, hands and place ready. */
 export function prepare(job: Job): Step[] {
   const { bike, depth } = job;
@@ -44,7 +47,9 @@ export function prepare(job: Job): Step[] {
       step(
         'gloves',
         'prepare',
-        cautious ? 'Put on gloves and eye protection, open a window.' : 'Put on gloves.',
+        cautious
+          ? `Put on gloves and eye protection${job.workshop.outdoors ? '' : ', open a window'}.`
+          : 'Put on gloves.',
         'Lube and degreaser belong on the chain, not on skin.',
         {
           acts: ['gloves'],
@@ -68,6 +73,20 @@ export function prepare(job: Job): Step[] {
           materials: ['shower cap or bag'],
           cautions: ['rotor'],
           hands: 0.5,
+        },
+      ),
+    );
+  if (job.outside > MUDDY && job.workshop.water === 'hose' && usesDegreaser(job))
+    steps.push(
+      step(
+        'mud',
+        'prepare',
+        'Rinse the loose mud off with a soft stream.',
+        'Degreaser is for what water leaves.',
+        {
+          acts: ['water'],
+          materials: ['water'],
+          hands: 2,
         },
       ),
     );

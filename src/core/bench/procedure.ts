@@ -4,7 +4,7 @@ import { comesOff, isWax, mustStrip, usesDegreaser, type Job } from './job';
 import { flush, hotRinse, lubing, pivots } from './lubing';
 import { prepare } from './prepare';
 import { step, type Act, type Step } from './steps';
-import { ragCheck, ragStep, wipe } from './wiping';
+import { gloveCheck, ragCheck, ragStep, wipe } from './wiping';
 
 /**
  * The steps of a piece of work in order, made from rules for this bike, chain, lube, workshop and
@@ -28,7 +28,9 @@ export function procedure(job: Job): Step[] {
   const flushes = job.oldCoat === 'flush' && job.depth === 'top-up' && !mustStrip(job);
   if (job.lube && flushes && !isWax(job.lube.lubeClass)) steps.push(...flush(job, job.lube));
   else if (job.lube || job.depth === 'wipe-down')
-    steps.push(ragCheck(loopOf(steps), comesOff(job)));
+    steps.push(
+      job.depth === 'roadside' ? gloveCheck(loopOf(steps)) : ragCheck(loopOf(steps), comesOff(job)),
+    );
   if (job.lube && job.depth !== 'wipe-down') {
     const late = comesOff(job) && job.lube.lubeClass !== 'hot wax';
     const close = closing(job, actsOf(steps));

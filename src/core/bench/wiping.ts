@@ -79,6 +79,25 @@ const RAG_CHECK: Omit<Check, 'failTo'> = {
   failWhy: 'Still darker than your standard: lube over dirt makes paste.',
 };
 
+/** The same at the roadside, where a glove must do. */
+export const gloveCheck = (failTo: string): Step =>
+  step(
+    'glove check',
+    'check',
+    'Crank still. Touch the chain with a clean finger of the glove.',
+    'New lube on dirt makes paste.',
+    {
+      acts: ['cleanliness check'],
+      hands: 0.5,
+      check: {
+        kind: 'glove',
+        ask: 'Does hardly anything black come off?',
+        failTo,
+        failWhy: 'Wipe once more: the worst of it must go.',
+      },
+    },
+  );
+
 /** The cleanliness check before a coat: by swatch, back to the cleaning when it fails. */
 export const ragCheck = (failTo: string, off: boolean): Step =>
   step(

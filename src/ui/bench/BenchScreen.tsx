@@ -3,6 +3,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { mayHurt } from '@/core/bench';
 import {
   benchOf,
+  minutesWorked,
   passesByItself,
   unacknowledged,
   waitingFor,
@@ -72,7 +73,7 @@ export function BenchScreen({ run, onRun, onLeave, onFinish }: Props) {
         <Button kind="quiet" label="Leave" onPress={leave} />
         <Txt variant="numberSmall" tone="inkSoft" style={styles.place}>
           {current
-            ? `${PHASE_LABEL[current.phase]} · ${state.size + 1} of ${steps.length}`
+            ? `${minutesWorked(run)} min · ${PHASE_LABEL[current.phase]} · ${state.size + 1} of ${steps.length}`
             : `${steps.length} of ${steps.length}`}
         </Txt>
         <Button
@@ -91,7 +92,7 @@ export function BenchScreen({ run, onRun, onLeave, onFinish }: Props) {
           }}
         />
       </View>
-      <ScrollView contentContainerStyle={styles.middle}>
+      <ScrollView tabIndex={0} contentContainerStyle={styles.middle}>
         <View style={styles.column}>
           <Timers timers={bench.timers} now={now} />
           {panel === 'trouble' ? (

@@ -7,12 +7,9 @@ export type NewVersion = () => void;
  */
 export async function keepForOffline(onNewVersion: (take: NewVersion) => void): Promise<void> {
   if (!('serviceWorker' in navigator) || __DEV__) return;
-  let registration: ServiceWorkerRegistration;
-  try {
-    registration = await navigator.serviceWorker.register('/sw.js');
-  } catch {
-    return;
-  }
+  // Refused or held back by the browser: the app then needs its server, as before.
+  const registration = await navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+  if (!registration) return;
   const ready = (waiting: ServiceWorker) =>
     onNewVersion(() => {
       navigator.serviceWorker.addEventListener('controllerchange', () => location.reload());

@@ -49,7 +49,7 @@ describe('procedures', () => {
     [
       'a roadside top-up',
       { depth: 'roadside' },
-      'place, wipe, rag check, drops, run in, wipe off, listen',
+      'place, wipe, glove check, drops, run in, wipe off, listen',
     ],
     [
       'a rescue after rain',
@@ -209,6 +209,7 @@ describe('procedures', () => {
     ],
     [{ depth: 'wax reset' }, /ends with wax/],
     [{ lube: benchLube('hot wax'), onIt: 'hot wax' }, /pot with a thermostat/],
+    [{ depth: 'new-chain strip' }, /good under this lube/],
     [{ depth: 'roadside', lube: benchLube('drip wax'), onIt: 'drip wax' }, /small bottle of oil/],
   ])('%j is refused, with a sentence', (more, sentence) => {
     expect(refusal(jobOf(more))).toMatch(sentence);
@@ -223,7 +224,7 @@ describe('procedures', () => {
     (depth, lubeClass) => {
       const job = jobOf({ depth, lube: benchLube(lubeClass), onIt: lubeClass });
       if (refusal(job) !== null)
-        return expect(depth === 'wax reset' || depth === 'roadside').toBe(true);
+        return expect(['wax reset', 'roadside', 'new-chain strip']).toContain(depth);
       const steps = procedure(job);
       if (depth === 'wipe-down') return expect(first(steps, 'lube')).toBe(-1);
       const set = steps.find((s) => s.timer?.label === 'Sets');

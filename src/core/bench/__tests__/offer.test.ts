@@ -1,0 +1,129 @@
+import { Replay, reportOn, type ChainReport } from '@/core/care';
+import type { Chain } from '@/core/garage';
+import type { ChainStart } from '@/core/logbook';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import { TEST_GARAGE } from '@/test/arbitraries';
+import { stamped, type Body } from '@/test/events';
+import { STORAGE_AIR } from '@/core/weather';
+import { offers, recommend, startRun, type Wanted } from '../offer';
+import { benchOf } from '../run';
+import { workOf } from '../result';
+
+const AT = '2026-05-01T08:00:00.000Z';
+const NOW = Date.parse(AT) + 3_600_000;
+
+function reported(start: Partial<ChainStart>, heard?: 'squeak', chain: Partial<Chain> = {}) {
+  const garage = {
+    ...TEST_GARAGE,
+    chains: { ...TEST_GARAGE.chains, c1: { ...TEST_GARAGE.chains.c1!, ...chain } },
+  };
+  const bodies: Body[] = [
+    {
+      type: 'chainFitted',
+      at: AT,
+      chainId: 'c1',
+      bikeId: 'b1',
+      start: {
+        lube: 'wet',
+        kmSinceLube: 0,
+        look: 'clean',
+        kmBefore: 0,
+        wearPercent: null,
+        ...start,
+      },
+    },
+    ...(heard
+      ? [
+          {
+            type: 'soundHeard' as const,
+            at: AT.replace(':00.', ':30.'),
+            chainId: 'c1',
+            sound: heard,
+          },
+        ]
+      : []),
+  ];
+  const replay = new Replay(garage, stamped(bodies));
+  return reportOn(replay, 'b1', DEFAULT_SETTINGS, NOW)!;
+}
+
+const WANTED: Wanted = {
+  lube: 'wet',
+  bottleId: null,
+  clean: 'brush',
+  addOns: [],
+  baths: { count: 3, ml: 150 },
+};
+
+const at = (report: ChainReport) => ({
+  bike: report.bike,
+  chain: report.chain,
+  state: report.state,
+  cogs: report.cogs,
+  air: STORAGE_AIR.indoors,
+  openings: 0,
+  products: {},
+  settings: DEFAULT_SETTINGS,
+});
+
+describe('what the bench offers', () => {
+  it('every depth, with what it takes and leaves: deeper takes longer and leaves less inside', () => {
+    const list = offers(at(reported({ look: 'dirty', kmSinceLube: 300 })), WANTED);
+    const of = (depth: string) => list.find((o) => o.depth === depth);
+    expect(of('wipe-down')?.time?.handsOn).toBeLessThan(of('top-up')?.time?.handsOn ?? 0);
+    expect(of('top-up')?.time?.handsOn).toBeLessThan(of('on-bike clean')?.time?.handsOn ?? 0);
+    expect(of('on-bike clean')?.after?.inside).toBeGreaterThan(
+      of('off-bike clean')?.after?.inside ?? 1,
+    );
+    expect(of('wax reset')?.refused).toMatch(/ends with wax/);
+    expect(of('wax reset')?.time).toBeNull();
+  });
+
+  it('recommends what the verdict proposes, or the next that can be done here', () => {
+    const spent = reported({ kmSinceLube: 390 });
+    expect(recommend(spent.verdict, offers(at(spent), WANTED))?.depth).toBe('top-up');
+    const gritty = reported({ look: 'dirty', kmSinceLube: 300 });
+    const list = offers(at(gritty), WANTED);
+    const found = recommend(gritty.verdict, list);
+    expect(list.find((o) => o.depth === found?.depth)?.refused).toBeNull();
+    const without = list.map((o) =>
+      o.depth === gritty.verdict.proposal.depth ? { ...o, refused: 'not here' } : o,
+    );
+    const other = recommend(gritty.verdict, without);
+    expect(other?.depth).not.toBe(gritty.verdict.proposal.depth);
+    expect(other?.reason).toMatch(/cannot be done here/);
+    expect(
+      recommend(
+        gritty.verdict,
+        list.map((o) => ({ ...o, refused: 'no' })),
+      ),
+    ).toBeNull();
+  });
+
+  it('shallow first when a noise is the only complaint', () => {
+    const squeaks = reported({ kmSinceLube: 250 }, 'squeak');
+    expect(recommend(squeaks.verdict, offers(at(squeaks), WANTED))).toMatchObject({
+      depth: 'top-up',
+      reason: expect.stringMatching(/shallow work first/),
+    });
+  });
+
+  it('what it says it leaves is what the session then writes', () => {
+    const report = reported({ kmSinceLube: 390 });
+    const offer = offers(at(report), WANTED).find((o) => o.depth === 'top-up')!;
+    let run = startRun(offer, 'c1', NOW);
+    for (let step = benchOf(run).current; step; step = benchOf(run).current)
+      run = {
+        ...run,
+        marks: [
+          ...run.marks,
+          step.check?.kind === 'rag'
+            ? { step: step.id, kind: 'swatch', at: NOW, swatch: 1, why: '' }
+            : { step: step.id, kind: 'done', at: NOW, swatch: null, why: '' },
+        ],
+      };
+    const work = workOf(run, {}, NOW);
+    expect(work).toMatchObject({ method: 'solvent wipe', lube: { lubeClass: 'wet', coat: 1 } });
+    expect(offer.after?.film).toBe(1);
+  });
+});
