@@ -139,7 +139,7 @@ const styles = StyleSheet.create({
     justifyContent: 'space-between',
     gap: 8,
   },
-  place: { flexShrink: 1, textAlign: 'center' },
+  place: { flexGrow: 1, flexBasis: 120, textAlign: 'center' },
   track: { height: 4 },
   middle: { padding: 16, alignItems: 'center' },
   column: { width: '100%', maxWidth: 680, gap: 14 },

@@ -42,7 +42,7 @@ export function ArrowDrawing({ colors, hasDerailleur }: TrainProps) {
       />
       <SvgText
         x={282}
-        y={128}
+        y={152}
         textAnchor="middle"
         fontSize={13}
         fontFamily="Hanken Grotesk"
