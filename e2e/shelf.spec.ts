@@ -202,6 +202,9 @@ test('a calculator hands its result to the stock and to the bench', async ({ rid
   await expect(page.getByText('Taken off House wet lube')).toBeVisible();
   await page.getByRole('button', { name: 'Take this coat to the bench' }).click();
   await expect(page.getByRole('radio', { name: 'House wet lube' })).toBeChecked();
+  await page.goBack();
+  await page.getByRole('button', { name: 'Clean with it at the bench' }).click();
+  await expect(page.getByRole('radio', { name: 'On-bike clean and lube' })).toBeChecked();
 });
 
 test('a label’s figures overwrite the class’s, in the units of the rider', async ({

@@ -67,14 +67,20 @@ export default function Doses() {
           dispatch(putSettings('School changed', { schools: { ...schools, ...part } }))
         }
       />
-      <MixCalculator {...stock} />
+      <MixCalculator
+        {...stock}
+        onBench={() => router.navigate(`/bench?chain=${chain.id}&depth=on-bike clean`)}
+      />
       <BathCalculator
         {...stock}
         onBench={(count, ml) =>
           router.navigate(`/bench/record?chain=${chain.id}&baths=${count}&ml=${ml}`)
         }
       />
-      <WaxCalculator {...stock} />
+      <WaxCalculator
+        {...stock}
+        onBench={() => router.navigate(`/bench?chain=${chain.id}&depth=wax reset`)}
+      />
     </Page>
   );
 }

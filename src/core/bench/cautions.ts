@@ -1,5 +1,6 @@
 import type { Bike, Chain } from '../garage';
 import type { CleanMethod } from '../logbook';
+import { cleanerFor } from '../shelf/use';
 
 /** What may hurt someone or something at a piece of work. Labels and local rules come first, always. */
 export type CautionName =
@@ -40,15 +41,6 @@ const SENTENCES: Record<CautionName, string> = {
   tension: 'Unload the chain before you open it and hold both ends: under tension it whips.',
 };
 
-const WITH_DEGREASER: readonly CleanMethod[] = [
-  'solvent wipe',
-  'degreaser wipe',
-  'brush',
-  'scrubber',
-  'baths',
-  'soak',
-  'strip',
-];
 const OFF_THE_BIKE: readonly CleanMethod[] = ['baths', 'soak', 'strip', 'wax reset'];
 const ON_THE_BIKE: readonly CleanMethod[] = [
   'dry wipe',
@@ -68,7 +60,7 @@ export function cautionsFor(
 ): CautionName[] {
   const offTheBike = OFF_THE_BIKE.includes(method);
   const onTheBike = ON_THE_BIKE.includes(method) || (method === 'none' && lubed);
-  const degreaser = WITH_DEGREASER.includes(method);
+  const degreaser = cleanerFor(method) !== null;
   const all: [CautionName, boolean][] = [
     ['motor', bike?.ebike === true],
     ['driven cranks', onTheBike && bike !== undefined && bike.drive !== 'freewheel'],

@@ -21,6 +21,9 @@ export interface BenchLube {
   setHours: number;
 }
 
+/** What to lay out where no degreaser stands on the shelf. */
+export const DEGREASER = 'degreaser whose label allows chains';
+
 /** A piece of work to be guided: everything the procedure is made from, as plain data. */
 export interface Job {
   depth: Depth;

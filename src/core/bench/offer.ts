@@ -1,6 +1,6 @@
 import { coatOf, CARE, work, type ChainState, type Verdict } from '../care';
 import type { Bike, Chain } from '../garage';
-import type { Depth } from '../logbook';
+import { DEPTHS, type Depth } from '../logbook';
 import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../lube';
 import type { Settings } from '../settings';
 import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
@@ -50,19 +50,6 @@ export interface Offer {
   after: ChainState | null;
 }
 
-/** In the order of depth, shallow first. */
-const OFFERED: readonly Depth[] = [
-  'wipe-down',
-  'top-up',
-  'roadside',
-  'rescue',
-  'on-bike clean',
-  'off-bike clean',
-  'soak',
-  'new-chain strip',
-  'wax reset',
-];
-
 function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null): BenchLube {
   const { lube } = wanted;
   const traits = LUBE_CLASSES[lube];
@@ -94,7 +81,7 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
   const bottle = bottles.find((b) => b.id === wanted.bottleId) ?? bottles[0] ?? null;
   const under = bottle && undercoatOf(products, wanted.lube, schools.products);
   const lube = lubeOf(at, wanted, bottle);
-  return OFFERED.map((depth): Offer => {
+  return DEPTHS.map((depth): Offer => {
     const job: Job = {
       depth,
       clean: wanted.clean,
@@ -167,8 +154,8 @@ export function recommend(verdict: Verdict, list: readonly Offer[]): Recommended
         'A noise is the only complaint: try the shallow work first, it nearly always suffices.',
     };
   const { depth } = verdict.proposal;
-  const from = OFFERED.indexOf(depth);
-  const found = can.find((o) => OFFERED.indexOf(o.depth) >= from) ?? can.at(-1);
+  const from = DEPTHS.indexOf(depth);
+  const found = can.find((o) => DEPTHS.indexOf(o.depth) >= from) ?? can.at(-1);
   if (!found) return null;
   return {
     depth: found.depth,

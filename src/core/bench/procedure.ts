@@ -1,9 +1,13 @@
-import { chainOff, baths, cogSteps, drying, onBike } from './cleaning';
 import { closing } from './closing';
+import { cogSteps } from './cogs';
+import { drying } from './drying';
 import { comesOff, isWax, mustStrip, usesDegreaser, type Job } from './job';
-import { flush, hotRinse, lubing, pivots } from './lubing';
+import { flush, lubing, pivots } from './lubing';
+import { baths, chainOff } from './offBike';
+import { onBike } from './onBike';
 import { prepare } from './prepare';
 import { step, type Act, type Step } from './steps';
+import { hotRinse } from './waxing';
 import { gloveCheck, ragCheck, ragStep, wipe } from './wiping';
 
 /**

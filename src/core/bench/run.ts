@@ -173,13 +173,24 @@ export const passesByItself = (step: Step, open: readonly CautionName[]): boolea
 /** A longer gap between two marks is an absence, not work. */
 const ABSENCE_MIN = 20;
 
-/** Minutes with hands on the bike: between marks, less absences and what was waited. */
+/** Minutes with hands on the bike: between marks, less absences and what was waited for a timer. */
 export function minutesWorked(run: Run): number {
-  const times = [run.startedAt, ...run.marks.map((m) => m.at)];
+  const steps = new Map(procedure(run.job).map((s) => [s.id, s]));
+  const ends = new Map<string, number>();
+  let last = run.startedAt;
   let ms = 0;
-  for (let n = 1; n < times.length; n++) {
-    const gap = (times[n] as number) - (times[n - 1] as number);
+  for (const mark of run.marks) {
+    const step = steps.get(mark.step);
+    const waited = Math.min(mark.at, (step?.waitsFor && ends.get(step.waitsFor)) || 0);
+    const gap = mark.at - Math.max(last, waited);
     ms += Math.min(Math.max(0, gap), ABSENCE_MIN * MS_PER_MINUTE);
+    if (step?.timer && mark.kind === 'done')
+      ends.set(step.id, mark.at + step.timer.minutes * MS_PER_MINUTE);
+    last = mark.at;
   }
   return Math.round(ms / MS_PER_MINUTE);
 }
+
+/** Minutes from the start to the last mark. */
+export const minutesElapsed = (run: Run): number =>
+  Math.round(((run.marks.at(-1)?.at ?? run.startedAt) - run.startedAt) / MS_PER_MINUTE);

@@ -42,11 +42,37 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
 }
 
 /** A number of an attribute or element, NaN where there is none. */
-export const xmlNumber = (text: string | undefined): number =>
-  text === undefined || text.trim() === '' ? NaN : Number(text);
+export function xmlNumber(text: string | undefined): number {
+  if (text === undefined) return NaN;
+  const number = Number(text);
+  // Nothing but blanks reads as zero.
+  return number === 0 && text.trim() === '' ? NaN : number;
+}
 
-/** A moment of an element in ms, null where it cannot be read. */
+/** Length of `2026-11-24T08:30:05Z`, as nearly all recorders write it. */
+const PLAIN_MOMENT = 20;
+const PLAIN_SHAPE = /^\d{4}-\d\d-\d\dT(?:[01]\d|2[0-3]):[0-5]\d:[0-5]\dZ$/;
+
+/**
+ * A moment of an element in ms, null where it cannot be read. A track has one a second and they differ
+ * in their last figures only: the day is read once, the time of day figure by figure.
+ */
 export function xmlMoment(text: string): number | null {
+  if (text.length === PLAIN_MOMENT && PLAIN_SHAPE.test(text)) return plainMoment(text);
   const ms = Date.parse(text.trim());
+  return Number.isNaN(ms) ? null : ms;
+}
+
+let lastDay = '';
+let lastDayMs = NaN;
+
+function plainMoment(text: string): number | null {
+  const day = text.slice(0, 10);
+  if (day !== lastDay) {
+    lastDay = day;
+    lastDayMs = Date.parse(`${day}T00:00:00Z`);
+  }
+  const two = (at: number) => (text.charCodeAt(at) - 48) * 10 + text.charCodeAt(at + 1) - 48;
+  const ms = lastDayMs + (two(11) * 3600 + two(14) * 60 + two(17)) * 1000;
   return Number.isNaN(ms) ? null : ms;
 }

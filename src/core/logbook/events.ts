@@ -40,7 +40,7 @@ export const DRYINGS = ['left to drip', 'towel', 'towel and air'] as const;
 export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle', 'still quiet'] as const;
 export const WEAR_TOOLS = ['checker', 'ruler'] as const;
 
-/** How deep a piece of work went, in the trade's words. */
+/** How deep a piece of work went, in the trade's words: shallow first. */
 export const DEPTHS = [
   'wipe-down',
   'top-up',

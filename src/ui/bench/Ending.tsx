@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { minutesWorked, type Bench, type Run } from '@/core/bench/run';
+import { minutesElapsed, minutesWorked, type Bench, type Run } from '@/core/bench/run';
 import { formatShare } from '@/core/units';
 import { Field } from '../form';
 import { Card } from '../frame';
@@ -34,7 +34,9 @@ export function Ending({ run, bench, onNote }: Props) {
         </Txt>
       ) : null}
       <Card title="What goes into the log">
-        <Txt>{`${DEPTH_LABEL[job.depth]}, ${job.bike.name}: ${minutesWorked(run)} minutes.`}</Txt>
+        <Txt>
+          {`${DEPTH_LABEL[job.depth]}, ${job.bike.name}: ${minutesWorked(run)} minutes of work, ${minutesElapsed(run)} from start to end.`}
+        </Txt>
         {job.lube ? (
           <Txt>
             {`${job.lube.name}, ${run.coat === 1 ? 'a full coat' : `${formatShare(run.coat)} of a coat`}.`}

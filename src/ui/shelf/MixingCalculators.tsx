@@ -10,7 +10,7 @@ import { Calculator, Outcome, useAmount, type FromStock } from './Calculator';
 import { TakeOff } from './TakeOff';
 
 /** Degreaser and water for a ratio and a volume. */
-export function MixCalculator({ rowsOf, onTake }: FromStock) {
+export function MixCalculator({ rowsOf, onTake, onBench }: FromStock & { onBench: () => void }) {
   const water = useAmount(1, {
     label: 'Parts of water to one of degreaser',
     hint: 'The label says how many; 0 is neat.',
@@ -33,6 +33,7 @@ export function MixCalculator({ rowsOf, onTake }: FromStock) {
       ) : null}
       {mix ? <TakeOff rows={rowsOf('degreaser')} amount={mix.productMl} onTake={onTake} /> : null}
       <CautionCard names={['solvent']} />
+      <Button label="Clean with it at the bench" onPress={onBench} />
     </Calculator>
   );
 }
@@ -89,7 +90,7 @@ export function BathCalculator({
 }
 
 /** Chains that the wax in a pot will serve. */
-export function WaxCalculator({ rowsOf, onTake }: FromStock) {
+export function WaxCalculator({ rowsOf, onTake, onBench }: FromStock & { onBench: () => void }) {
   const wax = useAmount(500, { label: 'Wax in the pot', unit: 'g', low: 50, high: 5000 });
   return (
     <Calculator
@@ -104,6 +105,7 @@ export function WaxCalculator({ rowsOf, onTake }: FromStock) {
         <TakeOff rows={rowsOf('wax')} amount={wax.value} onTake={onTake} />
       ) : null}
       <CautionCard names={['hot wax', 'waste']} />
+      <Button label="Wax at the bench" onPress={onBench} />
     </Calculator>
   );
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { anyJob, benchLube, jobOf } from '@/test/bench';
+import { CARE } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import { DEPTHS } from '@/core/logbook';
 import { LUBE_CLASSES } from '@/core/lube';
@@ -236,6 +237,15 @@ describe('procedures', () => {
       if (lubeClass === 'drip wax') expect(last(steps, 'wipe')).toBe(-1);
     },
   );
+
+  it('dries as long as the model has it for the place', () => {
+    const minutes = (job: Job, id: string) =>
+      procedure(job).find((s) => s.id === id)?.timer?.minutes;
+    const clean = jobOf({ depth: 'on-bike clean' });
+    expect(minutes(clean, 'air')).toBe(Math.round(CARE.airHours.value * 60));
+    const towel = jobOf({ depth: 'on-bike clean', workshop: { ...shop, tools: ['stand'] } });
+    expect(minutes(towel, 'hang')).toBe(Math.round(CARE.towelHours.value * 60));
+  });
 
   it('counts laps and drops as the worked examples do', () => {
     // 114 links on a 50 are 2.28 turns a lap (common practice); three laps with the rag are 7 whole turns.

@@ -3,6 +3,7 @@ import { mayHurt } from '../cautions';
 import type { Job } from '../job';
 import {
   benchOf,
+  minutesElapsed,
   minutesWorked,
   passesByItself,
   runSchema,
@@ -185,6 +186,16 @@ describe('what a session comes to', () => {
 
   it('half a coat when the bottle ran out', () => {
     expect(done({}, [], { coat: 0.5 }).lube).toMatchObject({ coat: 0.5 });
+  });
+
+  it('counts no waiting as work', () => {
+    const job = { depth: 'off-bike clean' as const };
+    const marks = upTo(job, 'bath 2');
+    const before = minutesWorked(runOf(job, marks));
+    const soaked = benchOf(runOf(job, marks)).timers.find((t) => t.step === 'soak')?.endsAt ?? 0;
+    const after = runOf(job, [...marks, mark('bath 2', soaked + 2 * MIN)]);
+    expect(minutesWorked(after)).toBe(before + 2);
+    expect(minutesElapsed(after)).toBeGreaterThan(minutesWorked(after));
   });
 
   it('counts minutes worked, not the night in between', () => {

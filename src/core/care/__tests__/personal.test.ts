@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
+import { productOf } from '@/test/products';
 import { rideBody, stamped, type Body } from '@/test/events';
 import {
   CARE,
@@ -126,26 +127,7 @@ describe('learning from the rider', () => {
   });
 
   it('a bottle is learnt of by itself, starting from its label', () => {
-    const bottle = {
-      id: 'p1',
-      name: 'House wet',
-      kind: 'lube' as const,
-      lubeClass: 'wet' as const,
-      size: 100,
-      price: 10,
-      openedOn: null,
-      left: 100,
-      leftAt: at(0),
-      lifeKm: 800,
-      setHours: 5,
-      shake: false,
-      leastC: null,
-      dilution: null,
-      forChains: true,
-      sparesWax: false,
-      retired: false,
-      changedAt: at(0),
-    };
+    const bottle = productOf({ lifeKm: 800, setHours: 5, leftAt: at(0) });
     const garage = { ...TEST_GARAGE, products: { p1: bottle } };
     const replay = new Replay(
       garage,

@@ -5,6 +5,7 @@ import { DEFAULT_SCHOOLS } from '@/core/lube';
 import type { PlainEvent, WorkDone } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { stamped, type Body } from '@/test/events';
+import { productOf } from '@/test/products';
 import {
   bathUseMl,
   bottlesOf,
@@ -21,28 +22,7 @@ import {
 import { shelfRows } from '../rows';
 import { costPer1000Km } from '../spent';
 
-const product = (more: Partial<Product> = {}): Product => ({
-  id: 'p1',
-  name: 'House wet lube',
-  kind: 'lube',
-  lubeClass: 'wet',
-  size: 100,
-  price: 10,
-  openedOn: null,
-  left: 100,
-  leftAt: '2026-05-01T00:00:00.000Z',
-  lifeKm: null,
-  setHours: null,
-  shake: false,
-  leastC: null,
-  dilution: null,
-  forChains: true,
-  sparesWax: false,
-  retired: false,
-  changedAt: '2026-05-01T00:00:00.000Z',
-  ...more,
-});
-const degreaser = product({
+const degreaser = productOf({
   id: 'd1',
   name: 'Citrus',
   kind: 'degreaser',
@@ -79,16 +59,16 @@ describe('the stock', () => {
         { productId: 'd1', amount: 30 },
       ]),
     );
-    expect(stockOf(product(), events)).toEqual({ left: 91, used: 9, jobs: 2 });
-    const counted = product({ left: 50, leftAt: '2026-05-02T00:00:00.000Z' });
+    expect(stockOf(productOf(), events)).toEqual({ left: 91, used: 9, jobs: 2 });
+    const counted = productOf({ left: 50, leftAt: '2026-05-02T00:00:00.000Z' });
     expect(stockOf(counted, events)).toEqual({ left: 45.5, used: 4.5, jobs: 1 });
   });
 
   it('below nothing is told, not hidden', () => {
     const events = log(work('03', [{ productId: 'p1', amount: 120 }]));
-    expect(stockOf(product(), events).left).toBe(-20);
+    expect(stockOf(productOf(), events).left).toBe(-20);
     const [row] = shelfRows(
-      { p1: product() },
+      { p1: productOf() },
       [],
       DEFAULT_SETTINGS,
       events.map((event) => ({ event })),
@@ -98,31 +78,31 @@ describe('the stock', () => {
 
   it('is a number of coats, and low when there are few', () => {
     const rows = (left: number) =>
-      shelfRows({ p1: product({ left }) }, [], { ...DEFAULT_SETTINGS, dropsPerMl: 20 }, []);
+      shelfRows({ p1: productOf({ left }) }, [], { ...DEFAULT_SETTINGS, dropsPerMl: 20 }, []);
     // 114 drops at 20 a ml are 5.7 ml: 17 coats in 100 ml.
     expect(rows(100)[0]).toMatchObject({ coats: 17, low: false });
     expect(rows(20)[0]).toMatchObject({ coats: 3, low: true });
   });
 
   it('of what was taken off the shelf is not shown; the work it was used for stays', () => {
-    expect(shelfRows({ p1: product({ retired: true }) }, [], DEFAULT_SETTINGS, [])).toEqual([]);
+    expect(shelfRows({ p1: productOf({ retired: true }) }, [], DEFAULT_SETTINGS, [])).toEqual([]);
   });
 });
 
 describe('what things cost', () => {
   it('is price by size; unknown where either is, never zero or NaN', () => {
-    expect(unitPrice(product())).toBe(0.1);
-    expect(costOf(product(), 4.5)).toBeCloseTo(0.45, 12);
-    expect(costOf(product({ price: null }), 4.5)).toBeNull();
-    expect(costOf(product({ size: null }), 4.5)).toBeNull();
+    expect(unitPrice(productOf())).toBe(0.1);
+    expect(costOf(productOf(), 4.5)).toBeCloseTo(0.45, 12);
+    expect(costOf(productOf({ price: null }), 4.5)).toBeNull();
+    expect(costOf(productOf({ size: null }), 4.5)).toBeNull();
   });
 
   it('of a dearer bottle is never less', () => {
     const money = fc.double({ min: 0.01, max: 500, noNaN: true });
     fc.assert(
       fc.property(money, money, money, (price, more, ml) => {
-        const dear = costOf(product({ price: price + more }), ml) ?? NaN;
-        expect(dear).toBeGreaterThanOrEqual(costOf(product({ price }), ml) ?? NaN);
+        const dear = costOf(productOf({ price: price + more }), ml) ?? NaN;
+        expect(dear).toBeGreaterThanOrEqual(costOf(productOf({ price }), ml) ?? NaN);
       }),
       { seed: 71 },
     );
@@ -131,7 +111,7 @@ describe('what things cost', () => {
 
 describe('what a job takes off the shelf', () => {
   it('a coat of the bottle, and degreaser by baths and dilution', () => {
-    const coat = [{ bottle: product(), ml: 4.5 }];
+    const coat = [{ bottle: productOf(), ml: 4.5 }];
     const use = { method: 'baths', baths: BATHS, coat } as const;
     expect(usedOn({ ...use, cleaner: degreaser, settled: false })).toEqual([
       { productId: 'p1', amount: 4.5 },
@@ -145,12 +125,12 @@ describe('what a job takes off the shelf', () => {
 
   it('offers what fits: bottles of the class, cleaners whose label allows chains', () => {
     const shelf = {
-      p1: product(),
-      p2: product({ id: 'p2', lubeClass: 'dry' }),
-      p3: product({ id: 'p3', retired: true }),
+      p1: productOf(),
+      p2: productOf({ id: 'p2', lubeClass: 'dry' }),
+      p3: productOf({ id: 'p3', retired: true }),
       d1: degreaser,
       d2: { ...degreaser, id: 'd2', forChains: false },
-      s1: product({ id: 's1', kind: 'solvent', lubeClass: null }),
+      s1: productOf({ id: 's1', kind: 'solvent', lubeClass: null }),
     };
     expect(bottlesOf(shelf, 'wet').map((p) => p.id)).toEqual(['p1']);
     expect(bottlesOf(shelf, null)).toEqual([]);
@@ -164,7 +144,7 @@ describe('the lubes to choose from', () => {
   it('are the bottles with what a coat costs, and the classes of which there is none', () => {
     const coat = { links: 114, ebike: false, dropsPerMl: 20, schools: DEFAULT_SCHOOLS };
     const list = candidatesOf(
-      { p1: product({ lifeKm: 500 }), d1: degreaser },
+      { p1: productOf({ lifeKm: 500 }), d1: degreaser },
       coat,
       () => NOT_LEARNT,
     );
@@ -172,13 +152,13 @@ describe('the lubes to choose from', () => {
     expect(list[0]?.costPerCoat).toBeCloseTo(0.57, 12);
     expect(list.filter((c) => c.lubeClass === 'wet')).toHaveLength(1);
     expect(list).toHaveLength(8);
-    const both = candidatesOf({ p1: product() }, { ...coat, ebike: true }, () => NOT_LEARNT);
+    const both = candidatesOf({ p1: productOf() }, { ...coat, ebike: true }, () => NOT_LEARNT);
     expect(both[0]?.costPerCoat).toBeCloseTo(1.14, 12);
   });
 });
 
 describe('schools of the shelf', () => {
-  const soap = product({ id: 's', name: 'Dish soap', kind: 'cleaner', lubeClass: null });
+  const soap = productOf({ id: 's', name: 'Dish soap', kind: 'cleaner', lubeClass: null });
   const harsh = { ...degreaser, id: 'h', forChains: false };
   const shelf = { s: soap, d1: degreaser, h: harsh };
 
@@ -193,8 +173,8 @@ describe('schools of the shelf', () => {
   });
 
   it('an oil under a dry top coat lasts longer and costs both bottles', () => {
-    const dry = product({ id: 'dry', lubeClass: 'dry', price: 5 });
-    const oil = product({ id: 'oil', lubeClass: 'light oil', price: 2 });
+    const dry = productOf({ id: 'dry', lubeClass: 'dry', price: 5 });
+    const oil = productOf({ id: 'oil', lubeClass: 'light oil', price: 2 });
     const bottles = { dry, oil };
     const coat = (products: 'one' | 'two') => ({
       links: 100,

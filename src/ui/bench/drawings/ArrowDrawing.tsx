@@ -1,5 +1,6 @@
-import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import { Drivetrain, type TrainProps } from './Drivetrain';
+import { Label } from './Label';
 
 /** The closed link on the upper run, its arrow forward; the pedal pressed against the held brake seats it. */
 export function ArrowDrawing({ colors, hasDerailleur }: TrainProps) {
@@ -24,32 +25,18 @@ export function ArrowDrawing({ colors, hasDerailleur }: TrainProps) {
           strokeWidth={2.5}
         />
       </G>
-      <SvgText
-        x={162}
-        y={14}
-        textAnchor="middle"
-        fontSize={13}
-        fontFamily="Hanken Grotesk"
-        fill={colors.ink}
-      >
+      <Label x={162} y={14} color={colors.ink}>
         link on the upper run, arrow forward
-      </SvgText>
+      </Label>
       <Path
         d="M268 66 l34 34 m-6 -12 l6 12 -12 -5"
         fill="none"
         stroke={colors.ink}
         strokeWidth={3}
       />
-      <SvgText
-        x={282}
-        y={152}
-        textAnchor="middle"
-        fontSize={13}
-        fontFamily="Hanken Grotesk"
-        fill={colors.ink}
-      >
+      <Label x={282} y={152} color={colors.ink}>
         press, brake held
-      </SvgText>
+      </Label>
     </G>
   );
 }

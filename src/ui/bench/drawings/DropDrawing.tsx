@@ -1,6 +1,7 @@
-import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { Colors } from '../../theme';
 import type { TrainProps } from './Drivetrain';
+import { Label } from './Label';
 
 /** Where the drop goes: on the roller, inside the lower run; and where metal rubs on metal. */
 export function DropDrawing({ colors }: TrainProps) {
@@ -29,16 +30,9 @@ export function DropDrawing({ colors }: TrainProps) {
             y2={(ty as number) - ((ty as number) > 100 ? 12 : -4)}
             stroke={colors.danger}
           />
-          <SvgText
-            x={tx as number}
-            y={ty as number}
-            textAnchor="middle"
-            fontSize={13}
-            fontFamily="Hanken Grotesk"
-            fill={colors.ink}
-          >
+          <Label x={tx as number} y={ty as number} color={colors.ink}>
             {word as string}
-          </SvgText>
+          </Label>
         </G>
       ))}
     </G>

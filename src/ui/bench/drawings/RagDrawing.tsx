@@ -1,5 +1,6 @@
-import { G, Path, Text as SvgText } from 'react-native-svg';
+import { G, Path } from 'react-native-svg';
 import { Drivetrain, onLowerRun, CRANK, type TrainProps } from './Drivetrain';
+import { Label } from './Label';
 
 /** Where to hold the rag: round the lower run, well before the cassette, and which way the cranks turn. */
 export function RagDrawing({ colors, hasDerailleur, turning }: TrainProps & { turning: boolean }) {
@@ -30,16 +31,9 @@ export function RagDrawing({ colors, hasDerailleur, turning }: TrainProps & { tu
           <Path d={`M${CRANK.x - 8} ${CRANK.y + 16} l9 6 -8 7z`} fill={colors.ink} />
         </>
       ) : null}
-      <SvgText
-        x={x}
-        y={164}
-        textAnchor="middle"
-        fontSize={13}
-        fontFamily="Hanken Grotesk"
-        fill={colors.ink}
-      >
+      <Label x={x} y={164} color={colors.ink}>
         rag here, fingers away from cogs
-      </SvgText>
+      </Label>
     </G>
   );
 }

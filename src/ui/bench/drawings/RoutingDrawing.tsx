@@ -1,7 +1,8 @@
-import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Line, Path, Rect } from 'react-native-svg';
 import type { Colors } from '../../theme';
 import { ChainRun } from './ChainRun';
 import { Cog } from './Cog';
+import { Label } from './Label';
 
 /** The chain through the cage: straight between the jockey wheels and inside the tab, and the wrong way. */
 export function RoutingDrawing({ colors }: { colors: Colors }) {
@@ -47,17 +48,9 @@ function Cage({ x, right, colors }: { x: number; right: boolean; colors: Colors 
         pitch={10}
         color={tint}
       />
-      <SvgText
-        x={x}
-        y={156}
-        textAnchor="middle"
-        fontSize={14}
-        fontWeight="600"
-        fontFamily="Hanken Grotesk"
-        fill={tint}
-      >
+      <Label x={x} y={156} color={tint} strong>
         {right ? 'Right: inside the tab' : 'Wrong: over the tab'}
-      </SvgText>
+      </Label>
     </G>
   );
 }

@@ -1,6 +1,7 @@
-import { G, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Path, Rect } from 'react-native-svg';
 import type { Colors } from '../../theme';
 import { ChainRun } from './ChainRun';
+import { Label } from './Label';
 
 /** How to unload the link: a string takes the pull, and the link hangs slack between its ends. */
 export function UnloadDrawing({ colors }: { colors: Colors }) {
@@ -21,26 +22,12 @@ export function UnloadDrawing({ colors }: { colors: Colors }) {
         strokeWidth={2}
       />
       <Path d="M106 54 C130 22 210 22 234 54" fill="none" stroke={colors.danger} strokeWidth={3} />
-      <SvgText
-        x={170}
-        y={20}
-        textAnchor="middle"
-        fontSize={13}
-        fontFamily="Hanken Grotesk"
-        fill={colors.ink}
-      >
+      <Label x={170} y={20} color={colors.ink}>
         the string takes the pull
-      </SvgText>
-      <SvgText
-        x={170}
-        y={140}
-        textAnchor="middle"
-        fontSize={13}
-        fontFamily="Hanken Grotesk"
-        fill={colors.ink}
-      >
+      </Label>
+      <Label x={170} y={140} color={colors.ink}>
         the link hangs slack: hold both ends
-      </SvgText>
+      </Label>
     </G>
   );
 }
