@@ -33,7 +33,7 @@ test('backup and restore, with a preview and one undo', async ({ rider, page, br
   const file = await (await download).path();
   expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({
     format: 'dapper-spoke-logbook',
-    version: 5,
+    version: 6,
   });
 
   const context = await browser.newContext({ locale: 'en-GB' });

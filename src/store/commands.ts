@@ -211,6 +211,8 @@ export const restoreBackup =
         bikes: pickNew(before.garage.bikes, after.garage.bikes),
         chains: pickNew(before.garage.chains, after.garage.chains),
         products: pickNew(before.garage.products, after.garage.products),
+        planned: pickNew(before.garage.planned, after.garage.planned),
+        planMarks: pickNew(before.garage.planMarks, after.garage.planMarks),
         ...(after.settings === before.settings ? {} : { settings: after.settings }),
       }),
     );

@@ -1,6 +1,7 @@
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
-import type { Bike, Chain } from '@/core/garage';
-import { addEvents, mergeLogbooks, type LogEvent, type Logbook } from '@/core/logbook';
+import type { Bike, Chain, Garage } from '@/core/garage';
+import { addEvents, mergeLogbooks, sameRecords, type LogEvent, type Logbook } from '@/core/logbook';
+import type { PlannedRide, PlanMark } from '@/core/plan/schema';
 import type { Product } from '@/core/shelf';
 import type { Settings } from '@/core/settings';
 import { EMPTY_LOGBOOK } from './logbookFile';
@@ -11,6 +12,8 @@ export interface Change {
   bikes?: Bike[];
   chains?: Chain[];
   products?: Product[];
+  planned?: PlannedRide[];
+  planMarks?: PlanMark[];
   settings?: Settings;
 }
 
@@ -28,13 +31,15 @@ const slice = createSlice({
     changed(state, action: PayloadAction<Change>) {
       const { garage, settings, log } = original(state) as Logbook;
       const change = action.payload;
-      const bikes = byId(garage.bikes, change.bikes);
-      const chains = byId(garage.chains, change.chains);
-      const products = byId(garage.products, change.products);
-      const same =
-        bikes === garage.bikes && chains === garage.chains && products === garage.products;
+      const next: Garage = {
+        bikes: byId(garage.bikes, change.bikes),
+        chains: byId(garage.chains, change.chains),
+        products: byId(garage.products, change.products),
+        planned: byId(garage.planned, change.planned),
+        planMarks: byId(garage.planMarks, change.planMarks),
+      };
       return {
-        garage: same ? garage : { bikes, chains, products },
+        garage: sameRecords(garage, next) ? garage : next,
         settings: change.settings ?? settings,
         log: addEvents(log, change.events ?? []),
       };

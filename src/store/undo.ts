@@ -1,5 +1,6 @@
 import type { Bike, Chain } from '@/core/garage';
 import type { LogEvent, Logbook } from '@/core/logbook';
+import type { PlannedRide, PlanMark } from '@/core/plan/schema';
 import type { Product } from '@/core/shelf';
 import type { Settings } from '@/core/settings';
 import type { Edge } from './edge';
@@ -12,6 +13,8 @@ export interface Undoable {
   bikes: Bike[];
   chains: Chain[];
   products: Product[];
+  planned: PlannedRide[];
+  planMarks: PlanMark[];
   settings: Settings | null;
 }
 
@@ -30,6 +33,8 @@ export function undoableOf(label: string, change: Change, before: Logbook): Undo
     bikes: former(change.bikes, before.garage.bikes),
     chains: former(change.chains, before.garage.chains),
     products: former(change.products, before.garage.products),
+    planned: former(change.planned, before.garage.planned),
+    planMarks: former(change.planMarks, before.garage.planMarks),
     settings: change.settings ? before.settings : null,
   };
 }
@@ -51,6 +56,8 @@ export function reversal(undoable: Undoable, edge: Edge): Change {
     bikes: undoable.bikes.map(dated),
     chains: undoable.chains.map(dated),
     products: undoable.products.map(dated),
+    planned: undoable.planned.map(dated),
+    planMarks: undoable.planMarks.map(dated),
     ...(undoable.settings ? { settings: dated(undoable.settings) } : {}),
   };
 }

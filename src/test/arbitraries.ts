@@ -32,6 +32,8 @@ export const TEST_GARAGE: Garage = {
   },
   chains: { c1: chain('c1'), c2: chain('c2'), c3: chain('c3') },
   products: {},
+  planned: {},
+  planMarks: {},
 };
 
 const START = Date.parse('2026-03-01T06:00:00.000Z');

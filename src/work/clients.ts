@@ -3,5 +3,6 @@
  * be loaded with the first page.
  */
 export { choose } from './choose';
+export { plan } from './plan';
 export { readRideFiles } from './readRideFiles';
 export { readWeather } from './readWeather';

@@ -26,7 +26,10 @@ export const GROUND: Record<Surface | 'mud', { dry: number; wet: number; kmPerH:
   mud: { dry: 8, wet: 8, kmPerH: 12 },
 };
 
-const groundOf = (ride: RideLogged) => GROUND[ride.mud ? 'mud' : ride.surface];
+/** What of a ride its exposure depends on. */
+export type RideGround = Pick<RideLogged, 'distanceKm' | 'surface' | 'mud'>;
+
+const groundOf = (ride: RideGround) => GROUND[ride.mud ? 'mud' : ride.surface];
 
 /** Hours in motion: as recorded, else by the usual speed on the surface. */
 export const ridingHours = (ride: RideLogged): number =>
@@ -34,9 +37,9 @@ export const ridingHours = (ride: RideLogged): number =>
 
 /** The exposure of a ride of `hours` under its sky. */
 export function exposureOf(
-  ride: RideLogged,
+  ride: RideGround,
   hours: number,
-  sky: Sky,
+  sky: Pick<Sky, 'wetShare' | 'rainMmPerH' | 'dust' | 'dustEverywhere' | 'salted'>,
   bike: Bike | undefined,
 ): Exposure {
   const ground = groundOf(ride);

@@ -73,7 +73,7 @@ export function lookAhead(
 }
 
 /** The film of a chain if its coat's life differs from the one it was reckoned by. */
-function filmAt(now: ChainState, life: number, mid: number): number {
+export function filmAt(now: ChainState, life: number, mid: number): number {
   if (life === mid) return now.film;
   return clamp(now.film + now.worn / mid - now.worn / life, 0, 1);
 }

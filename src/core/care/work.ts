@@ -45,8 +45,8 @@ export const METHODS: Record<CleanMethod, Method> = {
 };
 
 /** With cassette and jockey wheels done in the same session. */
-const COGS_CLEANED_LEFT = 0.1;
-const SCRUBBER_WITH_COGS = { outside: 0.05, inside: 0.35 };
+export const COGS_CLEANED_LEFT = 0.1;
+export const SCRUBBER_WITH_COGS = { outside: 0.05, inside: 0.35 };
 
 const DRYING_HOURS: Record<Drying, number> = {
   'left to drip': CARE.dripHours.value,
@@ -87,7 +87,7 @@ export interface Coat {
   setHours: number | null;
 }
 
-const OF_ITS_CLASS: Coat = { bottle: null, lifeKm: null, setHours: null };
+export const OF_ITS_CLASS: Coat = { bottle: null, lifeKm: null, setHours: null };
 
 /** Km a penetrating oil under a dry top coat adds to it: half of a light oil's life. Own estimate. */
 export const UNDERCOAT_KM = LUBE_CLASSES['light oil'].lifeKm / 2;

@@ -12,7 +12,7 @@ export interface ForecastHour extends WeatherHour {
 export const FORECAST_DAYS = 10;
 
 /** How a forecast goes wrong with each day of lead. Own estimates, after the habit of real ones. */
-const ERROR = {
+export const FORECAST_ERROR = {
   /** Days within which half of what is known of the rain's hour is lost. */
   skillDays: 4,
   /** Hours by which a front comes early or late, a day. */
@@ -30,7 +30,7 @@ const ERROR = {
 const STRANGER_DAYS = 3653;
 
 /** Share of what can be known that is known at a lead, 1 down to 0. */
-export const skillAt = (leadDays: number): number => 0.5 ** (leadDays / ERROR.skillDays);
+export const skillAt = (leadDays: number): number => 0.5 ** (leadDays / FORECAST_ERROR.skillDays);
 
 /**
  * The forecast for the days from..to as issued on a day: the truth, shifted, scaled and now and then
@@ -50,11 +50,12 @@ export function forecastDays(
     const day = from + i;
     const lead = Math.max(0, day - issuedDay);
     const chance = new Chance(seed, issuedDay, day, 77);
-    const mistaken = chance.uniform() < ERROR.wrongDay * lead;
-    const shift = Math.round(chance.normal() * ERROR.shiftH * lead);
-    const scale = Math.exp(chance.normal() * ERROR.amount * lead);
+    const mistaken = chance.uniform() < FORECAST_ERROR.wrongDay * lead;
+    const shift = Math.round(chance.normal() * FORECAST_ERROR.shiftH * lead);
+    const scale = Math.exp(chance.normal() * FORECAST_ERROR.amount * lead);
     const warm =
-      chance.normal() * (lead === 0 ? 0 : ERROR.temperatureC + ERROR.temperatureCPerDay * lead);
+      chance.normal() *
+      (lead === 0 ? 0 : FORECAST_ERROR.temperatureC + FORECAST_ERROR.temperatureCPerDay * lead);
     const rainAt = (h: number): number => {
       if (mistaken) return stranger.hours[h]?.rainMm ?? 0;
       const from24 = 24 + h + shift;
@@ -63,7 +64,7 @@ export function forecastDays(
     const skill = skillAt(lead);
     const hours = (truth[i + 1]?.hours ?? []).map((hour, h): ForecastHour => {
       // What is seen coming may come early or late: the chance is how much of the hours around is wet.
-      const around = Math.round(ERROR.shiftH * lead * 1.3);
+      const around = Math.round(FORECAST_ERROR.shiftH * lead * 1.3);
       let wet = 0;
       for (let d = -around; d <= around; d++) if (rainAt(h + d) > 0) wet += 1;
       const seen = clamp(wet / (2 * around + 1), 0.03, 0.95);

@@ -1,4 +1,5 @@
 export * from './chance';
 export * from './climates';
 export * from './forecast';
+export * from './futures';
 export * from './generator';

@@ -129,6 +129,8 @@ export const ISLAND_GARAGE: Garage = {
     [RACER_CHAINS[1]]: chain(RACER_CHAINS[1], 'Racer chain B', 116, 12),
   },
   products: Object.fromEntries(Object.values(SHELF).map((p) => [p.id, p])),
+  planned: {},
+  planMarks: {},
 };
 
 export const ROUTES = {

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { plannedRideSchema, planMarkSchema } from '../plan/schema';
 import { productSchema } from '../shelf/schema';
 
 /** What stands in the garage. Records carry `changedAt`, so that of two versions the newer wins. */
@@ -54,6 +55,9 @@ export const garageSchema = z.object({
   chains: z.record(id, chainSchema),
   /** What stands on the shelf. */
   products: z.record(id, productSchema),
+  /** Rides to come, and the rider's word on the plan. */
+  planned: z.record(z.string().check(z.maxLength(200)), plannedRideSchema),
+  planMarks: z.record(id, planMarkSchema),
 });
 
 export type Bike = z.infer<typeof bikeSchema>;
@@ -61,4 +65,10 @@ export type Chain = z.infer<typeof chainSchema>;
 export type Garage = z.infer<typeof garageSchema>;
 export type StoragePlace = (typeof STORAGE_PLACES)[number];
 
-export const EMPTY_GARAGE: Garage = { bikes: {}, chains: {}, products: {} };
+export const EMPTY_GARAGE: Garage = {
+  bikes: {},
+  chains: {},
+  products: {},
+  planned: {},
+  planMarks: {},
+};

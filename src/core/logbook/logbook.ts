@@ -32,13 +32,20 @@ function mergeRecords<T extends Dated>(
   return changed ? merged : ours;
 }
 
+/** Whether two garages hold the very same records. */
+export const sameRecords = (a: Garage, b: Garage): boolean =>
+  (Object.keys(a) as (keyof Garage)[]).every((kind) => a[kind] === b[kind]);
+
 /** The garage of two copies of a logbook, record by record. Identity is kept when nothing changes. */
 export function mergeGarages(ours: Garage, theirs: Garage): Garage {
-  const bikes = mergeRecords(ours.bikes, theirs.bikes);
-  const chains = mergeRecords(ours.chains, theirs.chains);
-  const products = mergeRecords(ours.products, theirs.products);
-  const same = bikes === ours.bikes && chains === ours.chains && products === ours.products;
-  return same ? ours : { bikes, chains, products };
+  const merged: Garage = {
+    bikes: mergeRecords(ours.bikes, theirs.bikes),
+    chains: mergeRecords(ours.chains, theirs.chains),
+    products: mergeRecords(ours.products, theirs.products),
+    planned: mergeRecords(ours.planned, theirs.planned),
+    planMarks: mergeRecords(ours.planMarks, theirs.planMarks),
+  };
+  return sameRecords(ours, merged) ? ours : merged;
 }
 
 /**

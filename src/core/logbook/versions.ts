@@ -1,3 +1,4 @@
+import { DEFAULT_PLAN } from '../plan/schema';
 import { USUAL_WORKSHOP } from '../bench/workshop';
 import { fail, ok, type Result } from '../problem';
 
@@ -8,6 +9,7 @@ export const LOGBOOK_VERSIONS = {
   hourlyWeather: 3,
   shelf: 4,
   learning: 5,
+  plan: 6,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
@@ -38,6 +40,7 @@ export const MIGRATIONS: readonly Migration[] = [
     garage: withLabels,
     settings: withTimes,
   },
+  { version: LOGBOOK_VERSIONS.plan, garage: withPlanned, settings: withPlan },
 ];
 
 /** Rides know their way and climb, where something told: of older ones nothing did. */
@@ -104,6 +107,18 @@ function withTimes(settings: unknown): unknown {
     choice: { minutesPerWeek: null, leadHours: null, ...choice },
     schools: { products: 'one', between: 'solvent', degreaser: 'label', ...schools },
   };
+}
+
+/** A garage of before rides were planned. */
+function withPlanned(garage: unknown): unknown {
+  if (typeof garage !== 'object' || garage === null) return garage;
+  return { planned: {}, planMarks: {}, ...garage };
+}
+
+/** Settings of before there was a planner. */
+function withPlan(settings: unknown): unknown {
+  if (typeof settings !== 'object' || settings === null) return settings;
+  return { plan: DEFAULT_PLAN, ...settings };
 }
 
 /** Settings of before lubes were chosen. */

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP, WATERS } from '../bench/workshop';
 import { STANDARD_NAMES, type Standard } from '../care/constants';
 import { CLEANING_HABITS, EVERYDAY_WISHES, WISHES } from '../choice/wishes';
+import { DEFAULT_PLAN, planSettingsSchema } from '../plan/schema';
 import { DEFAULT_SCHOOLS, SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
 import { csvMappingSchema } from '../formats/csvMapping';
 
@@ -55,6 +56,8 @@ export const settingsSchema = z.object({
       newChain: z.enum(BENCH_SCHOOLS.newChain),
     }),
   }),
+  /** What the planner weighs: see `core/plan`. */
+  plan: planSettingsSchema,
   /** Drops the rider counted into a millilitre. */
   dropsPerMl: z.number().check(z.gte(5), z.lte(200)),
   changedAt: z.iso.datetime(),
@@ -82,6 +85,7 @@ export const DEFAULT_SETTINGS: Settings = {
   },
   schools: DEFAULT_SCHOOLS,
   workshop: USUAL_WORKSHOP,
+  plan: DEFAULT_PLAN,
   dropsPerMl: USUAL_DROPS_PER_ML,
   changedAt: '1970-01-01T00:00:00.000Z',
 };

@@ -36,7 +36,7 @@ export function Places({ path, rail, onGo }: Props) {
       ]}
     >
       {PLACES.map(({ path: to, label, icon: Icon }) => {
-        const here = to === '/' ? path === '/' : path.startsWith(to);
+        const here = to === '/' ? path === '/' || path.startsWith('/plan') : path.startsWith(to);
         return (
           <Pressable
             key={to}

@@ -10,13 +10,15 @@ import {
   NOT_RECORDED,
   type Logbook,
 } from '@/core/logbook';
+import { EMPTY_GARAGE } from '@/core/garage';
 import { say } from '@/core/messages';
+import { DEFAULT_PLAN } from '@/core/plan/schema';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { previewRestore, readBackup, writeBackup } from '..';
 
 const EMPTY: Logbook = {
-  garage: { bikes: {}, chains: {}, products: {} },
+  garage: EMPTY_GARAGE,
   settings: DEFAULT_SETTINGS,
   log: {},
 };
@@ -60,7 +62,7 @@ describe('a backup', () => {
     expect(preview.settings).toBe('replaced');
     const older = {
       ...EMPTY,
-      garage: { bikes: { ...demo.garage.bikes }, chains: {}, products: {} },
+      garage: { ...EMPTY_GARAGE, bikes: { ...demo.garage.bikes } },
     };
     const [id, bike] = Object.entries(older.garage.bikes)[0]!;
     older.garage.bikes[id] = { ...bike, name: 'Old name', changedAt: '2020-01-01T00:00:00.000Z' };
@@ -153,6 +155,19 @@ describe('a backup', () => {
     expect(settings.choice).toMatchObject({ minutesPerWeek: null, leadHours: null });
     const used = allEvents(log).flatMap((e) => (e.type === 'workDone' ? e.used : []));
     expect(used).toEqual([{ productId: 'demo-wet', amount: 4.6 }]);
+  });
+
+  it('of version 5 still opens: labels and workshop are kept, nothing is planned yet', () => {
+    const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v5.json');
+    const read = readBackup(readFileSync(file, 'utf8'));
+    if (!read.ok) throw new Error(say(read.problem));
+    const { garage, settings, log } = read.value;
+    expect(garage).toMatchObject({ planned: {}, planMarks: {} });
+    expect(garage.products['demo-wet']).toMatchObject({ setHours: 3, shake: true, leastC: 5 });
+    expect(settings.plan).toEqual(DEFAULT_PLAN);
+    expect(settings.workshop.tools).toEqual(['stand', 'scrubber']);
+    const work = allEvents(log).flatMap((e) => (e.type === 'workDone' ? [e] : []));
+    expect(work[0]).toMatchObject({ depth: 'top-up', swatches: [3, 2] });
   });
 
   it('of version 2 still opens, its rides without a way, amended ones too', () => {

@@ -1,0 +1,65 @@
+import { MS_PER_HOUR } from '../units';
+import { decide } from './decide';
+import { COGS, FILM, gritIndex, GRITS, INSIDE, OUTSIDE, STATES } from './grid';
+import { overRides } from './overRides';
+import type { Bench, BikeProblem } from './problem';
+import { startAnew } from './terms';
+import { wetHoursAt } from './wetness';
+
+/**
+ * The value of each state, in money to come, after that day's decision: `after[d]` on the grid, coat by
+ * coat. Days backwards; rides are averaged over the futures, decisions taken as the best of what the
+ * rules allow.
+ */
+export interface Values {
+  after: Float64Array[];
+  /** Mean hours a chain left wet stays so from each bench on, over the futures in which it is wet. */
+  wetHours: number[];
+}
+
+/** Solves a bike's plan backwards from the last day. `shared[d]`: another bike is on the stand that day. */
+export function solve(
+  problem: BikeProblem,
+  minutes: readonly number[],
+  shared: readonly boolean[],
+): Values {
+  const { benches, coats } = problem;
+  const size = coats.length * STATES;
+  const after = new Array<Float64Array>(benches.length);
+  let next: Float64Array = lastValue(problem);
+  let nextWet: Float64Array = next;
+  const wetHours = benches.map((_, d) => wetHoursAt(problem, d));
+  for (let d = benches.length - 1; d >= 0; d--) {
+    const bench = benches[d] as Bench;
+    const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
+    const value = overRides(problem, bench, until, next, nextWet);
+    after[d] = value;
+    const best = new Float64Array(size);
+    const bestWet = new Float64Array(size);
+    decide(problem, d, value, minutes[d] ?? 0, shared[d] ?? false, wetHours[d] ?? 0, best, bestWet);
+    next = best;
+    nextWet = bestWet;
+  }
+  return { after, wetHours };
+}
+
+/** What is left of a chain at the end of the plan is worth what it would take to start anew. */
+function lastValue(problem: BikeProblem): Float64Array {
+  const value = new Float64Array(problem.coats.length * STATES);
+  problem.coats.forEach((_, p) => {
+    eachState((f, o, i, c, n) => {
+      value[p * STATES + n] = startAnew(problem, f, o, i, c);
+    });
+  });
+  return value;
+}
+
+function eachState(see: (f: number, o: number, i: number, c: number, n: number) => void): void {
+  FILM.forEach((film, f) =>
+    OUTSIDE.forEach((outside, o) =>
+      INSIDE.forEach((inside, i) =>
+        COGS.forEach((cogs, c) => see(film, outside, inside, cogs, f * GRITS + gritIndex(o, i, c))),
+      ),
+    ),
+  );
+}

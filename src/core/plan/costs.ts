@@ -1,0 +1,70 @@
+/** What a plan comes to in one future, or on average. Money is the rider's; watts are means while riding. */
+export interface Costs {
+  jobs: number;
+  minutes: number;
+  /** Lube, degreaser and solvent. */
+  goods: number;
+  /** Elongation, %, and what that costs. */
+  wear: number;
+  wearMoney: number;
+  dryKm: number;
+  /** Share of the way to visible rust, and what that costs. */
+  rust: number;
+  grubbyKm: number;
+  wattHours: number;
+  rideHours: number;
+  km: number;
+  /** What dryness, grime and watts count for, races and long days weighed. */
+  penalties: number;
+  /** What it would take to start anew at the end. */
+  remainder: number;
+  /** All of it in money, the minutes at the rider's hour. */
+  total: number;
+}
+
+export const noCosts = (): Costs => ({
+  jobs: 0,
+  minutes: 0,
+  goods: 0,
+  wear: 0,
+  wearMoney: 0,
+  dryKm: 0,
+  rust: 0,
+  grubbyKm: 0,
+  wattHours: 0,
+  rideHours: 0,
+  km: 0,
+  penalties: 0,
+  remainder: 0,
+  total: 0,
+});
+
+const KEYS = Object.keys(noCosts()) as (keyof Costs)[];
+
+/** Costs item by item, each by a rule. */
+const each = (rule: (key: keyof Costs) => number): Costs =>
+  Object.fromEntries(KEYS.map((key) => [key, rule(key)])) as unknown as Costs;
+
+export const addCosts = (list: readonly Costs[]): Costs =>
+  each((key) => list.reduce((sum, c) => sum + c[key], 0));
+
+export const meanCosts = (list: readonly Costs[]): Costs =>
+  each((key) => list.reduce((sum, c) => sum + c[key], 0) / Math.max(1, list.length));
+
+export const lessCosts = (a: Costs, b: Costs): Costs => each((key) => a[key] - b[key]);
+
+/** The means, and of each item the middle half of the futures. */
+export interface CostSpread {
+  mean: Costs;
+  low: Costs;
+  high: Costs;
+}
+
+export function spreadOf(futures: readonly Costs[]): CostSpread {
+  const at = (share: number) =>
+    each((key) => {
+      const sorted = futures.map((c) => c[key]).sort((a, b) => a - b);
+      return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
+    });
+  return { mean: meanCosts(futures), low: at(0.25), high: at(0.75) };
+}

@@ -1,0 +1,134 @@
+import { effectOf, freshFilm } from './effect';
+import {
+  COGS,
+  CORNERS,
+  FILM,
+  FILMS,
+  gritCorners,
+  GRITS,
+  INSIDE,
+  Move,
+  movedValues,
+  OUTSIDE,
+  STATES,
+  valueAt,
+} from './grid';
+import type { BikeProblem, Work } from './problem';
+import { allowedAt, minutesOf, mustWork } from './rules';
+import { priceOf } from './terms';
+import { rustPerHour } from './wetness';
+
+const films = FILMS;
+const grits = GRITS;
+const states = STATES;
+
+/** Larger than any plan costs: where a pin leaves no choice. */
+const NEVER = 1e9;
+
+/**
+ * The value of each state before a day's decision: the best of doing nothing and of what the rules allow,
+ * for a chain that comes dry (`best`) and one that comes wet (`bestWet`). Works that put a new coat on
+ * leave the same film whatever was there, so that each is looked up once for all films.
+ */
+export function decide(
+  problem: BikeProblem,
+  d: number,
+  after: Float64Array,
+  minutes: number,
+  shared: boolean,
+  wetHours: number,
+  best: Float64Array,
+  bestWet: Float64Array,
+): void {
+  const bench = problem.benches[d];
+  if (!bench) throw new Error(`No bench ${d}`);
+  const coated = new Float64Array(grits);
+  const looked = new Map<Work, Float64Array>();
+  const valueOf = (work: Work): Float64Array => {
+    const known = looked.get(work);
+    if (known) return known;
+    const values = lookUp(problem, work, after, shared);
+    looked.set(work, values);
+    return values;
+  };
+  problem.coats.forEach((coat, p) => {
+    const wiped = new Map<Work, Float64Array>();
+    for (const wet of wetHours > 0 ? [false, true] : [false]) {
+      const out = wet ? bestWet : best;
+      const on = { family: coat.family, coat: p, wet, minutes, shared };
+      const allowed = allowedAt(problem.works, bench, on);
+      const forced = mustWork(bench, allowed);
+      coated.fill(NEVER);
+      for (const work of allowed) if (work.coat !== null) lessOf(coated, valueOf(work), 0);
+      for (let f = 0; f < films; f++) {
+        const rust = wet ? problem.prices.chain * rustPerHour(FILM[f] as number) * wetHours : 0;
+        const base = p * states + f * grits;
+        for (let g = 0; g < grits; g++) {
+          const nothing = forced ? NEVER : (after[base + g] as number) + rust;
+          const coat = coated[g] as number;
+          out[base + g] = nothing < coat ? nothing : coat;
+        }
+      }
+      for (const work of allowed) {
+        if (work.coat !== null) continue;
+        const values = wiped.get(work) ?? wipe(problem, work, after, p, shared);
+        wiped.set(work, values);
+        lessOf(out, values, p * states);
+      }
+    }
+  });
+  if (wetHours <= 0) bestWet.set(best);
+}
+
+/** Puts the lesser of two into the first, from a place on. */
+function lessOf(into: Float64Array, values: Float64Array, from: number): void {
+  for (let n = 0; n < values.length; n++) {
+    const value = values[n] as number;
+    if (value < (into[from + n] as number)) into[from + n] = value;
+  }
+}
+
+/** The value of each grit point if a work puts a new coat on it. */
+function lookUp(problem: BikeProblem, work: Work, after: Float64Array, shared: boolean) {
+  const left = effectOf(work);
+  const price = priceOf(work, minutesOf(work, shared), problem.prices);
+  const base = (work.coat ?? 0) * states;
+  const values = new Float64Array(grits);
+  let g = 0;
+  for (const o of OUTSIDE)
+    for (const i of INSIDE)
+      for (const c of COGS) {
+        const film = freshFilm(i * left.i);
+        values[g++] = price + valueAt(after, base, film, o * left.o, i * left.i, c * left.c);
+      }
+  return values;
+}
+
+/** The value of each state of a coat if a work wipes it: the film stays, but for its share. */
+function wipe(problem: BikeProblem, work: Work, after: Float64Array, p: number, shared: boolean) {
+  const price = priceOf(work, minutesOf(work, shared), problem.prices);
+  const values = new Float64Array(states);
+  movedValues(after, p * states, moveOf(work), values);
+  for (let n = 0; n < states; n++) values[n] = (values[n] as number) + price;
+  return values;
+}
+
+const moves = new WeakMap<Work, Move>();
+
+/** Where a work that wipes leads from each state: the same on every day. */
+function moveOf(work: Work): Move {
+  const known = moves.get(work);
+  if (known) return known;
+  const move = new Move();
+  const left = effectOf(work);
+  FILM.forEach((film, f) => {
+    move.film[f] = film * left.film;
+  });
+  let g = 0;
+  for (const o of OUTSIDE)
+    for (const i of INSIDE)
+      for (const c of COGS)
+        gritCorners(o * left.o, i * left.i, c * left.c, move.index, move.weight, CORNERS * g++);
+  moves.set(work, move);
+  return move;
+}

@@ -1,0 +1,152 @@
+/**
+ * The grid the value of a chain's state is kept on: film, and grit outside, inside and on the cogs. It is
+ * dense where things turn: about the reserve, and at the standards' limits. Between its points values are
+ * taken straight, one axis after the other.
+ */
+export const FILM = [0, 0.04, 0.08, 0.12, 0.15, 0.2, 0.3, 0.45, 0.6, 0.8, 1];
+export const OUTSIDE = [0, 0.05, 0.12, 0.2, 0.35, 0.5, 0.7, 1];
+export const INSIDE = [0, 0.06, 0.15, 0.3, 0.5, 1];
+export const COGS = [0, 0.2, 0.5, 1];
+
+export const FILMS = FILM.length;
+const INSIDES = INSIDE.length;
+const COGSES = COGS.length;
+/** Grit points: outside slowest, then inside, then cogs. */
+export const GRITS = OUTSIDE.length * INSIDES * COGSES;
+/** Values of one coat. */
+export const STATES = FILMS * GRITS;
+
+export const gritIndex = (o: number, i: number, c: number): number =>
+  (o * INSIDES + i) * COGSES + c;
+
+/** The point of an axis at or below x, all but the last. */
+function below(axis: readonly number[], x: number): number {
+  let n = axis.length - 2;
+  while (n > 0 && x < (axis[n] as number)) n -= 1;
+  return n;
+}
+
+/** How far x lies from that point to the next, 0 to 1. */
+function part(axis: readonly number[], n: number, x: number): number {
+  const a = axis[n] as number;
+  const share = (x - a) / ((axis[n + 1] as number) - a);
+  return share < 0 ? 0 : share > 1 ? 1 : share;
+}
+
+/** Place on the film axis: index and the share of the next. */
+export function filmPlace(film: number, out: { at: number; share: number }): void {
+  out.at = below(FILM, film);
+  out.share = part(FILM, out.at, film);
+}
+
+export const CORNERS = 8;
+
+/** The eight grit points around a state and their weights, written at `place` of two arrays. */
+export function gritCorners(
+  o: number,
+  i: number,
+  c: number,
+  index: Int32Array,
+  weight: Float64Array,
+  place: number,
+): void {
+  const no = below(OUTSIDE, o);
+  const ni = below(INSIDE, i);
+  const nc = below(COGS, c);
+  const so = part(OUTSIDE, no, o);
+  const si = part(INSIDE, ni, i);
+  const sc = part(COGS, nc, c);
+  for (let k = 0; k < CORNERS; k++) {
+    const a = k >> 2;
+    const b = (k >> 1) & 1;
+    const d = k & 1;
+    index[place + k] = gritIndex(no + a, ni + b, nc + d);
+    weight[place + k] = (a ? so : 1 - so) * (b ? si : 1 - si) * (d ? sc : 1 - sc);
+  }
+}
+
+/** Where every grit point goes, and what becomes of every film: the two do not depend on one another. */
+export class Move {
+  readonly film = new Float64Array(FILMS);
+  readonly index = new Int32Array(GRITS * CORNERS);
+  readonly weight = new Float64Array(GRITS * CORNERS);
+}
+
+const blended = new Float64Array(STATES);
+const filmTo = { at: 0, share: 0 };
+
+/** The values of a coat (from `base` on) where a move leads from each of its states, written to `out`. */
+export function movedValues(
+  values: Float64Array,
+  base: number,
+  move: Move,
+  out: Float64Array,
+): void {
+  const { film, index, weight } = move;
+  for (let f = 0; f < FILMS; f++) {
+    filmPlace(film[f] as number, filmTo);
+    const { at, share } = filmTo;
+    const low = base + at * GRITS;
+    for (let g = 0; g < GRITS; g++) {
+      const a = values[low + g] as number;
+      blended[f * GRITS + g] = a + ((values[low + GRITS + g] as number) - a) * share;
+    }
+  }
+  for (let g = 0; g < GRITS; g++) {
+    // Written out: a point's corners are the same for all its films, and this is where a plan's time goes.
+    const n = g * CORNERS;
+    const i0 = index[n] as number;
+    const i1 = index[n + 1] as number;
+    const i2 = index[n + 2] as number;
+    const i3 = index[n + 3] as number;
+    const i4 = index[n + 4] as number;
+    const i5 = index[n + 5] as number;
+    const i6 = index[n + 6] as number;
+    const i7 = index[n + 7] as number;
+    const w0 = weight[n] as number;
+    const w1 = weight[n + 1] as number;
+    const w2 = weight[n + 2] as number;
+    const w3 = weight[n + 3] as number;
+    const w4 = weight[n + 4] as number;
+    const w5 = weight[n + 5] as number;
+    const w6 = weight[n + 6] as number;
+    const w7 = weight[n + 7] as number;
+    for (let b = 0; b < STATES; b += GRITS)
+      out[b + g] =
+        w0 * (blended[b + i0] as number) +
+        w1 * (blended[b + i1] as number) +
+        w2 * (blended[b + i2] as number) +
+        w3 * (blended[b + i3] as number) +
+        w4 * (blended[b + i4] as number) +
+        w5 * (blended[b + i5] as number) +
+        w6 * (blended[b + i6] as number) +
+        w7 * (blended[b + i7] as number);
+  }
+}
+
+const spotIndex = new Int32Array(CORNERS);
+const spotWeight = new Float64Array(CORNERS);
+const spotFilm = { at: 0, share: 0 };
+
+/** The value at any state, from the values of its coat, which start at `base`. */
+export function valueAt(
+  values: Float64Array,
+  base: number,
+  film: number,
+  o: number,
+  i: number,
+  c: number,
+): number {
+  filmPlace(film, spotFilm);
+  gritCorners(o, i, c, spotIndex, spotWeight, 0);
+  const low = base + spotFilm.at * GRITS;
+  let a = 0;
+  let b = 0;
+  for (let k = 0; k < CORNERS; k++) {
+    const g = spotIndex[k] as number;
+    const w = spotWeight[k] as number;
+    a += w * (values[low + g] as number);
+    b += w * (values[low + GRITS + g] as number);
+  }
+  return a + (b - a) * spotFilm.share;
+}

@@ -1,0 +1,151 @@
+import { solve, type Values } from './backward';
+import type { Costs } from './costs';
+import { follow, type Done, type Future, type Policy } from './follow';
+import { adaptive, common, fixed, idle, type Days } from './policies';
+import type { BikeProblem, Work } from './problem';
+import { routine } from './routine';
+import { mayDo } from './rules';
+import type { PlanSettings } from './schema';
+
+/** A job of the plan: the day of the plan, and what is done. */
+export interface PlannedJob {
+  day: number;
+  work: Work;
+}
+
+/**
+ * Whose jobs the plan follows: its own, re-formed from day to day or held to; the rider's routine where that
+ * is as good; or none.
+ */
+export type Basis = 'adaptive' | 'held' | 'routine' | 'nothing';
+
+export interface BikePlan {
+  basis: Basis;
+  jobs: PlannedJob[];
+  values: Values;
+  /** The chain as it was before each job, in each future of the dates held to. */
+  held: readonly (readonly Done[])[];
+  /** The futures of the plan re-formed from day to day. */
+  free: readonly Future[];
+  /** What the plan, the routine and doing nothing come to, future by future. */
+  plan: Costs[];
+  routine: Costs[];
+  nothing: Costs[];
+}
+
+const costsOf = (futures: readonly Future[]): Costs[] => futures.map((f) => f.costs);
+
+/** Mean of the whole cost. */
+export const meanTotal = (costs: readonly Costs[]): number =>
+  costs.reduce((sum, c) => sum + c.total, 0) / Math.max(1, costs.length);
+
+const jobsOf = (future: Future | undefined): PlannedJob[] =>
+  (future?.done ?? []).map(({ day, work }) => ({ day, work }));
+
+/** The policy that holds to some jobs. */
+export const holding = (jobs: readonly PlannedJob[]): Policy =>
+  fixed(new Map(jobs.map((j) => [j.day, j.work])));
+
+/**
+ * The plan of one bike in the days there are. It is the best, over the futures, of what the solved values
+ * say, of the rider's routine and of doing nothing: never worse than either. `known`: values solved before
+ * for nearly the same days.
+ */
+export function planBike(
+  problem: BikeProblem,
+  settings: PlanSettings,
+  days: Days,
+  known?: Values,
+): BikePlan {
+  const values = known ?? solve(problem, days.minutes, days.shared);
+  const run = (policy: Policy) => follow(problem, policy, days.shared);
+  const first = run(common(problem, values, days));
+  const jobs = betterJobs(problem, jobsOf(first[0]), meanTotal(costsOf(first)), days);
+  const held = run(holding(jobs));
+  const free = run(adaptive(problem, values, days));
+  const asBefore = run(routine(problem, settings.routine, days));
+  const nothing = run(idle);
+  const own: [Basis, Future[], PlannedJob[]][] = [
+    ['adaptive', free, jobs],
+    ['held', held, jobs],
+  ];
+  // What the rider pinned, or the calendar asks for, is not weighed against leaving it.
+  const bound = problem.capDays !== null || problem.benches.some((b) => b.mark !== null);
+  const options: typeof own = bound
+    ? own
+    : [...own, ['routine', asBefore, middleJobs(asBefore)], ['nothing', nothing, []]];
+  const [basis, futures, chosen] = options.reduce((a, b) =>
+    meanTotal(costsOf(b[1])) < meanTotal(costsOf(a[1])) - 1e-9 ? b : a,
+  );
+  return {
+    basis,
+    jobs: chosen,
+    values,
+    held: (chosen === jobs ? held : run(holding(chosen))).map((f) => f.done),
+    free,
+    plan: costsOf(futures),
+    routine: costsOf(asBefore),
+    nothing: costsOf(nothing),
+  };
+}
+
+/** Of a policy that differs from future to future, the jobs of the middle one. */
+function middleJobs(futures: readonly Future[]): PlannedJob[] {
+  const sorted = [...futures].sort((a, b) => a.costs.total - b.costs.total);
+  return jobsOf(sorted[Math.floor(sorted.length / 2)]);
+}
+
+/** Days a job is tried earlier or later by. */
+const SHIFTS = [1, -1, 2, -2];
+
+/**
+ * A job less, or the same a day or two earlier or later: whatever makes the whole cheaper over the futures.
+ * The grid is coarse; this is the care model's own word on its plan.
+ */
+function betterJobs(
+  problem: BikeProblem,
+  jobs: PlannedJob[],
+  total: number,
+  days: Days,
+): PlannedJob[] {
+  let best = jobs;
+  let least = total;
+  const tryOut = (next: PlannedJob[]): boolean => {
+    const cost = meanTotal(costsOf(follow(problem, holding(next), days.shared)));
+    if (cost >= least - 1e-9) return false;
+    [best, least] = [next, cost];
+    return true;
+  };
+  for (const job of jobs) {
+    if (problem.benches[job.day]?.mark || (job.work.deep && problem.capDays !== null)) continue;
+    const others = best.filter((j) => j !== job);
+    if (tryOut(others)) continue;
+    for (const shift of SHIFTS) {
+      const moved = { ...job, day: job.day + shift };
+      const next = [...others, moved].sort((a, b) => a.day - b.day);
+      const free = !others.some((j) => j.day === moved.day);
+      if (free && next.every((j) => isAllowed(problem, j, next, days)) && tryOut(next)) break;
+    }
+  }
+  return best;
+}
+
+/** Whether the rules let a job be done on its day after the jobs before it, whatever the weather. */
+export function isAllowed(
+  problem: BikeProblem,
+  job: PlannedJob,
+  jobs: readonly PlannedJob[],
+  { minutes, shared }: Days,
+): boolean {
+  const bench = problem.benches[job.day];
+  if (!bench || bench.mark === 'leave') return false;
+  const before = jobs.filter((j) => j.day < job.day && j.work.coat !== null).at(-1);
+  const coat = before?.work.coat ?? problem.coatNow;
+  const on = {
+    family: problem.coats[coat]?.family ?? ('bare' as const),
+    coat,
+    minutes: minutes[job.day] ?? 0,
+    shared: shared[job.day] ?? false,
+  };
+  return [false, true].every((wet) => mayDo(job.work, bench, { ...on, wet }));
+}

@@ -1,0 +1,144 @@
+import { agendaOf, type AgendaItem } from './agenda';
+import { minutesOfDays } from './benches';
+import { addCosts, spreadOf, type Costs, type CostSpread } from './costs';
+import { dateOf, daysAfter, type DateText } from './days';
+import { givesWay, type GivesWay } from './givesWay';
+import { meanTotal, planBike, type Basis, type BikePlan } from './planBike';
+import type { Days } from './policies';
+import type { BikeProblem } from './problem';
+import { problemOf } from './problems';
+import type { PlanRequest } from './request';
+import { minutesOf } from './rules';
+
+/** A day of the plan: the minutes free on it and those the jobs take. */
+export interface PlanDay {
+  date: DateText;
+  minutes: number;
+  taken: number;
+}
+
+export interface BikeAnswer {
+  bikeId: string;
+  chainId: string;
+  basis: Basis;
+  plan: CostSpread;
+  routine: CostSpread;
+}
+
+export interface PlanAnswer {
+  /** When it was made, ms. */
+  at: number;
+  agenda: AgendaItem[];
+  days: PlanDay[];
+  bikes: BikeAnswer[];
+  /** All bikes together, over the same futures. */
+  plan: CostSpread;
+  routine: CostSpread;
+  nothing: CostSpread;
+  /** What the rider's own marks on the plan add to it; null where there are none. */
+  marksCost: number | null;
+  /** What is in the way, for the rider to read. */
+  notes: GivesWay[];
+  forecast: boolean;
+}
+
+interface Planned {
+  problems: BikeProblem[];
+  plans: BikePlan[];
+  days: Days[];
+}
+
+/** Tells how much is done, 0 to 1, and may stop the work. */
+export type Progress = (share: number) => void | Promise<void>;
+
+/** Minutes left and evenings shared, for one bike beside the jobs of the others. */
+function besides(minutes: readonly number[], others: readonly BikePlan[]): Days {
+  const left = [...minutes];
+  const shared = minutes.map(() => false);
+  const used: Record<string, number> = {};
+  for (const { jobs } of others)
+    for (const { day, work } of jobs) {
+      left[day] = Math.max(0, (left[day] ?? 0) - minutesOf(work, shared[day] ?? false));
+      shared[day] = true;
+      if (work.bottleId !== null) used[work.bottleId] = (used[work.bottleId] ?? 0) + 1;
+    }
+  return { minutes: left, shared, used };
+}
+
+/**
+ * Plans every bike, one after the other, each in the minutes the others leave; then once more the first
+ * ones, beside what the later ones chose, since gloves and stand that are out serve two bikes.
+ */
+async function planBikes(request: PlanRequest, progress: Progress): Promise<Planned> {
+  const minutes = minutesOfDays(request);
+  const { plan } = request.settings;
+  const problems: BikeProblem[] = [];
+  const plans: BikePlan[] = [];
+  const days: Days[] = [];
+  for (const [n, bike] of request.bikes.entries()) {
+    const problem = problemOf(request, bike);
+    const own = besides(minutes, plans);
+    problems.push(problem);
+    plans.push(planBike(problem, plan, own));
+    days.push(own);
+    await progress((n + 1) / (request.bikes.length + 1));
+  }
+  for (let n = 0; n < problems.length - 1; n++) {
+    const own = besides(
+      minutes,
+      plans.filter((_, m) => m !== n),
+    );
+    const before = plans[n] as BikePlan;
+    const again = planBike(problems[n] as BikeProblem, plan, own, before.values);
+    if (meanTotal(again.plan) >= meanTotal(before.plan) - 1e-9) continue;
+    plans[n] = again;
+    days[n] = own;
+  }
+  return { problems, plans, days };
+}
+
+/** Future by future, the bikes together. */
+const together = (bikes: readonly (readonly Costs[])[]): CostSpread =>
+  spreadOf((bikes[0] ?? []).map((_, k) => addCosts(bikes.flatMap((b) => b[k] ?? []))));
+
+const totalOf = (plans: readonly BikePlan[]): number =>
+  plans.reduce((sum, p) => sum + meanTotal(p.plan), 0);
+
+/** The plan for all bikes: jobs on dates, what they come to, and what the routine would. */
+export async function makePlan(request: PlanRequest, progress: Progress): Promise<PlanAnswer> {
+  const { problems, plans, days } = await planBikes(request, progress);
+  const agenda = problems.flatMap((problem, n) => {
+    const [bike, plan, own] = [request.bikes[n], plans[n], days[n]];
+    return bike && plan && own ? agendaOf(problem, bike, plan, own) : [];
+  });
+  agenda.sort((a, b) => a.from - b.from || a.bikeName.localeCompare(b.bikeName));
+  const today = dateOf(request.now, request.zone);
+  const minutes = minutesOfDays(request);
+  const free =
+    request.marks.length > 0 ? await planBikes({ ...request, marks: [] }, () => undefined) : null;
+  return {
+    at: request.now,
+    agenda,
+    days: minutes.map((m, d) => {
+      const date = daysAfter(today, d);
+      const taken = agenda.reduce((sum, a) => sum + (a.date === date ? a.minutes : 0), 0);
+      return { date, minutes: m, taken };
+    }),
+    bikes: problems.map((p, n) => {
+      const plan = plans[n] as BikePlan;
+      return {
+        bikeId: p.bikeId,
+        chainId: p.chainId,
+        basis: plan.basis,
+        plan: spreadOf(plan.plan),
+        routine: spreadOf(plan.routine),
+      };
+    }),
+    plan: together(plans.map((p) => p.plan)),
+    routine: together(plans.map((p) => p.routine)),
+    nothing: together(plans.map((p) => p.nothing)),
+    marksCost: free ? totalOf(plans) - totalOf(free.plans) : null,
+    notes: givesWay(request, problems, plans),
+    forecast: request.bikes.some((b) => b.forecast !== null),
+  };
+}

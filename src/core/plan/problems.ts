@@ -1,0 +1,60 @@
+import { STANDARDS } from '../care';
+import { Chance } from '../climate';
+import { dateOf, dayNumber } from './days';
+import { benchesFor, weathersFor } from './benches';
+import { PENALTY, type BikeProblem, type Prices } from './problem';
+import type { BikeNow, PlanRequest } from './request';
+import type { Cap, PlanSettings } from './schema';
+import { coatsFor, worksFor } from './works';
+
+const CAP_DAYS: Record<Cap, number | null> = {
+  none: null,
+  weekly: 7,
+  fortnightly: 14,
+  monthly: 30,
+};
+
+/** The prices of a rider, for a chain with so much wear allowed (%). */
+export const pricesOf = (plan: PlanSettings, wearLimit: number): Prices => ({
+  hour: plan.hourPrice,
+  wearPercent: (plan.chainPrice + plan.cassettePrice) / wearLimit,
+  chain: plan.chainPrice,
+  wattHour: plan.wattPrice / 100,
+  dryKm: PENALTY.dryKm,
+  grubbyKm: PENALTY.grubbyKm,
+});
+
+/** The problem of one bike: everything the planner weighs, as plain numbers. */
+export function problemOf(request: PlanRequest, now: BikeNow): BikeProblem {
+  const { settings, futures, seed, zone } = request;
+  const { coats, coatNow } = coatsFor(request, now);
+  const weathers = weathersFor(request, now);
+  const { factors, lifeSigma, gritSigma } = now;
+  const today = dayNumber(dateOf(request.now, zone));
+  const natures = Array.from({ length: futures }, (_, k) => {
+    const chance = new Chance(seed, k, 3);
+    return {
+      life: factors.life * Math.exp(lifeSigma * chance.normal()),
+      grit: factors.grit * Math.exp(gritSigma * chance.normal()),
+      wear: factors.wear,
+    };
+  });
+  return {
+    bikeId: now.bike.id,
+    chainId: now.chain.id,
+    bikeName: now.bike.name,
+    now: request.now,
+    state: now.state,
+    cogs: now.cogs,
+    factors,
+    natures,
+    coats,
+    coatNow,
+    works: worksFor(request, now, coats),
+    limits: STANDARDS[settings.standard],
+    ...benchesFor(request, now, weathers),
+    prices: pricesOf(settings.plan, now.wearLimit),
+    capDays: CAP_DAYS[settings.plan.cap],
+    lastCleanDay: now.cleanedAt === null ? today : dayNumber(dateOf(now.cleanedAt, zone)),
+  };
+}

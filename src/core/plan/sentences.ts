@@ -1,0 +1,188 @@
+import type { Depth } from '../logbook';
+import { formatDistance, formatHours, formatNumber, formatShare, type UnitSystem } from '../units';
+import type { AgendaItem } from './agenda';
+import { dateOf, dayNumber, timeOf, type DateText } from './days';
+import type { Costs } from './costs';
+import type { GivesWay } from './givesWay';
+import type { PlanSettings } from './schema';
+
+/** What is done, as an order, with the lube by name where there is one. */
+export function orderOf(depth: Depth, lubeName: string | null): string {
+  const lube = lubeName ?? 'lube';
+  switch (depth) {
+    case 'wipe-down':
+      return 'Wipe the chain down';
+    case 'rescue':
+      return `Dry it, then ${lube}`;
+    case 'on-bike clean':
+      return `Clean on the bike, then ${lube}`;
+    case 'off-bike clean':
+      return `Off the bike, baths, then ${lube}`;
+    case 'wax reset':
+      return `Reset the wax with ${lube}`;
+    default:
+      return `Top up with ${lube}`;
+  }
+}
+
+const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'long', timeZone: 'UTC' });
+const dayAndMonth = new Intl.DateTimeFormat(undefined, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
+const moment = (date: DateText): number => Date.parse(`${date}T12:00:00Z`);
+
+/** "Thu 26 Nov". */
+export const shortDay = (date: DateText): string => dayAndMonth.format(moment(date));
+
+/** "Today", "Tomorrow", "Thursday", or beyond a week the date. */
+export function dayWord(date: DateText, today: DateText): string {
+  const days = dayNumber(date) - dayNumber(today);
+  if (days === 0) return 'Today';
+  if (days === 1) return 'Tomorrow';
+  return days < 7 ? weekday.format(moment(date)) : shortDay(date);
+}
+
+/** The next ride is nearer than this when the start matters, hours. */
+const PRESSING_H = 30;
+
+/** "Start by 18:30, so that it is set by 07:00." Null where no ride presses. */
+export function startSentence(item: AgendaItem, zone: string): string | null {
+  const { startBy, readyBy, from, lubeName } = item;
+  if (startBy === null || readyBy === null || readyBy - from > PRESSING_H * 3_600_000) return null;
+  const state = lubeName === null ? 'done' : 'set';
+  const same = dateOf(startBy, zone) === item.date;
+  const at = `${timeOf(startBy, zone)}${same ? '' : ' at the latest'}`;
+  return `Start by ${at}${same ? '' : ' that night'}, so that it is ${state} by ${timeOf(readyBy, zone)}.`;
+}
+
+/** One line for Today: when, what, by when. */
+export function nextJobLine(item: AgendaItem, today: DateText, zone: string): string {
+  const what = orderOf(item.depth, item.lubeName);
+  const start = startSentence(item, zone);
+  return `${dayWord(item.date, today)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}.${start ? ` ${start}` : ''}`;
+}
+
+/** Why the job falls on its day. */
+export function reasonSentence(item: AgendaItem): string {
+  switch (item.reason) {
+    case 'pinned':
+      return 'Because you put it there.';
+    case 'race':
+      return `Clean and set in good time for the race on ${shortDay(item.race ?? item.date)}; nothing new after it.`;
+    case 'wet':
+      return `The chain comes home wet then (${formatShare(item.wet)} likely): dried and lubed before it rusts.`;
+    case 'film':
+      return `The lube will be down to ${formatShare(item.film)} of its life.`;
+    case 'rain':
+      return `Rain is likely on the rides after it (${formatShare(item.rain)}); ${formatShare(item.film)} of the film will be left to meet it.`;
+    case 'inside':
+      return `Grit inside will have reached ${formatShare(item.inside)}: it wears the chain from there.`;
+    case 'outside':
+      return `The outside will be at your standard’s edge (${formatShare(item.outside)} grit).`;
+    case 'cap':
+      return 'Your calendar asks for a clean by then.';
+    case 'no time later':
+      return 'The evening after has no time for it.';
+    case 'routine':
+      return 'Your own routine: the model finds nothing better here.';
+    case 'cheapest':
+      return 'Of the days around it this one costs least, time, wear and risk together.';
+  }
+}
+
+/** What a week's putting off costs, in km, money and watts. */
+export function putOffSentence(item: AgendaItem, units: UnitSystem): string {
+  const { dryKm, wearMoney, watts, rust, total } = item.putOff;
+  const parts: string[] = [];
+  if (dryKm >= 1) parts.push(`${formatDistance(dryKm, units)} ridden dry`);
+  if (wearMoney >= 0.05) parts.push(`${money(wearMoney)} of extra wear`);
+  if (watts >= 0.2) parts.push(`${formatNumber(watts)} W more`);
+  if (rust >= 0.02) parts.push(`${formatShare(rust)} of the way to rust`);
+  if (parts.length === 0)
+    return total > 0.05
+      ? `Left for a week it costs ${money(total)} in all, mostly work that grows.`
+      : 'It can wait a week: that costs next to nothing.';
+  return `Left for a week: ${parts.join(', ')}.`;
+}
+
+/** Money as the rider counts it, without naming a coin. */
+export const money = (amount: number): string => amount.toFixed(2);
+
+/** How sure the date is. */
+export const confidenceSentence = (item: AgendaItem): string =>
+  item.confidence >= 0.85
+    ? 'Sure: nearly every weather that may come puts it here.'
+    : item.confidence >= 0.5
+      ? `Likely: ${formatShare(item.confidence)} of the weathers that may come put it here, a day either way.`
+      : `Open: only ${formatShare(item.confidence)} of the weathers that may come put it here; the plan re-forms as days pass.`;
+
+/** What stands in the way of a better plan. */
+export function noteSentence(note: GivesWay, units: UnitSystem): string {
+  switch (note.name) {
+    case 'no bikes':
+      return 'There is no bike with a chain on it, so nothing to plan.';
+    case 'no rides':
+      return `No rides of the ${note.bikeName} are planned and no habit shows yet: it is taken to stand.`;
+    case 'no forecast':
+      return 'No forecast: the weather is drawn from an ordinary season.';
+    case 'no minutes':
+      return `No evening has the ${formatNumber(note.least)} minutes of the shortest work. What gives way is the chains: ${formatDistance(note.dryKm, units)} ridden dry, ${money(note.wearMoney)} of wear, ${formatShare(Math.min(1, note.rust))} of the way to rust. Free one evening below and see.`;
+    case 'empty shelf':
+      return `No lube stands on the shelf: the plan takes it that you buy ${note.lubeName}.`;
+    case 'low stock':
+      return `${note.lubeName} runs out: ${note.coats} ${note.coats === 1 ? 'coat' : 'coats'} left, and the plan wants them all.`;
+    case 'pin not possible':
+      return `What you set for the ${note.bikeName} on ${shortDay(note.date)} cannot be done then: too few minutes, not set before the next ride, or another lube is needed.`;
+  }
+}
+
+/** "about a night" and the like, for how long a coat sets. */
+export const readySentence = (item: AgendaItem): string =>
+  `${formatNumber(item.minutes)} min of hands, ready ${formatHours(item.readyHours)} after starting.`;
+
+const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const SHORT_WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
+export const weekdayName = (weekday: number): string => WEEKDAYS[weekday - 1] ?? '';
+export const shortWeekday = (weekday: number): string => SHORT_WEEKDAYS[weekday - 1] ?? '';
+
+/** The routine in two or three words. */
+export function routineName({ name, weekday }: PlanSettings['routine']): string {
+  switch (name) {
+    case 'weekly':
+      return `Every ${weekdayName(weekday)}`;
+    case 'fortnightly':
+      return `Every other ${weekdayName(weekday)}`;
+    case 'monthly':
+      return 'Monthly';
+    case 'squeak':
+      return 'When it squeaks';
+  }
+}
+
+/** Less than this share apart, plan and routine are as good as one another. */
+const ALIKE = 0.05;
+
+/** The plan against the routine in a sentence, honest when the habit is as good. */
+export function againstSentence(
+  plan: Costs,
+  routine: Costs,
+  habit: PlanSettings['routine'],
+): string {
+  const gain = routine.total - plan.total;
+  const name = routineName(habit);
+  if (gain < ALIKE * routine.total)
+    return `“${name}” is as good: the two are ${money(Math.max(0, gain))} apart. Keep it if you like it.`;
+  const minutes = Math.round(routine.minutes - plan.minutes);
+  const parts = [
+    minutes > 2 ? `${minutes} minutes less` : minutes < -2 ? `${-minutes} minutes more` : null,
+    routine.dryKm - plan.dryKm > 2 ? 'hardly a dry kilometre' : null,
+    routine.wearMoney - plan.wearMoney > 0.05
+      ? `${money(routine.wearMoney - plan.wearMoney)} less wear`
+      : null,
+  ].filter((p) => p !== null);
+  return `Against “${name}” the plan saves ${money(gain)} all told${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`;
+}

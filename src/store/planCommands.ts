@@ -1,0 +1,50 @@
+import type { PlannedRide, PlanMark, PlanSettings } from '@/core/plan/schema';
+import { perform, putSettings } from './commands';
+import { selectSettings } from './selectors';
+import type { AppThunk } from './store';
+
+export type NewPlannedRide = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> & { id?: string };
+
+/** Puts rides into the plan, or changes those of their ids, as one step. */
+export const putPlanned =
+  (label: string, rides: readonly NewPlannedRide[]): AppThunk =>
+  (dispatch, _, edge) => {
+    const changedAt = new Date(edge.now()).toISOString();
+    const planned = rides.map((ride) => ({
+      ...ride,
+      id: ride.id ?? edge.newId(),
+      retired: false,
+      changedAt,
+    }));
+    dispatch(perform(label, { planned }));
+  };
+
+/** Takes planned rides out. */
+export const dropPlanned =
+  (label: string, rides: readonly PlannedRide[]): AppThunk =>
+  (dispatch, _, edge) => {
+    const changedAt = new Date(edge.now()).toISOString();
+    dispatch(perform(label, { planned: rides.map((r) => ({ ...r, retired: true, changedAt })) }));
+  };
+
+export type NewMark = Omit<PlanMark, 'id' | 'changedAt' | 'retired'>;
+
+/** The rider's word on a bike's plan: new marks, and those they take the place of. */
+export const markPlan =
+  (label: string, marks: readonly NewMark[], instead: readonly PlanMark[] = []): AppThunk =>
+  (dispatch, _, edge) => {
+    const changedAt = new Date(edge.now()).toISOString();
+    const planMarks: PlanMark[] = [
+      ...instead.map((m) => ({ ...m, retired: true, changedAt })),
+      ...marks.map((m) => ({ ...m, id: edge.newId(), retired: false, changedAt })),
+    ];
+    dispatch(perform(label, { planMarks }));
+  };
+
+/** Changes what the planner weighs. */
+export const putPlanSettings =
+  (label: string, part: Partial<PlanSettings>): AppThunk =>
+  (dispatch, getState) => {
+    const { plan } = selectSettings(getState());
+    dispatch(putSettings(label, { plan: { ...plan, ...part } }));
+  };

@@ -1,0 +1,83 @@
+import { StyleSheet, View } from 'react-native';
+import type { PlanDay } from '@/core/plan/planner';
+import type { PlanSettings } from '@/core/plan/schema';
+import { shortDay, shortWeekday } from '@/core/plan/sentences';
+import { weekdayOf } from '@/core/plan/days';
+import { Button, Toggles } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+
+interface Props {
+  plan: PlanSettings;
+  days: readonly PlanDay[];
+  onChange: (label: string, part: Partial<PlanSettings>) => void;
+}
+
+const STEP = 10;
+const MOST = 240;
+/** Days shown for taking one of them out. */
+const NEXT_DAYS = 14;
+
+/** When there is time for the bench: minutes a weekday, and days on which there is none. */
+export function MinutesCard({ plan, days, onChange }: Props) {
+  const set = (n: number, by: number) => {
+    const minutes = plan.minutes.map((m, i) => (i === n ? Math.min(MOST, Math.max(0, m + by)) : m));
+    onChange('Free minutes changed', { minutes });
+  };
+  const next = days
+    .slice(0, NEXT_DAYS)
+    .filter((d) => (plan.minutes[weekdayOf(d.date) - 1] ?? 0) > 0);
+  const leaveOut = (date: string, on: boolean) => {
+    const others = Object.entries(plan.otherDays).filter(([day]) => day !== date);
+    const otherDays = Object.fromEntries(on ? [...others, [date, 0]] : others);
+    onChange(on ? `No time on ${shortDay(date)}` : `Time on ${shortDay(date)} again`, {
+      otherDays,
+    });
+  };
+  return (
+    <Card title="When you have time">
+      <View style={styles.week}>
+        {plan.minutes.map((minutes, n) => (
+          <View
+            key={n}
+            style={styles.weekday}
+            role="group"
+            aria-label={`${shortWeekday(n + 1)}, minutes`}
+          >
+            <Txt variant="label" style={styles.name}>
+              {shortWeekday(n + 1)}
+            </Txt>
+            <Button kind="quiet" label="−" onPress={() => set(n, -STEP)} disabled={minutes === 0} />
+            <Txt variant="number" style={styles.number}>
+              {String(minutes)}
+            </Txt>
+            <Button
+              kind="quiet"
+              label="+"
+              onPress={() => set(n, STEP)}
+              disabled={minutes >= MOST}
+            />
+          </View>
+        ))}
+      </View>
+      <Toggles
+        label="No time on"
+        options={next.map(({ date }) => ({
+          label: shortDay(date),
+          on: plan.otherDays[date] === 0,
+          onChange: (on) => leaveOut(date, on),
+        }))}
+      />
+      <Txt variant="small" tone="inkSoft">
+        {`Minutes of an evening, for all bikes together; work begins at ${plan.benchTime}.`}
+      </Txt>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  week: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 },
+  weekday: { flexDirection: 'row', alignItems: 'center', minWidth: 150 },
+  name: { width: 36 },
+  number: { minWidth: 30, textAlign: 'center' },
+});

@@ -1,0 +1,1 @@
+export { PlanPage } from './PlanPage';
