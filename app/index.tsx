@@ -11,17 +11,20 @@ import {
   selectMainReport,
   selectNow,
   selectReports,
+  selectSettings,
   selectUnits,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
 import { startWithBike, putSettings } from '@/store/commands';
+import { usePlan } from '@/store/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form';
 import { Card, Page, useWide } from '@/ui/frame';
+import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import { NoChain, OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
-import { chalkWord } from '@/ui/words';
+import { chalkOf } from '@/ui/words';
 
 // Not needed for the verdict, so not waited for.
 const FirstRun = lazy(() =>
@@ -62,27 +65,37 @@ function ChainToday({ report }: { report: ChainReport }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const wide = useWide();
-  const units = useAppSelector(selectUnits);
+  const settings = useAppSelector(selectSettings);
+  const { units } = settings;
   const now = useAppSelector(selectNow);
   const reports = useAppSelector(selectReports);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [working, setWorking] = useState(false);
   const [ride, setRide] = useState<string | null>(null);
   const { verdict, state, bike, chain } = report;
-  const tape = useMemo(() => tapeInputOf(report, steps), [report, steps]);
+  const plan = usePlan();
+  const chalks = plan?.chalks[report.bike.id];
+  const tape = useMemo(
+    () => tapeInputOf(report, steps, chalks ?? chalkOf(report.verdict)),
+    [report, steps, chalks],
+  );
   const at = () => new Date().toISOString();
   const sentence = verdictSentence(verdict, state, units, now);
   const selected = steps.find((s) => s.event.id === ride);
 
   const first = (
     <>
-      <VerdictLines report={report} units={units} now={now} />
+      <VerdictLines
+        report={report}
+        units={units}
+        now={now}
+        planned={plan?.lines[bike.id] ?? null}
+      />
       <View style={styles.tape}>
         <Tape
           key={chain.id}
           input={tape}
           units={units}
-          chalkLabel={chalkWord(verdict)}
           summary={`Tape of ${chain.name}: ${sentence.headline} ${sentence.action}`}
           selectedId={ride}
           onSelect={setRide}
@@ -106,6 +119,7 @@ function ChainToday({ report }: { report: ChainReport }) {
           onPress={() => setWorking(!working)}
           grow
         />
+        <Button label="The plan" onPress={() => router.navigate('/plan')} grow />
       </View>
       {working ? (
         <Card title="Working">
@@ -118,6 +132,17 @@ function ChainToday({ report }: { report: ChainReport }) {
   );
   const second = (
     <>
+      {plan?.answer ? (
+        <Reminders
+          answer={plan.answer}
+          due={plan.due}
+          remind={settings.plan.remind}
+          notify={settings.plan.notify}
+          now={now}
+          onPlan={() => router.navigate('/plan')}
+          onSeen={plan.seen}
+        />
+      ) : null}
       <QuickNotes
         onRode={() => router.navigate(`/rides/log?bike=${bike.id}`)}
         onWet={(how) =>

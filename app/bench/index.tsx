@@ -20,7 +20,7 @@ import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
 /** The bench, before starting. */
 export default function Bench() {
-  const params = useLocalSearchParams<{ chain?: string; depth?: string }>();
+  const params = useLocalSearchParams<{ chain?: string; depth?: string; bottle?: string }>();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { name } = useOpenLogbook();
@@ -45,6 +45,7 @@ export default function Bench() {
       at={{ bike, chain, state, cogs, air, openings, products, settings }}
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
+      bottle={products[params.bottle ?? ''] ?? null}
       now={now}
       onBike={(next) => {
         dispatch(bikeChosen(next.bike.id));

@@ -17,7 +17,8 @@ import {
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { Txt } from '@/ui/theme';
-import { proposedDraft, WorkForm } from '@/ui/work';
+import { WorkForm } from '@/ui/bench/lazily';
+import { proposedDraft } from '@/ui/work/proposedDraft';
 import { DEPTH_LABEL } from '@/ui/words';
 
 /** Recording work done away from the bench. It opens with the work the verdict proposes. */

@@ -9,10 +9,14 @@ import {
 } from '@/store';
 import { markPlan, putPlanSettings } from '@/store/planCommands';
 import { usePlan } from '@/store/usePlan';
+import { downloadText } from '@/ui/download';
+import { askToNotify } from '@/ui/plan/notify';
 import { PlanPage } from '@/ui/plan/lazily';
+import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda';
-import { daysAfter } from '@/core/plan/days';
-import { shortDay } from '@/core/plan/sentences';
+import type { PlanAnswer } from '@/core/plan/planner';
+import { daysAfter } from '@/core/plan/dates';
+import { shortDay } from '@/core/plan/dates';
 
 /** The plan: jobs on dates, what they come to, and how to take them along. */
 export default function Plan() {
@@ -27,6 +31,26 @@ export default function Plan() {
     Object.values(planMarks).filter(
       (m) => !m.retired && m.bikeId === item.bikeId && m.date <= item.date && item.date <= m.until,
     );
+  const { answer } = state;
+  const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
+  const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
+    const { writeCalendar } = await import('@/work/writers');
+    downloadText('chain-care.ics', writeCalendar(calendar, Date.now()), 'text/calendar');
+    dispatch(putPlanSettings('Calendar file saved', { calendar: calendarCounts }));
+  };
+  const saveCsv = async ({ agenda }: PlanAnswer) => {
+    const { writePlanCsv } = await import('@/work/writers');
+    downloadText('chain-care.csv', writePlanCsv(agenda), 'text/csv');
+  };
+  const notify = async (on: boolean) => {
+    const allowed = !on || (await askToNotify());
+    if (allowed)
+      dispatch(
+        putPlanSettings(on ? 'The browser will tell' : 'The browser is quiet', { notify: on }),
+      );
+    else
+      dispatch(noticed({ text: 'The browser does not allow it: see its settings.', undo: false }));
+  };
   const leave = (item: AgendaItem, until: string) => ({
     bikeId: item.bikeId,
     kind: 'leave' as const,
@@ -47,6 +71,7 @@ export default function Plan() {
       bikes={bikes}
       plan={plan}
       units={units}
+      onWhatIf={state.suppose}
       onCancel={state.giveUp}
       onRides={() => router.navigate('/plan/rides')}
       onPlan={(label, part) => dispatch(putPlanSettings(label, part))}
@@ -74,10 +99,10 @@ export default function Plan() {
         onUnpin: (item) => dispatch(markPlan('May move again', [], marksOf(item))),
       }}
       out={{
-        onCalendar: () => dispatch(noticed({ text: '', undo: false })),
-        onCsv: () => undefined,
-        onPrint: () => window.print(),
-        onNotify: () => undefined,
+        onCalendar: () => answer && void saveCalendar(answer),
+        onCsv: () => answer && void saveCsv(answer),
+        onPrint: () => answer && printSheet(sheetOf(answer, state.rides, bikeNames, units)),
+        onNotify: (on) => void notify(on),
       }}
     />
   );

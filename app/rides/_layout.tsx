@@ -75,7 +75,7 @@ export default function RidesLayout() {
     await dispatch(syncRides(withDeleted));
   };
   const saveCsv = async () => {
-    const { writeRidesCsv } = await import('@/core/formats/ridesCsv');
+    const { writeRidesCsv } = await import('@/work/writers');
     downloadText('rides.csv', writeRidesCsv(shown, bikes), 'text/csv');
   };
   const head = (

@@ -12,7 +12,7 @@ import {
 } from '@/store';
 import { Page } from '@/ui/frame';
 import { rideDraft } from '@/ui/rides/rideDraft';
-import { RideForm } from '@/ui/rides/RideForm';
+import { RideForm } from '@/ui/rides/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
 /** Logging a ride by hand. */

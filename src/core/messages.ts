@@ -60,6 +60,9 @@ const SENTENCES: Record<ProblemCode, Sentence> = {
   'track/empty': 'There is no track in it.',
   'track/no-times': 'Its points carry no times, so it tells a route, not a ride.',
   'track/no-distance': 'Its points go nowhere: no positions, or standing still.',
+  'plan/no-weekday': 'Pick at least one weekday, or let it happen once.',
+  'plan/ends-before': 'It ends before it begins.',
+  'calendar/damaged': 'The file is no calendar, damaged, or cut off. Nothing was changed.',
   'backup/not-json':
     'This file is damaged or not a backup: it could not be read. Nothing was changed.',
   'backup/foreign': 'This file is not a Dapper Spoke backup. Nothing was changed.',

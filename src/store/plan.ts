@@ -1,13 +1,13 @@
-import { planRequest } from '@/core/plan/ask';
-import { dateOf } from '@/core/plan/days';
 import type { PlanAnswer } from '@/core/plan/planner';
 import type { RideAhead } from '@/core/plan/occurrences';
-import { nextJobLine } from '@/core/plan/sentences';
 import type { ForecastHours } from '@/core/climate';
+import type { WhatIf } from '@/core/plan/request';
+import type { PlannedRide } from '@/core/plan/schema';
 import type { Problem } from '@/core/problem';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { Cell } from '@/core/weather';
 import { fetchForecast } from './forecast';
+import { changed } from './logbookSlice';
 import { selectGarage, selectReplay, selectReports, selectSettings } from './selectors';
 import type { AppStore, RootState } from './store';
 
@@ -19,6 +19,11 @@ export interface PlanState {
   progress: number | null;
   /** Rides it reckons with. */
   rides: readonly RideAhead[];
+  /** What the logbook shows to be the habit, and rides planned at once. */
+  habits: readonly PlannedRide[];
+  overlaps: readonly string[];
+  /** What fell due since the rider last looked. */
+  due: readonly string[];
   /** The next job of each bike, in a line. */
   lines: Readonly<Record<string, string>>;
   /** Km from now at which each bike's jobs fall, with what they are. */
@@ -26,8 +31,15 @@ export interface PlanState {
   /** Why there is no forecast, if one was asked for and did not come. */
   problem: Problem | null;
   zone: string;
+  /** The rider's day, `2026-11-24`. */
+  today: string;
   /** Gives up the plan being made; the last one stays. */
   giveUp: () => void;
+  /** The rider has seen what fell due. */
+  seen: () => void;
+  whatIf: WhatIf;
+  /** Plans for another weather than the one told. */
+  suppose: (whatIf: WhatIf) => void;
 }
 
 /** A plan is made anew when this much time has passed, even if nothing else changed. */
@@ -42,7 +54,7 @@ class PlanKeeper {
   state: PlanState;
   private listeners = new Set<Listener>();
   private asked = '';
-  private seen: unknown[] = [];
+  private rests: unknown[] = [];
   private cancel: (() => void) | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private forecasts = new Map<Cell, ForecastHours>();
@@ -57,11 +69,21 @@ class PlanKeeper {
       answer: null,
       progress: null,
       rides: [],
+      habits: [],
+      overlaps: [],
+      due: [],
       lines: {},
       chalks: {},
       problem: null,
       zone,
+      today: localDay(this.store.getState().session.now),
       giveUp: () => this.giveUp(),
+      seen: () => this.seen(),
+      whatIf: 'forecast',
+      suppose: (whatIf) => {
+        this.tell({ whatIf });
+        this.look();
+      },
     };
   }
 
@@ -91,14 +113,24 @@ class PlanKeeper {
 
   private now = (state: RootState) => Math.floor(state.session.now / FRESH_MS) * FRESH_MS;
 
+  /** Not an action of the rider's to be undone: only where they have read up to. */
+  private seen(): void {
+    const state = this.store.getState();
+    const { settings } = state.logbook;
+    const at = new Date(state.session.now).toISOString();
+    this.store.dispatch(
+      changed({ settings: { ...settings, plan: { ...settings.plan, seenUntil: at } } }),
+    );
+  }
+
   /** Asks for a plan when what it rests on has changed. */
   private look(): void {
     const state = this.store.getState();
     if (state.session.phase !== 'open') return;
     const { garage, settings, log } = state.logbook;
-    const rests = [garage, settings, log, this.now(state), this.forecasts];
-    if (rests.every((part, n) => part === this.seen[n])) return;
-    this.seen = rests;
+    const rests = [garage, settings, log, this.now(state), this.forecasts, this.state.whatIf];
+    if (rests.every((part, n) => part === this.rests[n])) return;
+    this.rests = rests;
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.ask(), SETTLE_MS);
   }
@@ -129,7 +161,8 @@ class PlanKeeper {
     const state = this.store.getState();
     const { replay } = selectReplay(state);
     const now = this.now(state);
-    const request = planRequest(
+    const { plan, planRequest } = await import('@/work/clients');
+    const { request, habits, overlaps, due } = planRequest(
       replay,
       selectReports(state),
       selectGarage(state),
@@ -137,14 +170,16 @@ class PlanKeeper {
       this.forecasts,
       now,
       this.zone,
+      this.state.whatIf,
     );
+    if (selectSettings(state).plan.seenUntil === null) this.seen();
+    const today = localDay(now);
+    this.tell({ rides: request.rides, habits, overlaps, due, today });
     const asked = JSON.stringify(request);
     if (asked === this.asked) return;
     this.asked = asked;
     this.cancel?.();
-    this.tell({ progress: 0, rides: request.rides });
-    const { plan } = await import('@/work/clients');
-    if (asked !== this.asked) return;
+    this.tell({ progress: 0 });
     const planning = plan(request, (progress) => {
       if (asked === this.asked && this.cancel) this.tell({ progress });
     });
@@ -152,20 +187,22 @@ class PlanKeeper {
     const answer = await planning.done;
     if (asked !== this.asked) return;
     this.cancel = null;
-    if (answer) this.tell({ answer, progress: null, ...this.inShort(answer, now) });
-    else this.tell({ progress: null });
+    this.tell(answer ? { answer, progress: null, ...inShort(answer) } : { progress: null });
   }
+}
 
-  private inShort(answer: PlanAnswer, now: number): Pick<PlanState, 'lines' | 'chalks'> {
-    const today = dateOf(now, this.zone);
-    const lines: Record<string, string> = {};
-    const chalks: Record<string, { km: number; label: string }[]> = {};
-    for (const item of answer.agenda) {
-      lines[item.bikeId] ??= nextJobLine(item, today, this.zone);
-      (chalks[item.bikeId] ??= []).push({ km: item.afterKm, label: item.depth });
-    }
-    return { lines, chalks };
-  }
+/** The day of the device, which is the rider's. */
+const localDay = (ms: number): string => {
+  const at = new Date(ms);
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+};
+
+function inShort({ agenda, lines }: PlanAnswer): Pick<PlanState, 'lines' | 'chalks'> {
+  const chalks: Record<string, { km: number; label: string }[]> = {};
+  for (const item of agenda)
+    (chalks[item.bikeId] ??= []).push({ km: item.afterKm, label: item.depth });
+  return { lines, chalks };
 }
 
 const keepers = new WeakMap<AppStore, PlanKeeper>();

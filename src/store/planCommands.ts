@@ -1,9 +1,12 @@
+import type { CalendarChange } from '@/core/plan/calendarRides';
 import type { PlannedRide, PlanMark, PlanSettings } from '@/core/plan/schema';
 import { perform, putSettings } from './commands';
 import { selectSettings } from './selectors';
 import type { AppThunk } from './store';
 
-export type NewPlannedRide = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> & { id?: string };
+export type NewPlannedRide = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> & {
+  id?: string | undefined;
+};
 
 /** Puts rides into the plan, or changes those of their ids, as one step. */
 export const putPlanned =
@@ -17,6 +20,19 @@ export const putPlanned =
       changedAt,
     }));
     dispatch(perform(label, { planned }));
+  };
+
+/** Takes the rides of a calendar in, and out what it has moved away, as one step. */
+export const takeCalendar =
+  ({ put, drop }: CalendarChange): AppThunk =>
+  (dispatch, _, edge) => {
+    const changedAt = new Date(edge.now()).toISOString();
+    const planned: PlannedRide[] = [
+      ...put.map((ride) => ({ ...ride, retired: false, changedAt })),
+      ...drop.map((ride) => ({ ...ride, retired: true, changedAt })),
+    ];
+    const count = put.length === 1 ? '1 ride' : `${put.length} rides`;
+    dispatch(perform(`${count} from the calendar`, { planned }));
   };
 
 /** Takes planned rides out. */

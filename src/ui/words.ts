@@ -95,9 +95,16 @@ export const BRAKE_LABEL: Record<Bike['brake'], string> = {
   'drum or coaster': 'drum or coaster brake',
 };
 
-/** Short words for the chalk mark on the tape. */
-export const chalkWord = (verdict: Verdict): string =>
-  verdict.clock === 'wear' ? 'worn out' : verdict.proposal.depth;
+/** The chalk mark of the verdict, where no plan has put its own. */
+export const chalkOf = (verdict: Verdict): { km: number; label: string }[] =>
+  verdict.distanceKm
+    ? [
+        {
+          km: verdict.distanceKm.mid,
+          label: verdict.clock === 'wear' ? 'worn out' : verdict.proposal.depth,
+        },
+      ]
+    : [];
 
 const CLOCK_LABEL: Record<ClockName, string> = {
   wear: 'worn out',

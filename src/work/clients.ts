@@ -3,6 +3,6 @@
  * be loaded with the first page.
  */
 export { choose } from './choose';
-export { plan } from './plan';
+export { plan, planRequest, readCalendarFile } from './plan';
 export { readRideFiles } from './readRideFiles';
 export { readWeather } from './readWeather';

@@ -1,6 +1,9 @@
 import { proxy, wrap } from 'comlink';
+import { planRequest } from '@/core/plan/ask';
+import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { PlanAnswer } from '@/core/plan/planner';
 import type { PlanRequest } from '@/core/plan/request';
+import { fail, type Result } from '@/core/problem';
 import type { PlanApi } from './plan.worker';
 
 export interface Planning {
@@ -8,6 +11,9 @@ export interface Planning {
   done: Promise<PlanAnswer | null>;
   cancel: () => void;
 }
+
+/** What the planner is asked, from the logbook; its text tells whether anything has changed. */
+export { planRequest };
 
 /** Makes a plan in a worker. */
 export function plan(request: PlanRequest, onProgress: (share: number) => void): Planning {
@@ -22,4 +28,25 @@ export function plan(request: PlanRequest, onProgress: (share: number) => void):
     worker.terminate(),
   );
   return { done, cancel: giveUp };
+}
+
+/** A calendar takes no longer than this. */
+const MOST_MS = 30_000;
+
+/** Reads a calendar file in a worker: its entries from one day to another. */
+export async function readCalendarFile(
+  text: string,
+  zone: string,
+  from: string,
+  to: string,
+): Promise<Result<CalendarRead>> {
+  const worker = new Worker(new URL('./plan.worker.ts', window.location.href));
+  const api = wrap<PlanApi>(worker);
+  const failed = new Promise<Result<CalendarRead>>((resolve) => {
+    worker.onerror = () => resolve(fail('calendar/damaged'));
+    setTimeout(() => resolve(fail('file/timed-out')), MOST_MS);
+  });
+  return Promise.race([api.calendar(text, zone, from, to), failed]).finally(() =>
+    worker.terminate(),
+  );
 }

@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import type { ProductFields } from '@/core/entry';
+import type { ProductFields } from '@/core/entry/product';
 import type { Step } from '@/core/care';
 import { LUBE_CLASSES } from '@/core/lube';
 import { costOf, unitPrice, type Product } from '@/core/shelf';

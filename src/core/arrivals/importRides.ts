@@ -3,7 +3,7 @@ import type { ReadFile } from '../formats/rideFile';
 import { firstFitted, type Fitting, type RideLogged, type Surface } from '../logbook';
 import type { Problem } from '../problem';
 import { clueOf } from './bikeRules';
-import { LONGEST_RIDE_KM, type RideFields } from '../entry';
+import { LONGEST_RIDE_KM, type RideFields } from '../entry/ride';
 
 /** A ride to be added: what a form gives, and the zone it was ridden in where the file tells. */
 export type ImportedRide = RideFields & { zone?: string };

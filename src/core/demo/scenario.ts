@@ -26,6 +26,7 @@ import {
   RACER_CHAINS,
   SHELF,
 } from './island';
+import { plannedRides } from './planned';
 import { climbOf, coarsePath } from './route';
 
 const DAYS = 243;
@@ -189,7 +190,10 @@ export function demoLogbook(now: number, zone: string): Logbook {
   for (const draft of weatherOf(rides, paths, now)) writeAt(draft.day * MS_PER_DAY, draft.event);
 
   return {
-    garage: ISLAND_GARAGE,
+    garage: {
+      ...ISLAND_GARAGE,
+      planned: plannedRides(new Date(now).toISOString().slice(0, 10)),
+    },
     settings: {
       ...DEFAULT_SETTINGS,
       weatherSource: 'service',

@@ -1,7 +1,7 @@
 import { CARE } from '../care';
 import type { Depth } from '../logbook';
 import { meanCosts, type Costs } from './costs';
-import type { DateText } from './days';
+import type { DateText } from './dates';
 import { follow, type Done, type Policy } from './follow';
 import type { BikePlan, PlannedJob } from './planBike';
 import { adaptive, type Days } from './policies';
@@ -60,6 +60,21 @@ export interface AgendaItem {
   /** The race it prepares for, and whether nobody rides in between: a short ride shakes it out. */
   race: DateText | null;
   shakeOut: boolean;
+}
+
+/** What an item says, ready to be read. */
+export interface ItemWords {
+  order: string;
+  start: string | null;
+  reason: string;
+  putOff: string;
+  confidence: string;
+  ready: string;
+}
+
+/** A job with its words. */
+export interface AgendaEntry extends AgendaItem {
+  words: ItemWords;
 }
 
 /** Days a job is left undone to tell what that costs. */

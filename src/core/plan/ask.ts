@@ -12,36 +12,34 @@ import type { Garage } from '../garage';
 import type { Settings } from '../settings';
 import { stockOf } from '../shelf';
 import { placeOfCell, type Cell } from '../weather';
-import { dateOf, daysAfter } from './days';
+import { daysAfter, shortDay } from './dates';
+import { dateOf } from './days';
+import { dueSince } from './due';
 import { habitBeside, habitOf } from './habit';
-import { datesOf, ridesAhead } from './occurrences';
-import type { BikeNow, PlanRequest } from './request';
+import { overlapping, ridesAhead } from './occurrences';
+import { datesOf } from './pattern';
+import type { BikeNow, PlanRequest, WhatIf } from './request';
 import type { PlannedRide } from './schema';
 
 /** Futures a plan is weighed over, and the seed they grow from: the same each time, so that plans compare. */
 export const PLAN_FUTURES = 20;
 const SEED = 1907;
 
-/** Rides to come of every bike: what is planned, and where nothing is, the habit. */
-export function ridesFor(
-  replay: Replay,
-  bikeIds: readonly string[],
-  planned: readonly PlannedRide[],
-  days: number,
-  now: number,
-  zone: string,
-) {
-  const from = dateOf(now, zone);
-  const to = daysAfter(from, days + 1);
+/** The habits of some bikes as their logbook shows them. */
+function habitsOf(replay: Replay, bikeIds: readonly string[], now: number, zone: string) {
   const ridden = replay.steps.flatMap(({ event }) => (event.type === 'rideLogged' ? [event] : []));
-  const own = planned.filter((p) => !p.retired && bikeIds.includes(p.bikeId));
-  const habits = bikeIds.flatMap((bikeId) => {
-    const dates = new Set(
-      own.filter((p) => p.bikeId === bikeId).flatMap((p) => datesOf(p, from, to)),
-    );
-    return habitBeside(habitOf(ridden, bikeId, now, zone), dates, from, days + 1);
-  });
-  return ridesAhead(own, habits, now, to, zone);
+  return bikeIds.flatMap((bikeId) => habitOf(ridden, bikeId, now, zone));
+}
+
+/** What the planner is asked, and what the screens show beside its answer. */
+export interface Asked {
+  request: PlanRequest;
+  /** What the logbook shows to be the rider's habit, where it is not planned anyway. */
+  habits: PlannedRide[];
+  /** Rides planned at the same time on one bike, in words. */
+  overlaps: string[];
+  /** What fell due since the rider last looked, in words. */
+  due: string[];
 }
 
 /** All the planner is asked, from the logbook as it stands at `now` (ms). */
@@ -53,7 +51,8 @@ export function planRequest(
   forecasts: ReadonlyMap<Cell, ForecastHours>,
   now: number,
   zone: string,
-): PlanRequest {
+  whatIf: WhatIf = 'forecast',
+): Asked {
   const events = replay.steps.map((s) => s.event);
   const bikes = reports.map((report): BikeNow => {
     const { bike, chain, state, cogs, limits, learnt } = report;
@@ -83,8 +82,22 @@ export function planRequest(
       road: cell === undefined ? null : (replay.weather.hour(cell, now)?.road ?? null),
     };
   });
-  const planned = Object.values(garage.planned);
-  return {
+  const { days, seenUntil } = settings.plan;
+  const bikeIds = bikes.map((b) => b.bike.id);
+  const from = dateOf(now, zone);
+  const to = daysAfter(from, days + 1);
+  const planned = Object.values(garage.planned).filter(
+    (p) => !p.retired && bikeIds.includes(p.bikeId),
+  );
+  const habits = habitsOf(replay, bikeIds, now, zone);
+  // A day with a planned ride of the bike keeps that one; on the others the habit goes on.
+  const beside = habits.flatMap((habit) => {
+    const dates = planned
+      .filter((p) => p.bikeId === habit.bikeId)
+      .flatMap((p) => datesOf(p, from, to));
+    return habitBeside([habit], new Set(dates), from, days + 1);
+  });
+  const request: PlanRequest = {
     now,
     zone,
     bikes,
@@ -92,17 +105,26 @@ export function planRequest(
     left: Object.fromEntries(
       Object.values(garage.products).map((p) => [p.id, stockOf(p, events).left]),
     ),
-    settings,
-    rides: ridesFor(
-      replay,
-      bikes.map((b) => b.bike.id),
-      planned,
-      settings.plan.days,
-      now,
-      zone,
-    ),
+    // Where the rider has read up to is no reason for another plan.
+    settings: { ...settings, plan: { ...settings.plan, seenUntil: null } },
+    rides: ridesAhead(planned, beside, now, to, zone),
     marks: Object.values(garage.planMarks).filter((m) => !m.retired),
+    whatIf,
     futures: PLAN_FUTURES,
     seed: SEED,
   };
+  return {
+    request,
+    habits: habits.filter((h) => !planned.some((p) => isKept(h, p))),
+    overlaps: overlapping(planned, from, to, zone).map(
+      ([a, b]) =>
+        `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || a.time} and ${b.title || b.time}. The later is taken to start after the first.`,
+    ),
+    due: seenUntil === null ? [] : dueSince(replay, reports, Date.parse(seenUntil)),
+  };
 }
+
+/** Whether a habit is planned already: the same bike on the same weekday, week by week. */
+const isKept = (habit: PlannedRide, ride: PlannedRide): boolean =>
+  ride.bikeId === habit.bikeId &&
+  (habit.repeat?.weekdays ?? []).every((d) => ride.repeat?.weekdays.includes(d) ?? false);

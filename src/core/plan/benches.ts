@@ -13,10 +13,11 @@ import {
   type Road,
   type WeatherHour,
 } from '../weather';
-import { dateOf, dayNumber, daysAfter, momentOf, weekdayOf, type DateText } from './days';
+import { dayNumber, daysAfter, weekdayOf, type DateText } from './dates';
+import { dateOf, momentOf } from './days';
 import type { RideAhead } from './occurrences';
 import type { Bench, RideExposed } from './problem';
-import type { BikeNow, PlanRequest } from './request';
+import type { BikeNow, PlanRequest, WhatIf } from './request';
 import type { PlanSettings } from './schema';
 
 /** Opened later than this after the usual hour, the evening is over. */
@@ -51,7 +52,10 @@ export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
   const count = (request.settings.plan.days + 2) * 24;
   const region = bike.place ? regionAt(bike.place.lat, bike.place.lon) : 'temperate coast';
   return Array.from({ length: request.futures }, (_, k) => {
-    const hours = futureHours(request.seed, k, region, bike.forecast, from, count);
+    const hours = supposed(
+      request.whatIf,
+      futureHours(request.seed, k, region, bike.forecast, from, count),
+    );
     const roads: Road[] = [];
     let road = bike.road ?? ROAD_UNKNOWN;
     for (const hour of hours) {
@@ -59,6 +63,19 @@ export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
       roads.push(road);
     }
     return { from, hours, roads };
+  });
+}
+
+/** A storm as a rider fears it: from the third day on, four days of driving rain. */
+const STORM = { fromH: 60, toH: 156, rainMm: 2, humidity: 0.95, windMs: 14 };
+
+/** Hours as they are told, or what if they were otherwise. */
+function supposed(whatIf: WhatIf, hours: readonly WeatherHour[]): WeatherHour[] {
+  return hours.map((hour, h) => {
+    if (whatIf === 'dry') return { ...hour, rainMm: 0 };
+    if (whatIf === 'forecast' || h < STORM.fromH || h >= STORM.toH) return hour;
+    const { rainMm, humidity, windMs } = STORM;
+    return { ...hour, rainMm: Math.max(hour.rainMm, rainMm), humidity, windMs };
   });
 }
 

@@ -1,6 +1,7 @@
 import type { RideLogged, Surface } from '../logbook';
 import { MS_PER_DAY } from '../units';
-import { dateOf, daysAfter, timeOf, weekdayOf } from './days';
+import { daysAfter, weekdayOf } from './dates';
+import { dateOf, timeOf } from './days';
 import type { PlannedRide } from './schema';
 
 /** How far back a habit is looked for, and how many of its weeks must show it. Own choice. */

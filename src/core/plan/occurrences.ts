@@ -1,7 +1,9 @@
 import { GROUND } from '../care';
 import type { Surface } from '../logbook';
 import { MS_PER_HOUR } from '../units';
-import { dateOf, dayNumber, daysAfter, momentOf, weekdayOf, type DateText } from './days';
+import type { DateText } from './dates';
+import { dateOf, momentOf, timeOf } from './days';
+import { datesOf } from './pattern';
 import type { PlannedRide, Weight } from './schema';
 
 /** A ride to come on its day. */
@@ -11,6 +13,8 @@ export interface RideAhead {
   bikeId: string;
   title: string;
   date: DateText;
+  /** Local time of its start. */
+  time: string;
   /** Start and end, ms. */
   at: number;
   end: number;
@@ -21,28 +25,6 @@ export interface RideAhead {
   /** Nobody planned it: it is what the rider usually does. */
   assumed: boolean;
 }
-
-/** Days of a planned ride from `from` to `to`, both included. */
-export function datesOf(ride: PlannedRide, from: DateText, to: DateText): DateText[] {
-  const { repeat } = ride;
-  if (ride.retired) return [];
-  if (!repeat)
-    return ride.date >= from && ride.date <= to && !ride.except.includes(ride.date)
-      ? [ride.date]
-      : [];
-  const until = repeat.until !== null && repeat.until < to ? repeat.until : to;
-  const firstWeek = weekNumber(ride.date);
-  const dates: DateText[] = [];
-  for (let date = from > ride.date ? from : ride.date; date <= until; date = daysAfter(date, 1)) {
-    if (!repeat.weekdays.includes(weekdayOf(date))) continue;
-    if ((weekNumber(date) - firstWeek) % repeat.everyWeeks !== 0) continue;
-    if (!ride.except.includes(date)) dates.push(date);
-  }
-  return dates;
-}
-
-/** Weeks, from Monday, since 1970. */
-const weekNumber = (date: DateText): number => Math.floor((dayNumber(date) + 3) / 7);
 
 /** Hours a ride takes by the usual speed on its ground. */
 const hoursOf = (ride: PlannedRide): number => ride.distanceKm / GROUND[ride.surface].kmPerH;
@@ -56,6 +38,7 @@ function rideOn(ride: PlannedRide, date: DateText, zone: string, assumed: boolea
     bikeId: ride.bikeId,
     title: ride.title,
     date,
+    time: timeOf(at, zone),
     at,
     end: at + hours * MS_PER_HOUR,
     km: ride.distanceKm,
@@ -93,7 +76,7 @@ export function ridesAhead(
       const at = Math.max(r.at, endOf.get(r.bikeId) ?? 0);
       const end = at + r.hours * MS_PER_HOUR;
       endOf.set(r.bikeId, end);
-      return { ...r, at, end };
+      return at === r.at ? r : { ...r, at, end, time: timeOf(at, zone) };
     })
     .sort((a, b) => a.at - b.at);
 }

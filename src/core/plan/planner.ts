@@ -1,7 +1,10 @@
-import { agendaOf, type AgendaItem } from './agenda';
+import { agendaOf, type AgendaEntry } from './agenda';
 import { minutesOfDays } from './benches';
+import type { CalendarJob } from '../formats/calendarOut';
+import { calendarOf } from './calendarJobs';
 import { addCosts, spreadOf, type Costs, type CostSpread } from './costs';
-import { dateOf, daysAfter, type DateText } from './days';
+import { daysAfter, type DateText } from './dates';
+import { dateOf } from './days';
 import { givesWay, type GivesWay } from './givesWay';
 import { meanTotal, planBike, type Basis, type BikePlan } from './planBike';
 import type { Days } from './policies';
@@ -9,6 +12,14 @@ import type { BikeProblem } from './problem';
 import { problemOf } from './problems';
 import type { PlanRequest } from './request';
 import { minutesOf } from './rules';
+import {
+  againstSentence,
+  marksSentence,
+  nextJobLine,
+  noteSentence,
+  routineName,
+  wordsOf,
+} from './sentences';
 
 /** A day of the plan: the minutes free on it and those the jobs take. */
 export interface PlanDay {
@@ -28,7 +39,7 @@ export interface BikeAnswer {
 export interface PlanAnswer {
   /** When it was made, ms. */
   at: number;
-  agenda: AgendaItem[];
+  agenda: AgendaEntry[];
   days: PlanDay[];
   bikes: BikeAnswer[];
   /** All bikes together, over the same futures. */
@@ -37,9 +48,18 @@ export interface PlanAnswer {
   nothing: CostSpread;
   /** What the rider's own marks on the plan add to it; null where there are none. */
   marksCost: number | null;
-  /** What is in the way, for the rider to read. */
-  notes: GivesWay[];
+  /** What is in the way, what the marks cost, and the plan against the routine, for the rider to read. */
+  notes: { name: GivesWay['name']; text: string }[];
+  marks: string | null;
+  against: string;
+  routineName: string;
+  /** The next job of each bike in a line, for Today. */
+  lines: Record<string, string>;
   forecast: boolean;
+  /** Entries of a calendar file: the jobs, and those that were in one before and are no more. */
+  calendar: CalendarJob[];
+  /** How many jobs of each chain the calendar file speaks of. */
+  calendarCounts: Record<string, number>;
 }
 
 interface Planned {
@@ -109,13 +129,22 @@ export async function makePlan(request: PlanRequest, progress: Progress): Promis
   const { problems, plans, days } = await planBikes(request, progress);
   const agenda = problems.flatMap((problem, n) => {
     const [bike, plan, own] = [request.bikes[n], plans[n], days[n]];
-    return bike && plan && own ? agendaOf(problem, bike, plan, own) : [];
+    if (!bike || !plan || !own) return [];
+    return agendaOf(problem, bike, plan, own).map((item) => ({
+      ...item,
+      words: wordsOf(item, request.settings.units, request.zone),
+    }));
   });
   agenda.sort((a, b) => a.from - b.from || a.bikeName.localeCompare(b.bikeName));
   const today = dateOf(request.now, request.zone);
   const minutes = minutesOfDays(request);
   const free =
     request.marks.length > 0 ? await planBikes({ ...request, marks: [] }, () => undefined) : null;
+  const marksCost = free ? totalOf(plans) - totalOf(free.plans) : null;
+  const plan = together(plans.map((p) => p.plan));
+  const routine = together(plans.map((p) => p.routine));
+  const lines: Record<string, string> = {};
+  for (const item of agenda) lines[item.bikeId] ??= nextJobLine(item, today, request.zone);
   return {
     at: request.now,
     agenda,
@@ -134,11 +163,24 @@ export async function makePlan(request: PlanRequest, progress: Progress): Promis
         routine: spreadOf(plan.routine),
       };
     }),
-    plan: together(plans.map((p) => p.plan)),
-    routine: together(plans.map((p) => p.routine)),
+    plan,
+    routine,
     nothing: together(plans.map((p) => p.nothing)),
-    marksCost: free ? totalOf(plans) - totalOf(free.plans) : null,
-    notes: givesWay(request, problems, plans),
+    marksCost,
+    notes: givesWay(request, problems, plans).map((note) => ({
+      name: note.name,
+      text: noteSentence(note, request.settings.units),
+    })),
+    marks: marksCost === null ? null : marksSentence(marksCost),
+    against: againstSentence(
+      plan.mean,
+      routine.mean,
+      request.settings.plan.routine,
+      request.settings.units,
+    ),
+    routineName: routineName(request.settings.plan.routine),
+    lines,
+    ...calendarOf(request, agenda),
     forecast: request.bikes.some((b) => b.forecast !== null),
   };
 }

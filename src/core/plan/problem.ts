@@ -2,7 +2,7 @@ import type { ChainState, Coat, Exposure, Factors, WorkSpec } from '../care';
 import type { Depth } from '../logbook';
 import type { LubeClass } from '../lube';
 import type { Air } from '../weather';
-import type { DateText } from './days';
+import type { DateText } from './dates';
 import type { Weight } from './schema';
 
 /** Which works bear on one another: wax holds on wax, oil goes over oil. */
@@ -120,8 +120,8 @@ export const SHARED_MINUTES = 3;
 export const PENALTY = {
   /** Money a km on a squeaking chain. */
   dryKm: 0.1,
-  /** Money a km beyond the rider's standard: a wipe-down pays from some 40 km on. */
-  grubbyKm: 0.02,
+  /** Money a km beyond the rider's standard: a wipe-down pays from some 30 km on. */
+  grubbyKm: 0.04,
   /** Grit beyond the standard at which it counts in full. */
   grubbyFull: 0.2,
   /** Watts lost in a race, and a dry chain on a long day or race, count so many times more. */

@@ -1,6 +1,7 @@
 import { STANDARDS } from '../care';
 import { Chance } from '../climate';
-import { dateOf, dayNumber } from './days';
+import { dayNumber } from './dates';
+import { dateOf } from './days';
 import { benchesFor, weathersFor } from './benches';
 import { PENALTY, type BikeProblem, type Prices } from './problem';
 import type { BikeNow, PlanRequest } from './request';

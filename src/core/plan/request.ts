@@ -33,6 +33,10 @@ export interface BikeNow {
   road: Road | null;
 }
 
+/** The weather to plan for: as it is told, or what if it were otherwise. */
+export const WHAT_IFS = ['forecast', 'dry', 'storm'] as const;
+export type WhatIf = (typeof WHAT_IFS)[number];
+
 /** All the planner is asked: plain data, so that it can go to a worker. */
 export interface PlanRequest {
   now: number;
@@ -44,6 +48,7 @@ export interface PlanRequest {
   settings: Settings;
   rides: RideAhead[];
   marks: PlanMark[];
+  whatIf: WhatIf;
   futures: number;
   seed: number;
 }

@@ -1,5 +1,5 @@
 import { CARE } from '../care';
-import { weekdayOf } from './days';
+import { weekdayOf } from './dates';
 import type { Policy } from './follow';
 import { choicesOf, type Days } from './policies';
 import type { BikeProblem, Work } from './problem';

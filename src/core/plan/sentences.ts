@@ -1,7 +1,15 @@
 import type { Depth } from '../logbook';
-import { formatDistance, formatHours, formatNumber, formatShare, type UnitSystem } from '../units';
-import type { AgendaItem } from './agenda';
-import { dateOf, dayNumber, timeOf, type DateText } from './days';
+import {
+  formatDistance,
+  formatHours,
+  formatNumber,
+  formatShare,
+  MS_PER_HOUR,
+  type UnitSystem,
+} from '../units';
+import type { AgendaItem, ItemWords } from './agenda';
+import { dayWord, shortDay, weekdayName, type DateText } from './dates';
+import { timeOf } from './days';
 import type { Costs } from './costs';
 import type { GivesWay } from './givesWay';
 import type { PlanSettings } from './schema';
@@ -25,37 +33,15 @@ export function orderOf(depth: Depth, lubeName: string | null): string {
   }
 }
 
-const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'long', timeZone: 'UTC' });
-const dayAndMonth = new Intl.DateTimeFormat(undefined, {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  timeZone: 'UTC',
-});
-const moment = (date: DateText): number => Date.parse(`${date}T12:00:00Z`);
+/** An evening at the bench is over so long after it began, hours. */
+const EVENING_H = 4;
 
-/** "Thu 26 Nov". */
-export const shortDay = (date: DateText): string => dayAndMonth.format(moment(date));
-
-/** "Today", "Tomorrow", "Thursday", or beyond a week the date. */
-export function dayWord(date: DateText, today: DateText): string {
-  const days = dayNumber(date) - dayNumber(today);
-  if (days === 0) return 'Today';
-  if (days === 1) return 'Tomorrow';
-  return days < 7 ? weekday.format(moment(date)) : shortDay(date);
-}
-
-/** The next ride is nearer than this when the start matters, hours. */
-const PRESSING_H = 30;
-
-/** "Start by 18:30, so that it is set by 07:00." Null where no ride presses. */
+/** "Start by 18:30, so that it is set by 07:00." Null where the whole evening will do. */
 export function startSentence(item: AgendaItem, zone: string): string | null {
   const { startBy, readyBy, from, lubeName } = item;
-  if (startBy === null || readyBy === null || readyBy - from > PRESSING_H * 3_600_000) return null;
+  if (startBy === null || readyBy === null || startBy - from > EVENING_H * MS_PER_HOUR) return null;
   const state = lubeName === null ? 'done' : 'set';
-  const same = dateOf(startBy, zone) === item.date;
-  const at = `${timeOf(startBy, zone)}${same ? '' : ' at the latest'}`;
-  return `Start by ${at}${same ? '' : ' that night'}, so that it is ${state} by ${timeOf(readyBy, zone)}.`;
+  return `Start by ${timeOf(startBy, zone)}, so that it is ${state} by ${timeOf(readyBy, zone)}.`;
 }
 
 /** One line for Today: when, what, by when. */
@@ -73,7 +59,9 @@ export function reasonSentence(item: AgendaItem): string {
     case 'race':
       return `Clean and set in good time for the race on ${shortDay(item.race ?? item.date)}; nothing new after it.`;
     case 'wet':
-      return `The chain comes home wet then (${formatShare(item.wet)} likely): dried and lubed before it rusts.`;
+      return item.lubeName === null
+        ? `The chain comes home wet then (${formatShare(item.wet)} likely): wiped dry before it rusts.`
+        : `The chain comes home wet then (${formatShare(item.wet)} likely): dried and lubed before it rusts.`;
     case 'film':
       return `The lube will be down to ${formatShare(item.film)} of its life.`;
     case 'rain':
@@ -143,12 +131,6 @@ export function noteSentence(note: GivesWay, units: UnitSystem): string {
 export const readySentence = (item: AgendaItem): string =>
   `${formatNumber(item.minutes)} min of hands, ready ${formatHours(item.readyHours)} after starting.`;
 
-const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-const SHORT_WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-
-export const weekdayName = (weekday: number): string => WEEKDAYS[weekday - 1] ?? '';
-export const shortWeekday = (weekday: number): string => SHORT_WEEKDAYS[weekday - 1] ?? '';
-
 /** The routine in two or three words. */
 export function routineName({ name, weekday }: PlanSettings['routine']): string {
   switch (name) {
@@ -171,6 +153,7 @@ export function againstSentence(
   plan: Costs,
   routine: Costs,
   habit: PlanSettings['routine'],
+  units: UnitSystem,
 ): string {
   const gain = routine.total - plan.total;
   const name = routineName(habit);
@@ -179,10 +162,30 @@ export function againstSentence(
   const minutes = Math.round(routine.minutes - plan.minutes);
   const parts = [
     minutes > 2 ? `${minutes} minutes less` : minutes < -2 ? `${-minutes} minutes more` : null,
-    routine.dryKm - plan.dryKm > 2 ? 'hardly a dry kilometre' : null,
+    routine.dryKm - plan.dryKm > 2
+      ? `${formatDistance(routine.dryKm - plan.dryKm, units)} less ridden dry`
+      : null,
     routine.wearMoney - plan.wearMoney > 0.05
       ? `${money(routine.wearMoney - plan.wearMoney)} less wear`
       : null,
   ].filter((p) => p !== null);
   return `Against “${name}” the plan saves ${money(gain)} all told${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`;
 }
+
+/** What the rider's own marks on the plan cost. */
+export function marksSentence(cost: number): string {
+  if (cost > 0.05) return `Your own changes to the plan cost ${money(cost)} over these weeks.`;
+  return cost < -0.05
+    ? `Your own changes save ${money(-cost)}: well seen.`
+    : 'Your own changes cost next to nothing.';
+}
+
+/** Everything an item says. */
+export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): ItemWords => ({
+  order: `${orderOf(item.depth, item.lubeName)}.`,
+  start: startSentence(item, zone),
+  reason: reasonSentence(item),
+  putOff: putOffSentence(item, units),
+  confidence: confidenceSentence(item),
+  ready: readySentence(item),
+});

@@ -12,7 +12,7 @@ import { benchOf } from '@/core/bench/run';
 import type { Workshop } from '@/core/bench/workshop';
 import { DEPTHS, type Depth } from '@/core/logbook';
 import type { LubeClass } from '@/core/lube';
-import { bottlesOf } from '@/core/shelf';
+import { bottlesOf, type Product } from '@/core/shelf';
 import { Button, Choice } from '../form';
 import { Card, Page } from '../frame';
 import { Txt } from '../theme';
@@ -30,6 +30,8 @@ interface Props {
   lastLube: LubeClass | null;
   /** A depth asked for by name. */
   asked: string | undefined;
+  /** A bottle asked for; null: what was used last. */
+  bottle: Product | null;
   now: number;
   onBike: (report: ChainReport) => void;
   onGo: () => void;
@@ -45,8 +47,8 @@ export function BenchStart(props: Props) {
   const [part, setPart] = useState<Partial<Wanted>>({});
   const { workshop } = at.settings;
   const wanted: Wanted = {
-    lube: props.lastLube ?? 'all-weather',
-    bottleId: null,
+    lube: props.bottle?.lubeClass ?? props.lastLube ?? 'all-weather',
+    bottleId: props.bottle?.id ?? null,
     clean: workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
     addOns: [],
     baths: { count: 3, ml: 150 },

@@ -2,6 +2,7 @@ export * from './Button';
 export * from './Choice';
 export * from './Field';
 export * from './MomentField';
+export * from './PickerField';
 export * from './FormFoot';
 export * from './FilePick';
 export * from './ProgressBar';

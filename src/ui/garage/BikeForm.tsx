@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { FieldProblems } from '@/core/entry/form';
 import {
   bikeDraft,
   readBike,
   type BikeDraft,
   type BikeField,
   type BikeFields,
-  type FieldProblems,
-} from '@/core/entry';
+} from '@/core/entry/garage';
 import {
   BIKE_KINDS,
   BRAKE_KINDS,

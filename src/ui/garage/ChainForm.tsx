@@ -1,12 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  readChain,
-  type ChainDraft,
-  type ChainField,
-  type ChainFields,
-  type FieldProblems,
-} from '@/core/entry';
+import type { FieldProblems } from '@/core/entry/form';
+import { readChain, type ChainDraft, type ChainField, type ChainFields } from '@/core/entry/garage';
 import { CLOSURES, type Chain, type Garage } from '@/core/garage';
 import { Button, Choice, Field, FormFoot, Toggles } from '../form';
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { readStart, type FieldProblems, type StartDraft, type StartField } from '@/core/entry';
+import type { FieldProblems } from '@/core/entry/form';
+import { readStart, type StartDraft, type StartField } from '@/core/entry/garage';
 import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage';
 import type { ChainStart } from '@/core/logbook';
 import type { UnitSystem } from '@/core/units';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { readMoment } from '@/core/entry';
+import { readMoment } from '@/core/entry/form';
 import type { Chain } from '@/core/garage';
 import type { Problem } from '@/core/problem';
 import { Button, MomentField } from '../form';

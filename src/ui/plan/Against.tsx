@@ -1,8 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Costs, CostSpread } from '@/core/plan/costs';
 import type { PlanAnswer } from '@/core/plan/planner';
-import { againstSentence, money, routineName } from '@/core/plan/sentences';
-import type { PlanSettings } from '@/core/plan/schema';
 import {
   formatNumber,
   roundForUse,
@@ -15,9 +13,10 @@ import { Txt, useColors } from '../theme';
 
 interface Props {
   answer: PlanAnswer;
-  routine: PlanSettings['routine'];
   units: UnitSystem;
 }
+
+const money = (x: number) => x.toFixed(2);
 
 interface Row {
   label: string;
@@ -26,7 +25,7 @@ interface Row {
 }
 
 /** The plan beside the rider's routine, on the same weathers: means, and the middle half in small type. */
-export function Against({ answer, routine, units }: Props) {
+export function Against({ answer, units }: Props) {
   const colors = useColors();
   const km = (x: number) => formatNumber(roundForUse(toShownDistance(x, units)));
   const rows: Row[] = [
@@ -44,7 +43,7 @@ export function Against({ answer, routine, units }: Props) {
   ];
   return (
     <Card title="Against your routine">
-      <Txt>{againstSentence(answer.plan.mean, answer.routine.mean, routine)}</Txt>
+      <Txt>{answer.against}</Txt>
       <View role="table" aria-label="The plan against the routine" style={styles.table}>
         <View role="row" style={styles.row}>
           <View role="columnheader" style={styles.what}>
@@ -52,7 +51,7 @@ export function Against({ answer, routine, units }: Props) {
               {`Next ${answer.days.length} days`}
             </Txt>
           </View>
-          {['Plan', routineName(routine)].map((name) => (
+          {['Plan', answer.routineName].map((name) => (
             <View key={name} role="columnheader" style={styles.cell}>
               <Txt variant="label" style={styles.right}>
                 {name}

@@ -1,34 +1,24 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { AgendaItem } from '@/core/plan/agenda';
-import { daysAfter } from '@/core/plan/days';
-import {
-  confidenceSentence,
-  orderOf,
-  putOffSentence,
-  readySentence,
-  reasonSentence,
-  shortDay,
-  startSentence,
-} from '@/core/plan/sentences';
-import { formatNumber, type UnitSystem } from '@/core/units';
+import type { AgendaEntry } from '@/core/plan/agenda';
+import { daysAfter } from '@/core/plan/dates';
+import { shortDay } from '@/core/plan/dates';
+import { formatNumber } from '@/core/units';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 
 export interface JobActions {
-  onDo: (item: AgendaItem) => void;
-  onMove: (item: AgendaItem, date: string) => void;
-  onSkip: (item: AgendaItem) => void;
-  onPin: (item: AgendaItem) => void;
+  onDo: (item: AgendaEntry) => void;
+  onMove: (item: AgendaEntry, date: string) => void;
+  onSkip: (item: AgendaEntry) => void;
+  onPin: (item: AgendaEntry) => void;
   /** Takes the rider's word back. */
-  onUnpin: (item: AgendaItem) => void;
+  onUnpin: (item: AgendaEntry) => void;
 }
 
 interface Props {
-  item: AgendaItem;
+  item: AgendaEntry;
   today: string;
-  units: UnitSystem;
-  zone: string;
   actions: JobActions;
 }
 
@@ -36,11 +26,11 @@ interface Props {
 const MOVES = [-3, -2, -1, 1, 2, 3, 5, 7];
 
 /** A job on its date: what, how long, by when, why; and what the rider may do with it. */
-export function JobCard({ item, today, units, zone, actions }: Props) {
+export function JobCard({ item, today, actions }: Props) {
   const colors = useColors();
   const [open, setOpen] = useState(false);
   const [moving, setMoving] = useState(false);
-  const start = startSentence(item, zone);
+  const { words } = item;
   return (
     <View
       style={[styles.card, { backgroundColor: colors.cloth, borderColor: colors.line }]}
@@ -59,10 +49,10 @@ export function JobCard({ item, today, units, zone, actions }: Props) {
               {`${formatNumber(item.minutes)} min`}
             </Txt>
           </View>
-          <Txt variant="strong">{`${orderOf(item.depth, item.lubeName)}.`}</Txt>
-          {start ? <Txt variant="small">{start}</Txt> : null}
+          <Txt variant="strong">{words.order}</Txt>
+          {words.start ? <Txt variant="small">{words.start}</Txt> : null}
           <Txt variant="small" tone="inkSoft">
-            {reasonSentence(item)}
+            {words.reason}
           </Txt>
           {item.shakeOut ? (
             <Txt variant="small">Ride a short one in between, to shake it out before the race.</Txt>
@@ -118,10 +108,10 @@ export function JobCard({ item, today, units, zone, actions }: Props) {
       ) : null}
       {open ? (
         <View style={styles.more}>
-          <Txt variant="small">{putOffSentence(item, units)}</Txt>
-          <Txt variant="small">{confidenceSentence(item)}</Txt>
+          <Txt variant="small">{words.putOff}</Txt>
+          <Txt variant="small">{words.confidence}</Txt>
           <Txt variant="small" tone="inkSoft">
-            {readySentence(item)}
+            {words.ready}
           </Txt>
         </View>
       ) : null}

@@ -3,11 +3,11 @@ import { say } from '@/core/messages';
 import type { Bike } from '@/core/garage';
 import type { RideAhead } from '@/core/plan/occurrences';
 import type { PlanAnswer } from '@/core/plan/planner';
+import { WHAT_IFS, type WhatIf } from '@/core/plan/request';
 import type { PlanSettings } from '@/core/plan/schema';
-import { money, noteSentence } from '@/core/plan/sentences';
 import type { Problem } from '@/core/problem';
 import type { UnitSystem } from '@/core/units';
-import { Button, ProgressBar } from '../form';
+import { Button, Choice, ProgressBar } from '../form';
 import { Card, Page, useWide } from '../frame';
 import { Txt } from '../theme';
 import { Against } from './Against';
@@ -22,12 +22,13 @@ interface Props {
   progress: number | null;
   rides: readonly RideAhead[];
   problem: Problem | null;
-  zone: string;
   bikes: readonly Bike[];
   plan: PlanSettings;
   units: UnitSystem;
   actions: JobActions;
   out: OutActions;
+  whatIf: WhatIf;
+  onWhatIf: (whatIf: WhatIf) => void;
   onCancel: () => void;
   onRides: () => void;
   onPlan: (label: string, part: Partial<PlanSettings>) => void;
@@ -35,14 +36,20 @@ interface Props {
 
 /** The plan: the agenda first, then what it is worth, when there is time, and how to take it along. */
 export function PlanPage(props: Props) {
-  const { answer, progress, rides, problem, bikes, plan, units, zone } = props;
+  const { answer, progress, rides, problem, bikes, plan, units } = props;
   const wide = useWide();
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
   const agenda = answer ? (
     <>
+      <Choice
+        label="The weather ahead"
+        options={WHAT_IFS.map((value) => ({ value, ...WHAT_IF_LABEL[value] }))}
+        value={props.whatIf}
+        onChange={props.onWhatIf}
+      />
       {answer.notes.map((note, n) => (
         <Txt key={n} variant="small" tone={note.name === 'no minutes' ? 'danger' : 'inkSoft'}>
-          {noteSentence(note, units)}
+          {note.text}
         </Txt>
       ))}
       {problem ? (
@@ -50,7 +57,7 @@ export function PlanPage(props: Props) {
           {`The forecast: ${say(problem)}`}
         </Txt>
       ) : null}
-      {answer.marksCost !== null ? <Txt variant="small">{marksLine(answer.marksCost)}</Txt> : null}
+      {answer.marks ? <Txt variant="small">{answer.marks}</Txt> : null}
       {answer.agenda.length === 0 ? (
         <Card>
           <Txt>Nothing to do in these weeks: no job is worth its minutes.</Txt>
@@ -62,14 +69,13 @@ export function PlanPage(props: Props) {
         rides={rides}
         bikeNames={bikeNames}
         units={units}
-        zone={zone}
         actions={props.actions}
       />
     </>
   ) : null;
   const beside = answer ? (
     <>
-      <Against answer={answer} routine={plan.routine} units={units} />
+      <Against answer={answer} units={units} />
       <MinutesCard plan={plan} days={answer.days} onChange={props.onPlan} />
       <WeighCard plan={plan} onChange={props.onPlan} />
       <OutCard answer={answer} plan={plan} actions={props.out} onChange={props.onPlan} />
@@ -113,13 +119,11 @@ export function PlanPage(props: Props) {
   );
 }
 
-/** What the rider's own marks on the plan cost. */
-function marksLine(cost: number): string {
-  if (cost > 0.05) return `Your own changes to the plan cost ${money(cost)} over these weeks.`;
-  return cost < -0.05
-    ? `Your own changes save ${money(-cost)}: well seen.`
-    : 'Your own changes cost next to nothing.';
-}
+const WHAT_IF_LABEL = {
+  forecast: { label: 'As told' },
+  dry: { label: 'What if dry?' },
+  storm: { label: 'What if a storm?', hint: 'Four days of driving rain from the third day on.' },
+} as const;
 
 const styles = StyleSheet.create({
   progress: { minHeight: 48, justifyContent: 'center' },

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readNumber } from '@/core/entry/number';
 import { CAPS, ROUTINES, type PlanSettings } from '@/core/plan/schema';
-import { shortWeekday } from '@/core/plan/sentences';
+import { shortWeekday } from '@/core/plan/dates';
 import { Choice, Field } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';

@@ -1,12 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  readRide,
-  type FieldProblems,
-  type RideDraft,
-  type RideField,
-  type RideFields,
-} from '@/core/entry';
+import type { FieldProblems } from '@/core/entry/form';
+import { readRide, type RideDraft, type RideField, type RideFields } from '@/core/entry/ride';
 import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS, type Fitting } from '@/core/logbook';
 import { distanceUnit, type UnitSystem } from '@/core/units';

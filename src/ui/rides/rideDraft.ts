@@ -1,4 +1,4 @@
-import type { RideDraft } from '@/core/entry';
+import type { RideDraft } from '@/core/entry/ride';
 import { NOT_RECORDED, type RideLogged } from '@/core/logbook';
 import { toShownDistance, type UnitSystem } from '@/core/units';
 

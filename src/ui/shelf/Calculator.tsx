@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { readWithin } from '@/core/entry';
+import { readWithin } from '@/core/entry/dose';
 import type { LubeClass } from '@/core/lube';
 import type { ProductKind } from '@/core/shelf';
 import type { ShelfRow } from '@/core/shelf/rows';

@@ -5,7 +5,7 @@ import { bathUseMl } from '@/core/shelf';
 import { formatNumber, formatShare } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
-import { CautionCard } from '../work/CautionCard';
+import { CautionCard } from '../bench/lazily';
 import { Calculator, Outcome, useAmount, type FromStock } from './Calculator';
 import { TakeOff } from './TakeOff';
 

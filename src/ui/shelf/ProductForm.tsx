@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { FieldProblems } from '@/core/entry/form';
 import {
   readProduct,
-  type FieldProblems,
   type ProductDraft,
   type ProductField,
   type ProductFields,
-} from '@/core/entry';
+} from '@/core/entry/product';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
 import { PRODUCT_KINDS, type Product } from '@/core/shelf';
 import { distanceUnit, toShownDistance, toShownTemperature, type UnitSystem } from '@/core/units';

@@ -11,8 +11,6 @@ import { Weaves } from './Weaves';
 interface Props {
   input: TapeInput;
   units: UnitSystem;
-  /** Words on the chalk mark: what falls due there. */
-  chalkLabel: string;
   /** Said to those who cannot see the drawing. */
   summary: string;
   selectedId: string | null;
@@ -30,7 +28,7 @@ const TAP_PX = 6;
  * weave, grit below; behind now what was, ahead what may come. Drag it, tap a stitch, or use the
  * arrow keys.
  */
-export function Tape({ input, units, chalkLabel, summary, selectedId, onSelect }: Props) {
+export function Tape({ input, units, summary, selectedId, onSelect }: Props) {
   const colors = useColors();
   const [width, setWidth] = useState(0);
   const spanKm = Math.min(MOST_KM, width * KM_PER_PX);
@@ -75,7 +73,7 @@ export function Tape({ input, units, chalkLabel, summary, selectedId, onSelect }
           <Film shapes={shapes} colors={colors} width={width} />
           <Band shapes={shapes} colors={colors} width={width} selectedId={selectedId} />
           <Grit shapes={shapes} colors={colors} width={width} />
-          <Marks shapes={shapes} colors={colors} width={width} chalkLabel={chalkLabel} />
+          <Marks shapes={shapes} colors={colors} width={width} />
         </Svg>
       ) : null}
     </View>

@@ -175,9 +175,8 @@ export function Grit({ shapes, colors, width }: PartProps) {
   );
 }
 
-export function Marks({ shapes, colors, width, chalkLabel }: PartProps & { chalkLabel: string }) {
-  const { nowX, chalkX } = shapes;
-  const top = TAPE.bandTop;
+export function Marks({ shapes, colors, width }: PartProps) {
+  const { nowX, chalks } = shapes;
   return (
     <G>
       <Line x1={nowX} x2={nowX} y1={6} y2={TAPE.gritBottom} stroke={colors.ink} strokeWidth={2} />
@@ -185,32 +184,47 @@ export function Marks({ shapes, colors, width, chalkLabel }: PartProps & { chalk
       <SvgText x={nowX} y={13} textAnchor="middle" fill={colors.chalk} {...AXIS} fontWeight="700">
         now
       </SvgText>
-      {chalkX !== null && chalkLabel ? (
-        <G>
-          <Path
-            d={`M${chalkX - 7} ${top + 8}L${chalkX + 7} ${top + 38}M${chalkX + 7} ${top + 8}L${chalkX - 7} ${top + 38}`}
-            stroke={colors.onTape}
-            strokeWidth={7}
-            strokeLinecap="round"
-          />
-          <Path
-            d={`M${chalkX - 7} ${top + 8}L${chalkX + 7} ${top + 38}M${chalkX + 7} ${top + 8}L${chalkX - 7} ${top + 38}`}
-            stroke={PALE}
-            strokeWidth={4}
-            strokeLinecap="round"
-          />
-          <SvgText
-            x={Math.min(chalkX, width - chalkLabel.length * 3.6 - 4)}
-            y={top - 8}
-            textAnchor="middle"
-            fill={colors.ink}
-            {...AXIS}
-            fontSize={13}
-            fontWeight="700"
-          >
-            {chalkLabel}
-          </SvgText>
-        </G>
+      {chalks.map((chalk, n) => (
+        <Chalk
+          key={n}
+          x={chalk.x}
+          // Words only where the mark before leaves room for them.
+          label={n === 0 || chalk.x - (chalks[n - 1]?.x ?? 0) > ROOM_PX ? chalk.label : ''}
+          colors={colors}
+          width={width}
+        />
+      ))}
+    </G>
+  );
+}
+
+const ROOM_PX = 90;
+
+/** A tailor's cross in chalk, with what falls due there. */
+function Chalk({
+  x,
+  label,
+  colors,
+  width,
+}: Pick<PartProps, 'colors' | 'width'> & { x: number; label: string }) {
+  const top = TAPE.bandTop;
+  const cross = `M${x - 7} ${top + 8}L${x + 7} ${top + 38}M${x + 7} ${top + 8}L${x - 7} ${top + 38}`;
+  return (
+    <G>
+      <Path d={cross} stroke={colors.onTape} strokeWidth={7} strokeLinecap="round" />
+      <Path d={cross} stroke={PALE} strokeWidth={4} strokeLinecap="round" />
+      {label ? (
+        <SvgText
+          x={Math.min(x, width - label.length * 3.6 - 4)}
+          y={top - 8}
+          textAnchor="middle"
+          fill={colors.ink}
+          {...AXIS}
+          fontSize={13}
+          fontWeight="700"
+        >
+          {label}
+        </SvgText>
       ) : null}
     </G>
   );

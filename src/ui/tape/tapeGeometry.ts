@@ -37,8 +37,8 @@ export interface TapeShapes {
   film: { past: string; ahead: string; spread: string; limitY: number };
   outside: { past: string; ahead: string; limitY: number };
   inside: { past: string; ahead: string };
-  /** Where the next job falls; null when it lies beyond the drawing or has fallen due. */
-  chalkX: number | null;
+  /** Where the next jobs fall, as far as the drawing goes. */
+  chalks: { x: number; label: string }[];
 }
 
 export interface TapeInput {
@@ -52,13 +52,25 @@ export interface TapeInput {
   verdict: Verdict;
   outsideLimit: number;
   filmLimit: number;
+  /** Jobs to come, km from now. */
+  chalks: readonly Chalk[];
+}
+
+/** A job to come: km from now, and what it is in a word. */
+export interface Chalk {
+  km: number;
+  label: string;
 }
 
 /** Grit beyond this is drawn as this: no standard lets it get that far. */
 const GRIT_SHOWN = 0.75;
 
 /** What the tape draws of a chain. */
-export const tapeInputOf = (report: ChainReport, steps: readonly StepInFull[]): TapeInput => ({
+export const tapeInputOf = (
+  report: ChainReport,
+  steps: readonly StepInFull[],
+  chalks: readonly Chalk[],
+): TapeInput => ({
   steps,
   nowKm: report.state.km,
   film: report.state.film,
@@ -67,6 +79,7 @@ export const tapeInputOf = (report: ChainReport, steps: readonly StepInFull[]): 
   verdict: report.verdict,
   outsideLimit: STANDARDS[report.limits.standard].outside,
   filmLimit: CARE.reserve.value,
+  chalks,
 });
 
 /** How far the future is drawn beyond the first clock. */
@@ -113,7 +126,6 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
     points.map((p) => [x(p.km), value(p)]);
   const upper = to(upTo(verdict.ahead.high.points), (p) => filmY(p.film));
   const lower = to(upTo(verdict.ahead.low.points), (p) => filmY(p.film)).reverse();
-  const chalkX = verdict.distanceKm ? x(verdict.distanceKm.mid) : null;
 
   return {
     nowX: x(0),
@@ -135,7 +147,9 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
       past: hanging(inside),
       ahead: hanging(to(mid, (p) => gritY(p.inside))),
     },
-    chalkX: chalkX !== null && chalkX <= view.widthPx && chalkX >= 0 ? chalkX : null,
+    chalks: input.chalks
+      .map(({ km, label }) => ({ x: x(km), label }))
+      .filter((chalk) => chalk.x >= 0 && chalk.x <= view.widthPx),
   };
 }
 

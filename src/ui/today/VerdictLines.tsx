@@ -8,12 +8,14 @@ interface Props {
   report: ChainReport;
   units: UnitSystem;
   now: number;
+  /** The plan's next job, once there is a plan: it takes the place of what the verdict alone would do. */
+  planned: string | null;
 }
 
 const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
 
 /** The verdict: one sentence large, what to do below it, and what else is to be said in small type. */
-export function VerdictLines({ report, units, now }: Props) {
+export function VerdictLines({ report, units, now, planned }: Props) {
   const { verdict, state, typical } = report;
   const { headline, action } = verdictSentence(verdict, state, units, now);
   const small = [
@@ -30,7 +32,8 @@ export function VerdictLines({ report, units, now }: Props) {
       <Txt variant="verdict" level={1} tone={alarming ? 'danger' : 'ink'}>
         {headline}
       </Txt>
-      <Txt variant="lead">{action}</Txt>
+      <Txt variant="lead">{planned !== null && !alarming ? planned : action}</Txt>
+      {planned !== null && alarming ? <Txt>{`Planned. ${planned}`}</Txt> : null}
       {small.map((line) => (
         <Txt key={line} variant="small" tone="inkSoft">
           {line}

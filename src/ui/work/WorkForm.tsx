@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { cautionsFor } from '@/core/bench';
 import { METHODS, type ChainState, type WorkSpec } from '@/core/care';
-import { readMoment, type FieldProblems } from '@/core/entry';
+import { readMoment, type FieldProblems } from '@/core/entry/form';
 import type { Bike, Chain } from '@/core/garage';
 import { DRYINGS, type CleanMethod, type Drying, type WorkDone } from '@/core/logbook';
 import { bottlesOf, cleanersFor, undercoatOf, usedOn, type Product } from '@/core/shelf';

@@ -2,17 +2,9 @@ import { say } from '@/core/messages';
 import { NOT_RECORDED, type Fitting } from '@/core/logbook';
 import { PRESETS } from '@/core/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import {
-  bikeDraft,
-  checkFit,
-  readBike,
-  readChain,
-  readNumber,
-  readRide,
-  readStart,
-  readWear,
-  type RideDraft,
-} from '..';
+import { bikeDraft, checkFit, readBike, readChain, readStart, readWear } from '../garage';
+import { readNumber } from '../number';
+import { readRide, type RideDraft } from '../ride';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
 const fittings: Fitting[] = [

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readProduct, type ProductDraft } from '@/core/entry';
+import { readProduct, type ProductDraft } from '@/core/entry/product';
 import { NOT_LEARNT } from '@/core/care';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
 import type { PlainEvent, WorkDone } from '@/core/logbook';

@@ -19,7 +19,10 @@ const replay = new Replay(demo.garage, allEvents(demo.log));
 function inputOf(bikeId: string): TapeInput {
   const report = reportOn(replay, bikeId, DEFAULT_SETTINGS, now);
   if (!report) throw new Error('no report');
-  return tapeInputOf(report, stepsOf(replay, report.chain.id));
+  return tapeInputOf(report, stepsOf(replay, report.chain.id), [
+    { km: 40, label: 'top-up' },
+    { km: 400, label: 'wipe-down' },
+  ]);
 }
 
 const view: TapeView = { widthPx: 400, spanKm: 400, leftKm: -300, units: 'metric' };
@@ -54,10 +57,8 @@ describe.each([...replay.book.fitted.keys()])('the tape of %s', (bikeId) => {
       }
   });
 
-  it('puts the chalk mark where the verdict says', () => {
-    const km = input.verdict.distanceKm?.mid;
-    if (km === undefined || km > 100) expect(shapes.chalkX).toBeNull();
-    else expect(shapes.chalkX).toBeCloseTo(300 + km, 6);
+  it('puts chalk marks where jobs fall, and none beyond the drawing', () => {
+    expect(shapes.chalks).toEqual([{ x: 340, label: 'top-up' }]);
   });
 });
 

@@ -4,7 +4,8 @@ import { PRESETS } from '@/core/garage';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { STORAGE_AIR } from '@/core/weather';
-import { proposedDraft, WorkForm } from '..';
+import { proposedDraft } from '../proposedDraft';
+import { WorkForm } from '../WorkForm';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
 const state = startState(

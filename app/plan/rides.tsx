@@ -1,0 +1,61 @@
+import { useRouter } from 'expo-router';
+import { changeBy, ridesOfCalendar } from '@/core/plan/calendarRides';
+import { daysAfter } from '@/core/plan/dates';
+import { selectBikes, selectGarage, selectUnits, useAppDispatch, useAppSelector } from '@/store';
+import { dropPlanned, putPlanned, takeCalendar } from '@/store/planCommands';
+import { usePlan } from '@/store/usePlan';
+import { NoBikeYet } from '@/ui/garage/NoBikeYet';
+import { PlannedRides } from '@/ui/plan/lazily';
+
+/** How far ahead a calendar is read, days. */
+const CALENDAR_DAYS = 56;
+
+/** Rides to come: planned by hand, by habit, from a calendar. */
+export default function PlannedRidesRoute() {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const state = usePlan();
+  const bikes = useAppSelector(selectBikes);
+  const { planned } = useAppSelector(selectGarage);
+  const units = useAppSelector(selectUnits);
+  if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  if (!state) return null;
+  const { today, zone } = state;
+  const rides = Object.values(planned)
+    .filter((r) => !r.retired && (r.repeat ? (r.repeat.until ?? today) >= today : r.date >= today))
+    .sort(
+      (a, b) =>
+        Number(b.repeat !== null) - Number(a.repeat !== null) || a.date.localeCompare(b.date),
+    );
+  return (
+    <PlannedRides
+      rides={rides}
+      habits={state.habits}
+      overlaps={state.overlaps}
+      bikes={bikes}
+      units={units}
+      today={today}
+      calendar={{
+        read: async (file) => {
+          const { readCalendarFile } = await import('@/work/clients');
+          return readCalendarFile(await file.text(), zone, today, daysAfter(today, CALENDAR_DAYS));
+        },
+        change: ({ entries }, rules) => changeBy(ridesOfCalendar(entries, rules), planned, today),
+        onTake: (change) => dispatch(takeCalendar(change)),
+      }}
+      onSave={(ride) =>
+        dispatch(putPlanned(ride.id ? 'Planned ride changed' : 'Ride planned', [ride]))
+      }
+      onDrop={(ride) => dispatch(dropPlanned('Planned ride taken out', [ride]))}
+      onKeep={(habits) =>
+        dispatch(
+          putPlanned(
+            'Your habit is planned',
+            habits.map((h) => ({ ...h, id: undefined })),
+          ),
+        )
+      }
+      onPlan={() => router.navigate('/plan')}
+    />
+  );
+}

@@ -1,0 +1,184 @@
+import ICAL from 'ical.js';
+import { dateOf, momentOf, timeOf } from '../plan/days';
+import type { DateText } from '../plan/dates';
+import { fail, ok, type Result } from '../problem';
+import { MS_PER_HOUR } from '../units';
+
+/** An entry of a calendar on one of its days. */
+export interface CalendarEntry {
+  /** Its UID and the day: the same whenever the calendar is read. */
+  id: string;
+  uid: string;
+  title: string;
+  text: string;
+  date: DateText;
+  /** Local time; null of an entry that lasts all day. */
+  time: string | null;
+  hours: number | null;
+}
+
+export interface CalendarRead {
+  entries: CalendarEntry[];
+  /** Entries that could not be read, and those of zones nobody knows, taken as local time. */
+  skipped: number;
+  unknownZones: string[];
+  /** Entries that repeat so often that only the first were taken. */
+  cutShort: number;
+  /** More than were kept. */
+  tooMany: boolean;
+}
+
+/** A calendar is bounded, whatever it says. */
+const MOST_ENTRIES = 2000;
+/** Steps through the repeats of one entry: daily for thirty years. */
+const MOST_STEPS = 11_000;
+
+/** Reads the entries of a calendar file from one day to another in the rider's zone. */
+export function readCalendar(
+  text: string,
+  zone: string,
+  from: DateText,
+  to: DateText,
+): Result<CalendarRead> {
+  if (text.trim() === '') return fail('file/empty');
+  let root: ICAL.Component;
+  try {
+    root = new ICAL.Component(ICAL.parse(text) as unknown[]);
+  } catch {
+    return fail('calendar/damaged');
+  }
+  const calendar = root.name === 'vcalendar' ? root : root.getFirstSubcomponent('vcalendar');
+  if (!calendar) return fail('calendar/damaged');
+  const known = new Map<string, ICAL.Timezone>();
+  for (const part of calendar.getAllSubcomponents('vtimezone')) {
+    const own = new ICAL.Timezone(part);
+    if (own.tzid) known.set(own.tzid, own);
+  }
+  const read: CalendarRead = {
+    entries: [],
+    skipped: 0,
+    unknownZones: [],
+    cutShort: 0,
+    tooMany: false,
+  };
+  const events = calendar.getAllSubcomponents('vevent');
+  const exceptions = new Map<string, ICAL.Component[]>();
+  for (const event of events)
+    if (event.hasProperty('recurrence-id')) {
+      const uid = String(event.getFirstPropertyValue('uid') ?? '');
+      exceptions.set(uid, [...(exceptions.get(uid) ?? []), event]);
+    }
+  const window = { from: momentOf(from, '00:00', zone), to: momentOf(to, '23:59', zone) };
+  for (const event of events) {
+    if (event.hasProperty('recurrence-id')) continue;
+    try {
+      const uid = String(event.getFirstPropertyValue('uid') ?? '');
+      readEvent(event, exceptions.get(uid) ?? [], { known, zone, window, read });
+    } catch {
+      read.skipped += 1;
+    }
+    if (read.entries.length > MOST_ENTRIES) {
+      read.tooMany = true;
+      read.entries.length = MOST_ENTRIES;
+      break;
+    }
+  }
+  read.entries.sort(
+    (a, b) => a.date.localeCompare(b.date) || (a.time ?? '').localeCompare(b.time ?? ''),
+  );
+  return ok(read);
+}
+
+interface Reading {
+  known: ReadonlyMap<string, ICAL.Timezone>;
+  zone: string;
+  window: { from: number; to: number };
+  read: CalendarRead;
+}
+
+function readEvent(
+  component: ICAL.Component,
+  exceptions: ICAL.Component[],
+  reading: Reading,
+): void {
+  const { window, read } = reading;
+  const event = new ICAL.Event(component, { exceptions, strictExceptions: false });
+  if (!event.startDate || isOff(component)) return;
+  if (!event.isRecurring()) {
+    put(event.startDate, event, event.duration, reading);
+    return;
+  }
+  const iterator = event.iterator();
+  for (let step = 0; ; step++) {
+    if (step >= MOST_STEPS) {
+      read.cutShort += 1;
+      return;
+    }
+    const next = iterator.next() as ICAL.Time | undefined;
+    if (!next || momentIn(next, component, reading) > window.to) return;
+    const { item, startDate } = event.getOccurrenceDetails(next);
+    if (isOff(item.component)) continue;
+    put(startDate, item, item.duration, reading, dayIn(next, component, reading));
+    if (read.entries.length > MOST_ENTRIES) return;
+  }
+}
+
+const isOff = (event: ICAL.Component): boolean =>
+  String(event.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED';
+
+function put(
+  start: ICAL.Time,
+  event: ICAL.Event,
+  duration: ICAL.Duration,
+  reading: Reading,
+  day?: DateText,
+): void {
+  const { window, zone, read } = reading;
+  const at = momentIn(start, event.component, reading);
+  if (at < window.from || at > window.to) return;
+  const date = start.isDate ? textOf(start) : dateOf(at, zone);
+  const uid = event.uid || event.summary || 'entry';
+  read.entries.push({
+    id: `${uid}#${day ?? date}`.slice(-300),
+    uid,
+    title: String(event.summary ?? '').slice(0, 120),
+    text: String(event.description ?? '').slice(0, 2000),
+    date,
+    time: start.isDate ? null : timeOf(at, zone),
+    hours: start.isDate ? null : (duration.toSeconds() * 1000) / MS_PER_HOUR,
+  });
+}
+
+const two = (n: number): string => String(n).padStart(2, '0');
+const textOf = (t: ICAL.Time): DateText => `${t.year}-${two(t.month)}-${two(t.day)}`;
+
+const dayIn = (t: ICAL.Time, event: ICAL.Component, reading: Reading): DateText =>
+  t.isDate ? textOf(t) : dateOf(momentIn(t, event, reading), reading.zone);
+
+/**
+ * The moment of a time: in UTC; in a zone the file describes; in one the world knows by that name; else, and
+ * for times without a zone, in the rider's own.
+ */
+function momentIn(t: ICAL.Time, event: ICAL.Component, { known, zone, read }: Reading): number {
+  if (t.isDate) return momentOf(textOf(t), '00:00', zone);
+  if (t.zone?.tzid === 'UTC') return t.toUnixTime() * 1000;
+  const named = event.getFirstProperty('dtstart')?.getFirstParameter('tzid');
+  const own = named ? known.get(named) : undefined;
+  if (own) {
+    const placed = t.clone();
+    placed.zone = own;
+    return placed.toUnixTime() * 1000;
+  }
+  const clock = `${two(t.hour)}:${two(t.minute)}`;
+  if (named && isZone(named)) return momentOf(textOf(t), clock, named);
+  if (named && !read.unknownZones.includes(named)) read.unknownZones.push(named);
+  return momentOf(textOf(t), clock, zone);
+}
+
+function isZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+}

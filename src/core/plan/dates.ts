@@ -1,0 +1,41 @@
+import { MS_PER_DAY } from '../units';
+
+/** A day of the rider's calendar, `2026-11-24`. Text order is order of time. */
+export type DateText = string;
+
+/** Days since 1970 of a calendar day: whole, whatever clocks do. */
+export const dayNumber = (date: DateText): number =>
+  Math.round(Date.parse(`${date}T00:00:00Z`) / MS_PER_DAY);
+
+/** The calendar day so many days on. */
+export const daysAfter = (date: DateText, days: number): DateText =>
+  new Date((dayNumber(date) + days) * MS_PER_DAY).toISOString().slice(0, 10);
+
+/** Weekday of a calendar day, 1 Monday to 7 Sunday (ISO 8601). */
+export const weekdayOf = (date: DateText): number => ((dayNumber(date) + 3) % 7) + 1;
+
+const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'long', timeZone: 'UTC' });
+const shortName = new Intl.DateTimeFormat(undefined, { weekday: 'short', timeZone: 'UTC' });
+const dayAndMonth = new Intl.DateTimeFormat(undefined, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
+const noon = (date: DateText): number => Date.parse(`${date}T12:00:00Z`);
+
+/** "Thu 26 Nov". */
+export const shortDay = (date: DateText): string => dayAndMonth.format(noon(date));
+
+/** "Today", "Tomorrow", "Thursday", or beyond a week the date. */
+export function dayWord(date: DateText, today: DateText): string {
+  const days = dayNumber(date) - dayNumber(today);
+  if (days === 0) return 'Today';
+  if (days === 1) return 'Tomorrow';
+  return days < 7 ? weekday.format(noon(date)) : shortDay(date);
+}
+
+/** A Monday, to name weekdays from. */
+const MONDAY = '2026-11-23';
+export const weekdayName = (n: number): string => weekday.format(noon(daysAfter(MONDAY, n - 1)));
+export const shortWeekday = (n: number): string => shortName.format(noon(daysAfter(MONDAY, n - 1)));

@@ -1,0 +1,159 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { CalendarRead } from '@/core/formats/calendarIn';
+import type { Bike } from '@/core/garage';
+import { SURFACES, type Surface } from '@/core/logbook';
+import { say } from '@/core/messages';
+import type { CalendarChange, CalendarRules } from '@/core/plan/calendarRides';
+import { shortDay } from '@/core/plan/dates';
+import type { Problem, Result } from '@/core/problem';
+import { distanceUnit, formatDistance, fromShownDistance, type UnitSystem } from '@/core/units';
+import { readNumber } from '@/core/entry/number';
+import { Button, Choice, Field, FilePick } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { SURFACE_LABEL } from '../words';
+
+export interface CalendarImportProps {
+  calendar: {
+    read: (file: File) => Promise<Result<CalendarRead>>;
+    /** What taking it in by these rules would change. */
+    change: (read: CalendarRead, rules: CalendarRules) => CalendarChange;
+    onTake: (change: CalendarChange) => void;
+  };
+  bikes: readonly Bike[];
+  units: UnitSystem;
+}
+
+const SHOWN = 8;
+
+/** Taking rides in from a calendar file: which entries are rides, on which bike, how far. */
+export function CalendarImport({ calendar, bikes, units }: CalendarImportProps) {
+  const [read, setRead] = useState<CalendarRead | null>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [words, setWords] = useState('ride, race');
+  const [bikeId, setBikeId] = useState(bikes[0]?.id ?? '');
+  const [surface, setSurface] = useState<Surface>('paved');
+  const [usual, setUsual] = useState('40');
+  const number = readNumber(usual);
+  const usualKm = number.ok && number.value > 0 ? fromShownDistance(number.value, units) : null;
+  const pick = async (file: File) => {
+    setBusy(true);
+    const result = await calendar.read(file);
+    setBusy(false);
+    setRead(result.ok ? result.value : null);
+    setProblem(result.ok ? null : result.problem);
+  };
+  const rules: CalendarRules = {
+    words: words
+      .split(',')
+      .map((w) => w.trim())
+      .filter((w) => w !== ''),
+    bikeId,
+    surface,
+    usualKm: usualKm ?? 40,
+  };
+  const change = read ? calendar.change(read, rules) : null;
+  return (
+    <Card title="From a calendar">
+      <Txt variant="small" tone="inkSoft">
+        An iCalendar file (.ics). The next eight weeks are read here on this device; read the file
+        again after it has changed, and the rides move with it.
+      </Txt>
+      <FilePick
+        label={busy ? 'Reading …' : 'Pick a calendar file'}
+        fieldLabel="Calendar file"
+        accept=".ics,.ical,.ifb,text/calendar"
+        disabled={busy || bikes.length === 0}
+        onPick={([file]) => file && void pick(file)}
+      />
+      {problem ? <Txt tone="danger">{say(problem)}</Txt> : null}
+      {read && change ? (
+        <>
+          {warningsOf(read).map((line) => (
+            <Txt key={line} variant="small" tone="danger">
+              {line}
+            </Txt>
+          ))}
+          <Field
+            label="Rides are entries with one of these words"
+            hint="Between commas; empty: every entry is a ride."
+            value={words}
+            onChange={setWords}
+          />
+          <Choice
+            label="Bike"
+            options={bikes.map((b) => ({ value: b.id, label: b.name }))}
+            value={bikeId}
+            onChange={setBikeId}
+          />
+          <Choice
+            label="Ground"
+            options={SURFACES.map((value) => ({ value, label: SURFACE_LABEL[value] }))}
+            value={surface}
+            onChange={setSurface}
+          />
+          <Field
+            numeric
+            label="How far, where an entry tells neither distance nor hours"
+            unit={distanceUnit(units)}
+            value={usual}
+            problem={usualKm === null ? { code: 'distance/not-positive' } : undefined}
+            onChange={setUsual}
+          />
+          <Txt>{`${read.entries.length} entries, ${change.put.length + change.unchanged} of them rides.`}</Txt>
+          {change.put.slice(0, SHOWN).map((ride) => (
+            <Txt key={ride.id} variant="small" tone="inkSoft">
+              {`${shortDay(ride.date)} ${ride.time} ${ride.title}, ${formatDistance(ride.distanceKm, units)}${ride.weight === 'race' ? ', race' : ''}`}
+            </Txt>
+          ))}
+          {change.put.length > SHOWN ? (
+            <Txt variant="small" tone="inkSoft">{`and ${change.put.length - SHOWN} more`}</Txt>
+          ) : null}
+          <View style={styles.row}>
+            {change.put.length + change.drop.length > 0 ? (
+              <Button
+                kind="strong"
+                label={takeLabel(change)}
+                disabled={usualKm === null}
+                onPress={() => {
+                  calendar.onTake(change);
+                  setRead(null);
+                }}
+              />
+            ) : (
+              <Txt>Nothing new in it: all of its rides are planned already.</Txt>
+            )}
+          </View>
+        </>
+      ) : null}
+    </Card>
+  );
+}
+
+function takeLabel({ put, drop }: CalendarChange): string {
+  const rides = put.length === 1 ? '1 ride' : `${put.length} rides`;
+  const out = drop.length > 0 ? `, take ${drop.length} out` : '';
+  return put.length > 0 ? `Plan ${rides}${out}` : `Take ${drop.length} out`;
+}
+
+/** What could not be read as it stands. */
+function warningsOf(read: CalendarRead): string[] {
+  const lines: string[] = [];
+  if (read.skipped > 0)
+    lines.push(
+      `${read.skipped} ${read.skipped === 1 ? 'entry' : 'entries'} could not be read and were left out.`,
+    );
+  if (read.unknownZones.length > 0)
+    lines.push(
+      `Nobody knows the time zone ${read.unknownZones.slice(0, 3).join(', ')}: its times are taken as yours.`,
+    );
+  if (read.cutShort > 0)
+    lines.push('An entry repeats so often that only its first days were taken.');
+  if (read.tooMany)
+    lines.push('More entries than can be planned: the first two thousand were taken.');
+  return lines;
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap' } });

@@ -1,0 +1,155 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Bike } from '@/core/garage';
+import { shortDay, shortWeekday } from '@/core/plan/dates';
+import type { PlannedRide } from '@/core/plan/schema';
+import { formatDistance, type UnitSystem } from '@/core/units';
+import { Button } from '../form';
+import { Card, Page } from '../frame';
+import { Txt, useColors } from '../theme';
+import { CalendarImport, type CalendarImportProps } from './CalendarImport';
+import { PlannedRideForm, type PlannedDraft } from './PlannedRideForm';
+
+interface Props {
+  rides: readonly PlannedRide[];
+  /** What the logbook shows to be the rider's habit; offered to be kept. */
+  habits: readonly PlannedRide[];
+  /** Two rides of one bike at the same time, in words. */
+  overlaps: readonly string[];
+  bikes: readonly Bike[];
+  units: UnitSystem;
+  today: string;
+  calendar: CalendarImportProps['calendar'];
+  onSave: (ride: PlannedDraft) => void;
+  onDrop: (ride: PlannedRide) => void;
+  onKeep: (habits: readonly PlannedRide[]) => void;
+  onPlan: () => void;
+}
+
+/** Rides to come: those planned, the habit to keep, a calendar to take in. */
+export function PlannedRides(props: Props) {
+  const { rides, habits, bikes, units, today } = props;
+  const [open, setOpen] = useState<string | null>(null);
+  const nameOf = (id: string) => bikes.find((b) => b.id === id)?.name ?? '';
+  const save = (ride: PlannedDraft) => {
+    setOpen(null);
+    props.onSave(ride);
+  };
+  return (
+    <Page title="Planned rides" aside={<Button label="To the plan" onPress={props.onPlan} />}>
+      {open === 'new' ? (
+        <Card title="A ride to come">
+          <PlannedRideForm
+            initial={null}
+            bikes={bikes}
+            units={units}
+            today={today}
+            onSave={save}
+            onCancel={() => setOpen(null)}
+          />
+        </Card>
+      ) : (
+        <Button kind="strong" label="Plan a ride" onPress={() => setOpen('new')} />
+      )}
+      {props.overlaps.map((line) => (
+        <Txt key={line} variant="small" tone="danger">
+          {line}
+        </Txt>
+      ))}
+      {rides.length === 0 ? (
+        <Txt>
+          Nothing is planned. Without plans your habit is taken to go on; a race or a long day
+          should be told.
+        </Txt>
+      ) : null}
+      <View role="list" aria-label="Planned rides" style={styles.list}>
+        {rides.map((ride) =>
+          open === ride.id ? (
+            <Card key={ride.id} title="Change it">
+              <PlannedRideForm
+                initial={ride}
+                bikes={bikes}
+                units={units}
+                today={today}
+                onSave={save}
+                onCancel={() => setOpen(null)}
+              />
+            </Card>
+          ) : (
+            <RideLine
+              key={ride.id}
+              title={ride.title || nameOf(ride.bikeId)}
+              text={lineOf(ride, nameOf(ride.bikeId), units)}
+              onOpen={() => setOpen(ride.id)}
+              onDrop={() => props.onDrop(ride)}
+            />
+          ),
+        )}
+      </View>
+      {habits.length > 0 ? (
+        <Card title="Your habit">
+          <Txt variant="small" tone="inkSoft">
+            What the last eight weeks show. The plan reckons with it on days without a planned ride;
+            kept, it can be changed.
+          </Txt>
+          {habits.map((habit) => (
+            <Txt key={habit.id} variant="small">
+              {lineOf(habit, nameOf(habit.bikeId), units)}
+            </Txt>
+          ))}
+          <Button label="Keep these as planned rides" onPress={() => props.onKeep(habits)} />
+        </Card>
+      ) : null}
+      <CalendarImport calendar={props.calendar} bikes={bikes} units={units} />
+    </Page>
+  );
+}
+
+/** "Quay commuter, 19 km, every Mon, Tue at 07:12 until 3 Dec". */
+function lineOf(ride: PlannedRide, bike: string, units: UnitSystem): string {
+  const { repeat } = ride;
+  const weekdays = repeat?.weekdays.map(shortWeekday).join(', ');
+  const every = repeat && repeat.everyWeeks > 1 ? `every ${repeat.everyWeeks} weeks on` : 'every';
+  const when = repeat
+    ? `${every} ${weekdays} at ${ride.time}${repeat.until ? ` until ${shortDay(repeat.until)}` : ''}`
+    : `${shortDay(ride.date)} at ${ride.time}`;
+  const weight = ride.weight === 'ordinary' ? '' : `, ${ride.weight}`;
+  const but =
+    ride.except.length > 0 ? `, not ${ride.except.slice(0, 4).map(shortDay).join(', ')}` : '';
+  return `${bike}, ${formatDistance(ride.distanceKm, units)}${weight}, ${when}${but}`;
+}
+
+interface LineProps {
+  title: string;
+  text: string;
+  onOpen: () => void;
+  onDrop: () => void;
+}
+
+function RideLine({ title, text, onOpen, onDrop }: LineProps) {
+  const colors = useColors();
+  return (
+    <View role="listitem" style={[styles.line, { borderColor: colors.line }]}>
+      <View style={styles.words}>
+        <Txt variant="strong">{title}</Txt>
+        <Txt variant="small" tone="inkSoft">
+          {text}
+        </Txt>
+      </View>
+      <Button kind="quiet" label="Change" onPress={onOpen} />
+      <Button kind="quiet" label="Take out" onPress={onDrop} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: 8 },
+  line: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    borderTopWidth: 1,
+    paddingTop: 6,
+  },
+  words: { flexGrow: 1, flexBasis: 220, minWidth: 0 },
+});

@@ -1,0 +1,48 @@
+import { useEffect } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { AgendaEntry } from '@/core/plan/agenda';
+import type { PlanAnswer } from '@/core/plan/planner';
+import { Button } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { notifyLater } from './notify';
+
+interface Props {
+  answer: PlanAnswer;
+  /** What fell due since the rider last looked. */
+  due: readonly string[];
+  remind: boolean;
+  notify: boolean;
+  now: number;
+  onPlan: () => void;
+  onSeen: () => void;
+}
+
+/** What fell due since the last visit, and what today asks for; gone once seen. */
+export function Reminders({ answer, due, remind, notify, now, onPlan, onSeen }: Props) {
+  const { agenda, days } = answer;
+  useEffect(() => (notify ? notifyLater(agenda, now) : undefined), [notify, agenda, now]);
+  const today = agenda.filter((a) => a.date === days[0]?.date);
+  if (!remind || (due.length === 0 && today.length === 0)) return null;
+  return (
+    <Card title={due.length > 0 ? 'Since you were last here' : 'Today’s work'}>
+      {due.map((line) => (
+        <Txt key={line}>{line}</Txt>
+      ))}
+      {today.map((item) => (
+        <Txt key={item.id}>{todayLine(item)}</Txt>
+      ))}
+      <View style={styles.buttons}>
+        <Button label="See the plan" onPress={onPlan} grow />
+        {due.length > 0 ? <Button label="Seen" onPress={onSeen} grow /> : null}
+      </View>
+    </Card>
+  );
+}
+
+const todayLine = ({ bikeName, words }: AgendaEntry): string =>
+  `${bikeName} today: ${words.order} ${words.start ?? ''}`.trim();
+
+const styles = StyleSheet.create({
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,0 +1,59 @@
+import type { PlanAnswer } from '@/core/plan/planner';
+import { dayWord, shortDay } from '@/core/plan/dates';
+import type { RideAhead } from '@/core/plan/occurrences';
+import { formatDistance, type UnitSystem } from '@/core/units';
+
+const escape = (text: string): string =>
+  text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
+
+/** The weeks on paper: a row a day, jobs with a box to tick, rides beside them. */
+export function sheetOf(
+  { agenda, days }: PlanAnswer,
+  rides: readonly RideAhead[],
+  bikeNames: Readonly<Record<string, string>>,
+  units: UnitSystem,
+): string {
+  const today = days[0]?.date ?? '';
+  const rows = days.flatMap(({ date }) => {
+    const jobs = agenda.filter((a) => a.date === date);
+    const own = rides.filter((r) => r.date === date);
+    if (jobs.length === 0 && own.length === 0) return [];
+    const ridden = own.map((r) =>
+      escape(`${r.time} ${bikeNames[r.bikeId] ?? ''}, ${formatDistance(r.km, units)}`),
+    );
+    const done = jobs.map(
+      (a) =>
+        `<div class="job"><span class="box"></span><div><b>${escape(a.bikeName)}</b>: ${escape(a.words.order)} ${Math.round(a.minutes)} min.${a.words.start ? ` ${escape(a.words.start)}` : ''}</div></div>`,
+    );
+    const word = dayWord(date, today) === 'Today' ? 'Today, ' : '';
+    return [
+      `<tr><th scope="row">${word}${escape(shortDay(date))}</th><td>${ridden.join('<br>')}</td><td>${done.join('')}</td></tr>`,
+    ];
+  });
+  return `<!doctype html><html lang="en"><meta charset="utf-8"><title>Chain care, ${escape(shortDay(today))}</title>
+<style>
+body{font:11pt/1.4 'Hanken Grotesk',sans-serif;color:#16202f;margin:12mm}
+h1{font-size:16pt;margin:0 0 6mm}
+table{border-collapse:collapse;width:100%}
+th,td{border-top:1px solid #9aa3ad;padding:2mm 3mm 2mm 0;text-align:left;vertical-align:top}
+tr{break-inside:avoid}
+th{white-space:nowrap}
+.job{display:flex;gap:3mm;margin-bottom:1mm}
+.box{flex:none;width:4mm;height:4mm;border:1.5px solid #16202f;margin-top:.7mm}
+</style>
+<h1>Chain care, the next ${days.length} days</h1>
+<table><thead><tr><th scope="col">Day</th><th scope="col">Rides</th><th scope="col">At the bench</th></tr></thead><tbody>${rows.join('')}</tbody></table></html>`;
+}
+
+/** Prints a page of its own from a frame nobody sees: the app's own page is not for paper. */
+export function printSheet(html: string): void {
+  const frame = document.createElement('iframe');
+  frame.title = 'Sheet to print';
+  frame.style.cssText = 'position:fixed;width:0;height:0;border:0;visibility:hidden';
+  frame.srcdoc = html;
+  frame.onload = () => {
+    frame.contentWindow?.addEventListener('afterprint', () => frame.remove());
+    frame.contentWindow?.print();
+  };
+  document.body.append(frame);
+}

@@ -1,2 +1,0 @@
-export * from './proposedDraft';
-export * from './WorkForm';

@@ -1,0 +1,7 @@
+/**
+ * What writes files, as one piece to load when one is wanted: what two pieces share would be loaded with the
+ * first page.
+ */
+export { writeCalendar } from '@/core/formats/calendarOut';
+export { writePlanCsv } from '@/core/formats/planCsv';
+export { writeRidesCsv } from '@/core/formats/ridesCsv';
