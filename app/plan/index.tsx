@@ -7,10 +7,8 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { markPlan, putPlanSettings } from '@/store/planCommands';
 import { usePlan } from '@/store/usePlan';
 import { downloadText } from '@/ui/download';
-import { askToNotify } from '@/ui/plan/notify';
 import { PlanPage } from '@/ui/plan/lazily';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda';
@@ -32,6 +30,7 @@ export default function Plan() {
       (m) => !m.retired && m.bikeId === item.bikeId && m.date <= item.date && item.date <= m.until,
     );
   const { answer } = state;
+  const { markPlan, putPlanSettings } = state.commands;
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
   const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
     const { writeCalendar } = await import('@/work/writers');
@@ -42,8 +41,7 @@ export default function Plan() {
     const { writePlanCsv } = await import('@/work/writers');
     downloadText('chain-care.csv', writePlanCsv(agenda), 'text/csv');
   };
-  const notify = async (on: boolean) => {
-    const allowed = !on || (await askToNotify());
+  const notify = (on: boolean, allowed: boolean) => {
     if (allowed)
       dispatch(
         putPlanSettings(on ? 'The browser will tell' : 'The browser is quiet', { notify: on }),
@@ -102,7 +100,7 @@ export default function Plan() {
         onCalendar: () => answer && void saveCalendar(answer),
         onCsv: () => answer && void saveCsv(answer),
         onPrint: () => answer && printSheet(sheetOf(answer, state.rides, bikeNames, units)),
-        onNotify: (on) => void notify(on),
+        onNotify: notify,
       }}
     />
   );

@@ -2,7 +2,6 @@ import { useRouter } from 'expo-router';
 import { changeBy, ridesOfCalendar } from '@/core/plan/calendarRides';
 import { daysAfter } from '@/core/plan/dates';
 import { selectBikes, selectGarage, selectUnits, useAppDispatch, useAppSelector } from '@/store';
-import { dropPlanned, putPlanned, takeCalendar } from '@/store/planCommands';
 import { usePlan } from '@/store/usePlan';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlannedRides } from '@/ui/plan/lazily';
@@ -21,6 +20,7 @@ export default function PlannedRidesRoute() {
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
   if (!state) return null;
   const { today, zone } = state;
+  const { dropPlanned, putPlanned, takeCalendar } = state.commands;
   const rides = Object.values(planned)
     .filter((r) => !r.retired && (r.repeat ? (r.repeat.until ?? today) >= today : r.date >= today))
     .sort(

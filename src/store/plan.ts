@@ -8,6 +8,7 @@ import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { Cell } from '@/core/weather';
 import { fetchForecast } from './forecast';
 import { changed } from './logbookSlice';
+import * as planCommands from './planCommands';
 import { selectGarage, selectReplay, selectReports, selectSettings } from './selectors';
 import type { AppStore, RootState } from './store';
 
@@ -35,6 +36,8 @@ export interface PlanState {
   today: string;
   /** Gives up the plan being made; the last one stays. */
   giveUp: () => void;
+  /** What the rider can say of it. */
+  commands: typeof planCommands;
   /** The rider has seen what fell due. */
   seen: () => void;
   whatIf: WhatIf;
@@ -78,6 +81,7 @@ class PlanKeeper {
       zone,
       today: localDay(this.store.getState().session.now),
       giveUp: () => this.giveUp(),
+      commands: planCommands,
       seen: () => this.seen(),
       whatIf: 'forecast',
       suppose: (whatIf) => {

@@ -1,4 +1,6 @@
+import nodeCrypto from 'node:crypto';
 import 'fake-indexeddb/auto';
+import { TextEncoder } from 'node:util';
 import { deserialize, serialize } from 'node:v8';
 import fc from 'fast-check';
 
@@ -7,3 +9,7 @@ fc.configureGlobal({ seed: 20260401, numRuns: 100 });
 
 // jsdom has no structuredClone, and IndexedDB cannot store without it.
 globalThis.structuredClone ??= (value) => deserialize(serialize(value));
+
+// The test's window lacks what every browser has.
+Object.assign(globalThis, { TextEncoder });
+Object.defineProperty(globalThis.crypto, 'randomUUID', { value: () => nodeCrypto.randomUUID() });

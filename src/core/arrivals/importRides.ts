@@ -1,9 +1,15 @@
 import type { RideFromFile } from '../formats';
 import type { ReadFile } from '../formats/rideFile';
-import { firstFitted, type Fitting, type RideLogged, type Surface } from '../logbook';
+import {
+  LONGEST_RIDE_KM,
+  firstFitted,
+  type Fitting,
+  type RideLogged,
+  type Surface,
+} from '../logbook';
 import type { Problem } from '../problem';
 import { clueOf } from './bikeRules';
-import { LONGEST_RIDE_KM, type RideFields } from '../entry/ride';
+import type { RideFields } from '../entry/ride';
 
 /** A ride to be added: what a form gives, and the zone it was ridden in where the file tells. */
 export type ImportedRide = RideFields & { zone?: string };

@@ -4,7 +4,7 @@ import type { Product } from '../shelf/schema';
 import { MS_PER_HOUR } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
 import { CARE } from './constants';
-import { coatLifeKm, type ChainState } from './state';
+import { coatLifeKm, copyState, type ChainState } from './state';
 
 /** The parts of a piece of work that change the chain. */
 export type WorkSpec = Pick<WorkDone, 'method' | 'cogsCleaned' | 'baths' | 'drying' | 'lube'>;
@@ -124,52 +124,51 @@ export function work(
   const film = before.film * method.film;
   const dripping = method.rinsed ? Infinity : before.wetLeftH;
   const wetLeftH = Math.min(dripping, dryingHours(DRYING_HOURS[spec.drying], air));
-  const cleaned: ChainState = {
-    ...before,
-    film,
-    lube: method.film === 0 ? null : before.lube,
-    lifeKm: method.film === 0 ? 0 : before.lifeKm,
-    lost: before.lost + before.film - film,
-    outside: before.outside * withCogs.outside,
-    outsideFrom: before.outside * withCogs.outside,
-    inside: before.inside * insideLeft,
-    salted: before.salted && !method.rinsed,
-    wetLeftH,
-    wetHours: wetLeftH > 0 ? before.wetHours : 0,
-    rustSpell: 0,
-    rust: method.deep ? 0 : before.rust,
-    kmSinceClean: method.deep ? 0 : before.kmSinceClean,
-    heard: null,
-  };
+  const state = copyState(before);
+  state.film = film;
+  if (method.film === 0) {
+    state.lube = null;
+    state.lifeKm = 0;
+  }
+  state.lost += before.film - film;
+  state.outside *= withCogs.outside;
+  state.outsideFrom = state.outside;
+  state.inside *= insideLeft;
+  if (method.rinsed) state.salted = false;
+  state.wetLeftH = wetLeftH;
+  if (wetLeftH <= 0) state.wetHours = 0;
+  state.rustSpell = 0;
+  if (method.deep) {
+    state.rust = 0;
+    state.kmSinceClean = 0;
+  }
+  state.heard = null;
+  if (spec.lube) lubeOn(state, spec.lube, air, coat);
   return {
-    state: spec.lube ? lubed(cleaned, spec.lube, air, coat) : cleaned,
+    state,
     cogs: cogsBefore * (spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs),
   };
 }
 
-/** A new coat: life by class and by the grit it was put on over, set time by class and air. */
-function lubed(
+/** Puts a new coat on, in place: life by class and by the grit under it, set time by class and air. */
+function lubeOn(
   state: ChainState,
   lube: NonNullable<WorkSpec['lube']>,
   air: Air,
   coat: Coat,
-): ChainState {
+): void {
   const traits = LUBE_CLASSES[lube.lubeClass];
   const setHours = coat.setHours ?? traits.setHours;
-  const film = Math.max(state.film, lube.coat);
-  return {
-    ...state,
-    lube: lube.lubeClass,
-    lifeKm: coatLifeKm(lube.lubeClass, state.inside, coat.lifeKm),
-    bottle: coat.bottle,
-    film,
-    coat: film,
-    worn: 0,
-    lost: 0,
-    lubedAt: state.at,
-    setAt: state.at + settingHours({ ...traits, setHours }, air) * MS_PER_HOUR,
-    wipeMissed: traits.wiped && !lube.wiped,
-    idleLoss: 0,
-    kmSinceLube: 0,
-  };
+  state.lube = lube.lubeClass;
+  state.lifeKm = coatLifeKm(lube.lubeClass, state.inside, coat.lifeKm);
+  state.bottle = coat.bottle;
+  state.film = Math.max(state.film, lube.coat);
+  state.coat = state.film;
+  state.worn = 0;
+  state.lost = 0;
+  state.lubedAt = state.at;
+  state.setAt = state.at + settingHours({ ...traits, setHours }, air) * MS_PER_HOUR;
+  state.wipeMissed = traits.wiped && !lube.wiped;
+  state.idleLoss = 0;
+  state.kmSinceLube = 0;
 }

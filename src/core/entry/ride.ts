@@ -1,10 +1,8 @@
-import { firstFitted, type Fitting, type RideLogged } from '../logbook';
+import { LONGEST_RIDE_KM, firstFitted, type Fitting, type RideLogged } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { formatDistance, fromShownDistance, type UnitSystem } from '../units';
 import { FormCheck, readMoment, type FormResult } from './form';
 import { readNumber } from './number';
-
-export const LONGEST_RIDE_KM = 1000;
 
 /** A ride as it stands in the form: numbers still text. */
 export interface RideDraft extends Pick<

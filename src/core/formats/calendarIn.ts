@@ -41,13 +41,8 @@ export function readCalendar(
   to: DateText,
 ): Result<CalendarRead> {
   if (text.trim() === '') return fail('file/empty');
-  let root: ICAL.Component;
-  try {
-    root = new ICAL.Component(ICAL.parse(text) as unknown[]);
-  } catch {
-    return fail('calendar/damaged');
-  }
-  const calendar = root.name === 'vcalendar' ? root : root.getFirstSubcomponent('vcalendar');
+  const parsed = parse(text) ?? withoutBad(text);
+  const calendar = parsed?.calendar;
   if (!calendar) return fail('calendar/damaged');
   const known = new Map<string, ICAL.Timezone>();
   for (const part of calendar.getAllSubcomponents('vtimezone')) {
@@ -56,7 +51,7 @@ export function readCalendar(
   }
   const read: CalendarRead = {
     entries: [],
-    skipped: 0,
+    skipped: parsed.skipped,
     unknownZones: [],
     cutShort: 0,
     tooMany: false,
@@ -87,6 +82,35 @@ export function readCalendar(
     (a, b) => a.date.localeCompare(b.date) || (a.time ?? '').localeCompare(b.time ?? ''),
   );
   return ok(read);
+}
+
+interface Parsed {
+  calendar: ICAL.Component;
+  skipped: number;
+}
+
+function parse(text: string): Parsed | null {
+  try {
+    const root = new ICAL.Component(ICAL.parse(text) as unknown[]);
+    const calendar = root.name === 'vcalendar' ? root : root.getFirstSubcomponent('vcalendar');
+    return calendar && { calendar, skipped: 0 };
+  } catch {
+    return null;
+  }
+}
+
+const EVENT = /^BEGIN:VEVENT\s[\s\S]*?^END:VEVENT[^\S\n]*\r?\n?/gim;
+
+/** One bad entry makes the parser refuse the file: the calendar without those it refuses. */
+function withoutBad(text: string): Parsed | null {
+  const events = text.match(EVENT) ?? [];
+  const frame = text.replace(EVENT, '');
+  if (events.length === 0 || !/^END:VCALENDAR/im.test(frame)) return null;
+  const within = (body: string) => frame.replace(/^END:VCALENDAR/im, `${body}END:VCALENDAR`);
+  if (!parse(within(''))) return null;
+  const good = events.filter((event) => parse(`BEGIN:VCALENDAR\r\n${event}END:VCALENDAR\r\n`));
+  const parsed = parse(within(good.join('')));
+  return parsed && { ...parsed, skipped: events.length - good.length };
 }
 
 interface Reading {

@@ -66,11 +66,14 @@ export const chainStartSchema = z.object({
   wearPercent: z.nullable(z.number().check(z.gte(0), z.lte(3))),
 });
 
+/** More in one ride is a mistake of writing, km. */
+export const LONGEST_RIDE_KM = 1000;
+
 const rideLogged = z.object({
   ...common,
   type: z.literal('rideLogged'),
   bikeId: id,
-  distanceKm: z.number().check(z.positive(), z.lte(1000)),
+  distanceKm: z.number().check(z.positive(), z.lte(LONGEST_RIDE_KM)),
   /** Null: worked out from the distance and the usual speed on the surface. */
   durationH: z.nullable(z.number().check(z.positive(), z.lte(72))),
   weather: z.enum(WEATHER_WORDS),

@@ -12,6 +12,8 @@ import { wetHoursAt } from './wetness';
  * rules allow.
  */
 export interface Values {
+  /** Before the first day's decision, of a chain that comes dry. */
+  before: Float64Array;
   after: Float64Array[];
   /** Mean hours a chain left wet stays so from each bench on, over the futures in which it is wet. */
   wetHours: number[];
@@ -23,8 +25,7 @@ export function solve(
   minutes: readonly number[],
   shared: readonly boolean[],
 ): Values {
-  const { benches, coats } = problem;
-  const size = coats.length * STATES;
+  const { benches } = problem;
   const after = new Array<Float64Array>(benches.length);
   let next: Float64Array = lastValue(problem);
   let nextWet: Float64Array = next;
@@ -34,13 +35,24 @@ export function solve(
     const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
     const value = overRides(problem, bench, until, next, nextWet);
     after[d] = value;
-    const best = new Float64Array(size);
-    const bestWet = new Float64Array(size);
-    decide(problem, d, value, minutes[d] ?? 0, shared[d] ?? false, wetHours[d] ?? 0, best, bestWet);
-    next = best;
-    nextWet = bestWet;
+    ({ best: next, bestWet: nextWet } = decide(problem, d, value, {
+      minutes: minutes[d] ?? 0,
+      shared: shared[d] ?? false,
+      mustClean: isRaceClean(problem, d, minutes),
+      wetHours: wetHours[d] ?? 0,
+    }));
   }
-  return { after, wetHours };
+  return { before: next, after, wetHours };
+}
+
+/** Whether a bench is the last before a race at which there is time to clean. */
+function isRaceClean({ benches, works }: BikeProblem, d: number, minutes: readonly number[]) {
+  const by = benches[d]?.raceBy ?? null;
+  const least = Math.min(...works.filter((w) => w.deep).map((w) => w.handsOn));
+  const hasTime = (e: number) => benches[e]?.mark === null && (minutes[e] ?? 0) >= least;
+  if (by === null || !hasTime(d)) return false;
+  for (let e = d + 1; (benches[e]?.day ?? Infinity) <= by; e++) if (hasTime(e)) return false;
+  return true;
 }
 
 /** What is left of a chain at the end of the plan is worth what it would take to start anew. */

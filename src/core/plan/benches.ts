@@ -24,6 +24,8 @@ import type { PlanSettings } from './schema';
 const EVENING_H = 4;
 /** Days before a race on which the lube stays what it is. Common practice: nothing new on race day. */
 const SAME_LUBE_DAYS = 7;
+/** Work for a race ends so many days before it: it sets, and a short ride shakes it out. */
+const RACE_EVE_DAYS = 2;
 
 /** One weather that may come, with the road it leaves: hours from `from` on. */
 interface Weather {
@@ -153,16 +155,19 @@ export function benchesFor(
     const mark = marks.find(
       (m) => !m.retired && m.bikeId === now.bike.id && m.date <= date && date <= m.until,
     );
-    const toRace = races.map((r) => dayNumber(r) - dayNumber(date)).filter((n) => n >= 0);
+    const day = dayNumber(date);
+    const toRace = races.map((r) => dayNumber(r) - day).filter((n) => n >= 0);
+    const nextRace = toRace.find((n) => n >= RACE_EVE_DAYS);
     return {
       date,
-      day: dayNumber(date),
+      day,
       from,
       minutes: minutes[d] ?? 0,
       air: airAfter(weathers, from, now),
       nextRideAt: own.find((r) => r.at >= from)?.at ?? null,
       rides: exposed.filter((r) => r.at >= from && r.at < until),
-      raceEve: toRace.some((n) => n <= 1),
+      raceEve: toRace.some((n) => n < RACE_EVE_DAYS),
+      raceBy: nextRace === undefined ? null : day + nextRace - RACE_EVE_DAYS,
       sameLube: toRace.some((n) => n <= SAME_LUBE_DAYS),
       mark: mark ? (mark.kind === 'leave' ? 'leave' : mark.depth) : null,
     };

@@ -25,6 +25,16 @@ const states = STATES;
 /** Larger than any plan costs: where a pin leaves no choice. */
 const NEVER = 1e9;
 
+/** What a day allows. */
+interface Evening {
+  minutes: number;
+  shared: boolean;
+  /** A race is near, and this is its evening. */
+  mustClean: boolean;
+  /** How long a chain that comes home wet stays so. */
+  wetHours: number;
+}
+
 /**
  * The value of each state before a day's decision: the best of doing nothing and of what the rules allow,
  * for a chain that comes dry (`best`) and one that comes wet (`bestWet`). Works that put a new coat on
@@ -34,12 +44,10 @@ export function decide(
   problem: BikeProblem,
   d: number,
   after: Float64Array,
-  minutes: number,
-  shared: boolean,
-  wetHours: number,
-  best: Float64Array,
-  bestWet: Float64Array,
-): void {
+  { minutes, shared, mustClean, wetHours }: Evening,
+): { best: Float64Array; bestWet: Float64Array } {
+  const best = new Float64Array(after.length);
+  const bestWet = new Float64Array(after.length);
   const bench = problem.benches[d];
   if (!bench) throw new Error(`No bench ${d}`);
   const coated = new Float64Array(grits);
@@ -56,12 +64,14 @@ export function decide(
     for (const wet of wetHours > 0 ? [false, true] : [false]) {
       const out = wet ? bestWet : best;
       const on = { family: coat.family, coat: p, wet, minutes, shared };
-      const allowed = allowedAt(problem.works, bench, on);
-      const forced = mustWork(bench, allowed);
+      const can = allowedAt(problem.works, bench, on);
+      const cleans = mustClean ? can.filter((w) => w.deep) : [];
+      const allowed = cleans.length > 0 ? cleans : can;
+      const forced = cleans.length > 0 || mustWork(bench, allowed);
       coated.fill(NEVER);
       for (const work of allowed) if (work.coat !== null) lessOf(coated, valueOf(work), 0);
       for (let f = 0; f < films; f++) {
-        const rust = wet ? problem.prices.chain * rustPerHour(FILM[f] as number) * wetHours : 0;
+        const rust = wet ? problem.prices.rust * rustPerHour(FILM[f] as number) * wetHours : 0;
         const base = p * states + f * grits;
         for (let g = 0; g < grits; g++) {
           const nothing = forced ? NEVER : (after[base + g] as number) + rust;
@@ -78,6 +88,7 @@ export function decide(
     }
   });
   if (wetHours <= 0) bestWet.set(best);
+  return { best, bestWet };
 }
 
 /** Puts the lesser of two into the first, from a place on. */

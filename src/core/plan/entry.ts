@@ -1,5 +1,5 @@
-import { LONGEST_RIDE_KM } from '../entry/ride';
 import { readNumber } from '../entry/number';
+import { LONGEST_RIDE_KM } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { formatDistance, fromShownDistance, toShownDistance, type UnitSystem } from '../units';
 import type { PlannedRide } from './schema';

@@ -49,9 +49,15 @@ export const isWet = (state: ChainState): boolean => state.wetLeftH > WET_LEFT_H
 
 /**
  * Follows a policy through every future, day by day, by the care model itself: rides, standing, work. The
- * futures share their days, so that a policy may also decide for all of them at once.
+ * futures share their days, so that a policy may also decide for all of them at once. `blind`: the policy looks
+ * at no chain, so that what it would see need not be reckoned.
  */
-export function follow(problem: BikeProblem, policy: Policy, shared: readonly boolean[]): Future[] {
+export function follow(
+  problem: BikeProblem,
+  policy: Policy,
+  shared: readonly boolean[],
+  blind = false,
+): Future[] {
   const { state, cogs, natures, factors, benches } = problem;
   const futures = natures.map((nature): Future => ({
     reckoned: copyState(state),
@@ -64,20 +70,20 @@ export function follow(problem: BikeProblem, policy: Policy, shared: readonly bo
     cleanedDay: problem.lastCleanDay,
     done: [],
   }));
-  ridesOf(problem, problem.before, futures, benches[0]);
+  ridesOf(problem, problem.before, futures, benches[0], blind);
   benches.forEach((bench, d) => {
-    for (const f of futures) standTo(f, bench.from, bench);
+    for (const f of futures) standTo(f, bench.from, bench, blind);
     const works = policy(d, bench, futures);
     futures.forEach((f, k) => {
       const work = works[k];
-      if (work) doIt(problem, f, d, bench, work, minutesOf(work, shared[d] ?? false));
+      if (work) doIt(problem, f, d, bench, work, minutesOf(work, shared[d] ?? false), blind);
     });
-    ridesOf(problem, bench.rides, futures, bench);
+    ridesOf(problem, bench.rides, futures, bench, blind);
   });
   const end = (benches.at(-1)?.from ?? problem.now) + 24 * MS_PER_HOUR;
   const last = benches.at(-1);
   for (const f of futures) {
-    if (last) standTo(f, end, last);
+    if (last) standTo(f, end, last, blind);
     const { costs, truth } = f;
     costs.remainder = startAnew(
       problem,
@@ -90,7 +96,7 @@ export function follow(problem: BikeProblem, policy: Policy, shared: readonly bo
       (costs.minutes / 60) * problem.prices.hour +
       costs.goods +
       costs.wearMoney +
-      costs.rust * problem.prices.chain +
+      costs.rust * problem.prices.rust +
       costs.penalties +
       costs.remainder;
   }
@@ -103,9 +109,9 @@ export function lifeLeft(problem: BikeProblem, f: Pick<Future, 'truth' | 'coat'>
   return !coat || coat.lubeClass === null ? 0 : f.truth.film * (f.truth.lifeKm / coat.lifeKm);
 }
 
-function standTo(f: Future, to: number, bench: Bench): void {
+function standTo(f: Future, to: number, bench: Bench, blind: boolean): void {
   const before = f.truth.rust;
-  standOn(f.reckoned, to, bench.air);
+  if (!blind) standOn(f.reckoned, to, bench.air);
   standOn(f.truth, to, bench.air);
   f.costs.rust += Math.max(0, f.truth.rust - before);
 }
@@ -117,13 +123,16 @@ function doIt(
   bench: Bench,
   work: Work,
   minutes: number,
+  blind: boolean,
 ): void {
   const { film, outside, inside } = f.reckoned;
   const wet = isWet(f.reckoned);
-  const reckoned = doWork(f.reckoned, f.cogs, work.spec, bench.air, work.from);
+  if (!blind) {
+    const reckoned = doWork(f.reckoned, f.cogs, work.spec, bench.air, work.from);
+    f.reckoned = reckoned.state;
+    f.cogs = reckoned.cogs;
+  }
   const truth = doWork(f.truth, f.trueCogs, work.spec, bench.air, work.from);
-  f.reckoned = reckoned.state;
-  f.cogs = reckoned.cogs;
   f.truth = truth.state;
   f.trueCogs = truth.cogs;
   if (work.coat !== null) f.coat = work.coat;
@@ -150,6 +159,7 @@ function ridesOf(
   rides: readonly RideExposed[],
   futures: readonly Future[],
   bench: Bench | undefined,
+  blind: boolean,
 ): void {
   if (!bench) return;
   const { prices, limits, factors } = problem;
@@ -157,12 +167,14 @@ function ridesOf(
     futures.forEach((f, k) => {
       const x = ride.exposure[k];
       if (!x) return;
-      standTo(f, ride.at, bench);
+      standTo(f, ride.at, bench, blind);
       const { truth, costs } = f;
       const watts = extraWatts(truth);
       const { outside, inside, wear, rust } = truth;
-      f.cogs = rideOn(f.reckoned, f.cogs, x, factors);
-      rodeOn(f.reckoned, x, bench.air);
+      if (!blind) {
+        f.cogs = rideOn(f.reckoned, f.cogs, x, factors);
+        rodeOn(f.reckoned, x, bench.air);
+      }
       f.trueCogs = rideOn(truth, f.trueCogs, x, f.nature, effect);
       rodeOn(truth, x, bench.air);
       const wattHours = ((watts + extraWatts(truth)) / 2) * x.hours;

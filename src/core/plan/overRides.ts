@@ -134,7 +134,7 @@ function pass(
     if (last?.exposure[k]) {
       const drip = dripFor(last.exposure[k].waterMm, bench.air);
       const spent = Math.min(drip, (until - last.at) / MS_PER_HOUR);
-      cost += prices.chain * rustPerHour(film) * Math.max(0, spent);
+      cost += prices.rust * rustPerHour(film) * Math.max(0, spent);
     }
     out.film[f] = film;
     out.byFilm[f] = cost;

@@ -60,7 +60,12 @@ export function planBike(
   const values = known ?? solve(problem, days.minutes, days.shared);
   const run = (policy: Policy) => follow(problem, policy, days.shared);
   const first = run(common(problem, values, days));
-  const jobs = betterJobs(problem, jobsOf(first[0]), meanTotal(costsOf(first)), days);
+  const budget = { tries: MOST_DAYS / problem.benches.length };
+  // What the rider pinned, or a race or the calendar asks for, is not weighed against leaving it.
+  const bound = hasDeadlines(problem) || problem.benches.some((b) => b.mark !== null);
+  const starts = bound ? [jobsOf(first[0])] : [jobsOf(first[0]), []];
+  const bettered = starts.map((start) => betterJobs(problem, start, days, budget));
+  const jobs = bettered.reduce((a, b) => (b.total < a.total - 1e-9 ? b : a)).jobs;
   const held = run(holding(jobs));
   const free = run(adaptive(problem, values, days));
   const asBefore = run(routine(problem, settings.routine, days));
@@ -69,8 +74,6 @@ export function planBike(
     ['adaptive', free, jobs],
     ['held', held, jobs],
   ];
-  // What the rider pinned, or the calendar asks for, is not weighed against leaving it.
-  const bound = problem.capDays !== null || problem.benches.some((b) => b.mark !== null);
   const options: typeof own = bound
     ? own
     : [...own, ['routine', asBefore, middleJobs(asBefore)], ['nothing', nothing, []]];
@@ -95,40 +98,93 @@ function middleJobs(futures: readonly Future[]): PlannedJob[] {
   return jobsOf(sorted[Math.floor(sorted.length / 2)]);
 }
 
+/** Whether a clean is asked for by a day, whatever it costs. */
+const hasDeadlines = ({ capDays, benches }: BikeProblem): boolean =>
+  capDays !== null || benches.some((b) => b.raceBy !== null);
+
 /** Days a job is tried earlier or later by. */
 const SHIFTS = [1, -1, 2, -2];
+/** Futures a change is tried in; what comes of it is weighed in all. */
+const TRIED_FUTURES = 10;
+/** Days simulated at most, of each future: what a rider will wait for. */
+const MOST_DAYS = 2800;
 
 /**
- * A job less, or the same a day or two earlier or later: whatever makes the whole cheaper over the futures.
- * The grid is coarse; this is the care model's own word on its plan.
+ * A job less or more, another work in its place, two made one, or the same a day or two earlier or later:
+ * whatever makes the whole cheaper over the futures, until nothing does. The grid is coarse; this is the care model's own word on its
+ * plan.
  */
 function betterJobs(
   problem: BikeProblem,
-  jobs: PlannedJob[],
-  total: number,
+  start: PlannedJob[],
   days: Days,
-): PlannedJob[] {
-  let best = jobs;
-  let least = total;
+  budget: { tries: number },
+): { jobs: PlannedJob[]; total: number } {
+  const some = { ...problem, natures: problem.natures.slice(0, TRIED_FUTURES) };
+  const costOf = (jobs: readonly PlannedJob[]) =>
+    meanTotal(costsOf(follow(some, holding(jobs), days.shared, true)));
+  let best = start;
+  let least = costOf(start);
   const tryOut = (next: PlannedJob[]): boolean => {
-    const cost = meanTotal(costsOf(follow(problem, holding(next), days.shared)));
+    if (budget.tries < 1 || !next.every((j) => isAllowed(problem, j, next, days))) return false;
+    budget.tries -= 1;
+    const cost = costOf(next);
     if (cost >= least - 1e-9) return false;
     [best, least] = [next, cost];
     return true;
   };
-  for (const job of jobs) {
-    if (problem.benches[job.day]?.mark || (job.work.deep && problem.capDays !== null)) continue;
+  const fixedBy = ({ day, work }: PlannedJob) =>
+    problem.benches[day]?.mark || (work.deep && hasDeadlines(problem));
+  const improve = (job: PlannedJob): boolean => {
     const others = best.filter((j) => j !== job);
-    if (tryOut(others)) continue;
+    if (tryOut(others)) return true;
     for (const shift of SHIFTS) {
-      const moved = { ...job, day: job.day + shift };
-      const next = [...others, moved].sort((a, b) => a.day - b.day);
-      const free = !others.some((j) => j.day === moved.day);
-      if (free && next.every((j) => isAllowed(problem, j, next, days)) && tryOut(next)) break;
+      const day = job.day + shift;
+      if (!others.some((j) => j.day === day) && tryOut(inOrder([...others, { ...job, day }])))
+        return true;
     }
+    if (insteadOf(problem, job.work).some((work) => tryOut(inOrder([...others, { ...job, work }]))))
+      return true;
+    const next = others.find((j) => j.day > job.day);
+    if (!next || fixedBy(next)) return false;
+    const rest = others.filter((j) => j !== next);
+    for (let day = job.day; day <= next.day; day++)
+      if (problem.works.some((work) => tryOut(inOrder([...rest, { day, work }])))) return true;
+    return tryOut(inOrder([...rest, { ...job, work: next.work }, { ...next, work: job.work }]));
+  };
+  const addTo = (jobs: readonly PlannedJob[]): boolean => {
+    const before = best;
+    problem.benches.forEach((_, day) => {
+      if (jobs.some((j) => j.day === day)) return;
+      for (const work of problem.works) tryOut(inOrder([...jobs, { day, work }]));
+    });
+    return best !== before;
+  };
+  /** One job less deep, or another, makes room for one more. */
+  const changeAndAdd = (): boolean =>
+    best.some(
+      (job) =>
+        !fixedBy(job) &&
+        insteadOf(problem, job.work).some((work) =>
+          addTo(inOrder([...best.filter((j) => j !== job), { ...job, work }])),
+        ),
+    );
+  for (let again = true; again && budget.tries >= 1;) {
+    again = false;
+    for (const job of best) if (!fixedBy(job) && improve(job)) again = true;
+    again ||= addTo(best) || changeAndAdd();
   }
-  return best;
+  return { jobs: best, total: least };
 }
+
+const inOrder = (jobs: PlannedJob[]): PlannedJob[] => jobs.sort((a, b) => a.day - b.day);
+
+/** Works of another depth that leave the same lube, or none. */
+const insteadOf = ({ works }: BikeProblem, work: Work): Work[] =>
+  works.filter(
+    (w) =>
+      w.depth !== work.depth && (w.coat === work.coat || w.coat === null || work.coat === null),
+  );
 
 /** Whether the rules let a job be done on its day after the jobs before it, whatever the weather. */
 export function isAllowed(

@@ -2,7 +2,7 @@ import type { Values } from './backward';
 import { effectOf, freshFilm } from './effect';
 import { isWet, type Future, type Policy } from './follow';
 import { STATES, valueAt } from './grid';
-import type { Bench, BikeProblem, Work } from './problem';
+import { RACE_CLEAN_DAYS, type Bench, type BikeProblem, type Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf } from './terms';
 import { rustPerHour } from './wetness';
@@ -30,9 +30,18 @@ export interface Days {
   used?: Readonly<Record<string, number>>;
 }
 
+/** The day by which a chain must be cleaned, by the calendar's cap or for a race; null: no such day. */
+function cleanBy({ capDays }: BikeProblem, bench: Bench, f: Future): number | null {
+  const byCap = capDays === null ? Infinity : f.cleanedDay + capDays;
+  const { raceBy } = bench;
+  const forRace = raceBy !== null && f.cleanedDay < raceBy - RACE_CLEAN_DAYS ? raceBy : Infinity;
+  const first = Math.min(byCap, forRace);
+  return first === Infinity ? null : first;
+}
+
 /**
- * What a future allows at a bench. Where the calendar's cap would be passed before the next evening that has
- * the time for it, the chain is cleaned now.
+ * What a future allows at a bench. Where the day by which the chain must be clean would pass before the next
+ * evening that has the time for it, it is cleaned now.
  */
 export function choicesOf(
   problem: BikeProblem,
@@ -42,16 +51,17 @@ export function choicesOf(
 ): { works: Work[]; must: boolean } {
   const bench = problem.benches[d] as Bench;
   const works = allowedOn(problem, days, d, f);
-  const deadline = problem.capDays === null ? Infinity : f.cleanedDay + problem.capDays;
+  const by = cleanBy(problem, bench, f);
   const cleans = works.filter((w) => w.deep);
-  if (bench.mark !== null || cleans.length === 0 || bench.day + LOOK_DAYS < deadline)
+  const far = by === null || bench.day + LOOK_DAYS < by;
+  if (bench.mark !== null || cleans.length === 0 || far)
     return { works, must: mustWork(bench, works) };
-  for (let e = d + 1; (problem.benches[e]?.day ?? Infinity) <= deadline; e++)
+  for (let e = d + 1; (problem.benches[e]?.day ?? Infinity) <= by; e++)
     if (allowedOn(problem, days, e, f).some((w) => w.deep)) return { works, must: false };
   return { works: cleans, must: true };
 }
 
-/** No cap is looked at further ahead than this. */
+/** No such day is looked at further ahead than this. */
 const LOOK_DAYS = 7;
 
 function allowedOn(
@@ -92,7 +102,7 @@ export function worth(
   const life = reckonedLife(problem, f);
   if (work === null) {
     const rust = isWet(f.reckoned)
-      ? problem.prices.chain * rustPerHour(f.reckoned.film) * f.reckoned.wetLeftH
+      ? problem.prices.rust * rustPerHour(f.reckoned.film) * f.reckoned.wetLeftH
       : 0;
     return rust + valueAt(after, f.coat * STATES, life, outside, inside, f.cogs);
   }

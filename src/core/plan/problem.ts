@@ -71,6 +71,8 @@ export interface Bench {
   raceEve: boolean;
   /** A race within a week: no other lube than the one on. */
   sameLube: boolean;
+  /** A clean is due by this day (since 1970) and no earlier than a few days before it, for a race; null: no race near. */
+  raceBy: number | null;
   /** The rider's word: no work, or this depth. */
   mark: 'leave' | Depth | null;
   /** Days since 1970: the calendar's cap counts them. */
@@ -82,7 +84,8 @@ export interface Prices {
   hour: number;
   /** Of a % of elongation: chain and the share of the cassette, over the wear limit. */
   wearPercent: number;
-  chain: number;
+  /** Of rust from none to plainly seen. */
+  rust: number;
   wattHour: number;
   dryKm: number;
   /** Of a km ridden dirtier than the rider's standard. */
@@ -113,6 +116,9 @@ export interface BikeProblem {
   lastCleanDay: number;
 }
 
+/** Days before a race from which a clean counts as made for it. Own choice. */
+export const RACE_CLEAN_DAYS = 3;
+
 /** Minutes saved on the second bike of an evening: gloves, stand and rags are out already. Own estimate. */
 export const SHARED_MINUTES = 3;
 
@@ -127,6 +133,6 @@ export const PENALTY = {
   /** Watts lost in a race, and a dry chain on a long day or race, count so many times more. */
   raceWatts: 20,
   dryWhenItMatters: 5,
-  /** Money a day a clean is overdue by the calendar. */
-  overdueDay: 3,
+  /** Share of a chain's price that plainly seen rust takes from it. */
+  rustShare: 0.25,
 } as const;

@@ -19,7 +19,7 @@ const CAP_DAYS: Record<Cap, number | null> = {
 export const pricesOf = (plan: PlanSettings, wearLimit: number): Prices => ({
   hour: plan.hourPrice,
   wearPercent: (plan.chainPrice + plan.cassettePrice) / wearLimit,
-  chain: plan.chainPrice,
+  rust: plan.chainPrice * PENALTY.rustShare,
   wattHour: plan.wattPrice / 100,
   dryKm: PENALTY.dryKm,
   grubbyKm: PENALTY.grubbyKm,

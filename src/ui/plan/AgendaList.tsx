@@ -4,7 +4,7 @@ import type { AgendaEntry } from '@/core/plan/agenda';
 import { dayWord, shortDay } from '@/core/plan/dates';
 import type { RideAhead } from '@/core/plan/occurrences';
 import type { PlanDay } from '@/core/plan/planner';
-import { formatDistance, type UnitSystem } from '@/core/units';
+import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { JobCard, type JobActions } from './JobCard';
 
@@ -94,7 +94,7 @@ function RideDay({ day, lines }: { day: PlanDay; lines: readonly string[] }) {
 function rideLine(ride: RideAhead, bike: string, units: UnitSystem): string {
   const weight = ride.weight === 'ordinary' ? '' : `, ${ride.weight}`;
   const title = ride.assumed ? ', as usual' : ride.title ? `: ${ride.title}` : '';
-  return `${ride.time} ${bike}, ${formatDistance(ride.km, units)}${weight}${title}`;
+  return `${ride.time} ${bike}, ${formatExactDistance(ride.km, units)}${weight}${title}`;
 }
 
 const styles = StyleSheet.create({

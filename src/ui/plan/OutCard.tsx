@@ -4,13 +4,14 @@ import type { PlanSettings } from '@/core/plan/schema';
 import { Button, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { askToNotify } from './notify';
 
 export interface OutActions {
   onCalendar: () => void;
   onCsv: () => void;
   onPrint: () => void;
-  /** Asks the browser, where it can be asked; gives whether it allows. */
-  onNotify: (on: boolean) => void;
+  /** Whether the browser is to tell, and whether it may. */
+  onNotify: (on: boolean, allowed: boolean) => void;
 }
 
 interface Props {
@@ -45,7 +46,10 @@ export function OutCard({ answer, plan, actions, onChange }: Props) {
           {
             label: 'By the browser, while the app is open',
             on: plan.notify,
-            onChange: actions.onNotify,
+            onChange: (on) =>
+              void (on ? askToNotify() : Promise.resolve(true)).then((allowed) =>
+                actions.onNotify(on, allowed),
+              ),
           },
         ]}
       />

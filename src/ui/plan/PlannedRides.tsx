@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/garage';
 import { shortDay, shortWeekday } from '@/core/plan/dates';
 import type { PlannedRide } from '@/core/plan/schema';
-import { formatDistance, type UnitSystem } from '@/core/units';
+import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { Card, Page } from '../frame';
 import { Txt, useColors } from '../theme';
@@ -116,7 +116,7 @@ function lineOf(ride: PlannedRide, bike: string, units: UnitSystem): string {
   const weight = ride.weight === 'ordinary' ? '' : `, ${ride.weight}`;
   const but =
     ride.except.length > 0 ? `, not ${ride.except.slice(0, 4).map(shortDay).join(', ')}` : '';
-  return `${bike}, ${formatDistance(ride.distanceKm, units)}${weight}, ${when}${but}`;
+  return `${bike}, ${formatExactDistance(ride.distanceKm, units)}${weight}, ${when}${but}`;
 }
 
 interface LineProps {
@@ -136,8 +136,10 @@ function RideLine({ title, text, onOpen, onDrop }: LineProps) {
           {text}
         </Txt>
       </View>
-      <Button kind="quiet" label="Change" onPress={onOpen} />
-      <Button kind="quiet" label="Take out" onPress={onDrop} />
+      <View style={styles.buttons}>
+        <Button kind="quiet" label="Change" onPress={onOpen} />
+        <Button kind="quiet" label="Take out" onPress={onDrop} />
+      </View>
     </View>
   );
 }
@@ -151,5 +153,6 @@ const styles = StyleSheet.create({
     borderTopWidth: 1,
     paddingTop: 6,
   },
+  buttons: { flexDirection: 'row', marginLeft: -16 },
   words: { flexGrow: 1, flexBasis: 220, minWidth: 0 },
 });
