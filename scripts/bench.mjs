@@ -18,6 +18,7 @@ const MEASURES = [
   'bigZip',
   'ridesList',
   'choice',
+  'planner',
   'weight',
   'firstVerdict',
 ];

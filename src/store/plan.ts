@@ -184,12 +184,14 @@ class PlanKeeper {
     this.asked = asked;
     this.cancel?.();
     this.tell({ progress: 0 });
+    const started = performance.now();
     const planning = plan(request, (progress) => {
       if (asked === this.asked && this.cancel) this.tell({ progress });
     });
     this.cancel = planning.cancel;
     const answer = await planning.done;
     if (asked !== this.asked) return;
+    performance.measure('plan', { start: started });
     this.cancel = null;
     this.tell(answer ? { answer, progress: null, ...inShort(answer) } : { progress: null });
   }

@@ -1,4 +1,4 @@
-import { proxy, wrap } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import { planRequest } from '@/core/plan/ask';
 import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { PlanAnswer } from '@/core/plan/planner';
@@ -15,18 +15,34 @@ export interface Planning {
 /** What the planner is asked, from the logbook; its text tells whether anything has changed. */
 export { planRequest };
 
+interface Planner {
+  worker: Worker;
+  api: Remote<PlanApi>;
+}
+
+function newPlanner(): Planner {
+  const worker = new Worker(new URL('./plan.worker.ts', window.location.href));
+  return { worker, api: wrap<PlanApi>(worker) };
+}
+
+/** A planner that has nothing to do is kept: the second plan comes quicker than the first. */
+let idle: Planner | null = null;
+
 /** Makes a plan in a worker. */
 export function plan(request: PlanRequest, onProgress: (share: number) => void): Planning {
-  const worker = new Worker(new URL('./plan.worker.ts', window.location.href));
-  const api = wrap<PlanApi>(worker);
+  const planner = idle ?? newPlanner();
+  const { worker, api } = planner;
+  idle = null;
   let giveUp = () => undefined as void;
   const over = new Promise<null>((resolve) => {
     giveUp = () => resolve(null);
     worker.onerror = giveUp;
   });
-  const done = Promise.race([api.plan(request, proxy(onProgress)), over]).finally(() =>
-    worker.terminate(),
-  );
+  const done = Promise.race([api.plan(request, proxy(onProgress)), over]).then((answer) => {
+    if (answer === null || idle) worker.terminate();
+    else idle = planner;
+    return answer;
+  });
   return { done, cancel: giveUp };
 }
 
@@ -40,8 +56,7 @@ export async function readCalendarFile(
   from: string,
   to: string,
 ): Promise<Result<CalendarRead>> {
-  const worker = new Worker(new URL('./plan.worker.ts', window.location.href));
-  const api = wrap<PlanApi>(worker);
+  const { worker, api } = newPlanner();
   const failed = new Promise<Result<CalendarRead>>((resolve) => {
     worker.onerror = () => resolve(fail('calendar/damaged'));
     setTimeout(() => resolve(fail('file/timed-out')), MOST_MS);

@@ -79,6 +79,8 @@ export interface AgendaEntry extends AgendaItem {
 
 /** Days a job is left undone to tell what that costs. */
 const PUT_OFF_DAYS = 7;
+/** Futures it is told from: two runs a job, and it is said in round figures. */
+const TOLD_FUTURES = 10;
 /** Days after a job within which rain counts as its reason, and how likely it must be. */
 const RAIN_DAYS = 3;
 const RAIN_LIKELY = 0.5;
@@ -208,6 +210,7 @@ function putOffOf(
   job: PlannedJob,
   days: Days,
 ): AgendaItem['putOff'] {
+  const some = { ...problem, natures: problem.natures.slice(0, TOLD_FUTURES) };
   const jobs = new Map(plan.jobs.map((j) => [j.day, j.work]));
   const after = adaptive(problem, plan.values, days);
   const until = job.day + PUT_OFF_DAYS;
@@ -219,8 +222,8 @@ function putOffOf(
       : d < until
         ? futures.map(() => null)
         : after(d, bench, futures);
-  const a = meanCosts(follow(problem, with_, days.shared).map((f) => f.costs));
-  const b = meanCosts(follow(problem, without, days.shared).map((f) => f.costs));
+  const a = meanCosts(follow(some, with_, days.shared).map((f) => f.costs));
+  const b = meanCosts(follow(some, without, days.shared).map((f) => f.costs));
   const km = kmBefore(problem, until) - kmBefore(problem, job.day);
   const hours = Math.max(
     1e-9,

@@ -13,10 +13,10 @@ import {
   STATES,
   valueAt,
 } from './grid';
-import type { BikeProblem, Work } from './problem';
+import type { Bench, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf } from './terms';
-import { rustPerHour } from './wetness';
+import { rustPerHour, towelledFor } from './wetness';
 
 const films = FILMS;
 const grits = GRITS;
@@ -83,12 +83,25 @@ export function decide(
         if (work.coat !== null) continue;
         const values = wiped.get(work) ?? wipe(problem, work, after, p, shared);
         wiped.set(work, values);
-        lessOf(out, values, p * states);
+        lessOf(out, wet ? stillWet(problem, values, bench, wetHours) : values, p * states);
       }
     }
   });
   if (wetHours <= 0) bestWet.set(best);
   return { best, bestWet };
+}
+
+/** The values of wiping a wet chain: towelled only, it rusts on inside for a while. */
+function stillWet(
+  { prices }: BikeProblem,
+  values: Float64Array,
+  bench: Bench,
+  wetHours: number,
+): Float64Array {
+  const hours = Math.min(wetHours, towelledFor(bench.air));
+  return values.map(
+    (v, n) => v + prices.rust * rustPerHour(FILM[Math.floor(n / grits)] as number) * hours,
+  );
 }
 
 /** Puts the lesser of two into the first, from a place on. */

@@ -9,6 +9,7 @@ import {
   type ChainState,
   type Factors,
   type RideEffect,
+  type WorkSpec,
 } from '../care';
 import { MS_PER_HOUR } from '../units';
 import { noCosts, type Costs } from './costs';
@@ -116,6 +117,8 @@ function standTo(f: Future, to: number, bench: Bench, blind: boolean): void {
   f.costs.rust += Math.max(0, f.truth.rust - before);
 }
 
+const rescueOf = ({ spec }: Work): WorkSpec => ({ ...spec, drying: 'towel and air' });
+
 function doIt(
   problem: BikeProblem,
   f: Future,
@@ -127,12 +130,15 @@ function doIt(
 ): void {
   const { film, outside, inside } = f.reckoned;
   const wet = isWet(f.reckoned);
+  // A top-up on a wet chain is a rescue: the water is driven out first.
+  const spec =
+    f.truth.wetLeftH > WET_LEFT_H && work.depth === 'top-up' ? rescueOf(work) : work.spec;
   if (!blind) {
-    const reckoned = doWork(f.reckoned, f.cogs, work.spec, bench.air, work.from);
+    const reckoned = doWork(f.reckoned, f.cogs, spec, bench.air, work.from);
     f.reckoned = reckoned.state;
     f.cogs = reckoned.cogs;
   }
-  const truth = doWork(f.truth, f.trueCogs, work.spec, bench.air, work.from);
+  const truth = doWork(f.truth, f.trueCogs, spec, bench.air, work.from);
   f.truth = truth.state;
   f.trueCogs = truth.cogs;
   if (work.coat !== null) f.coat = work.coat;

@@ -4,9 +4,9 @@
  * taken straight, one axis after the other.
  */
 export const FILM = [0, 0.04, 0.08, 0.12, 0.15, 0.2, 0.3, 0.45, 0.6, 0.8, 1];
-export const OUTSIDE = [0, 0.05, 0.12, 0.2, 0.35, 0.5, 0.7, 1];
+export const OUTSIDE = [0, 0.06, 0.15, 0.28, 0.4, 0.6, 1];
 export const INSIDE = [0, 0.06, 0.15, 0.3, 0.5, 1];
-export const COGS = [0, 0.2, 0.5, 1];
+export const COGS = [0, 0.3, 1];
 
 export const FILMS = FILM.length;
 const INSIDES = INSIDE.length;

@@ -14,8 +14,16 @@ import {
   OUTSIDE,
   STATES,
 } from './grid';
-import type { Bench, BikeProblem } from './problem';
-import { drynessBetween, filmLost, gritAfter, traitsOf, type GritStep } from './steps';
+import type { Bench, BikeProblem, RideExposed } from './problem';
+import {
+  drynessBetween,
+  filmLost,
+  gritAfter,
+  gritRate,
+  traitsOf,
+  type GritRate,
+  type GritStep,
+} from './steps';
 import { dryWeight, grubbiness, wattWeight } from './terms';
 import { dripFor, LEAST_WET_H, rustPerHour } from './wetness';
 
@@ -59,18 +67,39 @@ export function overRides(
 ): Float64Array {
   const { coats, natures } = problem;
   const value = new Float64Array(coats.length * states);
-  const futures = bench.rides.length > 0 ? natures.length : 1;
   const passage = new Passage();
   const moved = new Float64Array(states);
-  for (let p = 0; p < coats.length; p++) {
-    for (let k = 0; k < futures; k++) {
-      const wet = pass(problem, bench, until, p, k, passage);
-      const worth = wet ? nextWet : next;
-      movedValues(worth, p * states, passage, moved);
-      addFuture(passage, moved, value, p * states, 1 / futures);
+  const groups = alike(bench, natures.length);
+  for (let p = 0; p < coats.length; p++)
+    for (const members of groups) {
+      const wet = pass(problem, bench, until, p, members, passage);
+      movedValues(wet ? nextWet : next, p * states, passage, moved);
+      addFuture(passage, moved, value, p * states, members.length / natures.length);
     }
-  }
   return value;
+}
+
+/** Exposures nearer to one another than this are one: mm of water, share of wet road, dirt units. */
+const ALIKE = 0.04;
+
+/** The futures, those together in which the rides of a day meet the same: on a dry day that is most of them. */
+function alike({ rides }: Bench, futures: number): number[][] {
+  if (rides.length === 0) return [Array.from({ length: futures }, (_, k) => k)];
+  const groups = new Map<string, number[]>();
+  for (let k = 0; k < futures; k++) {
+    const key = rides
+      .map(({ exposure }) => {
+        const x = exposure[k];
+        return x
+          ? [x.waterMm, x.wetShare, x.dirtPerKm].map((v) => Math.round(v / ALIKE)).join()
+          : '';
+      })
+      .join(';');
+    const group = groups.get(key);
+    if (group) group.push(k);
+    else groups.set(key, [k]);
+  }
+  return [...groups.values()];
 }
 
 /** Adds a future's costs and what follows, its share of them, to the values of a coat. */
@@ -92,18 +121,22 @@ function addFuture(
   }
 }
 
-/** Fills a passage for one coat in one future; gives whether the chain comes to the next bench wet. */
+/**
+ * Fills a passage for one coat in futures that meet the same; gives whether the chain comes to the next bench
+ * wet. They differ in how long a coat lasts in truth, which only bears on how dry it is.
+ */
 function pass(
   problem: BikeProblem,
   bench: Bench,
   until: number,
   p: number,
-  k: number,
+  members: readonly number[],
   out: Passage,
 ): boolean {
   const { prices, limits, factors } = problem;
   const coat = problem.coats[p];
-  const nature = problem.natures[k] ?? factors;
+  const k = members[0] ?? 0;
+  const owns = members.map((m) => (problem.natures[m] ?? factors).life / factors.life);
   if (!coat) throw new Error(`No coat ${p}`);
   const lube = coat.lubeClass;
   const rides = bench.rides;
@@ -111,7 +144,6 @@ function pass(
   const hours = (until - bench.from) / MS_PER_HOUR;
   const idle = (traitsOf(lube).idlePerWeek * hours) / HOURS_PER_WEEK;
   const life = coat.lifeKm * factors.life;
-  const own = nature.life / factors.life;
 
   for (let f = 0; f < films; f++) {
     let film = filmAxis[f] as number;
@@ -123,10 +155,16 @@ function pass(
       if (!x) continue;
       const after = film - filmLost(x, lube, life);
       // A coat that lasts shorter than reckoned is drier than it is taken to be.
-      const dry = drynessBetween(1 - (1 - film) / own, 1 - (1 - after) / own);
-      cost += dry.share * x.km * prices.dryKm * dryWeight(ride.weight);
-      cost += wattsDry.value * dry.mean * x.hours * prices.wattHour * wattWeight(ride.weight);
-      weighted += dry.mean * x.km;
+      let share = 0;
+      let mean = 0;
+      for (const own of owns) {
+        const dry = drynessBetween(1 - (1 - film) / own, 1 - (1 - after) / own);
+        share += dry.share / owns.length;
+        mean += dry.mean / owns.length;
+      }
+      cost += share * x.km * prices.dryKm * dryWeight(ride.weight);
+      cost += wattsDry.value * mean * x.hours * prices.wattHour * wattWeight(ride.weight);
+      weighted += mean * x.km;
       km += x.km;
       film = Math.max(0, after);
     }
@@ -141,6 +179,10 @@ function pass(
     out.dryness[f] = km > 0 ? weighted / km : 0;
   }
 
+  const rates = rides.map((r) => {
+    const x = r.exposure[k];
+    return x ? gritRate(x, lube, factors.grit) : null;
+  });
   const wearKm = wearPerKm.value * prices.wearPercent;
   for (let o = 0; o < outsides; o++)
     for (let c = 0; c < cogses; c++) {
@@ -153,10 +195,11 @@ function pass(
       let outside = outsideAxis[o] as number;
       let cogs = cogAxis[c] as number;
       let kept = 1;
-      for (const ride of rides) {
+      for (let r = 0; r < rides.length; r++) {
+        const ride = rides[r] as RideExposed;
         const x = ride.exposure[k];
         if (!x) continue;
-        gritAfter(outside, cogs, x, lube, factors.grit, grit);
+        gritAfter(outside, cogs, rates[r] as GritRate, grit);
         const watts = x.hours * prices.wattHour * wattWeight(ride.weight);
         for (let i = 0; i < insides; i++) {
           const g = first + i * cogses;

@@ -107,7 +107,7 @@ const SHIFTS = [1, -1, 2, -2];
 /** Futures a change is tried in; what comes of it is weighed in all. */
 const TRIED_FUTURES = 10;
 /** Days simulated at most, of each future: what a rider will wait for. */
-const MOST_DAYS = 2800;
+const MOST_DAYS = 1700;
 
 /**
  * A job less or more, another work in its place, two made one, or the same a day or two earlier or later:
@@ -191,10 +191,15 @@ export function isAllowed(
   problem: BikeProblem,
   job: PlannedJob,
   jobs: readonly PlannedJob[],
-  { minutes, shared }: Days,
+  { minutes, shared, used }: Days,
 ): boolean {
   const bench = problem.benches[job.day];
   if (!bench || bench.mark === 'leave') return false;
+  const { bottleId, coatsLeft } = job.work;
+  if (bottleId !== null && coatsLeft !== null) {
+    const wanted = jobs.filter((j) => j.work.bottleId === bottleId).length;
+    if (wanted + (used?.[bottleId] ?? 0) > coatsLeft) return false;
+  }
   const before = jobs.filter((j) => j.day < job.day && j.work.coat !== null).at(-1);
   const coat = before?.work.coat ?? problem.coatNow;
   const on = {

@@ -1,5 +1,5 @@
 import { agendaOf, type AgendaEntry } from './agenda';
-import { minutesOfDays } from './benches';
+import { minutesOfDays, weathersFor } from './benches';
 import type { CalendarJob } from '../formats/calendarOut';
 import { calendarOf } from './calendarJobs';
 import { addCosts, spreadOf, type Costs, type CostSpread } from './costs';
@@ -10,7 +10,7 @@ import { meanTotal, planBike, type Basis, type BikePlan } from './planBike';
 import type { Days } from './policies';
 import type { BikeProblem } from './problem';
 import { problemOf } from './problems';
-import type { PlanRequest } from './request';
+import type { BikeNow, PlanRequest } from './request';
 import { minutesOf } from './rules';
 import {
   againstSentence,
@@ -62,6 +62,8 @@ export interface PlanAnswer {
   calendarCounts: Record<string, number>;
 }
 
+type Weathers = ReturnType<typeof weathersFor>;
+
 interface Planned {
   problems: BikeProblem[];
   plans: BikePlan[];
@@ -95,8 +97,9 @@ async function planBikes(request: PlanRequest, progress: Progress): Promise<Plan
   const problems: BikeProblem[] = [];
   const plans: BikePlan[] = [];
   const days: Days[] = [];
+  const weathers = new Map<string, Weathers>();
   for (const [n, bike] of request.bikes.entries()) {
-    const problem = problemOf(request, bike);
+    const problem = problemOf(request, bike, weathersOf(request, bike, weathers));
     const own = besides(minutes, plans);
     problems.push(problem);
     plans.push(planBike(problem, plan, own));
@@ -115,6 +118,15 @@ async function planBikes(request: PlanRequest, progress: Progress): Promise<Plan
     days[n] = own;
   }
   return { problems, plans, days };
+}
+
+/** The weathers of a bike: those of another that stands in the same place are its own. */
+function weathersOf(request: PlanRequest, bike: BikeNow, known: Map<string, Weathers>): Weathers {
+  const { place, road, forecast } = bike;
+  const key = JSON.stringify([place, road, forecast?.from, forecast?.hours.length]);
+  const found = known.get(key) ?? weathersFor(request, bike);
+  known.set(key, found);
+  return found;
 }
 
 /** Future by future, the bikes together. */

@@ -5,7 +5,7 @@ import { STATES, valueAt } from './grid';
 import { RACE_CLEAN_DAYS, type Bench, type BikeProblem, type Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf } from './terms';
-import { rustPerHour } from './wetness';
+import { rustPerHour, towelledFor } from './wetness';
 
 /** Nothing is done at all. */
 export const idle: Policy = (_, __, futures) => futures.map(() => null);
@@ -53,7 +53,8 @@ export function choicesOf(
   const works = allowedOn(problem, days, d, f);
   const by = cleanBy(problem, bench, f);
   const cleans = works.filter((w) => w.deep);
-  const far = by === null || bench.day + LOOK_DAYS < by;
+  const last = problem.benches.at(-1)?.day ?? 0;
+  const far = by === null || by > last || bench.day + LOOK_DAYS < by;
   if (bench.mark !== null || cleans.length === 0 || far)
     return { works, must: mustWork(bench, works) };
   for (let e = d + 1; (problem.benches[e]?.day ?? Infinity) <= by; e++)
@@ -100,18 +101,20 @@ export function worth(
   if (!after) throw new Error(`No values of day ${d}`);
   const { outside, inside } = f.reckoned;
   const life = reckonedLife(problem, f);
+  const { wetLeftH } = f.reckoned;
+  const rustFor = (hours: number) =>
+    isWet(f.reckoned) ? problem.prices.rust * rustPerHour(f.reckoned.film) * hours : 0;
   if (work === null) {
-    const rust = isWet(f.reckoned)
-      ? problem.prices.rust * rustPerHour(f.reckoned.film) * f.reckoned.wetLeftH
-      : 0;
-    return rust + valueAt(after, f.coat * STATES, life, outside, inside, f.cogs);
+    return rustFor(wetLeftH) + valueAt(after, f.coat * STATES, life, outside, inside, f.cogs);
   }
   const left = effectOf(work);
   const within = inside * left.i;
   const film = work.coat === null ? life * left.film : freshFilm(within);
   const price = priceOf(work, minutesOf(work, shared), problem.prices);
   const base = (work.coat ?? f.coat) * STATES;
-  return price + valueAt(after, base, film, outside * left.o, within, f.cogs * left.c);
+  const air = problem.benches[d]?.air;
+  const rust = work.coat === null && air ? rustFor(Math.min(wetLeftH, towelledFor(air))) : 0;
+  return rust + price + valueAt(after, base, film, outside * left.o, within, f.cogs * left.c);
 }
 
 /** The best work by the solved values, in each future by itself: the plan as it re-forms from day to day. */

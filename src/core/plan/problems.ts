@@ -26,10 +26,13 @@ export const pricesOf = (plan: PlanSettings, wearLimit: number): Prices => ({
 });
 
 /** The problem of one bike: everything the planner weighs, as plain numbers. */
-export function problemOf(request: PlanRequest, now: BikeNow): BikeProblem {
+export function problemOf(
+  request: PlanRequest,
+  now: BikeNow,
+  weathers = weathersFor(request, now),
+): BikeProblem {
   const { settings, futures, seed, zone } = request;
   const { coats, coatNow } = coatsFor(request, now);
-  const weathers = weathersFor(request, now);
   const { factors, lifeSigma, gritSigma } = now;
   const today = dayNumber(dateOf(request.now, zone));
   const natures = Array.from({ length: futures }, (_, k) => {

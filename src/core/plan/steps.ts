@@ -19,22 +19,33 @@ export interface GritStep {
   kept: number;
 }
 
-/** Grit after a ride: the equations of `care/ride`, without the film they do not depend on. */
-export function gritAfter(
-  o: number,
-  c: number,
-  x: Exposure,
-  lube: LubeClass | null,
-  grit: number,
-  out: GritStep,
-): void {
+/** What of a ride's grit does not depend on how dirty the chain is: worked out once for all states. */
+export interface GritRate {
+  steps: number;
+  outsideKept: number;
+  cogsKept: number;
+  handBack: number;
+  migration: number;
+}
+
+/** How fast a ride brings grit, through a lube and for a rider's own factor. */
+export function gritRate(x: Exposure, lube: LubeClass | null, grit: number): GritRate {
   const traits = traitsOf(lube);
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
   const h = x.km / steps;
   const gather = (traits.stickiness * grit * x.dirtPerKm * h) / outsideScaleKm.value;
-  const outsideKept = Math.exp(-gather);
-  const cogsKept = Math.exp(-gather * cogShare.value);
-  const handBack = 1 - Math.exp(-cogTransfer.value * h);
+  return {
+    steps,
+    outsideKept: Math.exp(-gather),
+    cogsKept: Math.exp(-gather * cogShare.value),
+    handBack: 1 - Math.exp(-cogTransfer.value * h),
+    migration: (traits.migration * x.km) / insideScaleKm.value,
+  };
+}
+
+/** Grit after a ride: the equations of `care/ride`, without the film they do not depend on. */
+export function gritAfter(o: number, c: number, rate: GritRate, out: GritStep): void {
+  const { steps, outsideKept, cogsKept, handBack } = rate;
   let sum = 0;
   for (let n = 0; n < steps; n++) {
     const before = o;
@@ -46,7 +57,7 @@ export function gritAfter(
   out.o = o;
   out.c = c;
   out.meanO = sum / steps;
-  out.kept = Math.exp((-traits.migration * x.km * out.meanO) / insideScaleKm.value);
+  out.kept = Math.exp(-rate.migration * out.meanO);
 }
 
 /** Film a ride takes. */

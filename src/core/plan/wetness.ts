@@ -12,6 +12,9 @@ export const dripFor = (waterMm: number, air: Air): number =>
     ? 0
     : dryingHours(CARE.dripHours.value * Math.min(1, waterMm / CARE.soakedMm.value), air);
 
+/** Hours a chain stays wet inside that was only towelled. */
+export const towelledFor = (air: Air): number => dryingHours(CARE.towelHours.value, air);
+
 /** Rust of an hour of wetness under a film. */
 export const rustPerHour = (film: number): number =>
   (1 - CARE.rustShield.value * film) / CARE.rustHours.value;

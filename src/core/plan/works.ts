@@ -71,9 +71,11 @@ export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly Coa
     else if (!seen.has(key)) works.push(work);
     seen.add(key);
   };
+  // Only what may be on the chain at some time bears on what can be done.
+  const families = [...new Set(coats.map((c) => c.family))];
   coats.forEach((coat, index) => {
     if (coat.lubeClass === null) return;
-    for (const over of ['oil', 'wax', 'bare'] as const) {
+    for (const over of families) {
       // What is on decides how it is cleaned: oil is stripped before wax.
       const on = over === 'oil' ? 'wet' : over === 'wax' ? 'drip wax' : null;
       for (const offer of offersFor(request, now, on, coat))
@@ -128,7 +130,9 @@ function workOf(
     method,
     cogsCleaned: !RAG.includes(method),
     baths: job.baths,
-    drying: settings.workshop.tools.includes('air') ? 'towel and air' : 'towel',
+    // A rag job ends with a towel; what is rinsed is blown out where there is air.
+    drying:
+      !RAG.includes(method) && settings.workshop.tools.includes('air') ? 'towel and air' : 'towel',
     lube: lube && { lubeClass: lube.lubeClass, coat: 1, wiped: true },
   };
   const coatMl = lube && bottle ? [{ bottle, ml: lube.ml }] : [];

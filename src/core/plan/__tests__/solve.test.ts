@@ -20,7 +20,7 @@ import {
 import { isAllowed, meanTotal, planBike } from '../planBike';
 import { adaptive, idle } from '../policies';
 import { DEFAULT_PLAN } from '../schema';
-import { drynessBetween, gritAfter } from '../steps';
+import { drynessBetween, gritAfter, gritRate } from '../steps';
 
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 
@@ -76,7 +76,7 @@ describe('its ride', () => {
         const before = { ...problem.state, outside: o, inside: 0.2 };
         const exact = ride(before, c, x, HANDBOOK);
         const out = { o: 0, c: 0, meanO: 0, kept: 1 };
-        gritAfter(o, c, x, 'wet', 1, out);
+        gritAfter(o, c, gritRate(x, 'wet', 1), out);
         expect(out.o).toBeCloseTo(exact.state.outside, 2);
         expect(out.c).toBeCloseTo(exact.cogs, 3);
         expect(1 - 0.8 * out.kept).toBeCloseTo(exact.state.inside, 2);

@@ -1,0 +1,173 @@
+import { chromium, type Page } from '@playwright/test';
+import { Replay, reportOn } from '@/core/care';
+import { demoLogbook } from '@/core/demo';
+import { writeBackup } from '@/core/formats';
+import { allEvents, type Logbook } from '@/core/logbook';
+import { planRequest } from '@/core/plan/ask';
+import { solve } from '@/core/plan/backward';
+import { problemOf } from '@/core/plan/problems';
+import { makePlan } from '@/core/plan/planner';
+import type { BikeProblem } from '@/core/plan/problem';
+import { plainly } from '@/test/plainPlanner';
+import { launch, serve } from './browser';
+import { median, report, timed } from './report';
+
+const NOW = Date.now();
+const WHAT_IFS = ['What if dry?', 'What if a storm?', 'As told'];
+const ROUNDS = 3;
+
+/** The demo with eight products that go on a chain: one of each class, and a pot for the wax. */
+function eightLubes(): Logbook {
+  const demo = demoLogbook(NOW, 'Europe/London');
+  const { products } = demo.garage;
+  const model = Object.values(products).find((p) => p.lubeClass === 'wet');
+  if (!model) throw new Error('The demo has a wet lube.');
+  const more = (['heavy wet', 'hot wax', 'plant-based', 'light oil'] as const).map((lubeClass) => ({
+    ...model,
+    id: `more ${lubeClass}`,
+    name: `House ${lubeClass}`,
+    lubeClass,
+  }));
+  const { workshop } = demo.settings;
+  return {
+    ...demo,
+    garage: {
+      ...demo.garage,
+      products: { ...products, ...Object.fromEntries(more.map((p) => [p.id, p])) },
+    },
+    settings: { ...demo.settings, workshop: { ...workshop, tools: [...workshop.tools, 'pot'] } },
+  };
+}
+
+/** Plans made one after the other for weathers that differ: ms of each as the page waited for it. */
+async function planned(page: Page): Promise<number[]> {
+  for (let round = 0; round < ROUNDS; round++)
+    for (const name of WHAT_IFS) {
+      const before = await page.evaluate(() => performance.getEntriesByName('plan').length);
+      await page.getByRole('radio', { name }).click();
+      await page.waitForFunction((n) => performance.getEntriesByName('plan').length > n, before, {
+        timeout: 60_000,
+      });
+    }
+  return page.evaluate(() => performance.getEntriesByName('plan').map((e) => e.duration));
+}
+
+/** Watches how long the page at most does not come to itself, ms. */
+async function longestWait(page: Page, job: () => Promise<void>): Promise<number> {
+  await page.evaluate(() => {
+    const told = { longest: 0, last: performance.now(), timer: 0 };
+    (window as unknown as { told: typeof told }).told = told;
+    told.timer = window.setInterval(() => {
+      const now = performance.now();
+      told.longest = Math.max(told.longest, now - told.last - 10);
+      told.last = now;
+    }, 10);
+  });
+  await job();
+  return page.evaluate(() => {
+    const { told } = window as unknown as { told: { longest: number; timer: number } };
+    window.clearInterval(told.timer);
+    return told.longest;
+  });
+}
+
+async function inTheBrowser(logbook: Logbook): Promise<void> {
+  const ours = await serve('dist');
+  const browser = await launch(chromium);
+  const page = await browser.newPage({
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: 'block',
+  });
+  await page.goto(`${ours.address}book/files`);
+  const buffer = Buffer.from(writeBackup(logbook, new Date(NOW).toISOString()));
+  await page
+    .getByLabel('Backup file')
+    .setInputFiles({ name: 'eight.json', mimeType: 'application/json', buffer });
+  await page.getByRole('button', { name: 'Restore' }).click();
+  await page.getByText(/^Saved \d/).waitFor();
+  await page.goto(`${ours.address}plan`);
+  await page.getByRole('list', { name: 'Agenda' }).waitFor();
+  let times: number[] = [];
+  const wait = await longestWait(page, async () => {
+    times = await planned(page);
+  });
+  await browser.close();
+  ours.close();
+  report(
+    'A plan of 28 days, three bikes, eight lubes, 20 futures, s in Chromium',
+    median(times) / 1000,
+    1,
+    `median of ${times.length} plans, the first in a new worker: ${times.map((t) => t.toFixed(0)).join(', ')} ms`,
+  );
+  report(
+    'Longest the page does not answer meanwhile, ms',
+    wait,
+    100,
+    'a timer of 10 ms, over all those plans',
+  );
+}
+
+/** The first days of a problem with two of its lubes: as much as the plain planner gets done in time. */
+function cut(problem: BikeProblem): BikeProblem {
+  const coats = problem.coats.slice(0, 2);
+  return {
+    ...problem,
+    coats,
+    coatNow: 0,
+    works: problem.works.filter((w) => w.coat === null || w.coat < coats.length),
+    benches: problem.benches.slice(0, 4),
+    natures: problem.natures.slice(0, 5),
+  };
+}
+
+async function main(): Promise<void> {
+  const logbook = eightLubes();
+  const replay = new Replay(logbook.garage, allEvents(logbook.log));
+  const reports = Object.keys(logbook.garage.bikes).flatMap(
+    (id) => reportOn(replay, id, logbook.settings, NOW) ?? [],
+  );
+  const { request } = planRequest(
+    replay,
+    reports,
+    logbook.garage,
+    logbook.settings,
+    new Map(),
+    NOW,
+    'Europe/London',
+  );
+  const first = request.bikes[0];
+  if (!first) throw new Error('The demo has bikes.');
+  const problem = cut(problemOf(request, first));
+  const minutes = problem.benches.map((b) => b.minutes);
+  const shared = minutes.map(() => false);
+  solve(problem, minutes, shared);
+  const fast = median([1, 2, 3].map(() => timed(() => solve(problem, minutes, shared))));
+  const plain = timed(() => plainly(problem));
+  report(
+    'The values of a plan, times a plain planner on the same problem',
+    fast / plain,
+    0.1,
+    `${fast.toFixed(0)} ms against ${plain.toFixed(0)} ms: one bike, 4 days, two lubes, 5 futures`,
+  );
+  const makes = async (bikes: typeof request.bikes) => {
+    const start = performance.now();
+    await makePlan({ ...request, bikes }, () => undefined);
+    return performance.now() - start;
+  };
+  await makes(request.bikes);
+  const thrice = async (bikes: typeof request.bikes) =>
+    median([await makes(bikes), await makes(bikes), await makes(bikes)]);
+  const one = [];
+  for (const bike of request.bikes) one.push(await thrice([bike]));
+  const all = await thrice(request.bikes);
+  const sum = one.reduce((a, b) => a + b, 0);
+  report(
+    'A plan of three bikes, times the three planned alone',
+    all / sum,
+    1.5,
+    `${all.toFixed(0)} ms against ${one.map((t) => t.toFixed(0)).join(' + ')} ms: linear in bikes, medians of 3`,
+  );
+  await inTheBrowser(logbook);
+}
+
+void main();

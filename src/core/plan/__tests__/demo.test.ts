@@ -1,0 +1,184 @@
+import { Replay, reportOn } from '../../care';
+import { demoLogbook } from '../../demo';
+import { allEvents } from '../../logbook';
+import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
+import { planRequest } from '../ask';
+import { daysAfter, weekdayOf } from '../dates';
+import { dueSince } from '../due';
+import { makePlan, type PlanAnswer } from '../planner';
+import type { PlanRequest } from '../request';
+import type { PlanMark, PlanSettings } from '../schema';
+
+/** The plan on the demo, end to end: what a rider would see change when something changes. */
+const NOW = Date.parse('2026-11-24T10:00:00Z');
+const book = demoLogbook(NOW, 'UTC');
+const replay = new Replay(book.garage, allEvents(book.log));
+const reports = [COMMUTER, GRAVEL, RACER].flatMap(
+  (id) => reportOn(replay, id, book.settings, NOW) ?? [],
+);
+const ask = () =>
+  planRequest(replay, reports, book.garage, book.settings, new Map(), NOW, 'UTC').request;
+const base = ask();
+const planned = (more: Partial<PlanRequest> = {}): Promise<PlanAnswer> =>
+  makePlan({ ...base, ...more }, () => undefined);
+const withPlan = (plan: Partial<PlanSettings>): Partial<PlanRequest> => ({
+  settings: { ...base.settings, plan: { ...base.settings.plan, ...plan } },
+});
+const jobs = (answer: PlanAnswer, bikeId: string) =>
+  answer.agenda.filter((a) => a.bikeId === bikeId);
+const RACE = Object.values(book.garage.planned).find((r) => r.weight === 'race')!.date;
+/** The storm of "what if": from the evening of the third day. */
+const STORM = { from: '2026-11-27', to: '2026-11-30' };
+
+let told: PlanAnswer;
+beforeAll(async () => {
+  told = await planned();
+}, 30_000);
+
+describe('the plan of the demo', () => {
+  it('keeps every hard rule', () => {
+    expect(told.agenda.length).toBeGreaterThan(5);
+    for (const day of told.days) expect(day.taken).toBeLessThanOrEqual(day.minutes);
+    for (const item of told.agenda) {
+      if (item.readyBy !== null)
+        expect(item.from + item.readyHours * 3_600_000).toBeLessThanOrEqual(item.readyBy + 60_000);
+      expect(item.words.reason).toMatch(/\.$/);
+      expect(item.words.putOff).toMatch(/\.$/);
+    }
+    const ids = told.agenda.map((a) => a.id);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+
+  it('is no dearer than the routine, nor than doing nothing', () => {
+    expect(told.plan.mean.total).toBeLessThan(told.routine.mean.total);
+    expect(told.plan.mean.total).toBeLessThan(told.nothing.mean.total);
+    expect(told.against).toContain('Every Sunday');
+  });
+
+  it('before a storm tops up, and rescues after it', async () => {
+    const dry = await planned({ whatIf: 'dry' });
+    const storm = await planned({ whatIf: 'storm' });
+    const topUp = jobs(storm, RACER).find((j) => j.depth === 'top-up')!;
+    expect(topUp.date <= STORM.from).toBe(true);
+    expect(jobs(dry, RACER).find((j) => j.depth === 'top-up')!.date > STORM.to).toBe(true);
+    const rescue = storm.agenda.find((j) => j.depth === 'rescue')!;
+    expect(rescue.date >= STORM.from && rescue.date <= daysAfter(STORM.to, 1)).toBe(true);
+    expect(rescue.reason).toBe('wet');
+    expect(dry.agenda.some((j) => j.depth === 'rescue')).toBe(false);
+  }, 30_000);
+
+  it('cleans two days before a race, and does nothing new after', async () => {
+    const raced = jobs(told, RACER).find((j) => j.reason === 'race')!;
+    expect(raced.date).toBe(daysAfter(RACE, -2));
+    expect(raced.depth).toBe('wax reset');
+    expect(raced.shakeOut).toBe(true);
+    expect(jobs(told, RACER).some((j) => j.date > raced.date && j.date <= RACE)).toBe(false);
+    const ordinary = await planned({
+      rides: base.rides.map((r) => ({ ...r, weight: 'ordinary' as const })),
+    });
+    expect(
+      jobs(ordinary, RACER).some((j) => j.date === raced.date && j.depth === 'wax reset'),
+    ).toBe(false);
+  }, 30_000);
+
+  it('re-forms when an evening is taken away', async () => {
+    const day = told.agenda.find((a) => a.depth === 'top-up')!.date;
+    const without = await planned(withPlan({ otherDays: { [day]: 0 } }));
+    expect(without.agenda.some((a) => a.date === day)).toBe(false);
+    expect(without.agenda.length).toBeGreaterThan(3);
+    const sundays = await planned(withPlan({ minutes: [0, 0, 0, 0, 0, 0, 90] }));
+    expect(sundays.agenda.length).toBeGreaterThan(0);
+    for (const a of sundays.agenda) expect(weekdayOf(a.date)).toBe(7);
+  }, 30_000);
+
+  it('keeps to a pin, leaves what is to be left, and says what that costs', async () => {
+    const item = jobs(told, COMMUTER)[0]!;
+    const mark = (more: Partial<PlanMark>): PlanMark => ({
+      id: 'm',
+      bikeId: COMMUTER,
+      kind: 'pin',
+      date: item.date,
+      until: item.date,
+      depth: 'top-up',
+      retired: false,
+      changedAt: '2026-11-24T00:00:00.000Z',
+      ...more,
+    });
+    const date = daysAfter(item.date, 2);
+    const pinned = await planned({ marks: [mark({ date, until: date })] });
+    expect(jobs(pinned, COMMUTER).find((j) => j.date === date)).toMatchObject({
+      pinned: true,
+      reason: 'pinned',
+    });
+    expect(pinned.marksCost).not.toBeNull();
+    const until = daysAfter(item.date, 6);
+    const left = await planned({ marks: [mark({ kind: 'leave', depth: null, until })] });
+    expect(jobs(left, COMMUTER).some((j) => j.date >= item.date && j.date <= until)).toBe(false);
+    expect(left.marksCost!).toBeGreaterThan(0);
+    const blocked = await planned({
+      ...withPlan({ otherDays: { [date]: 0 } }),
+      marks: [mark({ date, until: date })],
+    });
+    expect(blocked.notes.map((n) => n.name)).toContain('pin not possible');
+  }, 60_000);
+
+  it('says what gives way where there are no minutes, and plans what it can without shelf or rides', async () => {
+    const none = await planned(withPlan({ minutes: [0, 0, 0, 0, 0, 0, 0] }));
+    expect(none.agenda).toEqual([]);
+    expect(none.notes.find((n) => n.name === 'no minutes')?.text).toMatch(/What gives way/);
+    const bare = await planned({ products: {}, left: {} });
+    expect(bare.agenda.length).toBeGreaterThan(3);
+    expect(bare.notes.map((n) => n.name)).toContain('empty shelf');
+    const still = await planned({ rides: [] });
+    expect(still.notes.filter((n) => n.name === 'no rides')).toHaveLength(3);
+    const nobody = await planned({ bikes: [] });
+    expect(nobody).toMatchObject({
+      agenda: [],
+      notes: [{ name: 'no bikes' }, { name: 'no forecast' }],
+    });
+  }, 60_000);
+
+  it('takes no more coats than the bottle holds', async () => {
+    const left = { ...base.left, 'demo-wet': 5 };
+    const scarce = await planned({ left });
+    expect(scarce.agenda.filter((a) => a.bottleId === 'demo-wet').length).toBeLessThanOrEqual(1);
+  }, 30_000);
+
+  it('cleans by the calendar where the rider caps it', async () => {
+    const capped = await planned(withPlan({ cap: 'fortnightly' }));
+    const cleans = jobs(capped, COMMUTER).filter((j) => j.depth.endsWith('clean'));
+    expect(cleans.length).toBeGreaterThanOrEqual(2);
+    for (let n = 1; n < cleans.length; n++)
+      expect(cleans[n]!.date <= daysAfter(cleans[n - 1]!.date, 14)).toBe(true);
+  }, 30_000);
+
+  it('gives a calendar whose entries keep their names from plan to plan, and calls off what is gone', async () => {
+    const first = told.calendar.filter((c) => !c.off);
+    expect(first).toHaveLength(told.agenda.length);
+    expect(told.calendar.some((c) => c.off)).toBe(false);
+    const later = await planned({
+      ...withPlan({ calendar: told.calendarCounts, minutes: [0, 0, 0, 0, 0, 0, 0] }),
+    });
+    const off = later.calendar.filter((c) => c.off).map((c) => c.id);
+    expect(off.sort()).toEqual(first.map((c) => c.id).sort());
+    const storm = await planned({
+      ...withPlan({ calendar: told.calendarCounts }),
+      whatIf: 'storm',
+    });
+    for (const bike of base.bikes)
+      expect(storm.calendar.some((c) => c.id === `${bike.chain.id}-${bike.jobsDone + 1}`)).toBe(
+        true,
+      );
+  }, 30_000);
+});
+
+describe('what fell due', () => {
+  it('is what has run out since, and not what had run out before', () => {
+    const first = replay.steps[0]!;
+    const long = reports.filter((r) => r.verdict.clocks.some((c) => c.fired));
+    const lines = dueSince(replay, reports, Date.parse(first.event.at) + 3_600_000);
+    for (const line of lines) expect(line).toMatch(/: the chain .+\.$/);
+    expect(lines.length).toBeLessThanOrEqual(long.length);
+    expect(dueSince(replay, reports, NOW)).toEqual([]);
+  });
+});
