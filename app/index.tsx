@@ -74,10 +74,10 @@ function ChainToday({ report }: { report: ChainReport }) {
   const [ride, setRide] = useState<string | null>(null);
   const { verdict, state, bike, chain } = report;
   const plan = usePlan();
-  const chalks = plan?.chalks[report.bike.id];
+  const ahead = plan?.ahead[report.bike.id];
   const tape = useMemo(
-    () => tapeInputOf(report, steps, chalks ?? chalkOf(report.verdict)),
-    [report, steps, chalks],
+    () => tapeInputOf(report, steps, ahead ?? { chalks: chalkOf(report.verdict), rides: [] }),
+    [report, steps, ahead],
   );
   const at = () => new Date().toISOString();
   const sentence = verdictSentence(verdict, state, units, now);

@@ -6,6 +6,8 @@ const PAGES = [
   '/rides',
   '/rides/log',
   '/rides/import',
+  '/plan',
+  '/plan/rides',
   '/bench',
   '/bench/record',
   '/shelf',

@@ -20,32 +20,6 @@ const showWorking = async (page: Page) => {
   await page.mouse.wheel(0, 560);
 };
 
-/** A ride as GPX: a point every ten seconds, 70 m apart. */
-const gpx = (start: string, name: string) =>
-  `<gpx><trk><name>${name}</name><trkseg>${Array.from(
-    { length: 500 },
-    (_, i) =>
-      `<trkpt lat="${54 + i * 6.3e-4}" lon="-3"><time>${new Date(Date.parse(start) + i * 10_000).toISOString()}</time></trkpt>`,
-  ).join('')}</trkseg></trk></gpx>`;
-
-const importFiles = async (page: Page) => {
-  const file = (name: string, text: string) => ({
-    name,
-    mimeType: 'application/gpx+xml',
-    buffer: Buffer.from(text),
-  });
-  await page
-    .getByLabel('Ride files')
-    .setInputFiles([
-      file('mill-lap.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap')),
-      file('mill-lap-copy.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap')),
-      file('cut-off.gpx', gpx('2026-11-22T15:00:00Z', 'Lost').slice(0, 3000)),
-    ]);
-  await page.getByText('cut-off.gpx').waitFor();
-  await page.mouse.move(200, 500);
-  await page.mouse.wheel(0, 900);
-};
-
 const sync = async (page: Page) => {
   await page.getByRole('button', { name: 'Sync' }).click();
   await page.getByText('rides added').waitFor();
@@ -82,6 +56,21 @@ const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
   throw new Error(`No way to ${heading}`);
 };
 
+/** Until the plan is there. */
+const planned = async (page: Page) => {
+  await page.getByRole('list', { name: 'Agenda' }).waitFor({ timeout: 30_000 });
+  await page.getByRole('progressbar').waitFor({ state: 'detached' });
+};
+
+const reason = async (page: Page) => {
+  await planned(page);
+  const card = page.getByRole('group').filter({ hasText: 'for the race on' }).first();
+  await card.getByRole('button', { name: 'Why, and if not' }).click();
+  await card.scrollIntoViewIfNeeded();
+  await page.mouse.move(200, 500);
+  await page.mouse.wheel(0, 160);
+};
+
 const SHOTS: Shot[] = [
   { file: 'today-phone', path: '/', size: PHONE },
   { file: 'today-wide', path: '/', size: WIDE },
@@ -98,9 +87,7 @@ const SHOTS: Shot[] = [
   },
   { file: 'rides-wide', path: '/rides', size: WIDE, before: sync },
   { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
-  { file: 'import', path: '/rides/import', size: PHONE, before: importFiles },
   { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
-  { file: 'dose', path: '/shelf/dose', size: PHONE },
   { file: 'shelf', path: '/shelf', size: PHONE },
   { file: 'settings', path: '/book/settings', size: WIDE },
   { file: 'product', path: '/shelf/product/demo-all', size: PHONE },
@@ -118,8 +105,10 @@ const SHOTS: Shot[] = [
     size: PHONE,
     before: atStep('Top-up: wipe, lube, wipe', /fresh patch/),
   },
-  { file: 'record-work', path: '/bench/record', size: PHONE },
-  { file: 'garage', path: '/book/garage', size: WIDE },
+  { file: 'plan', path: '/plan', size: PHONE, before: planned },
+  { file: 'plan-reason', path: '/plan', size: PHONE, before: reason },
+  { file: 'plan-routine', path: '/plan', size: WIDE, before: planned },
+  { file: 'planned-rides', path: '/plan/rides', size: PHONE },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },
 ];
 
@@ -140,6 +129,11 @@ async function main(): Promise<void> {
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.evaluate(() => document.fonts.ready);
     await before?.(page);
+    if (path === '/')
+      await page
+        .getByText(/: (top|wipe|clean|reset)/)
+        .first()
+        .waitFor({ timeout: 30_000 });
     await page.waitForTimeout(400);
     await page.screenshot({ path: `docs/screenshots/${file}.png` });
     await context.close();

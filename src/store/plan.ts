@@ -27,8 +27,8 @@ export interface PlanState {
   due: readonly string[];
   /** The next job of each bike, in a line. */
   lines: Readonly<Record<string, string>>;
-  /** Km from now at which each bike's jobs fall, with what they are. */
-  chalks: Readonly<Record<string, { km: number; label: string }[]>>;
+  /** What each bike has to come, km from now: jobs with what they are, and rides. */
+  ahead: Readonly<Record<string, Ahead>>;
   /** Why there is no forecast, if one was asked for and did not come. */
   problem: Problem | null;
   zone: string;
@@ -43,6 +43,11 @@ export interface PlanState {
   whatIf: WhatIf;
   /** Plans for another weather than the one told. */
   suppose: (whatIf: WhatIf) => void;
+}
+
+interface Ahead {
+  chalks: { km: number; label: string }[];
+  rides: { from: number; to: number }[];
 }
 
 /** A plan is made anew when this much time has passed, even if nothing else changed. */
@@ -76,7 +81,7 @@ class PlanKeeper {
       overlaps: [],
       due: [],
       lines: {},
-      chalks: {},
+      ahead: {},
       problem: null,
       zone,
       today: localDay(this.store.getState().session.now),
@@ -193,7 +198,9 @@ class PlanKeeper {
     if (asked !== this.asked) return;
     performance.measure('plan', { start: started });
     this.cancel = null;
-    this.tell(answer ? { answer, progress: null, ...inShort(answer) } : { progress: null });
+    this.tell(
+      answer ? { answer, progress: null, ...inShort(answer, request.rides) } : { progress: null },
+    );
   }
 }
 
@@ -204,11 +211,20 @@ const localDay = (ms: number): string => {
   return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 };
 
-function inShort({ agenda, lines }: PlanAnswer): Pick<PlanState, 'lines' | 'chalks'> {
-  const chalks: Record<string, { km: number; label: string }[]> = {};
-  for (const item of agenda)
-    (chalks[item.bikeId] ??= []).push({ km: item.afterKm, label: item.depth });
-  return { lines, chalks };
+function inShort(
+  { agenda, lines }: PlanAnswer,
+  rides: readonly RideAhead[],
+): Pick<PlanState, 'lines' | 'ahead'> {
+  const ahead: Record<string, Ahead> = {};
+  const of = (bikeId: string) => (ahead[bikeId] ??= { chalks: [], rides: [] });
+  for (const { bikeId, afterKm, depth } of agenda)
+    of(bikeId).chalks.push({ km: afterKm, label: depth });
+  for (const { bikeId, km } of rides) {
+    const own = of(bikeId).rides;
+    const from = own.at(-1)?.to ?? 0;
+    own.push({ from, to: from + km });
+  }
+  return { lines, ahead };
 }
 
 const keepers = new WeakMap<AppStore, PlanKeeper>();

@@ -136,7 +136,7 @@ export function agendaOf(
         afterKm: kmBefore(problem, job.day),
         pinned: bench.mark !== null && bench.mark !== 'leave',
         race: race?.date ?? null,
-        shakeOut: race !== null && work.coat !== null && !race.ridden,
+        shakeOut: race !== null && work.deep && !race.ridden,
       },
     ];
   });
@@ -190,7 +190,7 @@ function reasonOf(
   const bench = problem.benches[day] as Bench;
   if (bench.mark !== null) return 'pinned';
   if (plan.basis === 'routine') return 'routine';
-  if (race) return 'race';
+  if (race && work.deep) return 'race';
   if (at.wet >= 0.5) return 'wet';
   const next = problem.benches[day + 1];
   const cap = problem.capDays;

@@ -69,7 +69,7 @@ export function reasonSentence(item: AgendaItem): string {
     case 'inside':
       return `Grit inside will have reached ${formatShare(item.inside)}: it wears the chain from there.`;
     case 'outside':
-      return `The outside will be at your standard’s edge (${formatShare(item.outside)} grit).`;
+      return `The outside will have got dirty: ${formatShare(item.outside)} grit.`;
     case 'cap':
       return 'Your calendar asks for a clean by then.';
     case 'no time later':

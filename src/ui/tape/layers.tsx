@@ -95,6 +95,19 @@ export function Band({
           ) : null}
         </G>
       ))}
+      {shapes.toCome.map((r) => (
+        <Line
+          key={r.from}
+          x1={r.from + 2}
+          x2={Math.max(r.from + 3, r.to - 2)}
+          y1={middle + 1}
+          y2={middle + 1}
+          stroke={colors.onTape}
+          strokeWidth={3}
+          strokeLinecap="round"
+          opacity={0.4}
+        />
+      ))}
       {shapes.ticks.map((tick) => (
         <G key={tick.x}>
           <Line

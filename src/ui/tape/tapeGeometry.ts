@@ -39,6 +39,8 @@ export interface TapeShapes {
   inside: { past: string; ahead: string };
   /** Where the next jobs fall, as far as the drawing goes. */
   chalks: { x: number; label: string }[];
+  /** Rides to come, paler than those ridden. */
+  toCome: { from: number; to: number }[];
 }
 
 export interface TapeInput {
@@ -52,8 +54,14 @@ export interface TapeInput {
   verdict: Verdict;
   outsideLimit: number;
   filmLimit: number;
-  /** Jobs to come, km from now. */
+  /** What is planned; without a plan nothing, or the verdict's own mark. */
+  planned: Planned;
+}
+
+/** What is planned on a bike, km from now: jobs, and rides from one distance to another. */
+export interface Planned {
   chalks: readonly Chalk[];
+  rides: readonly { from: number; to: number }[];
 }
 
 /** A job to come: km from now, and what it is in a word. */
@@ -69,7 +77,7 @@ const GRIT_SHOWN = 0.75;
 export const tapeInputOf = (
   report: ChainReport,
   steps: readonly StepInFull[],
-  chalks: readonly Chalk[],
+  planned: Planned,
 ): TapeInput => ({
   steps,
   nowKm: report.state.km,
@@ -79,7 +87,7 @@ export const tapeInputOf = (
   verdict: report.verdict,
   outsideLimit: STANDARDS[report.limits.standard].outside,
   filmLimit: CARE.reserve.value,
-  chalks,
+  planned,
 });
 
 /** How far the future is drawn beyond the first clock. */
@@ -147,7 +155,10 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
       past: hanging(inside),
       ahead: hanging(to(mid, (p) => gritY(p.inside))),
     },
-    chalks: input.chalks
+    toCome: input.planned.rides
+      .map(({ from, to }) => ({ from: x(from), to: x(to) }))
+      .filter((r) => onView(r.from, r.to, view)),
+    chalks: input.planned.chalks
       .map(({ km, label }) => ({ x: x(km), label }))
       .filter((chalk) => chalk.x >= 0 && chalk.x <= view.widthPx),
   };

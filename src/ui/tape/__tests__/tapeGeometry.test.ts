@@ -19,10 +19,16 @@ const replay = new Replay(demo.garage, allEvents(demo.log));
 function inputOf(bikeId: string): TapeInput {
   const report = reportOn(replay, bikeId, DEFAULT_SETTINGS, now);
   if (!report) throw new Error('no report');
-  return tapeInputOf(report, stepsOf(replay, report.chain.id), [
-    { km: 40, label: 'top-up' },
-    { km: 400, label: 'wipe-down' },
-  ]);
+  return tapeInputOf(report, stepsOf(replay, report.chain.id), {
+    chalks: [
+      { km: 40, label: 'top-up' },
+      { km: 400, label: 'wipe-down' },
+    ],
+    rides: [
+      { from: 0, to: 30 },
+      { from: 600, to: 640 },
+    ],
+  });
 }
 
 const view: TapeView = { widthPx: 400, spanKm: 400, leftKm: -300, units: 'metric' };
@@ -59,6 +65,7 @@ describe.each([...replay.book.fitted.keys()])('the tape of %s', (bikeId) => {
 
   it('puts chalk marks where jobs fall, and none beyond the drawing', () => {
     expect(shapes.chalks).toEqual([{ x: 340, label: 'top-up' }]);
+    expect(shapes.toCome).toEqual([{ from: 300, to: 330 }]);
   });
 });
 

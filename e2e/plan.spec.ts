@@ -1,0 +1,220 @@
+import { readFileSync } from 'node:fs';
+import ICAL from 'ical.js';
+import type { Download, Page } from '@playwright/test';
+import { expect, test } from './rider';
+
+const agenda = (page: Page) => page.getByRole('list', { name: 'Agenda' });
+const cards = (page: Page) => agenda(page).getByRole('group');
+/** A plan is made, and none is being made. */
+const settled = async (page: Page) => {
+  await expect(agenda(page)).toBeVisible({ timeout: 20_000 });
+  await page.waitForTimeout(400);
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 20_000 });
+};
+const textOf = async (download: Download) => readFileSync(await download.path(), 'utf8');
+const eventsOf = (text: string) =>
+  new ICAL.Component(ICAL.parse(text) as unknown[])
+    .getAllSubcomponents('vevent')
+    .map((c) => new ICAL.Event(c));
+
+test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/plan');
+  await settled(page);
+  await expect(page.getByText(/Against “Every Sunday” the plan saves/)).toBeVisible();
+  await page.getByRole('radio', { name: 'What if a storm?' }).click();
+  await settled(page);
+  await expect(
+    agenda(page)
+      .getByText(/^Dry it, then /)
+      .first(),
+  ).toBeVisible();
+  await expect(
+    agenda(page)
+      .getByText(/comes home wet then .* dried and lubed/)
+      .first(),
+  ).toBeVisible();
+  await page.getByRole('radio', { name: 'As told' }).click();
+  await settled(page);
+
+  const first = cards(page).first();
+  const name = await first.getAttribute('aria-label');
+  await first.getByRole('button', { name: 'Why, and if not' }).click();
+  await expect(first.getByText(/^(Left for a week|It can wait a week)/)).toBeVisible();
+  await expect(first.getByText(/weathers? that may come/)).toBeVisible();
+  await first.getByRole('button', { name: 'Move', exact: true }).click();
+  const days = first.getByRole('group', { name: 'To which day?' }).getByRole('button');
+  const to = await days.nth(1).innerText();
+  await days.nth(1).click();
+  await expect(page.getByText(`Moved to ${to}`)).toBeVisible();
+  await settled(page);
+  await expect(page.getByText(/Your own changes/)).toBeVisible();
+  await expect(cards(page).filter({ hasText: 'set by you' })).toHaveCount(1);
+  await page.keyboard.press('Control+z');
+  await settled(page);
+  await expect(page.getByText(/Your own changes/)).toHaveCount(0);
+  await expect(cards(page).first()).toHaveAttribute('aria-label', name ?? '');
+});
+
+test('a job done from the agenda: the bench knows what is wanted, and the plan goes on', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/plan');
+  await settled(page);
+  const card = cards(page)
+    .filter({ hasText: /Top up with/ })
+    .first();
+  const lube = /with (.+)\./.exec(await card.getByText(/^Top up with/).innerText())?.[1] ?? '';
+  const before = await cards(page).count();
+  await card.getByRole('button', { name: 'Do it' }).click();
+  await expect(page.getByRole('radio', { name: 'Top-up: wipe, lube, wipe' })).toBeChecked();
+  await expect(page.getByText(new RegExp(lube)).first()).toBeVisible();
+  await page.getByRole('button', { name: 'I have done it already: write it down' }).click();
+  await page.getByRole('button', { name: 'Save work' }).click();
+  await expect(page.getByText('Work recorded')).toBeVisible();
+  await page.getByRole('button', { name: 'The plan' }).click();
+  await settled(page);
+  expect(await cards(page).count()).toBeLessThanOrEqual(before + 1);
+  await rider.seesSaved();
+});
+
+test('a race marked moves the clean to two days before; a Sunday taken away re-plans', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/plan/rides');
+  await page.getByRole('button', { name: 'Plan a ride' }).click();
+  await page.getByLabel('Distance').fill('90');
+  await rider.picks('Bike', 'Peat track gravel bike');
+  await page.getByLabel('Day').fill('2026-12-02');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Ride planned')).toBeVisible();
+  await page.getByRole('button', { name: 'To the plan' }).click();
+  await settled(page);
+  const gravel = cards(page).filter({ hasText: 'Peat track gravel bike' });
+  await expect(gravel.filter({ hasText: /for the race on/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Planned rides' }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Wed 2 Dec' })
+    .getByRole('button', { name: 'Change' })
+    .click();
+  await rider.picks('How much hangs on it', 'Race');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.getByRole('button', { name: 'To the plan' }).click();
+  await settled(page);
+  const clean = gravel.filter({ hasText: /for the race on Wed 2 Dec/ });
+  await expect(clean.first()).toHaveAttribute('aria-label', /Mon 30 Nov/);
+  await expect(clean.first()).toContainText(/Clean on the bike|Off the bike/);
+
+  await page.getByRole('checkbox', { name: 'Mon 30 Nov' }).click();
+  await settled(page);
+  await expect(agenda(page).getByRole('group', { name: /Mon 30 Nov/ })).toHaveCount(0);
+  await expect(gravel.filter({ hasText: /for the race on Wed 2 Dec/ }).first()).toHaveAttribute(
+    'aria-label',
+    /Sun 29 Nov/,
+  );
+});
+
+test('the plan goes out as a calendar, a table and a sheet; a calendar comes in once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/plan');
+  await settled(page);
+  const count = await cards(page).count();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar file' }).click(),
+  ]);
+  const first = eventsOf(await textOf(file));
+  expect(first).toHaveLength(count);
+  await settled(page);
+  await page.getByRole('radio', { name: 'What if a storm?' }).click();
+  await settled(page);
+  const [again] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar file' }).click(),
+  ]);
+  const second = eventsOf(await textOf(again));
+  const uids = new Set(second.map((e) => e.uid));
+  expect(uids.size).toBe(second.length);
+  // Every entry of the first file is in the second: moved, or called off.
+  for (const event of first) expect(uids.has(event.uid)).toBe(true);
+
+  const [table] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Table (CSV)' }).click(),
+  ]);
+  expect((await textOf(table)).split('\r\n')[0]).toContain('date,bike,depth');
+  await page.evaluate(() => {
+    const made = HTMLIFrameElement.prototype;
+    Object.defineProperty(made, 'onload', { set() {}, configurable: true });
+  });
+  await page.getByRole('button', { name: 'Print the weeks' }).click();
+  await expect(page.frameLocator('iframe[title="Sheet to print"]').locator('h1')).toHaveText(
+    /Chain care, the next 28 days/,
+  );
+
+  await page.getByRole('button', { name: 'Planned rides' }).click();
+  const ics = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'BEGIN:VEVENT',
+    'UID:club',
+    'DTSTAMP:20261101T000000Z',
+    'DTSTART:20261201T180000',
+    'DURATION:PT2H',
+    'RRULE:FREQ=WEEKLY;COUNT=3',
+    'SUMMARY:Club ride 55 km',
+    'END:VEVENT',
+    'BEGIN:VEVENT',
+    'UID:dentist',
+    'DTSTAMP:20261101T000000Z',
+    'DTSTART;VALUE=DATE:20261203',
+    'SUMMARY:Dentist',
+    'END:VEVENT',
+    'END:VCALENDAR',
+    '',
+  ].join('\r\n');
+  const pick = () =>
+    page
+      .getByLabel('Calendar file')
+      .setInputFiles({ name: 'club.ics', mimeType: 'text/calendar', buffer: Buffer.from(ics) });
+  await pick();
+  await expect(page.getByText('4 entries, 3 of them rides.')).toBeVisible();
+  await page.getByRole('button', { name: 'Plan 3 rides' }).click();
+  await expect(page.getByText('3 rides from the calendar')).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Club ride 55 km' })).toHaveCount(3);
+  await pick();
+  await expect(page.getByText(/Nothing new in it/)).toBeVisible();
+  await page
+    .getByLabel('Calendar file')
+    .setInputFiles({ name: 'x.ics', mimeType: 'text/calendar', buffer: Buffer.from('hello') });
+  await expect(page.getByText(/The file is no calendar/)).toBeVisible();
+});
+
+test('Today’s line comes from the plan; with no time at all it says what gives way', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo();
+  await expect(rider.verdict).toContainText(/(Today|Tomorrow|\w+day|\w{3} \d+ \w{3}): /, {
+    timeout: 20_000,
+  });
+  await page.getByRole('button', { name: 'The plan' }).click();
+  await settled(page);
+  for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) {
+    const less = page
+      .getByRole('group', { name: `${day}, minutes` })
+      .getByRole('button')
+      .first();
+    while (await less.isEnabled()) await less.click();
+  }
+  await settled(page);
+  await expect(page.getByText(/No evening has the \d+ minutes .* What gives way/)).toBeVisible();
+  await expect(cards(page)).toHaveCount(0);
+});
