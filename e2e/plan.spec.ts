@@ -218,3 +218,19 @@ test('Today’s line comes from the plan; with no time at all it says what gives
   await expect(page.getByText(/No evening has the \d+ minutes .* What gives way/)).toBeVisible();
   await expect(cards(page)).toHaveCount(0);
 });
+
+test('what fell due since the rider last looked is told once', async ({ rider, page }) => {
+  await rider.opensDemo();
+  await expect(page.getByText(/^\w+: (top|wipe|clean)/).first()).toBeVisible({ timeout: 20_000 });
+  await rider.seesSaved();
+  await page.clock.fastForward(3_600_000);
+  await rider.logs('70', 'Downpour');
+  await expect(page.getByText('Fell due since you last looked')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/Quay commuter: the chain .*(wet|dirty|used)/)).toBeVisible();
+  await page.getByRole('button', { name: 'Seen' }).click();
+  await expect(page.getByText('Fell due since you last looked')).toHaveCount(0);
+  await rider.seesSaved();
+  await page.reload();
+  await expect(rider.verdict).toBeVisible();
+  await expect(page.getByText('Fell due since you last looked')).toHaveCount(0);
+});

@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { useEffect } from 'react';
 import {
   noticed,
   selectBikes,
@@ -24,6 +25,9 @@ export default function Plan() {
   const bikes = useAppSelector(selectBikes);
   const { planMarks } = useAppSelector(selectGarage);
   const { units, plan } = useAppSelector(selectSettings);
+  const suppose = state?.suppose;
+  // What if is asked here only: elsewhere the plan is for the weather that is told.
+  useEffect(() => () => suppose?.('forecast'), [suppose]);
   if (!state) return null;
   const marksOf = (item: AgendaItem) =>
     Object.values(planMarks).filter(

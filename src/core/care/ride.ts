@@ -50,11 +50,12 @@ const BARE = { stickiness: 0.6, migration: 1, washPerMm: 0 };
  */
 export function ride(before: ChainState, cogs: number, x: Exposure, f: Factors): Ridden {
   const state = copyState(before);
-  const effect = { ...NOTHING };
+  const effect = { ...NO_EFFECT };
   return { state, cogs: rideOn(state, cogs, x, f, effect), effect };
 }
 
-const NOTHING: RideEffect = {
+/** What a ride of no length does: to be copied and filled. */
+export const NO_EFFECT: RideEffect = {
   filmByDistance: 0,
   filmByWater: 0,
   filmByEarlyStart: 0,

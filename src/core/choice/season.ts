@@ -2,13 +2,13 @@ import {
   CARE,
   DEPTH_MINUTES,
   extraWatts,
+  NO_EFFECT,
   rideOn,
   standOn,
   startState,
   STANDARDS,
   usualWork,
   work,
-  type RideEffect,
   type Standard,
 } from '../care';
 import { Chance } from '../climate/chance';
@@ -69,18 +69,6 @@ const minutesOf = (depth: keyof typeof DEPTH_MINUTES): number => {
 };
 
 const DAYS_PER_MONTH = 30.4375;
-/** Days of damp storage count as rusting only outdoors; the season leaves rust aside. */
-const NO_EFFECT: RideEffect = {
-  filmByDistance: 0,
-  filmByWater: 0,
-  filmByEarlyStart: 0,
-  outsideByRoad: 0,
-  outsideByCogs: 0,
-  inside: 0,
-  wear: 0,
-  dryKm: 0,
-};
-
 /**
  * Rides a season with one lube in each future at one wet share. The rider tops up when the next usual
  * ride would take the film below its reserve, wipes when the outside passes their standard, cleans when

@@ -2,13 +2,13 @@ import {
   copyState,
   extraWatts,
   filmAt,
+  NO_EFFECT,
   rideOn,
   rodeOn,
   standOn,
   work as doWork,
   type ChainState,
   type Factors,
-  type RideEffect,
   type WorkSpec,
 } from '../care';
 import { MS_PER_HOUR } from '../units';
@@ -149,16 +149,7 @@ function doIt(
   f.done.push({ day, work, film, outside, inside, wet });
 }
 
-const effect: RideEffect = {
-  filmByDistance: 0,
-  filmByWater: 0,
-  filmByEarlyStart: 0,
-  outsideByRoad: 0,
-  outsideByCogs: 0,
-  inside: 0,
-  wear: 0,
-  dryKm: 0,
-};
+const effect = { ...NO_EFFECT };
 
 function ridesOf(
   problem: BikeProblem,

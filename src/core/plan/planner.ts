@@ -73,19 +73,35 @@ interface Planned {
 /** Tells how much is done, 0 to 1, and may stop the work. */
 export type Progress = (share: number) => void | Promise<void>;
 
+/** A bike's plan with the days it was made for. */
+interface Placed {
+  plan: BikePlan;
+  days: Days;
+}
+
+/** Whether a bike has a job on a day for which gloves and stand are got out. */
+const getsThemOut = ({ plan, days }: Placed, day: number): boolean =>
+  !days.shared[day] && plan.jobs.some((j) => j.day === day);
+
 /** Minutes left and evenings shared, for one bike beside the jobs of the others. */
-function besides(minutes: readonly number[], others: readonly BikePlan[]): Days {
+function besides(minutes: readonly number[], others: readonly Placed[]): Days {
   const left = [...minutes];
-  const shared = minutes.map(() => false);
   const used: Record<string, number> = {};
-  for (const { jobs } of others)
-    for (const { day, work } of jobs) {
-      left[day] = Math.max(0, (left[day] ?? 0) - minutesOf(work, shared[day] ?? false));
-      shared[day] = true;
+  for (const { plan, days } of others)
+    for (const { day, work } of plan.jobs) {
+      const taken = minutesOf(work, days.shared[day] ?? false);
+      left[day] = Math.max(0, (left[day] ?? 0) - taken);
       if (work.bottleId !== null) used[work.bottleId] = (used[work.bottleId] ?? 0) + 1;
     }
+  const shared = minutes.map((_, day) => others.some((o) => getsThemOut(o, day)));
   return { minutes: left, shared, used };
 }
+
+/** Whether every job that counts on gloves and stand being out still finds them so. */
+const holds = (placed: readonly Placed[]): boolean =>
+  placed.every(({ plan, days }) =>
+    plan.jobs.every(({ day }) => !days.shared[day] || placed.some((o) => getsThemOut(o, day))),
+  );
 
 /**
  * Plans every bike, one after the other, each in the minutes the others leave; then once more the first
@@ -95,29 +111,27 @@ async function planBikes(request: PlanRequest, progress: Progress): Promise<Plan
   const minutes = minutesOfDays(request);
   const { plan } = request.settings;
   const problems: BikeProblem[] = [];
-  const plans: BikePlan[] = [];
-  const days: Days[] = [];
+  let placed: Placed[] = [];
   const weathers = new Map<string, Weathers>();
   for (const [n, bike] of request.bikes.entries()) {
     const problem = problemOf(request, bike, weathersOf(request, bike, weathers));
-    const own = besides(minutes, plans);
+    const days = besides(minutes, placed);
     problems.push(problem);
-    plans.push(planBike(problem, plan, own));
-    days.push(own);
+    placed.push({ plan: planBike(problem, plan, days), days });
     await progress((n + 1) / (request.bikes.length + 1));
   }
-  for (let n = 0; n < problems.length - 1; n++) {
-    const own = besides(
+  for (const [n, problem] of problems.slice(0, -1).entries()) {
+    const before = placed[n] as Placed;
+    const days = besides(
       minutes,
-      plans.filter((_, m) => m !== n),
+      placed.filter((p) => p !== before),
     );
-    const before = plans[n] as BikePlan;
-    const again = planBike(problems[n] as BikeProblem, plan, own, before.values);
-    if (meanTotal(again.plan) >= meanTotal(before.plan) - 1e-9) continue;
-    plans[n] = again;
-    days[n] = own;
+    const again = { plan: planBike(problem, plan, days, before.plan.values), days };
+    const next = placed.map((p) => (p === before ? again : p));
+    const cheaper = meanTotal(again.plan.plan) < meanTotal(before.plan.plan) - 1e-9;
+    if (cheaper && holds(next)) placed = next;
   }
-  return { problems, plans, days };
+  return { problems, plans: placed.map((p) => p.plan), days: placed.map((p) => p.days) };
 }
 
 /** The weathers of a bike: those of another that stands in the same place are its own. */

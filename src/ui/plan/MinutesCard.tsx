@@ -3,7 +3,7 @@ import type { PlanDay } from '@/core/plan/planner';
 import type { PlanSettings } from '@/core/plan/schema';
 import { shortDay, shortWeekday } from '@/core/plan/dates';
 import { weekdayOf } from '@/core/plan/dates';
-import { Button, Toggles } from '../form';
+import { Button, PickerField, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 
@@ -13,6 +13,7 @@ interface Props {
   onChange: (label: string, part: Partial<PlanSettings>) => void;
 }
 
+const TIME = /^\d\d:\d\d$/;
 const STEP = 10;
 const MOST = 240;
 /** Days shown for taking one of them out. */
@@ -68,8 +69,16 @@ export function MinutesCard({ plan, days, onChange }: Props) {
           onChange: (on) => leaveOut(date, on),
         }))}
       />
+      <PickerField
+        label="Work begins at"
+        type="time"
+        value={plan.benchTime}
+        onChange={(benchTime) => {
+          if (TIME.test(benchTime)) onChange(`Work begins at ${benchTime}`, { benchTime });
+        }}
+      />
       <Txt variant="small" tone="inkSoft">
-        {`Minutes of an evening, for all bikes together; work begins at ${plan.benchTime}.`}
+        Minutes of an evening, for all bikes together.
       </Txt>
     </Card>
   );

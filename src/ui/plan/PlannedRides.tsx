@@ -35,19 +35,20 @@ export function PlannedRides(props: Props) {
     setOpen(null);
     props.onSave(ride);
   };
+  const formOf = (initial: PlannedRide | null) => (
+    <PlannedRideForm
+      initial={initial}
+      bikes={bikes}
+      units={units}
+      today={today}
+      onSave={save}
+      onCancel={() => setOpen(null)}
+    />
+  );
   return (
     <Page title="Planned rides" aside={<Button label="To the plan" onPress={props.onPlan} />}>
       {open === 'new' ? (
-        <Card title="A ride to come">
-          <PlannedRideForm
-            initial={null}
-            bikes={bikes}
-            units={units}
-            today={today}
-            onSave={save}
-            onCancel={() => setOpen(null)}
-          />
-        </Card>
+        <Card title="A ride to come">{formOf(null)}</Card>
       ) : (
         <Button kind="strong" label="Plan a ride" onPress={() => setOpen('new')} />
       )}
@@ -66,14 +67,7 @@ export function PlannedRides(props: Props) {
         {rides.map((ride) =>
           open === ride.id ? (
             <Card key={ride.id} title="Change it">
-              <PlannedRideForm
-                initial={ride}
-                bikes={bikes}
-                units={units}
-                today={today}
-                onSave={save}
-                onCancel={() => setOpen(null)}
-              />
+              {formOf(ride)}
             </Card>
           ) : (
             <RideLine

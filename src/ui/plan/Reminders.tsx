@@ -25,7 +25,7 @@ export function Reminders({ answer, due, remind, notify, now, onPlan, onSeen }: 
   const today = agenda.filter((a) => a.date === days[0]?.date);
   if (!remind || (due.length === 0 && today.length === 0)) return null;
   return (
-    <Card title={due.length > 0 ? 'Since you were last here' : 'Today’s work'}>
+    <Card title={due.length > 0 ? 'Fell due since you last looked' : 'Today’s work'}>
       {due.map((line) => (
         <Txt key={line}>{line}</Txt>
       ))}

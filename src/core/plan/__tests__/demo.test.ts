@@ -4,8 +4,10 @@ import { allEvents } from '../../logbook';
 import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
 import { planRequest } from '../ask';
 import { daysAfter, weekdayOf } from '../dates';
+import { timeOf } from '../days';
 import { dueSince } from '../due';
 import { makePlan, type PlanAnswer } from '../planner';
+import { problemOf } from '../problems';
 import type { PlanRequest } from '../request';
 import type { PlanMark, PlanSettings } from '../schema';
 
@@ -170,6 +172,29 @@ describe('the plan of the demo', () => {
         true,
       );
   }, 30_000);
+});
+
+describe('through a change of clocks', () => {
+  it('work begins at the rider’s hour and rides at theirs (UK, 29 March 2026, 01:00 UTC)', () => {
+    const now = Date.parse('2026-03-27T10:00:00Z');
+    const zone = 'Europe/London';
+    const then = demoLogbook(now, zone);
+    const log = new Replay(then.garage, allEvents(then.log));
+    const report = reportOn(log, COMMUTER, then.settings, now)!;
+    const { request } = planRequest(
+      log,
+      [report],
+      then.garage,
+      then.settings,
+      new Map(),
+      now,
+      zone,
+    );
+    const { benches } = problemOf(request, request.bikes[0]!);
+    expect(new Set(benches.map((b) => timeOf(b.from, zone)))).toEqual(new Set(['18:00']));
+    expect(benches[3]!.from - benches[0]!.from).toBe(71 * 3_600_000);
+    for (const ride of request.rides) expect(timeOf(ride.at, zone)).toBe(ride.time);
+  });
 });
 
 describe('what fell due', () => {
