@@ -79,7 +79,15 @@ export function problemFor(days: readonly TestDay[], more: Partial<BikeProblem> 
   const benches = days.map((day, d): Bench => {
     const next = days.findIndex((x, e) => e >= d && x.ride !== undefined);
     const rides: RideExposed[] = day.ride
-      ? [{ at: rideAt(d), hours: day.ride[0]?.hours ?? 0, weight: 'ordinary', exposure: day.ride }]
+      ? [
+          {
+            date: '',
+            at: rideAt(d),
+            hours: day.ride[0]?.hours ?? 0,
+            weight: 'ordinary',
+            exposure: day.ride,
+          },
+        ]
       : [];
     return {
       date: new Date(starts[d] ?? 0).toISOString().slice(0, 10),

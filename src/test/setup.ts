@@ -12,4 +12,7 @@ globalThis.structuredClone ??= (value) => deserialize(serialize(value));
 
 // The test's window lacks what every browser has.
 Object.assign(globalThis, { TextEncoder });
-Object.defineProperty(globalThis.crypto, 'randomUUID', { value: () => nodeCrypto.randomUUID() });
+if (!('randomUUID' in globalThis.crypto))
+  Object.defineProperty(globalThis.crypto, 'randomUUID', {
+    value: () => nodeCrypto.randomUUID(),
+  });

@@ -147,8 +147,7 @@ function raceAfter(problem: BikeProblem, day: number): { date: DateText; ridden:
   let ridden = false;
   for (let d = day; d < Math.min(day + RACE_DAYS, problem.benches.length); d++)
     for (const ride of problem.benches[d]?.rides ?? []) {
-      const date = problem.benches[d + 1]?.date ?? problem.benches[d]?.date;
-      if (ride.weight === 'race') return date === undefined ? null : { date, ridden };
+      if (ride.weight === 'race') return { date: ride.date, ridden };
       ridden = true;
     }
   return null;

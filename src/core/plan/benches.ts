@@ -139,6 +139,7 @@ export function benchesFor(
   const own = request.rides.filter((r) => r.bikeId === now.bike.id);
   const races = own.filter((r) => r.weight === 'race').map((r) => r.date);
   const exposed = own.map((ride): RideExposed => ({
+    date: ride.date,
     at: ride.at,
     hours: ride.hours,
     weight: ride.weight,

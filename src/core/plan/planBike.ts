@@ -111,8 +111,8 @@ const MOST_DAYS = 1700;
 
 /**
  * A job less or more, another work in its place, two made one, or the same a day or two earlier or later:
- * whatever makes the whole cheaper over the futures, until nothing does. The grid is coarse; this is the care model's own word on its
- * plan.
+ * whatever makes the whole cheaper over the futures, until nothing does. The grid is coarse; this is the care
+ * model's own word on its plan.
  */
 function betterJobs(
   problem: BikeProblem,

@@ -48,6 +48,7 @@ export interface Work {
 
 /** A ride to come as this bike will meet it: its exposure in each future. */
 export interface RideExposed {
+  date: DateText;
   at: number;
   hours: number;
   weight: Weight;
