@@ -14,8 +14,7 @@ import { PlanPage } from '@/ui/plan/lazily';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda';
 import type { PlanAnswer } from '@/core/plan/planner';
-import { daysAfter } from '@/core/plan/dates';
-import { shortDay } from '@/core/plan/dates';
+import { daysAfter, shortDay } from '@/core/plan/dates';
 
 /** The plan: jobs on dates, what they come to, and how to take them along. */
 export default function Plan() {
