@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { AgendaEntry } from '@/core/plan/agenda';
-import { daysAfter } from '@/core/plan/dates';
-import { shortDay } from '@/core/plan/dates';
+import { daysAfter, shortDay } from '@/core/plan/dates';
 import { formatNumber } from '@/core/units';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';

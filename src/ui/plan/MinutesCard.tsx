@@ -1,8 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { PlanDay } from '@/core/plan/planner';
 import type { PlanSettings } from '@/core/plan/schema';
-import { shortDay, shortWeekday } from '@/core/plan/dates';
-import { weekdayOf } from '@/core/plan/dates';
+import { shortDay, shortWeekday, weekdayOf } from '@/core/plan/dates';
 import { Button, PickerField, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
