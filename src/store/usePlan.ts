@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useOpenLogbook } from './OpenContext';
 import type { PlanState } from './plan';
@@ -18,7 +18,8 @@ export function usePlan(): PlanState | null {
       over = true;
     };
     void import('./plan').then(({ watchPlan }) => {
-      if (!over) stop = watchPlan(store, zone, setState);
+      // A new agenda is long: it is drawn in pieces, so that the page answers in between.
+      if (!over) stop = watchPlan(store, zone, (next) => startTransition(() => setState(next)));
     });
     return () => stop();
   }, [store, zone]);
