@@ -10,6 +10,7 @@ import {
 } from '@/store';
 import { usePlan } from '@/store/usePlan';
 import { downloadText } from '@/ui/download';
+import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlanPage } from '@/ui/plan/lazily';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda';
@@ -27,6 +28,7 @@ export default function Plan() {
   const suppose = state?.suppose;
   // What if is asked here only: elsewhere the plan is for the weather that is told.
   useEffect(() => () => suppose?.('forecast'), [suppose]);
+  if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
   if (!state) return null;
   const marksOf = (item: AgendaItem) =>
     Object.values(planMarks).filter(

@@ -60,7 +60,11 @@ export function PlanPage(props: Props) {
       {answer.marks ? <Txt variant="small">{answer.marks}</Txt> : null}
       {answer.agenda.length === 0 ? (
         <Card>
-          <Txt>Nothing to do in these weeks: no job is worth its minutes.</Txt>
+          <Txt>
+            {rides.length === 0
+              ? 'No rides to come are known. Plan one, or log a few weeks and your habit shows.'
+              : 'Nothing to do in these weeks: no job is worth its minutes.'}
+          </Txt>
         </Card>
       ) : null}
       <AgendaList
