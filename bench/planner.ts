@@ -5,7 +5,7 @@ import { writeBackup } from '@/core/formats';
 import { allEvents, type Logbook } from '@/core/logbook';
 import { planRequest } from '@/core/plan/ask';
 import { solve } from '@/core/plan/backward';
-import { problemOf } from '@/core/plan/problems';
+import { problemOf } from '@/core/plan/problemOf';
 import { makePlan } from '@/core/plan/planner';
 import type { BikeProblem } from '@/core/plan/problem';
 import { plainly } from '@/test/plainPlanner';

@@ -40,7 +40,7 @@ export default function Plan() {
   const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
     const { writeCalendar } = await import('@/work/writers');
     downloadText('chain-care.ics', writeCalendar(calendar, Date.now()), 'text/calendar');
-    dispatch(putPlanSettings('Calendar file saved', { calendar: calendarCounts }));
+    state.sentOut(calendarCounts);
   };
   const saveCsv = async ({ agenda }: PlanAnswer) => {
     const { writePlanCsv } = await import('@/work/writers');
@@ -76,6 +76,7 @@ export default function Plan() {
       units={units}
       onWhatIf={state.suppose}
       onCancel={state.giveUp}
+      onAgain={state.again}
       onRides={() => router.navigate('/plan/rides')}
       onPlan={(label, part) => dispatch(putPlanSettings(label, part))}
       actions={{

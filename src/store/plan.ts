@@ -2,7 +2,7 @@ import type { PlanAnswer } from '@/core/plan/planner';
 import type { RideAhead } from '@/core/plan/occurrences';
 import type { ForecastHours } from '@/core/climate';
 import type { WhatIf } from '@/core/plan/request';
-import type { PlannedRide } from '@/core/plan/schema';
+import type { PlannedRide, PlanSettings } from '@/core/plan/schema';
 import type { Problem } from '@/core/problem';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { Cell } from '@/core/weather';
@@ -34,12 +34,16 @@ export interface PlanState {
   zone: string;
   /** The rider's day, `2026-11-24`. */
   today: string;
-  /** Gives up the plan being made; the last one stays. */
+  /** Gives up the plan being made; the last one stays, and is told to be of before. */
   giveUp: () => void;
+  stale: boolean;
+  /** Makes the plan that was given up after all. */
+  again: () => void;
   /** What the rider can say of it. */
   commands: typeof planCommands;
-  /** The rider has seen what fell due. */
+  /** The rider has seen what fell due; so many jobs of each chain went out to a calendar. */
   seen: () => void;
+  sentOut: (calendar: PlanSettings['calendar']) => void;
   whatIf: WhatIf;
   /** Plans for another weather than the one told. */
   suppose: (whatIf: WhatIf) => void;
@@ -86,8 +90,11 @@ class PlanKeeper {
       zone,
       today: localDay(this.store.getState().session.now),
       giveUp: () => this.giveUp(),
+      stale: false,
+      again: () => this.again(),
       commands: planCommands,
-      seen: () => this.seen(),
+      seen: () => this.note({ seenUntil: this.moment() }),
+      sentOut: (calendar) => this.note({ calendar }),
       whatIf: 'forecast',
       suppose: (whatIf) => {
         this.tell({ whatIf });
@@ -100,7 +107,9 @@ class PlanKeeper {
     this.listeners.add(listener);
     listener(this.state);
     this.unsubscribe ??= this.store.subscribe(() => this.look());
-    this.look();
+    // Whoever comes back wants a plan, even if the last one was given up.
+    if (this.state.stale) this.again();
+    else this.look();
     return () => {
       this.listeners.delete(listener);
       if (this.listeners.size > 0) return;
@@ -112,7 +121,14 @@ class PlanKeeper {
   private giveUp(): void {
     this.cancel?.();
     this.cancel = null;
-    this.tell({ progress: null });
+    this.asked = '';
+    this.tell({ progress: null, stale: true });
+  }
+
+  private again(): void {
+    this.asked = '';
+    this.rests = [];
+    this.look();
   }
 
   private tell(part: Partial<PlanState>): void {
@@ -122,14 +138,13 @@ class PlanKeeper {
 
   private now = (state: RootState) => Math.floor(state.session.now / FRESH_MS) * FRESH_MS;
 
-  /** Not an action of the rider's to be undone: only where they have read up to. */
-  private seen(): void {
-    const state = this.store.getState();
-    const { settings } = state.logbook;
-    const at = new Date(state.session.now).toISOString();
-    this.store.dispatch(
-      changed({ settings: { ...settings, plan: { ...settings.plan, seenUntil: at } } }),
-    );
+  private moment = () => new Date(this.store.getState().session.now).toISOString();
+
+  /** Keeps what is no action of the rider's and so not to be undone: how far was read, what was sent out. */
+  private note(part: Partial<PlanSettings>): void {
+    const { settings } = this.store.getState().logbook;
+    const plan = { ...settings.plan, ...part };
+    this.store.dispatch(changed({ settings: { ...settings, plan, changedAt: this.moment() } }));
   }
 
   /** Asks for a plan when what it rests on has changed. */
@@ -181,14 +196,14 @@ class PlanKeeper {
       this.zone,
       this.state.whatIf,
     );
-    if (selectSettings(state).plan.seenUntil === null) this.seen();
+    if (selectSettings(state).plan.seenUntil === null) this.note({ seenUntil: this.moment() });
     const today = localDay(now);
     this.tell({ rides: request.rides, habits, overlaps, due, today });
     const asked = JSON.stringify(request);
     if (asked === this.asked) return;
     this.asked = asked;
     this.cancel?.();
-    this.tell({ progress: 0 });
+    this.tell({ progress: 0, stale: false });
     const started = performance.now();
     const planning = plan(request, (progress) => {
       if (asked === this.asked && this.cancel) this.tell({ progress });
@@ -199,7 +214,9 @@ class PlanKeeper {
     performance.measure('plan', { start: started });
     this.cancel = null;
     this.tell(
-      answer ? { answer, progress: null, ...inShort(answer, request.rides) } : { progress: null },
+      answer
+        ? { answer, progress: null, ...inShort(answer, request.rides) }
+        : { progress: null, stale: true },
     );
   }
 }

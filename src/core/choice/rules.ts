@@ -33,16 +33,26 @@ const RINSES_OFF_MM = 0.2;
 const LONG_RAIN = 0.5;
 const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
 const isWax = (lube: LubeClass): boolean => WAXES.includes(lube);
-const rinsesOff = (c: Candidate): boolean => LUBE_CLASSES[c.lubeClass].washPerMm >= RINSES_OFF_MM;
+const rinsesOff = (lube: LubeClass): boolean => LUBE_CLASSES[lube].washPerMm >= RINSES_OFF_MM;
+
+/** Why a class of lube does not go with this rider's habit and schools; null where it does. Common practice. */
+export function againstHabits(
+  lube: LubeClass,
+  facts: Pick<ChoiceFacts, 'habit' | 'household' | 'waxInWet' | 'wetShare'>,
+): string | null {
+  if (rinsesOff(lube) && facts.habit === 'monthly')
+    return 'It rinses off easily, and cleaned once a month it would be gone for weeks.';
+  if (lube === 'light oil' && facts.household === 'no')
+    return 'You keep to chain lube (a school, below).';
+  if (isWax(lube) && facts.waxInWet === 'never' && facts.wetShare > LONG_RAIN)
+    return 'You hold that wax gives out in long rain (a school, below).';
+  return null;
+}
 
 /** Why a lube is not to be used by this rider, whatever its figures; null where it may. Common practice. */
 export function refusalOf(c: Candidate, facts: ChoiceFacts): string | null {
-  if (rinsesOff(c) && facts.habit === 'monthly')
-    return 'It rinses off easily, and cleaned once a month it would be gone for weeks.';
-  if (c.lubeClass === 'light oil' && facts.household === 'no')
-    return 'You keep to chain lube (a school, below).';
-  if (isWax(c.lubeClass) && facts.waxInWet === 'never' && facts.wetShare > LONG_RAIN)
-    return 'You hold that wax gives out in long rain (a school, below).';
+  const against = againstHabits(c.lubeClass, facts);
+  if (against !== null) return against;
   if (c.lubeClass === 'hot wax' && !facts.pot)
     return 'It needs a thermostat pot, used for nothing else.';
   const lead = leadHours(c, facts.storage);
@@ -76,7 +86,7 @@ export function rulesFor(c: Candidate, facts: ChoiceFacts): string[] {
   const hours = leadHours(c, facts.storage);
   const labelHours = c.setHours ?? traits.setHours;
   const notes: string[] = [];
-  if (rinsesOff(c) && facts.wetShare > 0.1)
+  if (rinsesOff(c.lubeClass) && facts.wetShare > 0.1)
     notes.push('Carry a small bottle of wet lube: one shower takes this one off.');
   if (isWax(c.lubeClass) && !(facts.now && isWax(facts.now)))
     notes.push('Wax holds on a stripped chain only: strip off what is on it now, first.');

@@ -10,7 +10,7 @@ import type { BikeNow } from './request';
 import { minutesOf, readyHours, startBy } from './rules';
 
 /** Why a job falls on its day: the first of these that holds. */
-export type ReasonName =
+type ReasonName =
   | 'pinned'
   | 'race'
   | 'wet'
@@ -34,6 +34,8 @@ export interface AgendaItem {
   depth: Depth;
   lubeName: string | null;
   bottleId: string | null;
+  /** It puts another class of lube on than the one before. */
+  changesLube: boolean;
   minutes: number;
   /** When the evening begins, and the latest start so that the chain is ready for the next ride; ms. */
   from: number;
@@ -65,6 +67,8 @@ export interface AgendaItem {
 /** What an item says, ready to be read. */
 export interface ItemWords {
   order: string;
+  /** That it changes the lube; null: it does not. */
+  change: string | null;
   start: string | null;
   reason: string;
   putOff: string;
@@ -123,6 +127,7 @@ export function agendaOf(
         depth: wet ? 'rescue' : work.depth,
         lubeName: work.lubeName,
         bottleId: work.bottleId,
+        changesLube: changesLube(problem, plan.jobs, job),
         minutes: minutesOf(work, days.shared[job.day] ?? false),
         from: bench.from,
         startBy: startBy(work, bench),
@@ -140,6 +145,18 @@ export function agendaOf(
       },
     ];
   });
+}
+
+/** Whether a job puts another class of lube on than the last one before it. */
+function changesLube(
+  { coats, coatNow }: BikeProblem,
+  jobs: readonly PlannedJob[],
+  { day, work }: PlannedJob,
+): boolean {
+  if (work.coat === null) return false;
+  const last = jobs.filter((j) => j.day < day && j.work.coat !== null).at(-1);
+  const before = coats[last?.work.coat ?? coatNow]?.lubeClass ?? null;
+  return before !== null && before !== coats[work.coat]?.lubeClass;
 }
 
 /** The race within a few days of a job, and whether the bike is ridden in between. */
@@ -213,16 +230,16 @@ function putOffOf(
   const jobs = new Map(plan.jobs.map((j) => [j.day, j.work]));
   const after = adaptive(problem, plan.values, days);
   const until = job.day + PUT_OFF_DAYS;
-  const with_: Policy = (d, bench, futures) =>
+  const doing: Policy = (d, bench, futures) =>
     d <= job.day ? futures.map(() => jobs.get(d) ?? null) : after(d, bench, futures);
-  const without: Policy = (d, bench, futures) =>
+  const leaving: Policy = (d, bench, futures) =>
     d < job.day
       ? futures.map(() => jobs.get(d) ?? null)
       : d < until
         ? futures.map(() => null)
         : after(d, bench, futures);
-  const a = meanCosts(follow(some, with_, days.shared).map((f) => f.costs));
-  const b = meanCosts(follow(some, without, days.shared).map((f) => f.costs));
+  const a = meanCosts(follow(some, doing, days.shared).map((f) => f.costs));
+  const b = meanCosts(follow(some, leaving, days.shared).map((f) => f.costs));
   const km = kmBefore(problem, until) - kmBefore(problem, job.day);
   const hours = Math.max(
     1e-9,

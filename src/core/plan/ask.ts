@@ -22,7 +22,7 @@ import type { BikeNow, PlanRequest, WhatIf } from './request';
 import type { PlannedRide } from './schema';
 
 /** Futures a plan is weighed over, and the seed they grow from: the same each time, so that plans compare. */
-export const PLAN_FUTURES = 20;
+const PLAN_FUTURES = 20;
 const SEED = 1907;
 
 /** The habits of some bikes as their logbook shows them. */

@@ -15,8 +15,6 @@ export interface Values {
   /** Before the first day's decision, of a chain that comes dry. */
   before: Float64Array;
   after: Float64Array[];
-  /** Mean hours a chain left wet stays so from each bench on, over the futures in which it is wet. */
-  wetHours: number[];
 }
 
 /** Solves a bike's plan backwards from the last day. `shared[d]`: another bike is on the stand that day. */
@@ -29,7 +27,6 @@ export function solve(
   const after = new Array<Float64Array>(benches.length);
   let next: Float64Array = lastValue(problem);
   let nextWet: Float64Array = next;
-  const wetHours = benches.map((_, d) => wetHoursAt(problem, d));
   for (let d = benches.length - 1; d >= 0; d--) {
     const bench = benches[d] as Bench;
     const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
@@ -39,10 +36,10 @@ export function solve(
       minutes: minutes[d] ?? 0,
       shared: shared[d] ?? false,
       mustClean: isRaceClean(problem, d, minutes),
-      wetHours: wetHours[d] ?? 0,
+      wetHours: wetHoursAt(problem, d),
     }));
   }
-  return { before: next, after, wetHours };
+  return { before: next, after };
 }
 
 /** Whether a bench is the last before a race at which there is time to clean. */

@@ -35,7 +35,7 @@ interface Weather {
 }
 
 /** The minutes a rider has on a day. */
-export const minutesOn = (plan: PlanSettings, date: DateText): number =>
+const minutesOn = (plan: PlanSettings, date: DateText): number =>
   plan.otherDays[date] ?? plan.minutes[weekdayOf(date) - 1] ?? 0;
 
 /** The minutes of each day of the plan, from today on. */

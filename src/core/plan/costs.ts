@@ -51,8 +51,6 @@ export const addCosts = (list: readonly Costs[]): Costs =>
 export const meanCosts = (list: readonly Costs[]): Costs =>
   each((key) => list.reduce((sum, c) => sum + c[key], 0) / Math.max(1, list.length));
 
-export const lessCosts = (a: Costs, b: Costs): Costs => each((key) => a[key] - b[key]);
-
 /** The means, and of each item the middle half of the futures. */
 export interface CostSpread {
   mean: Costs;

@@ -88,7 +88,7 @@ export function follow(
     const { costs, truth } = f;
     costs.remainder = startAnew(
       problem,
-      lifeLeft(problem, f),
+      livesLeft(problem, f.coat, truth),
       truth.outside,
       truth.inside,
       f.trueCogs,
@@ -104,10 +104,10 @@ export function follow(
   return futures;
 }
 
-/** Film left in lives of a coat on a clean chain, as the grid counts it. */
-export function lifeLeft(problem: BikeProblem, f: Pick<Future, 'truth' | 'coat'>): number {
-  const coat = problem.coats[f.coat];
-  return !coat || coat.lubeClass === null ? 0 : f.truth.film * (f.truth.lifeKm / coat.lifeKm);
+/** Film left of a coat in lives of one on a clean chain, as the grid counts it. */
+export function livesLeft(problem: BikeProblem, coat: number, chain: ChainState): number {
+  const kind = problem.coats[coat];
+  return !kind || kind.lubeClass === null ? 0 : chain.film * (chain.lifeKm / kind.lifeKm);
 }
 
 function standTo(f: Future, to: number, bench: Bench, blind: boolean): void {
@@ -131,8 +131,7 @@ function doIt(
   const { film, outside, inside } = f.reckoned;
   const wet = isWet(f.reckoned);
   // A top-up on a wet chain is a rescue: the water is driven out first.
-  const spec =
-    f.truth.wetLeftH > WET_LEFT_H && work.depth === 'top-up' ? rescueOf(work) : work.spec;
+  const spec = isWet(f.truth) && work.depth === 'top-up' ? rescueOf(work) : work.spec;
   if (!blind) {
     const reckoned = doWork(f.reckoned, f.cogs, spec, bench.air, work.from);
     f.reckoned = reckoned.state;

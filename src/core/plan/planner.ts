@@ -6,10 +6,10 @@ import { addCosts, spreadOf, type Costs, type CostSpread } from './costs';
 import { daysAfter, type DateText } from './dates';
 import { dateOf } from './days';
 import { givesWay, type GivesWay } from './givesWay';
-import { meanTotal, planBike, type Basis, type BikePlan } from './planBike';
+import { meanTotal, planBike, type BikePlan } from './planBike';
 import type { Days } from './policies';
 import type { BikeProblem } from './problem';
-import { problemOf } from './problems';
+import { problemOf } from './problemOf';
 import type { BikeNow, PlanRequest } from './request';
 import { minutesOf } from './rules';
 import {
@@ -28,20 +28,9 @@ export interface PlanDay {
   taken: number;
 }
 
-export interface BikeAnswer {
-  bikeId: string;
-  chainId: string;
-  basis: Basis;
-  plan: CostSpread;
-  routine: CostSpread;
-}
-
 export interface PlanAnswer {
-  /** When it was made, ms. */
-  at: number;
   agenda: AgendaEntry[];
   days: PlanDay[];
-  bikes: BikeAnswer[];
   /** All bikes together, over the same futures. */
   plan: CostSpread;
   routine: CostSpread;
@@ -172,22 +161,11 @@ export async function makePlan(request: PlanRequest, progress: Progress): Promis
   const lines: Record<string, string> = {};
   for (const item of agenda) lines[item.bikeId] ??= nextJobLine(item, today, request.zone);
   return {
-    at: request.now,
     agenda,
     days: minutes.map((m, d) => {
       const date = daysAfter(today, d);
       const taken = agenda.reduce((sum, a) => sum + (a.date === date ? a.minutes : 0), 0);
       return { date, minutes: m, taken };
-    }),
-    bikes: problems.map((p, n) => {
-      const plan = plans[n] as BikePlan;
-      return {
-        bikeId: p.bikeId,
-        chainId: p.chainId,
-        basis: plan.basis,
-        plan: spreadOf(plan.plan),
-        routine: spreadOf(plan.routine),
-      };
     }),
     plan,
     routine,

@@ -1,6 +1,6 @@
 import type { Values } from './backward';
 import { effectOf, freshFilm } from './effect';
-import { isWet, type Future, type Policy } from './follow';
+import { isWet, livesLeft, type Future, type Policy } from './follow';
 import { STATES, valueAt } from './grid';
 import { RACE_CLEAN_DAYS, type Bench, type BikeProblem, type Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
@@ -15,12 +15,6 @@ export const fixed =
   (agenda: ReadonlyMap<number, Work>): Policy =>
   (d, _, futures) =>
     futures.map(() => agenda.get(d) ?? null);
-
-/** Film of the reckoned chain, in lives of a coat on a clean chain. */
-function reckonedLife(problem: BikeProblem, f: Future): number {
-  const coat = problem.coats[f.coat];
-  return !coat || coat.lubeClass === null ? 0 : f.reckoned.film * (f.reckoned.lifeKm / coat.lifeKm);
-}
 
 /** The minutes left of each day, the days on which another bike is on the stand, and the coats others use up. */
 export interface Days {
@@ -100,7 +94,7 @@ export function worth(
   const after = values.after[d];
   if (!after) throw new Error(`No values of day ${d}`);
   const { outside, inside } = f.reckoned;
-  const life = reckonedLife(problem, f);
+  const life = livesLeft(problem, f.coat, f.reckoned);
   const { wetLeftH } = f.reckoned;
   const rustFor = (hours: number) =>
     isWet(f.reckoned) ? problem.prices.rust * rustPerHour(f.reckoned.film) * hours : 0;

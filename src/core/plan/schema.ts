@@ -58,7 +58,6 @@ export const CAPS = ['none', 'weekly', 'fortnightly', 'monthly'] as const;
 export type Cap = (typeof CAPS)[number];
 
 export const ROUTINES = ['weekly', 'fortnightly', 'monthly', 'squeak'] as const;
-export type RoutineName = (typeof ROUTINES)[number];
 
 const minutes = z.number().check(z.gte(0), z.lte(600));
 const price = z.number().check(z.gte(0), z.lte(10_000));

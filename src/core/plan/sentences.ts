@@ -183,6 +183,9 @@ export function marksSentence(cost: number): string {
 /** Everything an item says. */
 export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): ItemWords => ({
   order: `${orderOf(item.depth, item.lubeName)}.`,
+  change: item.changesLube
+    ? 'A change of lube: for the rides to come it costs less, all told.'
+    : null,
   start: startSentence(item, zone),
   reason: reasonSentence(item),
   putOff: putOffSentence(item, units),

@@ -3,6 +3,7 @@ import { coatOf, OF_ITS_CLASS, type Coat, type WorkSpec } from '../care';
 import { offers, type AtTheBench, type Offer } from '../bench/offer';
 import { isWax } from '../bench/job';
 import { methodOf } from '../bench/result';
+import { againstHabits } from '../choice/rules';
 import { LUBE_CLASSES, type LubeClass } from '../lube';
 import { costOf, usedOn } from '../shelf';
 import type { Air } from '../weather';
@@ -30,15 +31,21 @@ const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
 /** The air minutes and labels are read in: setting is reckoned anew for each day's air. */
 const READ_IN: Air = { temperatureC: 20, humidity: 0.5 };
 
-export const familyOf = (lube: LubeClass | null): Family =>
+const familyOf = (lube: LubeClass | null): Family =>
   lube === null ? 'bare' : isWax(lube) ? 'wax' : 'oil';
 
-/** What may go on a chain: the bottles on the shelf, one of a class, and what is on now. */
+/**
+ * What may go on a chain ridden so much of the way in the wet: the bottles on the shelf that go with the rider's
+ * habit and schools, and what is on now.
+ */
 export function coatsFor(
   request: PlanRequest,
   now: BikeNow,
+  wetShare: number,
 ): { coats: CoatKind[]; coatNow: number } {
-  const { products, left } = request;
+  const { products, left, settings } = request;
+  const { habit } = settings.choice;
+  const facts = { habit, wetShare, ...settings.schools };
   const kind = (id: string, lubeClass: LubeClass | null, label: number | null): CoatKind => ({
     id,
     lubeClass,
@@ -46,7 +53,11 @@ export function coatsFor(
     lifeKm: lubeClass ? (label ?? LUBE_CLASSES[lubeClass].lifeKm) : 1,
   });
   const bottles = Object.values(products).filter(
-    (p) => !p.retired && p.lubeClass !== null && (left[p.id] ?? 0) > 0,
+    ({ id, retired, lubeClass }) =>
+      !retired &&
+      lubeClass !== null &&
+      (left[id] ?? 0) > 0 &&
+      (lubeClass === now.state.lube || againstHabits(lubeClass, facts) === null),
   );
   const coats = bottles.map((p) => kind(p.id, p.lubeClass, p.lifeKm));
   const { lube, bottle } = now.state;

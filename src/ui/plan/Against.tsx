@@ -74,6 +74,7 @@ export function Against({ answer, units }: Props) {
           </View>
         ))}
       </View>
+      <Txt variant="small">{`Doing nothing at all would come to ${money(answer.nothing.mean.total)}.`}</Txt>
       <Txt variant="small" tone="inkSoft">
         Means over 20 weathers that may come, the same for both; in small type where the middle half
         of them lies. The plan is re-formed as days pass, the routine keeps its days.

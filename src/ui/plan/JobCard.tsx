@@ -49,6 +49,7 @@ export function JobCard({ item, today, actions }: Props) {
             </Txt>
           </View>
           <Txt variant="strong">{words.order}</Txt>
+          {words.change ? <Txt variant="small">{words.change}</Txt> : null}
           {words.start ? <Txt variant="small">{words.start}</Txt> : null}
           <Txt variant="small" tone="inkSoft">
             {words.reason}

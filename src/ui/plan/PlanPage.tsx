@@ -29,6 +29,9 @@ interface Props {
   out: OutActions;
   whatIf: WhatIf;
   onWhatIf: (whatIf: WhatIf) => void;
+  /** A plan was given up: what is shown, if anything, is the one before. */
+  stale: boolean;
+  onAgain: () => void;
   onCancel: () => void;
   onRides: () => void;
   onPlan: (label: string, part: Partial<PlanSettings>) => void;
@@ -98,15 +101,18 @@ export function PlanPage(props: Props) {
             </View>
             <Button kind="quiet" label="Cancel" onPress={props.onCancel} />
           </View>
+        ) : props.stale ? (
+          <View style={styles.making}>
+            <Txt style={styles.bar}>
+              {answer ? 'Given up: this is the plan of before.' : 'The plan was given up.'}
+            </Txt>
+            <Button label="Make it anew" onPress={props.onAgain} />
+          </View>
         ) : answer ? (
           <Txt variant="small" tone="inkSoft">
             {`The next ${answer.days.length} days${answer.forecast ? ', by the forecast where it reaches' : ''}.`}
           </Txt>
-        ) : (
-          <Txt>
-            The plan was given up. Change anything below, or come back, and it is made anew.
-          </Txt>
-        )}
+        ) : null}
       </View>
       {wide ? (
         <View style={styles.columns}>

@@ -7,7 +7,7 @@ import { daysAfter, weekdayOf } from '../dates';
 import { timeOf } from '../days';
 import { dueSince } from '../due';
 import { makePlan, type PlanAnswer } from '../planner';
-import { problemOf } from '../problems';
+import { problemOf } from '../problemOf';
 import type { PlanRequest } from '../request';
 import type { PlanMark, PlanSettings } from '../schema';
 

@@ -3,7 +3,7 @@ import { Chance } from '../climate';
 import { dayNumber } from './dates';
 import { dateOf } from './days';
 import { benchesFor, weathersFor } from './benches';
-import { PENALTY, type BikeProblem, type Prices } from './problem';
+import { PENALTY, type BikeProblem, type Prices, type RideExposed } from './problem';
 import type { BikeNow, PlanRequest } from './request';
 import type { Cap, PlanSettings } from './schema';
 import { coatsFor, worksFor } from './works';
@@ -16,7 +16,7 @@ const CAP_DAYS: Record<Cap, number | null> = {
 };
 
 /** The prices of a rider, for a chain with so much wear allowed (%). */
-export const pricesOf = (plan: PlanSettings, wearLimit: number): Prices => ({
+const pricesOf = (plan: PlanSettings, wearLimit: number): Prices => ({
   hour: plan.hourPrice,
   wearPercent: (plan.chainPrice + plan.cassettePrice) / wearLimit,
   rust: plan.chainPrice * PENALTY.rustShare,
@@ -25,6 +25,13 @@ export const pricesOf = (plan: PlanSettings, wearLimit: number): Prices => ({
   grubbyKm: PENALTY.grubbyKm,
 });
 
+/** Share of the way on wet road over the rides to come, on the average of the weathers. */
+function wetShareOf(rides: readonly RideExposed[]): number {
+  const met = rides.flatMap((r) => r.exposure);
+  const km = met.reduce((sum, x) => sum + x.km, 0);
+  return km > 0 ? met.reduce((sum, x) => sum + x.wetShare * x.km, 0) / km : 0;
+}
+
 /** The problem of one bike: everything the planner weighs, as plain numbers. */
 export function problemOf(
   request: PlanRequest,
@@ -32,7 +39,12 @@ export function problemOf(
   weathers = weathersFor(request, now),
 ): BikeProblem {
   const { settings, futures, seed, zone } = request;
-  const { coats, coatNow } = coatsFor(request, now);
+  const { before, benches } = benchesFor(request, now, weathers);
+  const { coats, coatNow } = coatsFor(
+    request,
+    now,
+    wetShareOf([...before, ...benches.flatMap((b) => b.rides)]),
+  );
   const { factors, lifeSigma, gritSigma } = now;
   const today = dayNumber(dateOf(request.now, zone));
   const natures = Array.from({ length: futures }, (_, k) => {
@@ -56,7 +68,8 @@ export function problemOf(
     coatNow,
     works: worksFor(request, now, coats),
     limits: STANDARDS[settings.standard],
-    ...benchesFor(request, now, weathers),
+    before,
+    benches,
     prices: pricesOf(settings.plan, now.wearLimit),
     capDays: CAP_DAYS[settings.plan.cap],
     lastCleanDay: now.cleanedAt === null ? today : dayNumber(dateOf(now.cleanedAt, zone)),
