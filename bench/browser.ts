@@ -1,6 +1,6 @@
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
-import type { Browser, BrowserType } from '@playwright/test';
+import type { Browser, BrowserType, Page } from '@playwright/test';
 import { CHROMIUM_ARGS } from '../playwright.config';
 import { createApp } from '../server/app';
 
@@ -21,4 +21,15 @@ export function serve(
       resolve({ address: `http://localhost:${port}/`, close: () => server.close() });
     });
   });
+}
+
+/** Restores a backup into a page that has never seen the app, and waits until it is saved. */
+export async function restore(page: Page, address: string, backup: string): Promise<void> {
+  await page.goto(`${address}book/files`);
+  const buffer = Buffer.from(backup);
+  await page
+    .getByLabel('Backup file')
+    .setInputFiles({ name: 'backup.json', mimeType: 'application/json', buffer });
+  await page.getByRole('button', { name: 'Restore' }).click();
+  await page.getByText(/^Saved \d/).waitFor();
 }

@@ -9,7 +9,7 @@ import { problemOf } from '@/core/plan/problemOf';
 import { makePlan } from '@/core/plan/planner';
 import type { BikeProblem } from '@/core/plan/problem';
 import { plainly } from '@/test/plainPlanner';
-import { launch, serve } from './browser';
+import { launch, restore, serve } from './browser';
 import { median, report, timed } from './report';
 
 const NOW = Date.now();
@@ -78,13 +78,7 @@ async function inTheBrowser(logbook: Logbook): Promise<void> {
     viewport: { width: 390, height: 844 },
     serviceWorkers: 'block',
   });
-  await page.goto(`${ours.address}book/files`);
-  const buffer = Buffer.from(writeBackup(logbook, new Date(NOW).toISOString()));
-  await page
-    .getByLabel('Backup file')
-    .setInputFiles({ name: 'eight.json', mimeType: 'application/json', buffer });
-  await page.getByRole('button', { name: 'Restore' }).click();
-  await page.getByText(/^Saved \d/).waitFor();
+  await restore(page, ours.address, writeBackup(logbook, new Date(NOW).toISOString()));
   await page.goto(`${ours.address}plan`);
   await page.getByRole('list', { name: 'Agenda' }).waitFor();
   let times: number[] = [];

@@ -3,7 +3,7 @@ import { demoLogbook } from '@/core/demo';
 import { writeBackup } from '@/core/formats';
 import { addEvents, allEvents, type LogEvent } from '@/core/logbook';
 import { MS_PER_DAY } from '@/core/units';
-import { launch, serve } from './browser';
+import { launch, restore, serve } from './browser';
 import { median, report } from './report';
 
 const RIDES = 5000;
@@ -75,13 +75,7 @@ async function main(): Promise<void> {
     viewport: { width: 390, height: 844 },
     serviceWorkers: 'block',
   });
-  await page.goto(`${ours.address}book/files`);
-  const buffer = Buffer.from(manyRides());
-  await page
-    .getByLabel('Backup file')
-    .setInputFiles({ name: 'many.json', mimeType: 'application/json', buffer });
-  await page.getByRole('button', { name: 'Restore' }).click();
-  await page.getByText(/^Saved \d/).waitFor();
+  await restore(page, ours.address, manyRides());
   const opens: number[] = [];
   const longest: number[] = [];
   for (let n = 0; n < RUNS; n++) {

@@ -13,6 +13,15 @@ import type { ChainStart, CleanMethod, RideLogged } from '@/core/logbook';
 import type { LubeClass } from '@/core/lube';
 import { STORAGE_AIR, WeatherRecord } from '@/core/weather';
 
+/** A chain that comes into the logbook some way into its life. */
+export const USED_CHAIN = {
+  lube: 'wet',
+  kmSinceLube: 50,
+  look: 'used',
+  kmBefore: 900,
+  wearPercent: null,
+} as const satisfies ChainStart;
+
 /** The exposure of a ride where no hourly weather is known. */
 export function exposedBy(ride: RideLogged, bike?: Bike): Exposure {
   const hours = ridingHours(ride);

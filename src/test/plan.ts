@@ -58,6 +58,7 @@ export const coatKind = (lubeClass: LubeClass): CoatKind => ({
   lubeClass,
   family: 'oil',
   lifeKm: LUBE_CLASSES[lubeClass].lifeKm,
+  atHand: true,
 });
 
 const HANDBOOK: Factors = { life: 1, grit: 1, wear: 1 };

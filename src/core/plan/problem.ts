@@ -17,6 +17,8 @@ export interface CoatKind {
   family: Family;
   /** Life of a coat on a clean chain, km. */
   lifeKm: number;
+  /** It may be put on again: it stands on the shelf, or nothing does and it is to be bought. */
+  atHand: boolean;
 }
 
 /** A piece of work the planner may choose. Minutes are the bench's own. */

@@ -119,7 +119,7 @@ export function noteSentence(note: GivesWay, units: UnitSystem): string {
     case 'no minutes':
       return `No evening has the ${formatNumber(note.least)} minutes of the shortest work. What gives way is the chains: ${formatDistance(note.dryKm, units)} ridden dry, ${money(note.wearMoney)} of wear, ${formatShare(Math.min(1, note.rust))} of the way to rust. Free one evening below and see.`;
     case 'empty shelf':
-      return `No lube stands on the shelf: the plan takes it that you buy ${note.lubeName}.`;
+      return `No lube that suits stands on the shelf: the plan takes it that you buy ${note.lubeName}.`;
     case 'low stock':
       return `${note.lubeName} runs out: ${note.coats} ${note.coats === 1 ? 'coat' : 'coats'} left, and the plan wants them all.`;
     case 'pin not possible':

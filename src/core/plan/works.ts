@@ -4,7 +4,7 @@ import { offers, type AtTheBench, type Offer } from '../bench/offer';
 import { isWax } from '../bench/job';
 import { methodOf } from '../bench/result';
 import { againstHabits } from '../choice/rules';
-import { LUBE_CLASSES, type LubeClass } from '../lube';
+import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../lube';
 import { costOf, usedOn } from '../shelf';
 import type { Air } from '../weather';
 import type { CoatKind, Family, Work } from './problem';
@@ -46,27 +46,37 @@ export function coatsFor(
   const { products, left, settings } = request;
   const { habit } = settings.choice;
   const facts = { habit, wetShare, ...settings.schools };
-  const kind = (id: string, lubeClass: LubeClass | null, label: number | null): CoatKind => ({
+  const kind = (
+    id: string,
+    lubeClass: LubeClass | null,
+    label: number | null,
+    atHand: boolean,
+  ): CoatKind => ({
     id,
     lubeClass,
     family: familyOf(lubeClass),
     lifeKm: lubeClass ? (label ?? LUBE_CLASSES[lubeClass].lifeKm) : 1,
+    atHand,
   });
+  const { sides, amount } = settings.schools;
+  const coatMl = (lube: LubeClass) =>
+    doseOf(now.chain.links, sidesOf(sides, now.bike.ebike, lube), settings.dropsPerMl, amount).ml;
   const bottles = Object.values(products).filter(
     ({ id, retired, lubeClass }) =>
       !retired &&
       lubeClass !== null &&
-      (left[id] ?? 0) > 0 &&
+      (left[id] ?? 0) >= coatMl(lubeClass) &&
       (lubeClass === now.state.lube || againstHabits(lubeClass, facts) === null),
   );
-  const coats = bottles.map((p) => kind(p.id, p.lubeClass, p.lifeKm));
+  const coats = bottles.map((p) => kind(p.id, p.lubeClass, p.lifeKm, true));
   const { lube, bottle } = now.state;
   let coatNow = coats.findIndex((c) => c.id === bottle && c.lubeClass === lube);
   if (coatNow < 0) coatNow = coats.findIndex((c) => c.lubeClass === lube);
-  if (coatNow < 0) coatNow = coats.push(kind(lube ?? 'bare', lube, null)) - 1;
-  if (!coats.some((c) => c.lubeClass !== null)) {
+  const buys = bottles.length === 0;
+  if (coatNow < 0) coatNow = coats.push(kind(lube ?? 'bare', lube, null, buys)) - 1;
+  if (buys && lube === null) {
     const usual = now.lastLube ?? LUBE_IF_UNKNOWN;
-    coats.push(kind(usual, usual, null));
+    coats.push(kind(usual, usual, null, true));
   }
   return { coats, coatNow };
 }
@@ -85,7 +95,7 @@ export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly Coa
   // Only what may be on the chain at some time bears on what can be done.
   const families = [...new Set(coats.map((c) => c.family))];
   coats.forEach((coat, index) => {
-    if (coat.lubeClass === null) return;
+    if (coat.lubeClass === null || !coat.atHand) return;
     for (const over of families) {
       // What is on decides how it is cleaned: oil is stripped before wax.
       const on = over === 'oil' ? 'wet' : over === 'wax' ? 'drip wax' : null;

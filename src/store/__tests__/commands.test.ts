@@ -1,5 +1,6 @@
 import { PRESETS } from '@/core/garage';
 import { allEvents, NOT_RECORDED } from '@/core/logbook';
+import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import {
   amend,
@@ -18,18 +19,10 @@ import { selectBikes, selectMainReport, selectReplay, selectRides } from '../sel
 import { ticked } from '../sessionSlice';
 import { createStore } from '../store';
 
-const START = {
-  lube: 'wet',
-  kmSinceLube: 50,
-  look: 'used',
-  kmBefore: 900,
-  wearPercent: null,
-} as const;
-
 function started() {
   const edge = testEdge();
   const store = createStore(edge);
-  store.dispatch(startWithBike(PRESETS.road, START));
+  store.dispatch(startWithBike(PRESETS.road, USED_CHAIN));
   edge.at += 3_600_000;
   store.dispatch(ticked(edge.at));
   const bikeId = selectBikes(store.getState())[0]?.id ?? '';

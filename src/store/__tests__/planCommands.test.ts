@@ -1,22 +1,15 @@
 import { PRESETS } from '@/core/garage';
+import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import { startWithBike, undo } from '../commands';
 import { dropPlanned, markPlan, putPlanned, putPlanSettings, takeCalendar } from '../planCommands';
 import { selectBikes, selectGarage, selectSettings } from '../selectors';
 import { createStore } from '../store';
 
-const START = {
-  lube: 'wet',
-  kmSinceLube: 50,
-  look: 'used',
-  kmBefore: 900,
-  wearPercent: null,
-} as const;
-
 function started() {
   const edge = testEdge();
   const store = createStore(edge);
-  store.dispatch(startWithBike(PRESETS.road, START));
+  store.dispatch(startWithBike(PRESETS.road, USED_CHAIN));
   const bikeId = selectBikes(store.getState())[0]?.id ?? '';
   const ride = {
     bikeId,

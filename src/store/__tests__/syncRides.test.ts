@@ -3,6 +3,7 @@ import { NOT_RECORDED, allEvents } from '@/core/logbook';
 import { readRideFiles } from '@/core/formats/rideFile';
 import { fail, ok, type Result } from '@/core/problem';
 import { PRESETS } from '@/core/garage';
+import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import { gpx } from '@/test/rideFiles';
 import type { Recorder } from '@/work/recorder';
@@ -20,14 +21,6 @@ const read = async (files: File[]) =>
   ).flat();
 
 const sync = (withDeleted: boolean, from: Recorder) => syncRides(withDeleted, from, read);
-
-const START = {
-  lube: 'wet',
-  kmSinceLube: 50,
-  look: 'used',
-  kmBefore: 900,
-  wearPercent: null,
-} as const;
 
 const HELD = [1, 2, 3].map((n) => ({
   id: `r${n}`,
@@ -56,8 +49,8 @@ function recorder(broken: Record<string, Result<never>> = {}): Recorder & { aske
 function started() {
   const edge = testEdge(Date.parse('2026-05-01T12:00:00.000Z'));
   const store = createStore(edge);
-  store.dispatch(startWithBike(PRESETS.road, START));
-  store.dispatch(startWithBike({ ...PRESETS.gravel, name: 'Second' }, START));
+  store.dispatch(startWithBike(PRESETS.road, USED_CHAIN));
+  store.dispatch(startWithBike({ ...PRESETS.gravel, name: 'Second' }, USED_CHAIN));
   edge.at = Date.parse('2026-05-20T12:00:00.000Z');
   const rides = () => selectRideEvents(store.getState());
   const status = () => store.getState().session.sync;

@@ -1,3 +1,5 @@
+import { TEST_GARAGE } from '@/test/arbitraries';
+import { rideBody, stamped } from '@/test/events';
 import { Replay, reportOn } from '../../care';
 import { demoLogbook } from '../../demo';
 import { allEvents } from '../../logbook';
@@ -141,9 +143,44 @@ describe('the plan of the demo', () => {
   }, 60_000);
 
   it('takes no more coats than the bottle holds', async () => {
-    const left = { ...base.left, 'demo-wet': 5 };
-    const scarce = await planned({ left });
-    expect(scarce.agenda.filter((a) => a.bottleId === 'demo-wet').length).toBeLessThanOrEqual(1);
+    const wetUsed = (answer: PlanAnswer) =>
+      answer.agenda.filter((a) => a.bottleId === 'demo-wet').length;
+    expect(wetUsed(told)).toBeGreaterThan(1);
+    expect(wetUsed(await planned({ left: { ...base.left, 'demo-wet': 5 } }))).toBe(1);
+    expect(wetUsed(await planned({ left: { ...base.left, 'demo-wet': 3 } }))).toBe(0);
+  }, 30_000);
+
+  it('keeps to the rider’s schools, and says a change of lube', async () => {
+    const schools = { ...base.settings.schools, waxInWet: 'never' as const };
+    const model = base.products['demo-wet']!;
+    const oil = { ...model, id: 'oil', name: 'Light oil', lubeClass: 'light oil' as const };
+    const soaked = {
+      ...base,
+      products: { ...base.products, oil },
+      left: { ...base.left, oil: 100 },
+      settings: { ...base.settings, schools },
+      whatIf: 'storm' as const,
+      rides: base.rides.filter((r) => r.date >= STORM.from && r.date <= STORM.to),
+    };
+    const offered = (bikeId: string) =>
+      problemOf(
+        soaked,
+        soaked.bikes.find((b) => b.bike.id === bikeId)!,
+      ).coats.map((c) => c.lubeClass);
+    expect(offered(COMMUTER)).not.toContain('light oil');
+    expect(offered(COMMUTER)).not.toContain('drip wax');
+    expect(offered(RACER)).toContain('drip wax');
+    // The commuter rides on wet lube, and only dry lube is left to put on.
+    const only = await planned({
+      products: { 'demo-dry': base.products['demo-dry']! },
+      left: { 'demo-dry': 60 },
+    });
+    const coats = jobs(only, COMMUTER).filter((j) => j.lubeName !== null);
+    expect(coats[0]).toMatchObject({ bottleId: 'demo-dry', changesLube: true });
+    expect(coats[0]!.words.change).toMatch(/A change of lube/);
+    expect(only.agenda.every((a) => a.bottleId === null || a.bottleId === 'demo-dry')).toBe(true);
+    expect(only.notes.map((n) => n.name)).not.toContain('empty shelf');
+    for (const item of told.agenda) expect(item.words.change !== null).toBe(item.changesLube);
   }, 30_000);
 
   it('cleans by the calendar where the rider caps it', async () => {
@@ -198,12 +235,33 @@ describe('through a change of clocks', () => {
 });
 
 describe('what fell due', () => {
-  it('is what has run out since, and not what had run out before', () => {
-    const first = replay.steps[0]!;
-    const long = reports.filter((r) => r.verdict.clocks.some((c) => c.fired));
-    const lines = dueSince(replay, reports, Date.parse(first.event.at) + 3_600_000);
-    for (const line of lines) expect(line).toMatch(/: the chain .+\.$/);
-    expect(lines.length).toBeLessThanOrEqual(long.length);
-    expect(dueSince(replay, reports, NOW)).toEqual([]);
+  const START = Date.parse('2026-05-01T08:00:00Z');
+  const after = (days: number) => START + days * 86_400_000;
+  const at = (days: number) => new Date(after(days)).toISOString();
+  const start = {
+    lube: 'wet',
+    kmSinceLube: 0,
+    look: 'clean',
+    kmBefore: 0,
+    wearPercent: 0,
+  } as const;
+  const log = stamped([
+    { type: 'chainFitted', at: at(0), chainId: 'c1', bikeId: 'b1', start },
+    rideBody(at(1), 'b1', 100),
+    rideBody(at(3), 'b1', 400),
+  ]);
+  const short = new Replay(TEST_GARAGE, log);
+  const now = after(4);
+  const report = reportOn(short, 'b1', book.settings, now)!;
+
+  it('is what has run out since: a wet lube after 400 km more (common practice: 400 km)', () => {
+    expect(dueSince(short, [report], after(2))).toEqual([
+      expect.stringMatching(/^One: the chain .*has used its lube up/),
+    ]);
+  });
+
+  it('is not what had run out before, nor a chain the log did not know', () => {
+    expect(dueSince(short, [report], after(3.9))).toEqual([]);
+    expect(dueSince(short, [report], START - 1)).toEqual([]);
   });
 });

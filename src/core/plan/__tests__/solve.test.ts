@@ -197,6 +197,17 @@ describe('the plan', () => {
     }
   });
 
+  it('followed through its futures costs no more by more minutes, but for the grid’s last half per cent', () => {
+    for (let seed = 600; seed < 630; seed++) {
+      const problem = randomProblem(seed, 12, 4);
+      const few = problem.benches.map((_, d) => [0, 15, 20, 40][(seed * 7 + d * 13) % 4] ?? 0);
+      const more = few.map((m, d) => m + ([0, 15, 30][(seed + d * 5) % 3] ?? 0));
+      const costOf = (minutes: number[]) =>
+        meanTotal(planBike(problem, DEFAULT_PLAN, { ...daysOf(problem), minutes }).plan);
+      expect(costOf(more)).toBeLessThanOrEqual(costOf(few) * 1.005);
+    }
+  }, 60_000);
+
   it('never does a job whose coat has not set when the next ride starts', () => {
     for (let seed = 500; seed < 530; seed++) {
       const problem = randomProblem(seed, 10, 3);
