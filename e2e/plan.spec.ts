@@ -24,8 +24,17 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
   await rider.opensDemo('/plan');
   await settled(page);
   await expect(page.getByText(/Against “Every Sunday” the plan saves/)).toBeVisible();
+  const racerTopUp = cards(page)
+    .filter({ hasText: 'Sunday racer' })
+    .filter({ hasText: /Top up with/ })
+    .first();
+  await page.getByRole('radio', { name: 'What if dry?' }).click();
+  await settled(page);
+  await expect(racerTopUp).not.toHaveAttribute('aria-label', / Nov$/);
   await page.getByRole('radio', { name: 'What if a storm?' }).click();
   await settled(page);
+  // The storm comes on the 27th.
+  await expect(racerTopUp).toHaveAttribute('aria-label', / 2[4-7] Nov$/);
   await expect(
     agenda(page)
       .getByText(/^Dry it, then /)
@@ -281,4 +290,33 @@ test('what fell due since the rider last looked is told once', async ({ rider, p
   await page.reload();
   await expect(rider.verdict).toBeVisible();
   await expect(page.getByText('Fell due since you last looked')).toHaveCount(0);
+});
+
+test('by keyboard alone: to the plan, a job’s reason, and the job moved', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo();
+  const tabTo = async (name: string) => {
+    for (let n = 0; n < 80; n++) {
+      await page.keyboard.press('Tab');
+      if ((await page.evaluate(() => document.activeElement?.textContent)) === name) return;
+    }
+    throw new Error(`No way to “${name}” by Tab`);
+  };
+  await tabTo('The plan');
+  await page.keyboard.press('Enter');
+  await settled(page);
+  await tabTo('Why, and if not');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/^(Left for a week|It can wait a week)/)).toBeVisible();
+  await tabTo('Move');
+  await page.keyboard.press('Enter');
+  // Past "Why, and if not" to the first day offered.
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
+  const day = await page.evaluate(() => document.activeElement?.textContent ?? '');
+  expect(day).toMatch(/^\w{3} \d+ \w{3}$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(`Moved to ${day}`)).toBeVisible();
 });

@@ -71,6 +71,8 @@ class PlanKeeper {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private forecasts = new Map<Cell, ForecastHours>();
   private forecastKey = '';
+  /** Counts what was given up: what is still being prepared then comes to nothing. */
+  private turn = 0;
   private unsubscribe: (() => void) | null = null;
 
   constructor(
@@ -119,6 +121,8 @@ class PlanKeeper {
   }
 
   private giveUp(): void {
+    clearTimeout(this.timer);
+    this.turn += 1;
     this.cancel?.();
     this.cancel = null;
     this.asked = '';
@@ -155,6 +159,8 @@ class PlanKeeper {
     const rests = [garage, settings, log, this.now(state), this.forecasts, this.state.whatIf];
     if (rests.every((part, n) => part === this.rests[n])) return;
     this.rests = rests;
+    // Told at once: what is shown is no longer of what is asked.
+    this.tell({ progress: this.state.progress ?? 0, stale: false });
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.ask(), SETTLE_MS);
   }
@@ -181,11 +187,13 @@ class PlanKeeper {
   }
 
   private async ask(): Promise<void> {
+    const { turn } = this;
     await this.refreshForecasts();
     const state = this.store.getState();
     const { replay } = selectReplay(state);
     const now = this.now(state);
     const { plan, planRequest } = await import('@/work/clients');
+    if (turn !== this.turn) return;
     const { request, habits, overlaps, due } = planRequest(
       replay,
       selectReports(state),
@@ -200,10 +208,13 @@ class PlanKeeper {
     const today = localDay(now);
     this.tell({ rides: request.rides, habits, overlaps, due, today });
     const asked = JSON.stringify(request);
-    if (asked === this.asked) return;
+    if (asked === this.asked) {
+      if (!this.cancel) this.tell({ progress: null });
+      return;
+    }
     this.asked = asked;
     this.cancel?.();
-    this.tell({ progress: 0, stale: false });
+    this.tell({ progress: 0 });
     const started = performance.now();
     const planning = plan(request, (progress) => {
       if (asked === this.asked && this.cancel) this.tell({ progress });
