@@ -1,8 +1,7 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Provider } from 'react-redux';
-import { say } from '@/core/messages';
 import {
   closeNotice,
   redo,
@@ -13,20 +12,31 @@ import {
   useAppSelector,
 } from '@/store';
 import { browserEdge } from '@/store/edge';
-import { OpenContext } from '@/store/OpenContext';
+import { useKeeper } from '@/store/keeping/useKeeper';
+import { OpenContext, useOpenLogbook } from '@/store/OpenContext';
 import { openLogbook } from '@/store/openLogbook';
 import { switchLogbook, whichLogbook } from '@/store/whichLogbook';
 import {
-  Card,
+  Boundary,
   NewVersionStrip,
   Notice,
-  Page,
   Places,
   SetAsideStrip,
   StatusStrip,
   useWide,
 } from '@/ui/frame';
 import { ThemeProvider, Txt, useColors } from '@/ui/theme';
+
+// Seldom needed: not in the first script.
+const ErrorPage = lazy(() =>
+  import('@/ui/frame/TroublePages').then((m) => ({ default: m.ErrorPage })),
+);
+const UnreadablePage = lazy(() =>
+  import('@/ui/frame/TroublePages').then((m) => ({ default: m.UnreadablePage })),
+);
+const BackupStrip = lazy(() => import('@/ui/frame/BackupStrip'));
+/** The first screen comes first. */
+const KEEPING_AFTER_MS = 3000;
 
 /** The frame around every page: store, theme, the five places, what was saved, what can be undone. */
 export default function Layout() {
@@ -50,7 +60,8 @@ function Themed({ demo }: { demo: boolean }) {
 }
 
 function Frame({ demo }: { demo: boolean }) {
-  const { phase, problem, save, notice, quarantined } = useAppSelector(selectSession);
+  const { phase, problem, save, notice, quarantined, done } = useAppSelector(selectSession);
+  const ways = useWays();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
@@ -74,15 +85,34 @@ function Frame({ demo }: { demo: boolean }) {
         {quarantined[0] ? (
           <SetAsideStrip part={quarantined[0].part} onOpen={() => router.navigate('/book/files')} />
         ) : null}
+        {atTheBench ? null : <BackupReminder onOpen={() => router.navigate('/book/files')} />}
         {phase === 'unreadable' && problem ? (
-          <Page title="The logbook stays shut">
-            <Card danger>
-              <Txt>{say(problem)}</Txt>
-            </Card>
-          </Page>
-        ) : phase === 'opening' ? null : (
+          <Suspense fallback={null}>
+            <UnreadablePage problem={problem} ways={ways} />
+          </Suspense>
+        ) : phase === 'opening' ? (
+          <SlowOpening />
+        ) : (
           <View role="main" style={styles.content}>
-            <Slot />
+            <Boundary
+              place={path}
+              instead={(error, again) => (
+                <Suspense fallback={<Txt>{error.message}</Txt>}>
+                  <ErrorPage
+                    error={error}
+                    last={done.at(-1)?.label ?? null}
+                    onUndo={() => {
+                      dispatch(undo());
+                      again();
+                    }}
+                    onAgain={again}
+                    ways={ways}
+                  />
+                </Suspense>
+              )}
+            >
+              <Slot />
+            </Boundary>
           </View>
         )}
         {notice ? (
@@ -98,6 +128,50 @@ function Frame({ demo }: { demo: boolean }) {
     </View>
   );
 }
+
+/** What is still possible when a page, or the logbook, cannot be shown. */
+function useWays() {
+  const open = useOpenLogbook();
+  const save = async (from: 'page' | 'storage') => {
+    const [{ backupText }, { downloadText }] = await Promise.all([
+      import('@/store/ways'),
+      import('@/ui/download'),
+    ]);
+    downloadText(`dapper-spoke-rescued-${from}.json`, await backupText(open, from));
+  };
+  return {
+    ...open,
+    saveBackup: () => void save('page'),
+    saveStored: () => void save('storage'),
+  };
+}
+
+/** When much lies in this browser only, a line says so. */
+function BackupReminder({ onOpen }: { onOpen: () => void }) {
+  const keeping = useKeeper(KEEPING_AFTER_MS);
+  if (!keeping?.keeping.isDue) return null;
+  return (
+    <Suspense fallback={null}>
+      <BackupStrip
+        {...keeping.keeping}
+        onOpen={onOpen}
+        onLater={() => void keeping.keeper.putOff()}
+      />
+    </Suspense>
+  );
+}
+
+/** Opening takes a moment: said only when it takes long. */
+function SlowOpening() {
+  const [isSlow, setIsSlow] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setIsSlow(true), SLOW_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return isSlow ? <Txt style={styles.slow}>Opening your logbook …</Txt> : null;
+}
+
+const SLOW_MS = 1500;
 
 /** Ctrl+Z undoes and Ctrl+Shift+Z or Ctrl+Y redoes, except while writing in a field. */
 function useUndoKeys() {
@@ -134,4 +208,5 @@ const styles = StyleSheet.create({
   frame: { flex: 1 },
   wide: { flexDirection: 'row' },
   content: { flex: 1 },
+  slow: { padding: 16 },
 });

@@ -1,6 +1,5 @@
 import { useState } from 'react';
-import { previewRestore, readBackup, writeBackup } from '@/core/formats';
-import type { Logbook } from '@/core/logbook';
+import { previewRestore, readBackup, type BackupRead } from '@/core/formats';
 import { say } from '@/core/messages';
 import {
   restoreBackup,
@@ -10,27 +9,34 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { useKeeper } from '@/store/keeping/useKeeper';
 import { discardQuarantined } from '@/store/quarantine';
 import { useOpenLogbook } from '@/store/OpenContext';
+import { BackupCard, DeviceCard, FolderCard, QuarantineCard } from '@/ui/book/FileCards';
+import { RestoreCard } from '@/ui/book/RestoreCard';
+import { canShareFiles, downloadText, shareText } from '@/ui/download';
 import { Page } from '@/ui/frame';
-import { BackupCard, QuarantineCard, RestoreCard } from '@/ui/book/FileCards';
-import { downloadText } from '@/ui/download';
 
-/** Files: the whole logbook out as one file, and in again. */
+/** Files: the whole logbook out as one file, and in again; how safely this device keeps it. */
 export default function Files() {
   const dispatch = useAppDispatch();
   const open = useOpenLogbook();
+  const keeping = useKeeper();
   const logbook = useAppSelector(selectLogbook);
   const now = useAppSelector(selectNow);
   const { quarantined } = useAppSelector(selectSession);
-  const [file, setFile] = useState<{ name: string; backup: Logbook } | null>(null);
+  const [file, setFile] = useState<({ name: string } & BackupRead) | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const pick = async (picked: File) => {
-    const read = readBackup(await picked.text());
+    const read = readBackup(await picked.text(), now);
     setProblem(read.ok ? null : say(read.problem));
-    setFile(read.ok ? { name: picked.name, backup: read.value } : null);
+    setFile(read.ok ? { name: picked.name, ...read.value } : null);
   };
   const day = new Date(now).toISOString().slice(0, 10);
+  const takeOut = async (give: (name: string, text: string) => void) => {
+    const backup = await keeping?.keeper.takeBackup();
+    if (backup) give(backup.name, backup.text);
+  };
   return (
     <Page title="Files">
       {quarantined.map((part) => (
@@ -41,20 +47,37 @@ export default function Files() {
           onDiscard={() => dispatch(discardQuarantined(open.persistence, part.key))}
         />
       ))}
-      <BackupCard
-        onExport={() =>
-          downloadText(
-            `dapper-spoke-${day}.json`,
-            writeBackup(logbook, new Date(now).toISOString()),
-          )
-        }
-      />
+      {keeping ? (
+        <>
+          <BackupCard
+            {...keeping.keeping}
+            onExport={() => void takeOut(downloadText)}
+            onShare={canShareFiles() ? () => void takeOut(shareText) : null}
+          />
+          {keeping.keeping.canKeep ? (
+            <FolderCard
+              folder={keeping.keeping.folder}
+              problem={keeping.keeping.problem ? say(keeping.keeping.problem) : null}
+              onPick={() => void keeping.keeper.pickFolder()}
+              onReopen={() => void keeping.keeper.reopenFolder()}
+              onDrop={() => void keeping.keeper.dropFolder()}
+            />
+          ) : null}
+          <DeviceCard {...keeping.keeping} />
+        </>
+      ) : null}
       <RestoreCard
         problem={problem}
-        file={file ? { name: file.name, preview: previewRestore(logbook, file.backup) } : null}
+        file={
+          file && {
+            ...file,
+            preview: previewRestore(logbook, file.logbook),
+            refused: file.refused.map((r) => r.place),
+          }
+        }
         onPick={pick}
         onRestore={() => {
-          if (file) dispatch(restoreBackup(file.backup));
+          if (file) dispatch(restoreBackup(file.logbook));
           setFile(null);
         }}
         onCancel={() => setFile(null)}

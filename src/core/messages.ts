@@ -38,6 +38,7 @@ const SENTENCES: Record<ProblemCode, Sentence> = {
   'zip/method': 'It is packed in a way this app does not know. Unpack it first.',
   'zip/nested': 'An archive within an archive is not opened. Unpack it first.',
   'zip/too-many': (d) => `The archive holds more than ${d} files. Import it in parts.`,
+  'zip/bomb': 'It would unpack to far more than rides take up. It was not opened.',
   'csv/unexplained': 'Say below which column is which.',
   'csv/columns': 'A start and a distance are needed. Point at both columns.',
   'csv/no-rows': 'The table has a header and no rows.',
@@ -60,6 +61,9 @@ const SENTENCES: Record<ProblemCode, Sentence> = {
   'track/empty': 'There is no track in it.',
   'track/no-times': 'Its points carry no times, so it tells a route, not a ride.',
   'track/no-distance': 'Its points go nowhere: no positions, or standing still.',
+  'track/too-long':
+    'From its first to its last point more than ten days pass. Split it into the days you rode.',
+  'track/too-fast': 'Its distance and time make it faster than any bicycle. Check the file.',
   'plan/no-weekday': 'Pick at least one weekday, or let it happen once.',
   'plan/ends-before': 'It ends before it begins.',
   'calendar/damaged': 'The file is no calendar, damaged, or cut off. Nothing was changed.',
@@ -69,14 +73,25 @@ const SENTENCES: Record<ProblemCode, Sentence> = {
   'backup/newer': (d) =>
     `This backup was written by a newer version (format ${d}). Update the app first. Nothing was changed.`,
   'backup/damaged': (d) => `The backup is damaged at ${d}. Nothing was changed.`,
+  'backup/not-written':
+    'The backup could not be written to your folder. Is it still there, with room in it?',
+  'backup/not-proved':
+    'The backup came back from your folder changed. Save one by hand and pick another folder.',
+  'backup/no-room':
+    'Today’s backup files in your folder hold things this logbook lacks. Restore them, or pick another folder.',
   'storage/damaged': (d) =>
-    `Part of your logbook (${d}) could not be read and was set aside whole.`,
-  'storage/newer': (d) =>
-    `Your logbook was written by a newer version (format ${d}). It is opened for reading only.`,
+    `Some of ${d} could not be read. It was set aside; the rest of your logbook is here.`,
+  'storage/newer':
+    'A newer version of the app has saved here. Reload to update; what you entered is kept.',
+  'storage/unreadable':
+    'Your logbook could not be read just now. It is still there: nothing was changed or deleted.',
   'storage/unavailable':
-    'This browser does not let the app store anything. Export a backup before you leave.',
+    'This browser does not let the app store anything. Save a backup file before you leave.',
+  'storage/slow':
+    'Not saved yet: the browser’s storage does not answer. We keep your changes and try again.',
   'storage/write-failed':
-    'Not saved yet: the browser refused to write. It is kept here and tried again.',
+    'Not saved yet: the browser refused to write. We keep your changes and try again.',
+  'storage/refused': 'Part of that could not be kept: the app would not be able to read it again.',
 };
 
 /** The sentence for a problem. */

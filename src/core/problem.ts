@@ -44,6 +44,7 @@ export type ProblemCode =
   | 'zip/method'
   | 'zip/nested'
   | 'zip/too-many'
+  | 'zip/bomb'
   | 'csv/unexplained'
   | 'csv/columns'
   | 'csv/no-rows'
@@ -63,6 +64,8 @@ export type ProblemCode =
   | 'track/empty'
   | 'track/no-times'
   | 'track/no-distance'
+  | 'track/too-long'
+  | 'track/too-fast'
   | 'plan/no-weekday'
   | 'plan/ends-before'
   | 'calendar/damaged'
@@ -70,9 +73,15 @@ export type ProblemCode =
   | 'backup/foreign'
   | 'backup/newer'
   | 'backup/damaged'
+  | 'backup/not-written'
+  | 'backup/not-proved'
+  | 'backup/no-room'
   | 'storage/damaged'
   | 'storage/newer'
   | 'storage/unavailable'
+  | 'storage/unreadable'
+  | 'storage/slow'
+  | 'storage/refused'
   | 'storage/write-failed';
 
 export type Result<T> = { ok: true; value: T } | { ok: false; problem: Problem };

@@ -1,12 +1,23 @@
 import { bikeOf } from '@/core/care';
 import type { ImportedRide } from '@/core/arrivals';
 import type { Bike, BikeSpecs, Chain } from '@/core/garage';
-import type { ChainStart, LogEvent, Logbook, PlainEvent } from '@/core/logbook';
-import { addedEvents, mergeLogbooks } from '@/core/logbook';
+import {
+  addedEvents,
+  changeBetween,
+  editOf,
+  mergeLogbooks,
+  type Change,
+  type ChainStart,
+  type LogEvent,
+  type Logbook,
+  type PlainEvent,
+} from '@/core/logbook';
+import { say } from '@/core/messages';
 import type { Settings } from '@/core/settings';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
-import { changed, type Change } from './logbookSlice';
+import { enter } from './enter';
+import { merged } from './logbookSlice';
 import { historyMoved, noticed, noticeClosed, ticked } from './sessionSlice';
 import type { AppThunk } from './store';
 import { selectReplay } from './selectors';
@@ -21,12 +32,16 @@ export type NewEvent = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'> & { zon
 export const perform =
   (label: string, change: Change): AppThunk =>
   (dispatch, getState, edge) => {
-    const { logbook, session } = getState();
-    const undoable = undoableOf(label, change, logbook);
     dispatch(ticked(edge.now()));
-    dispatch(changed(change));
-    dispatch(historyMoved({ done: [...session.done, undoable], undone: [] }));
-    dispatch(noticed({ text: label, undo: true }));
+    const { entered, before, refused } = dispatch(enter(change));
+    const isNothing = Object.keys(entered).length === 0;
+    if (!isNothing) {
+      const { session } = getState();
+      const undoable = undoableOf(label, entered, before);
+      dispatch(historyMoved({ done: [...session.done, undoable], undone: [] }));
+    }
+    const text = refused.length > 0 ? say({ code: 'storage/refused' }) : label;
+    dispatch(noticed({ text, undo: !isNothing }));
   };
 
 /** Writes events into the log. Gives their ids. */
@@ -109,27 +124,42 @@ export const strike =
     dispatch(perform(label, { events }));
   };
 
+/**
+ * Adds a bike or changes the one of its id. `opened`: the bike as it was when the rider began to change
+ * it, so that only what the rider changed is written.
+ */
 export const putBike =
-  (label: string, bike: Omit<Bike, 'changedAt'>): AppThunk =>
-  (dispatch, _, edge) =>
-    dispatch(
-      perform(label, { bikes: [{ ...bike, changedAt: new Date(edge.now()).toISOString() }] }),
-    );
+  (label: string, bike: Omit<Bike, 'changedAt'>, opened: Bike | null = null): AppThunk =>
+  (dispatch, getState, edge) => {
+    const current = getState().logbook.garage.bikes[bike.id];
+    const edited: Bike = { ...bike, changedAt: new Date(edge.now()).toISOString() };
+    const next = opened && current ? editOf(current, opened, edited) : edited;
+    dispatch(perform(label, { bikes: [next] }));
+  };
 
+/** Adds a chain or changes the one of its id; `opened` as for a bike. */
 export const putChain =
-  (label: string, chain: Omit<Chain, 'changedAt'>): AppThunk =>
-  (dispatch, _, edge) =>
-    dispatch(
-      perform(label, { chains: [{ ...chain, changedAt: new Date(edge.now()).toISOString() }] }),
-    );
+  (label: string, chain: Omit<Chain, 'changedAt'>, opened: Chain | null = null): AppThunk =>
+  (dispatch, getState, edge) => {
+    const current = getState().logbook.garage.chains[chain.id];
+    const edited: Chain = { ...chain, changedAt: new Date(edge.now()).toISOString() };
+    const next = opened && current ? editOf(current, opened, edited) : edited;
+    dispatch(perform(label, { chains: [next] }));
+  };
 
-/** Puts a product on the shelf, or changes the one of its id. */
+/** Puts a product on the shelf, or changes the one of its id; `opened` as for a bike. */
 export const putProduct =
-  (label: string, product: Omit<Product, 'changedAt' | 'id'> & { id?: string }): AppThunk =>
-  (dispatch, _, edge) => {
-    const changedAt = new Date(edge.now()).toISOString();
+  (
+    label: string,
+    product: Omit<Product, 'changedAt' | 'id'> & { id?: string },
+    opened: Product | null = null,
+  ): AppThunk =>
+  (dispatch, getState, edge) => {
     const id = product.id ?? edge.newId();
-    dispatch(perform(label, { products: [{ ...product, id, changedAt }] }));
+    const current = getState().logbook.garage.products[id];
+    const edited: Product = { ...product, id, changedAt: new Date(edge.now()).toISOString() };
+    const next = opened && current ? editOf(current, opened, edited) : edited;
+    dispatch(perform(label, { products: [next] }));
   };
 
 /** Counts a product anew, less an amount that came off it for something the log does not tell. */
@@ -197,45 +227,43 @@ export const putSettings =
     );
   };
 
-/** Takes a backup in: all of it, undone as one. */
+/** Takes a backup in, each field with the moment it was written: all of it undone as one. */
 export const restoreBackup =
   (backup: Logbook): AppThunk =>
   (dispatch, getState) => {
     const before = getState().logbook;
     const after = mergeLogbooks(before, backup);
-    const pickNew = <T>(old: Record<string, T>, now: Record<string, T>): T[] =>
-      Object.entries(now).flatMap(([id, r]) => (old[id] === r ? [] : [r]));
+    const change = changeBetween(before, after, addedEvents(before.log, after.log));
+    const { done } = getState().session;
+    dispatch(merged(backup));
     dispatch(
-      perform('Backup restored', {
-        events: addedEvents(before.log, after.log),
-        bikes: pickNew(before.garage.bikes, after.garage.bikes),
-        chains: pickNew(before.garage.chains, after.garage.chains),
-        products: pickNew(before.garage.products, after.garage.products),
-        planned: pickNew(before.garage.planned, after.garage.planned),
-        planMarks: pickNew(before.garage.planMarks, after.garage.planMarks),
-        ...(after.settings === before.settings ? {} : { settings: after.settings }),
-      }),
+      historyMoved({ done: [...done, undoableOf('Backup restored', change, before)], undone: [] }),
     );
+    dispatch(noticed({ text: 'Backup restored', undo: true }));
   };
 
+/** Takes the last action back. What was changed since, in another tab, stays as it is. */
 export const undo = (): AppThunk => (dispatch, getState, edge) => {
   const { logbook, session } = getState();
   const last = session.done.at(-1);
   if (!last) return;
-  const change = reversal(last, edge);
-  const redo = undoableOf(last.label, change, logbook);
-  dispatch(changed(change));
-  dispatch(historyMoved({ done: session.done.slice(0, -1), undone: [...session.undone, redo] }));
-  dispatch(noticed({ text: `Undone: ${last.label}`, undo: false }));
+  const { entered, before } = dispatch(enter(reversal(last, logbook, edge)));
+  const redone = undoableOf(last.label, entered, before);
+  const done = session.done.slice(0, -1);
+  const isNothing = Object.keys(entered).length === 0;
+  dispatch(
+    historyMoved({ done, undone: isNothing ? session.undone : [...session.undone, redone] }),
+  );
+  const text = isNothing ? `Changed since, so it stays: ${last.label}` : `Undone: ${last.label}`;
+  dispatch(noticed({ text, undo: false }));
 };
 
 export const redo = (): AppThunk => (dispatch, getState, edge) => {
   const { logbook, session } = getState();
   const next = session.undone.at(-1);
   if (!next) return;
-  const change = reversal(next, edge);
-  const again = undoableOf(next.label, change, logbook);
-  dispatch(changed(change));
+  const { entered, before } = dispatch(enter(reversal(next, logbook, edge)));
+  const again = undoableOf(next.label, entered, before);
   dispatch(historyMoved({ done: [...session.done, again], undone: session.undone.slice(0, -1) }));
   dispatch(noticed({ text: `Done again: ${next.label}`, undo: true }));
 };

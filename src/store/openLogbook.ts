@@ -2,9 +2,9 @@ import { checkMigrations, LOGBOOK_VERSIONS, MIGRATIONS } from '@/core/logbook';
 import type { Edge } from './edge';
 import { merged, opened } from './logbookSlice';
 import { EMPTY_LOGBOOK } from './logbookFile';
-import { Persistence } from './persistence';
+import { Persistence, type Opened } from './persistence';
 import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSlice';
-import { browserStorage, type Storage } from './storage';
+import { browserStorage, Slow, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
 import { browserTabs } from './tabs';
 import { keepWeather } from './weather';
@@ -13,8 +13,13 @@ import { storageName, type LogbookName } from './whichLogbook';
 export interface OpenLogbook {
   store: AppStore;
   persistence: Persistence;
+  storage: Storage;
   edge: Edge;
   name: LogbookName;
+  /** Reads the logbook again, after it could not be read. */
+  tryAgain(): void;
+  /** Starts with nothing, in memory: what storage holds is taken in as soon as it can be read. */
+  startWithout(): void;
 }
 
 const TICK_MS = 60_000;
@@ -29,45 +34,76 @@ export function openLogbook(
   const store = createStore(edge);
   const persistence = new Persistence({
     storage,
-    tabs: browserTabs(storageName(name)),
+    tabs: browserTabs(storageName(name), storage),
     now: edge.now,
     onStatus: (status) => store.dispatch(saveChanged(status)),
     onMerge: (logbook) => store.dispatch(merged(logbook)),
+    onAside: (found) => store.dispatch(quarantineFound(found)),
   });
   const tick = () => store.dispatch(ticked(edge.now()));
   tick();
   setInterval(tick, TICK_MS);
-  document.addEventListener('visibilitychange', tick);
-  void start(store, persistence, name, edge);
-  return { store, persistence, edge, name };
+  keepInStep(persistence, tick);
+  const open: OpenLogbook = {
+    store,
+    persistence,
+    storage,
+    edge,
+    name,
+    tryAgain: () => void start(open),
+    startWithout: () => begin(open, EMPTY_LOGBOOK),
+  };
+  void start(open);
+  return open;
 }
 
-async function start(
-  store: AppStore,
-  persistence: Persistence,
-  name: LogbookName,
-  edge: Edge,
-): Promise<void> {
-  let logbook = EMPTY_LOGBOOK;
-  try {
-    const read = await persistence.open();
-    if (!read.ok) {
-      store.dispatch(phaseChanged({ phase: 'unreadable', problem: read.problem }));
-      return;
-    }
-    store.dispatch(quarantineFound(read.quarantined));
-    logbook = read.logbook;
-  } catch {
-    const problem = { code: 'storage/unavailable' } as const;
-    store.dispatch(saveChanged({ kind: 'failed', problem }));
+/** What waits is written before the page goes to the background or away; back again, it looks for news. */
+function keepInStep(persistence: Persistence, tick: () => void): void {
+  document.addEventListener('visibilitychange', () => {
+    tick();
+    if (document.visibilityState === 'hidden') persistence.flush();
+    else persistence.check();
+  });
+  window.addEventListener('pagehide', () => persistence.flush());
+  window.addEventListener('pageshow', () => persistence.check());
+}
+
+async function start(open: OpenLogbook): Promise<void> {
+  const { store, persistence, name, edge } = open;
+  store.dispatch(phaseChanged({ phase: 'opening', problem: null }));
+  const read = await readPatiently(persistence);
+  if (!read.ok) {
+    store.dispatch(phaseChanged({ phase: 'unreadable', problem: read.problem }));
+    return;
   }
-  if (name === 'demo' && Object.keys(logbook.log).length === 0) {
-    const { demoLogbook } = await import('@/core/demo');
-    logbook = demoLogbook(edge.now(), edge.zone);
-  }
+  store.dispatch(quarantineFound(read.quarantined));
+  const isFirstDemo = name === 'demo' && Object.keys(read.logbook.log).length === 0;
+  const demo = isFirstDemo ? await import('@/core/demo') : null;
+  begin(open, demo ? demo.demoLogbook(edge.now(), edge.zone) : read.logbook);
+}
+
+function begin({ store, persistence }: OpenLogbook, logbook: typeof EMPTY_LOGBOOK): void {
   store.dispatch(opened(logbook));
-  store.dispatch(phaseChanged({ phase: 'open', problem: null }));
   store.subscribe(() => persistence.save(store.getState().logbook));
-  persistence.save(store.getState().logbook);
+  persistence.startFrom(logbook);
+  store.dispatch(phaseChanged({ phase: 'open', problem: null }));
   keepWeather(store);
+}
+
+const PAUSES_MS = [250, 1000];
+
+/** A reading that fails is tried again: an empty logbook is shown only where storage said so. */
+async function readPatiently(persistence: Persistence): Promise<Opened> {
+  for (let attempt = 0; ; attempt++) {
+    try {
+      return await persistence.open();
+    } catch (error) {
+      const pause = PAUSES_MS[attempt];
+      const isOver = pause === undefined || error instanceof Slow;
+      if (!isOver) await new Promise((resolve) => setTimeout(resolve, pause));
+      else if (typeof indexedDB === 'undefined')
+        return { ok: false, problem: { code: 'storage/unavailable' } };
+      else return { ok: false, problem: { code: 'storage/unreadable' } };
+    }
+  }
 }

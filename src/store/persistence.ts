@@ -1,17 +1,8 @@
-import type { Logbook } from '@/core/logbook';
-import { mergeLogbooks } from '@/core/logbook';
+import { type Logbook } from '@/core/logbook';
 import type { Problem } from '@/core/problem';
-import {
-  changedKeys,
-  entriesToWrite,
-  isQuarantine,
-  META,
-  quarantinedPart,
-  quarantineKey,
-  readLogbook,
-  type Quarantined,
-} from './logbookFile';
-import type { Storage } from './storage';
+import { asideOf, isPart, isQuarantine, type Quarantined } from './keys';
+import { Slow, withLimits, type Storage } from './storage';
+import { StoredLogbook } from './storedLogbook';
 
 /** What the rider is told about saving. */
 export type SaveStatus =
@@ -19,6 +10,8 @@ export type SaveStatus =
 
 /** The other tabs: a message after each save, and one writer at a time. */
 export interface Tabs {
+  /** False where the browser has no channel between tabs: then storage is looked at now and then. */
+  canTell: boolean;
   tell(keys: readonly string[]): void;
   listen(heard: (keys: readonly string[]) => void): () => void;
   exclusively<T>(job: () => Promise<T>): Promise<T>;
@@ -29,130 +22,202 @@ export interface PersistenceOptions {
   tabs: Tabs;
   now: () => number;
   onStatus: (status: SaveStatus) => void;
-  /** Called with what another tab, or an older save, brought in. */
+  /** Called with the page's logbook merged with what another tab, or an older save, brought in. */
   onMerge: (logbook: Logbook) => void;
+  /** Called when parts were set aside, with all that lies aside. */
+  onAside?: (found: Quarantined[]) => void;
   retryMs?: number;
+  /** How long storage may take for one operation. */
+  limitMs?: number;
+  /** How often storage is looked at where tabs cannot tell each other. */
+  pollMs?: number;
 }
 
 export type Opened =
   { ok: true; logbook: Logbook; quarantined: Quarantined[] } | { ok: false; problem: Problem };
 
+type SaveFailure = 'storage/newer' | 'storage/slow' | 'storage/write-failed';
+
 const RETRY_MS = 5000;
+const LIMIT_MS = 10_000;
+const POLL_MS = 4000;
 
 /**
- * When to read and write. Saves run one after another; each writes only the parts that changed, in one
- * go, merged with what is stored, so that neither a second tab nor a killed one loses an event. A
- * failed save keeps the change in memory and is tried again.
+ * Keeps the page and storage the same. The page's logbook and the stored one only ever merge, field by
+ * field and event by event, so any order of saves, messages and failures ends with both holding
+ * everything. Jobs run one after another; after each, whatever storage lacks is written.
  */
 export class Persistence {
-  private saved: Logbook | null = null;
-  private wanted: Logbook | null = null;
-  private running: Promise<void> | null = null;
+  private page: Logbook | null = null;
+  private queue: Promise<unknown> = Promise.resolve();
+  private isSaveQueued = false;
+  /** The rider is being told that something is not saved yet. */
+  private isTelling = false;
   private retry: ReturnType<typeof setTimeout> | null = null;
+  private readonly poll: ReturnType<typeof setInterval> | null;
+  private readonly storage: Storage;
+  private readonly stored: StoredLogbook;
   private readonly unlisten: () => void;
 
   constructor(private readonly options: PersistenceOptions) {
-    this.unlisten = options.tabs.listen((keys) => void this.reload(keys));
+    this.storage = withLimits(options.storage, options.limitMs ?? LIMIT_MS, () => this.check());
+    this.stored = new StoredLogbook(this.storage);
+    this.unlisten = options.tabs.listen((keys) => this.reload(keys));
+    this.poll = options.tabs.canTell
+      ? null
+      : setInterval(() => this.check(), options.pollMs ?? POLL_MS);
   }
 
-  /** Reads everything; parts that are damaged are set aside whole and the rest opens. */
+  /**
+   * Reads everything; `startFrom` then begins to keep it. What is damaged is reported here and set aside
+   * with the first save. Rejects when storage fails.
+   */
   async open(): Promise<Opened> {
-    const { storage, now } = this.options;
-    const keys = await storage.keys();
-    const entries = await storage.read(keys.filter((k) => !isQuarantine(k)));
-    const read = readLogbook(entries);
-    if (!read.ok) return read;
-    const { logbook, damaged } = read.value;
-    const at = new Date(now()).toISOString();
-    if (damaged.length > 0) {
-      const aside = Object.fromEntries(damaged.map((d) => [quarantineKey(d.key, at), d.text]));
-      await storage.write(aside);
-      await storage.remove(damaged.map((d) => d.key));
-    }
-    this.saved = logbook;
-    return { ok: true, logbook, quarantined: await this.quarantined() };
+    const { entries, read } = await this.stored.open();
+    if (read.newer.length > 0) return { ok: false, problem: { code: 'storage/newer' } };
+    return { ok: true, logbook: read.logbook, quarantined: asideOf(entries, read.damaged) };
+  }
+
+  /** Begins to keep a logbook: the one read, or one of memory where storage could not be read. */
+  startFrom(logbook: Logbook): void {
+    this.page = logbook;
+    // Another tab may have written since it was read.
+    this.check();
   }
 
   /** Everything set aside and not yet discarded. */
   async quarantined(): Promise<Quarantined[]> {
-    const { storage } = this.options;
-    const texts = await storage.read((await storage.keys()).filter(isQuarantine));
-    return Object.entries(texts).map(([key, text]) => ({ key, part: quarantinedPart(key), text }));
+    const keys = (await this.storage.keys()).filter(isQuarantine);
+    return asideOf(await this.storage.read(keys), []);
   }
 
   async discard(key: string): Promise<void> {
-    if (isQuarantine(key)) await this.options.storage.remove([key]);
+    if (isQuarantine(key)) await this.storage.remove([key]);
   }
 
-  /** Asks for this state to be on disk. Returns at once; `settled` waits. */
+  /** Asks for this state to be in storage. Returns at once; `settled` waits. */
   save(logbook: Logbook): void {
-    if (this.saved === null || changedKeys(this.saved, logbook).length === 0) return;
-    this.wanted = logbook;
-    // Starts after this tick: several changes in one go are one save, and telling the status cannot
-    // call back into a save that has not begun.
-    this.running ??= Promise.resolve()
-      .then(() => this.run())
-      .finally(() => {
-        this.running = null;
-      });
+    if (this.page === null || this.page === logbook) return;
+    this.page = logbook;
+    if (!this.isSaveQueued) this.saveSoon();
+  }
+
+  /** Writes what waits now: the page is about to be left, or is back. */
+  flush(): void {
+    this.clearRetry();
+    this.saveSoon();
+  }
+
+  /** Looks whether another tab has written what this one has not heard of. */
+  check(): void {
+    this.inTurn(async () => this.see(await this.stored.changedElsewhere()));
+  }
+
+  /** Does a job while no other tab writes. */
+  alone<T>(job: () => Promise<T>): Promise<T> {
+    return this.options.tabs.exclusively(job);
   }
 
   async settled(): Promise<void> {
-    while (this.running) await this.running;
+    for (let last; last !== this.queue;) await (last = this.queue);
   }
 
   close(): void {
     this.unlisten();
-    if (this.retry) clearTimeout(this.retry);
+    if (this.poll) clearInterval(this.poll);
+    this.clearRetry();
+    this.page = null;
   }
 
-  private async run(): Promise<void> {
-    while (this.wanted) {
-      const logbook = this.wanted;
-      this.wanted = null;
-      this.options.onStatus({ kind: 'saving' });
+  private reload(keys: readonly string[]): void {
+    this.inTurn(() => this.see(keys.filter(isPart)));
+  }
+
+  private saveSoon(): void {
+    this.isSaveQueued = true;
+    this.inTurn(async () => {
+      this.isSaveQueued = false;
+    });
+  }
+
+  /**
+   * Does a job after those before it, then writes whatever storage lacks. One that fails is done again
+   * later: what the page holds is never dropped.
+   */
+  private inTurn(job: () => Promise<unknown>): void {
+    this.queue = this.queue.then(async () => {
+      if (this.page === null) return;
       try {
-        await this.options.tabs.exclusively(() => this.writeOnce(logbook));
-        this.options.onStatus({ kind: 'saved', at: this.options.now() });
-      } catch {
-        this.wanted ??= logbook;
-        this.options.onStatus({ kind: 'failed', problem: { code: 'storage/write-failed' } });
+        await job();
+        const wrote = this.lacking().length > 0;
+        for (let keys = this.lacking(); keys.length > 0; keys = this.lacking()) {
+          this.report({ kind: 'saving' });
+          await this.options.tabs.exclusively(() => this.write(keys));
+        }
+        this.clearRetry();
+        if (this.stored.isNewer) this.fail('storage/newer');
+        else if (wrote || this.isTelling) this.report({ kind: 'saved', at: this.options.now() });
+      } catch (error) {
+        if (this.lacking().length > 0) this.fail(codeOf(error));
+        else if (this.isTelling) this.report({ kind: 'saved', at: this.options.now() });
         this.retryLater();
-        return;
       }
-    }
+    });
   }
 
-  private async writeOnce(logbook: Logbook): Promise<void> {
-    const { storage, now, tabs, onMerge } = this.options;
-    const keys = changedKeys(this.saved ?? logbook, logbook);
-    const at = new Date(now()).toISOString();
-    const stored = readLogbook(await storage.read([META, ...keys]));
-    if (!stored.ok) throw new Error('A newer version of the app has written here meanwhile.');
-    const { entries, merged } = entriesToWrite(logbook, keys, stored.value.logbook, at);
-    for (const { key, text } of stored.value.damaged) entries[quarantineKey(key, at)] = text;
-    await storage.write(entries);
-    this.saved = logbook;
-    tabs.tell(keys);
-    if (changedKeys(logbook, merged).length > 0) {
-      this.saved = merged;
-      onMerge(merged);
-    }
+  private lacking(): string[] {
+    return this.page === null ? [] : this.stored.lacking(this.page);
+  }
+
+  private report(status: SaveStatus): void {
+    this.isTelling = status.kind !== 'saved';
+    this.options.onStatus(status);
+  }
+
+  private fail(code: SaveFailure): void {
+    this.report({ kind: 'failed', problem: { code } });
+  }
+
+  /** Reads some parts again and takes in what they bring, before anything else can fail. */
+  private async see(keys: readonly string[]) {
+    const before = this.page;
+    if (keys.length === 0 || before === null) return null;
+    const seen = await this.stored.see(keys, before);
+    this.merge(before, seen.page);
+    return seen;
+  }
+
+  private async write(keys: readonly string[]): Promise<void> {
+    const seen = await this.see(keys);
+    if (this.page === null || seen === null) return;
+    const told = await this.stored.write(keys, this.page, seen, this.options.now());
+    if (told.length > 0) this.options.tabs.tell(told);
+    if (seen.lost.length > 0) this.options.onAside?.(await this.quarantined());
+  }
+
+  /** Takes in what storage brought; the page may have gone on meanwhile, and merges it itself. */
+  private merge(before: Logbook, merged: Logbook): void {
+    if (merged === before || this.page === null) return;
+    if (this.page === before) this.page = merged;
+    this.options.onMerge(merged);
   }
 
   private retryLater(): void {
-    if (this.retry) clearTimeout(this.retry);
+    this.clearRetry();
     this.retry = setTimeout(() => {
-      const { wanted } = this;
-      if (wanted) this.save(wanted);
+      this.retry = null;
+      this.check();
     }, this.options.retryMs ?? RETRY_MS);
   }
 
-  /** Another tab saved: take in what it wrote. */
-  private async reload(keys: readonly string[]): Promise<void> {
-    const read = readLogbook(await this.options.storage.read([META, ...keys]));
-    if (!read.ok || this.saved === null) return;
-    this.saved = mergeLogbooks(this.saved, read.value.logbook);
-    this.options.onMerge(read.value.logbook);
+  private clearRetry(): void {
+    if (this.retry) clearTimeout(this.retry);
+    this.retry = null;
   }
 }
+
+/** A lock that does not come in time ends as a `TimeoutError`. */
+const codeOf = (error: unknown): SaveFailure =>
+  error instanceof Slow || (error instanceof Error && error.name === 'TimeoutError')
+    ? 'storage/slow'
+    : 'storage/write-failed';

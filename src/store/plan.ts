@@ -7,7 +7,7 @@ import type { Problem } from '@/core/problem';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { Cell } from '@/core/weather';
 import { fetchForecast } from './forecast';
-import { changed } from './logbookSlice';
+import { enter } from './enter';
 import * as planCommands from './planCommands';
 import { selectGarage, selectReplay, selectReports, selectSettings } from './selectors';
 import type { AppStore, RootState } from './store';
@@ -148,7 +148,7 @@ class PlanKeeper {
   private note(part: Partial<PlanSettings>): void {
     const { settings } = this.store.getState().logbook;
     const plan = { ...settings.plan, ...part };
-    this.store.dispatch(changed({ settings: { ...settings, plan, changedAt: this.moment() } }));
+    this.store.dispatch(enter({ settings: { ...settings, plan, changedAt: this.moment() } }));
   }
 
   /** Asks for a plan when what it rests on has changed. */

@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Problem } from '@/core/problem';
-import type { Quarantined } from './logbookFile';
+import type { Quarantined } from './keys';
 import type { SaveStatus } from './persistence';
 import type { Undoable } from './undo';
 

@@ -41,3 +41,40 @@ export function memoryStorage(initial: Record<string, string> = {}): Storage {
     },
   };
 }
+
+/** Storage did not answer within its limit. */
+export class Slow extends Error {
+  override name = 'Slow';
+}
+
+/**
+ * Storage whose operations end: one that takes longer than `ms` rejects. Should it be carried out after
+ * all, `onLate` is called, for then storage is no longer as it was last seen.
+ */
+export function withLimits(inner: Storage, ms: number, onLate: () => void): Storage {
+  const limited = <T>(run: () => Promise<T>): Promise<T> =>
+    new Promise((resolve, reject) => {
+      let isLate = false;
+      const timer = setTimeout(() => {
+        isLate = true;
+        reject(new Slow());
+      }, ms);
+      run().then(
+        (value) => {
+          clearTimeout(timer);
+          if (isLate) onLate();
+          resolve(value);
+        },
+        (error: unknown) => {
+          clearTimeout(timer);
+          reject(error);
+        },
+      );
+    });
+  return {
+    keys: () => limited(() => inner.keys()),
+    read: (keys) => limited(() => inner.read(keys)),
+    write: (entries) => limited(() => inner.write(entries)),
+    remove: (keys) => limited(() => inner.remove(keys)),
+  };
+}

@@ -1,48 +1,81 @@
-import type { Bike, Chain } from '@/core/garage';
-import type { LogEvent, Logbook } from '@/core/logbook';
-import type { PlannedRide, PlanMark } from '@/core/plan/schema';
-import type { Product } from '@/core/shelf';
-import type { Settings } from '@/core/settings';
+import { RECORD_KINDS, type AnyRecord, type RecordKind } from '@/core/garage';
+import {
+  changedFields,
+  type Change,
+  type ChangedRecords,
+  type LogEvent,
+  type Logbook,
+} from '@/core/logbook';
+import { flattenSettings, nestSettings, type FlatSettings, type Settings } from '@/core/settings';
+import equal from 'fast-deep-equal';
 import type { Edge } from './edge';
-import type { Change } from './logbookSlice';
 
-/** One action of the rider: what to strike and what to put back to take it away again. */
+/** A field an action changed. A field that was not there has no `was`, one that is gone no `wrote`. */
+interface FieldStep {
+  field: string;
+  was?: unknown;
+  wrote?: unknown;
+}
+
+/** One action of the rider: the events to strike and the fields to put back to take it away again. */
 export interface Undoable {
   label: string;
   eventIds: string[];
-  bikes: Bike[];
-  chains: Chain[];
-  products: Product[];
-  planned: PlannedRide[];
-  planMarks: PlanMark[];
-  settings: Settings | null;
+  records: { kind: RecordKind; id: string; fields: FieldStep[] }[];
+  settings: FieldStep[];
 }
 
 /**
- * What takes a change away again. The log only grows, so its events are struck; of records the former
- * version is put back, and a record that was new is retired.
+ * What takes a change away again. The log only grows, so its events are struck; of records and settings
+ * the fields that the change wrote get their former values, and a record that was new is retired.
  */
 export function undoableOf(label: string, change: Change, before: Logbook): Undoable {
-  const former = <T extends { id: string; retired: boolean }>(
-    records: T[] | undefined,
-    old: Record<string, T>,
-  ): T[] => (records ?? []).map((r) => old[r.id] ?? { ...r, retired: true });
+  const records = RECORD_KINDS.flatMap((kind) => {
+    const old: Readonly<Record<string, AnyRecord>> = before.garage[kind];
+    return (change[kind] ?? []).map((record: AnyRecord) => {
+      const former = old[record.id];
+      const fields = former
+        ? stepsOf(former, record)
+        : [{ field: 'retired', was: true, wrote: false }];
+      return { kind, id: record.id, fields };
+    });
+  });
   return {
     label,
     eventIds: (change.events ?? []).map((e) => e.id),
-    bikes: former(change.bikes, before.garage.bikes),
-    chains: former(change.chains, before.garage.chains),
-    products: former(change.products, before.garage.products),
-    planned: former(change.planned, before.garage.planned),
-    planMarks: former(change.planMarks, before.garage.planMarks),
-    settings: change.settings ? before.settings : null,
+    records,
+    settings: change.settings
+      ? stepsOf(flattenSettings(before.settings), flattenSettings(change.settings))
+      : [],
   };
 }
 
+type Fields = Readonly<Record<string, unknown>>;
+
+function stepsOf(before: Parameters<typeof changedFields>[0], after: typeof before): FieldStep[] {
+  const [old, now] = [before as unknown as Fields, after as unknown as Fields];
+  return changedFields(before, after).map((field) => ({
+    field,
+    ...(Object.hasOwn(old, field) ? { was: old[field] } : {}),
+    ...(Object.hasOwn(now, field) ? { wrote: now[field] } : {}),
+  }));
+}
+
+/** Fields put back where they still are as the action wrote them: what came later, elsewhere, stays. */
+function putBack<T extends object>(record: T, steps: readonly FieldStep[]): T {
+  const fields: Record<string, unknown> = Object.fromEntries(Object.entries(record));
+  for (const step of steps) {
+    const { field } = step;
+    if (!equal(fields[field], step.wrote)) continue;
+    if ('was' in step) fields[field] = step.was;
+    else delete fields[field];
+  }
+  return fields as T;
+}
+
 /** The change that undoes; undoing that change in turn redoes. */
-export function reversal(undoable: Undoable, edge: Edge): Change {
+export function reversal(undoable: Undoable, logbook: Logbook, edge: Edge): Change {
   const now = new Date(edge.now()).toISOString();
-  const dated = <T extends { changedAt: string }>(record: T): T => ({ ...record, changedAt: now });
   const events: LogEvent[] = undoable.eventIds.map((target) => ({
     type: 'eventStruck',
     id: edge.newId(),
@@ -51,13 +84,19 @@ export function reversal(undoable: Undoable, edge: Edge): Change {
     recordedAt: now,
     target,
   }));
+  const records: Partial<Record<RecordKind, AnyRecord[]>> = {};
+  for (const { kind, id, fields } of undoable.records) {
+    const record: AnyRecord | undefined = logbook.garage[kind][id];
+    if (record) (records[kind] ??= []).push(putBack(record, fields));
+  }
   return {
+    ...(records as ChangedRecords),
     events,
-    bikes: undoable.bikes.map(dated),
-    chains: undoable.chains.map(dated),
-    products: undoable.products.map(dated),
-    planned: undoable.planned.map(dated),
-    planMarks: undoable.planMarks.map(dated),
-    ...(undoable.settings ? { settings: dated(undoable.settings) } : {}),
+    ...(undoable.settings.length > 0 ? { settings: settingsBack(logbook, undoable) } : {}),
   };
+}
+
+function settingsBack({ settings }: Logbook, undoable: Undoable): Settings {
+  const flat: FlatSettings = putBack(flattenSettings(settings), undoable.settings);
+  return nestSettings(flat) as Settings;
 }

@@ -5,7 +5,7 @@ import { MS_PER_HOUR } from '@/core/units';
 import { cellName, dayOf, startOfDay, type WeatherRecord } from '@/core/weather';
 import { noWeather, weatherService, type WeatherHours, type WeatherSource } from '@/work';
 import type { Edge } from './edge';
-import { changed } from './logbookSlice';
+import { enter } from './enter';
 import { selectNow, selectReplay, selectSettings } from './selectors';
 import { weatherMoved } from './sessionSlice';
 import type { AppStore, AppThunk } from './store';
@@ -44,7 +44,7 @@ export const fillWeather =
         break;
       }
     }
-    if (events.length > 0) dispatch(changed({ events }));
+    if (events.length > 0) dispatch(enter({ events }));
     dispatch(
       weatherMoved(problem ? { kind: 'failed', problem, at: edge.now() } : { kind: 'idle' }),
     );

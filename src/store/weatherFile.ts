@@ -3,7 +3,7 @@ import type { HoursOfFile } from '@/core/formats';
 import { allEvents, weatherFromFiles, type LogEvent } from '@/core/logbook';
 import { fail, ok, type Result } from '@/core/problem';
 import { weatherOfFile } from '@/work';
-import { changed } from './logbookSlice';
+import { enter } from './enter';
 import { selectReplay } from './selectors';
 import { noticed } from './sessionSlice';
 import type { AppThunk } from './store';
@@ -36,6 +36,6 @@ export const forgetFileWeather = (): AppThunk => (dispatch, getState, edge) => {
     humidity: unknown,
     windMs: unknown,
   }));
-  if (events.length > 0) dispatch(changed({ events }));
+  if (events.length > 0) dispatch(enter({ events }));
   dispatch(noticed({ text: 'Weather of files forgotten', undo: false }));
 };

@@ -29,3 +29,10 @@ export const rideBody = (
 /** Whole events, written down when they happened, with ids in the order given. */
 export const stamped = (bodies: readonly Body[]): PlainEvent[] =>
   bodies.map((b, i) => ({ ...b, id: `e${i}`, zone: 'UTC', recordedAt: b.at }) as PlainEvent);
+
+/** Rides of these lengths on bike b1, a day apart. */
+export const ridesOf = (distancesKm: readonly number[], prefix = 'ride'): RideLogged[] =>
+  distancesKm.map((km, n) => {
+    const at = new Date(Date.parse('2026-05-01T08:00:00.000Z') + n * 86_400_000).toISOString();
+    return { ...rideBody(at, 'b1', km), id: `${prefix}${n}`, zone: 'UTC', recordedAt: at };
+  });

@@ -47,7 +47,7 @@ export function plan(request: PlanRequest, onProgress: (share: number) => void):
 }
 
 /** A calendar takes no longer than this. */
-const MOST_MS = 30_000;
+const MOST_MS = 10_000;
 
 /** Reads a calendar file in a worker: its entries from one day to another. */
 export async function readCalendarFile(

@@ -3,7 +3,7 @@ import { fail, type Result } from '@/core/problem';
 import { startReader } from './readRideFiles';
 
 /** A file that takes longer than this is given up. */
-const MOST_MS = 30_000;
+const MOST_MS = 10_000;
 
 /** Reads a file of hourly weather in a worker. */
 export async function readWeather(file: File): Promise<Result<HoursOfFile>> {

@@ -13,6 +13,7 @@ import {
   useAppSelector,
   useNewId,
 } from '@/store';
+import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { BikeForm } from '@/ui/garage/BikeForm';
 import { FitForm } from '@/ui/garage/FitForm';
@@ -32,6 +33,7 @@ export default function BikePage() {
   const now = useAppSelector(selectNow);
   const { replay } = useAppSelector(selectReplay);
   const bike = garage.bikes[id] ?? null;
+  const opened = useAsOpened(bike);
   if (!bike && id !== 'new')
     return (
       <Page title="No such bike">
@@ -77,13 +79,13 @@ export default function BikePage() {
         </Card>
       ) : null}
       <BikeForm
-        key={bike?.changedAt ?? 'new'}
+        key={id}
         bike={bike}
         garage={garage}
         onSave={(fields) => {
           const bikeId = bike?.id ?? newId();
           const label = bike ? `${fields.name} changed` : `${fields.name} added`;
-          dispatch(putBike(label, { ...fields, id: bikeId, retired: false }));
+          dispatch(putBike(label, { ...fields, id: bikeId, retired: false }, opened));
           router.navigate(bike ? '/book/garage' : `/book/bike/${bikeId}`);
         }}
         {...(bike

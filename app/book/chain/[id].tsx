@@ -11,6 +11,7 @@ import {
   useAppSelector,
   useNewId,
 } from '@/store';
+import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { ChainForm } from '@/ui/garage/ChainForm';
 import { WearEntry } from '@/ui/garage/WearEntry';
@@ -27,6 +28,7 @@ export default function ChainPage() {
   const now = useAppSelector(selectNow);
   const steps = useAppSelector((s) => selectChainSteps(s, id));
   const chain = garage.chains[id] ?? null;
+  const opened = useAsOpened(chain);
   if (!chain && id !== 'new')
     return (
       <Page title="No such chain">
@@ -58,12 +60,14 @@ export default function ChainPage() {
         </Card>
       ) : null}
       <ChainForm
-        key={chain?.changedAt ?? 'new'}
+        key={id}
         chain={chain}
         garage={garage}
         onSave={(fields) => {
           const label = chain ? `${fields.name} changed` : `${fields.name} added`;
-          dispatch(putChain(label, { ...fields, id: chain?.id ?? newId(), retired: false }));
+          dispatch(
+            putChain(label, { ...fields, id: chain?.id ?? newId(), retired: false }, opened),
+          );
           router.navigate('/book/garage');
         }}
         {...(chain

@@ -16,6 +16,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { Learnt } from '@/ui/shelf/lazily';
 import { ProductForm } from '@/ui/shelf/ProductForm';
@@ -43,6 +44,7 @@ export default function ProductPage() {
   const { dropsPerMl, units } = useAppSelector(selectSettings);
   const { replay } = useAppSelector(selectReplay);
   const product = row?.product ?? null;
+  const opened = useAsOpened(product && row ? { id, product, left: row.stock.left } : null);
   if (id !== 'new' && !product)
     return (
       <Page title={products[id]?.name ?? 'No such product'}>
@@ -52,14 +54,13 @@ export default function ProductPage() {
   const left = row?.stock.left ?? 0;
   const save = (fields: ProductFields) => {
     const at = new Date(now).toISOString();
-    const counted = !product || Math.abs(fields.left - Math.max(0, left)) > 0.05;
+    const counted = !opened || Math.abs(fields.left - Math.max(0, opened.left)) > 0.05;
     const stand = counted
       ? { left: fields.left, leftAt: at }
-      : { left: product.left, leftAt: product.leftAt };
+      : { left: opened.product.left, leftAt: opened.product.leftAt };
     const kept = { ...(product ? { id: product.id } : {}), retired: false };
-    dispatch(
-      putProduct(product ? 'Product changed' : 'Product added', { ...fields, ...kept, ...stand }),
-    );
+    const label = product ? 'Product changed' : 'Product added';
+    dispatch(putProduct(label, { ...fields, ...kept, ...stand }, opened?.product ?? null));
     router.navigate('/shelf');
   };
   return (
@@ -93,7 +94,7 @@ export default function ProductPage() {
         />
       ) : null}
       <ProductForm
-        key={`${id} ${product?.changedAt ?? ''}`}
+        key={id}
         product={product}
         left={left}
         units={units}

@@ -80,9 +80,18 @@ export function planImport(files: readonly ReadFile[], context: ImportContext): 
   });
 }
 
+/** Longer from start to end is no ride but several, or a clock set anew. Own choice: a ten-day tour. */
+const LONGEST_TRACK_MINUTES = 10 * 24 * 60;
+/** Faster on average is a car, a train, or minutes taken for hours. Own choice, above any bicycle race. */
+const FASTEST_KM_PER_H = 70;
+
 function problemOf(ride: RideFromFile, first: string | null, now: number): Problem | null {
   if (ride.distanceKm > LONGEST_RIDE_KM)
     return { code: 'distance/too-long', detail: `${LONGEST_RIDE_KM} km` };
+  const minutes = ride.path?.at(-1)?.[2] ?? 0;
+  if (minutes > LONGEST_TRACK_MINUTES) return { code: 'track/too-long' };
+  if (ride.movingH !== null && ride.distanceKm > ride.movingH * FASTEST_KM_PER_H + 1)
+    return { code: 'track/too-fast' };
   if (Date.parse(ride.startedAt) > now) return { code: 'date/future' };
   if (first === null) return { code: 'chain/missing' };
   if (ride.startedAt < first)

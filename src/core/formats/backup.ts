@@ -1,137 +1,135 @@
-import * as z from 'zod/mini';
-import { garageSchema } from '../garage';
+import { str as crc32 } from 'crc-32';
+import type { AnyRecord } from '../garage/schema';
 import {
   addEvents,
   allEvents,
+  capStamps,
   CURRENT_VERSION,
-  logEventSchema,
-  migrate,
-  newer,
+  mapGarage,
+  readEvent,
+  readGarage,
+  readSettings,
   type LogEvent,
   type Logbook,
+  type Refused,
 } from '../logbook';
+import { EMPTY_GARAGE } from '../garage/empty';
 import { fail, ok, type Result } from '../problem';
-import { settingsSchema } from '../settings';
+import { DEFAULT_SETTINGS } from '../settings';
+import { salvage } from './salvage';
 
 /** The backup file: one JSON object, described in docs/backup-format.md. */
 export const BACKUP_FORMAT = 'dapper-spoke-logbook';
 
-const envelopeSchema = z.object({
-  format: z.literal(BACKUP_FORMAT),
-  version: z.int().check(z.positive()),
-  exportedAt: z.string(),
-  garage: z.unknown(),
-  settings: z.unknown(),
-  events: z.array(z.unknown()),
-});
+/** The checksum of what a backup holds: CRC-32 of its three parts as compact JSON, in hexadecimal. */
+const sumOf = (garage: unknown, settings: unknown, events: unknown): string =>
+  (crc32(JSON.stringify([garage, settings, events])) >>> 0).toString(16).padStart(8, '0');
 
-/** The whole logbook as the text of one file. */
-export function writeBackup(logbook: Logbook, exportedAt: string): string {
+/** The whole logbook as the text of one file; `unread`: stored texts that cannot be read, kept along. */
+export function writeBackup(
+  logbook: Logbook,
+  exportedAt: string,
+  unread: Readonly<Record<string, string>> = {},
+): string {
+  const { garage, settings } = logbook;
+  const events = allEvents(logbook.log);
   const file = {
     format: BACKUP_FORMAT,
     version: CURRENT_VERSION,
     exportedAt,
-    garage: logbook.garage,
-    settings: logbook.settings,
-    events: allEvents(logbook.log),
+    sum: sumOf(garage, settings, events),
+    garage,
+    settings,
+    events,
+    ...(Object.keys(unread).length > 0 ? { unread } : {}),
   };
   return JSON.stringify(file, null, 1) + '\n';
 }
 
-/** Reads a backup; anything not wholly right is refused with the place, so that nothing is half restored. */
-export function readBackup(text: string): Result<Logbook> {
+/** What a backup holds, and what is to be told of it before it is restored. */
+export interface BackupRead {
+  logbook: Logbook;
+  /** Pieces that cannot be read; all the rest can be restored. */
+  refused: Refused[];
+  /** The file is not as it was written: its checksum differs, or it was cut off. */
+  altered: boolean;
+  /** Records with stamps of the future, counted as written now: they must not win for ever. */
+  capped: number;
+}
+
+interface Envelope {
+  version: unknown;
+  sum: unknown;
+  garage: unknown;
+  settings: unknown;
+  events: unknown;
+}
+
+/**
+ * Reads a backup of any version, as sound at one moment. Pieces that cannot be read are refused one by
+ * one; the file is refused only when it is foreign, newer, or nothing of it can be read.
+ */
+export function readBackup(text: string, now: number): Result<BackupRead> {
+  const envelope = open(text.replace(/^\uFEFF/, ''));
+  if (!envelope.ok) return envelope;
+  const { version, sum, garage: rawGarage, settings: rawSettings } = envelope.value;
+  if (typeof version === 'number' && version > CURRENT_VERSION)
+    return fail('backup/newer', { detail: String(version) });
+  const refused: Refused[] = [];
+  const garage = readGarage(rawGarage, version);
+  if (garage) refused.push(...garage.refused);
+  else refused.push({ place: 'garage', raw: rawGarage });
+  const settings = readSettings(rawSettings, version);
+  if (settings) refused.push(...settings.refused);
+  else refused.push({ place: 'settings', raw: rawSettings });
+  const rawEvents = envelope.value.events;
+  if (!Array.isArray(rawEvents)) refused.push({ place: 'events', raw: rawEvents });
+  const events = eventsOf(Array.isArray(rawEvents) ? rawEvents : [], version, refused);
+  if (!garage && !settings && events.length === 0)
+    return fail('backup/damaged', { detail: 'its first line' });
+  let capped = 0;
+  const cap = <T extends AnyRecord | Logbook['settings']>(record: T): T => {
+    const sound = capStamps(record, now);
+    if (sound !== record) capped += 1;
+    return sound;
+  };
+  const logbook: Logbook = {
+    garage: mapGarage(garage?.garage ?? EMPTY_GARAGE, (records) =>
+      Object.fromEntries(Object.entries(records).map(([id, record]) => [id, cap(record)])),
+    ),
+    settings: cap(settings?.settings ?? DEFAULT_SETTINGS),
+    log: addEvents({}, events),
+  };
+  const whole = sum === undefined || sum === sumOf(rawGarage, rawSettings, rawEvents);
+  return ok({ logbook, refused, altered: !whole || envelope.value.version === undefined, capped });
+}
+
+function open(text: string): Result<Envelope> {
   let json: unknown;
   try {
-    json = JSON.parse(text.replace(/^\uFEFF/, ''));
+    json = JSON.parse(text);
   } catch {
-    return fail('backup/not-json');
+    if (!text.includes(`"${BACKUP_FORMAT}"`)) return fail('backup/not-json');
+    const { garage, settings, events } = salvage(text);
+    const found = Object.keys(garage).length > 0 || events.length > 0;
+    return found
+      ? ok({ version: undefined, sum: undefined, garage, settings, events })
+      : fail('backup/not-json');
   }
   const format = (json as { format?: unknown } | null)?.format;
-  if (format !== BACKUP_FORMAT) return fail('backup/foreign');
-  const envelope = envelopeSchema.safeParse(json);
-  if (!envelope.success) return damaged(envelope.error);
-  const { version, garage: rawGarage, settings: rawSettings, events: rawEvents } = envelope.data;
-  if (version > CURRENT_VERSION) return fail('backup/newer', { detail: String(version) });
+  return format === BACKUP_FORMAT ? ok(json as Envelope) : fail('backup/foreign');
+}
 
-  const garage = read('garage', rawGarage, version, garageSchema);
-  if (!garage.ok) return garage;
-  const settings = read('settings', rawSettings, version, settingsSchema);
-  if (!settings.ok) return settings;
-  const events: LogEvent[] = [];
-  for (const [index, raw] of rawEvents.entries()) {
-    const event = read('event', raw, version, logEventSchema, `events[${index}]`);
-    if (!event.ok) return event;
-    events.push(event.value);
-  }
-  return ok({
-    garage: garage.value,
-    settings: settings.value,
-    log: addEvents({}, events),
+/** The events that can be read; an id belongs to one event, whatever month it is in. */
+function eventsOf(raw: readonly unknown[], version: unknown, refused: Refused[]): LogEvent[] {
+  const known = new Set<string>();
+  return raw.flatMap((item, n) => {
+    const event = readEvent(item, version);
+    if (!event || known.has(event.id)) {
+      refused.push({ place: `events[${n}]`, raw: item });
+      return [];
+    }
+    known.add(event.id);
+    return [event];
   });
-}
-
-function read<T>(
-  part: 'event' | 'garage' | 'settings',
-  raw: unknown,
-  version: number,
-  schema: z.ZodMiniType<T>,
-  place: string = part,
-): Result<T> {
-  const migrated = migrate(part, raw, version);
-  if (!migrated.ok) return migrated;
-  const parsed = schema.safeParse(migrated.value);
-  return parsed.success ? ok(parsed.data) : damaged(parsed.error, place);
-}
-
-function damaged(error: z.core.$ZodError, place?: string): Result<never> {
-  const path = [place, ...(error.issues[0]?.path ?? [])].filter((p) => p !== undefined);
-  return fail('backup/damaged', { detail: path.join(', ') || 'its first line' });
-}
-
-/** What restoring would do, counted. */
-export interface RestorePreview {
-  events: { added: number; kept: number };
-  bikes: Counts;
-  chains: Counts;
-  products: Counts;
-  settings: 'kept' | 'replaced';
-  /** First and last moment in the file's log. */
-  from: string | null;
-  to: string | null;
-}
-
-export interface Counts {
-  added: number;
-  replaced: number;
-  kept: number;
-}
-
-/** Counts what `mergeLogbooks(ours, theirs)` will change. */
-export function previewRestore(ours: Logbook, theirs: Logbook): RestorePreview {
-  const ourIds = new Set(allEvents(ours.log).map((e) => e.id));
-  const events = allEvents(theirs.log);
-  const added = events.filter((e) => !ourIds.has(e.id)).length;
-  return {
-    events: { added, kept: events.length - added },
-    bikes: count(ours.garage.bikes, theirs.garage.bikes),
-    chains: count(ours.garage.chains, theirs.garage.chains),
-    products: count(ours.garage.products, theirs.garage.products),
-    settings: newer(ours.settings, theirs.settings) === ours.settings ? 'kept' : 'replaced',
-    from: events[0]?.at ?? null,
-    to: events.at(-1)?.at ?? null,
-  };
-}
-
-function count<T extends { changedAt: string }>(
-  ours: Record<string, T>,
-  theirs: Record<string, T>,
-): Counts {
-  const counts: Counts = { added: 0, replaced: 0, kept: 0 };
-  for (const [id, record] of Object.entries(theirs)) {
-    const own = ours[id];
-    if (!own) counts.added++;
-    else if (newer(own, record) === own) counts.kept++;
-    else counts.replaced++;
-  }
-  return counts;
 }

@@ -3,6 +3,9 @@ import { dateOf, momentOf, timeOf } from '../plan/days';
 import type { DateText } from '../plan/dates';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
+import { splitEvents } from './calendarText';
+import { RepeatsWithoutEnd, withinBudget, type RepeatBudget } from './repeatBudget';
+import { tidy } from './tidy';
 
 /** An entry of a calendar on one of its days. */
 export interface CalendarEntry {
@@ -30,6 +33,8 @@ export interface CalendarRead {
 
 /** A calendar is bounded, whatever it says. */
 const MOST_ENTRIES = 2000;
+/** Looks at possible days of repeating entries, over the whole file: some seconds at most. */
+const MOST_LOOKS = 400_000;
 /** Steps through the repeats of one entry: daily for thirty years. */
 const MOST_STEPS = 11_000;
 
@@ -63,14 +68,18 @@ export function readCalendar(
       const uid = String(event.getFirstPropertyValue('uid') ?? '');
       exceptions.set(uid, [...(exceptions.get(uid) ?? []), event]);
     }
+  const budget: RepeatBudget = { left: MOST_LOOKS };
   const window = { from: momentOf(from, '00:00', zone), to: momentOf(to, '23:59', zone) };
   for (const event of events) {
     if (event.hasProperty('recurrence-id')) continue;
     try {
       const uid = String(event.getFirstPropertyValue('uid') ?? '');
-      readEvent(event, exceptions.get(uid) ?? [], { known, zone, window, read });
-    } catch {
-      read.skipped += 1;
+      withinBudget(budget, () =>
+        readEvent(event, exceptions.get(uid) ?? [], { known, zone, window, read }),
+      );
+    } catch (error) {
+      if (error instanceof RepeatsWithoutEnd) read.cutShort += 1;
+      else read.skipped += 1;
     }
     if (read.entries.length > MOST_ENTRIES) {
       read.tooMany = true;
@@ -99,14 +108,11 @@ function parse(text: string): Parsed | null {
   }
 }
 
-const EVENT = /^BEGIN:VEVENT\s[\s\S]*?^END:VEVENT[^\S\n]*\r?\n?/gim;
-
 /** One bad entry makes the parser refuse the file: the calendar without those it refuses. */
 function withoutBad(text: string): Parsed | null {
-  const events = text.match(EVENT) ?? [];
-  const frame = text.replace(EVENT, '');
+  const { frame, events } = splitEvents(text);
   if (events.length === 0 || !/^END:VCALENDAR/im.test(frame)) return null;
-  const within = (body: string) => frame.replace(/^END:VCALENDAR/im, `${body}END:VCALENDAR`);
+  const within = (body: string) => frame.replace(/^END:VCALENDAR/im, () => `${body}END:VCALENDAR`);
   if (!parse(within(''))) return null;
   const good = events.filter((event) => parse(`BEGIN:VCALENDAR\r\n${event}END:VCALENDAR\r\n`));
   const parsed = parse(within(good.join('')));
@@ -162,14 +168,16 @@ function put(
   if (at < window.from || at > window.to) return;
   const date = start.isDate ? textOf(start) : dateOf(at, zone);
   const uid = event.uid || event.summary || 'entry';
+  const seconds = duration.toSeconds();
   read.entries.push({
     id: `${uid}#${day ?? date}`.slice(-300),
     uid,
-    title: String(event.summary ?? '').slice(0, 120),
-    text: String(event.description ?? '').slice(0, 2000),
+    title: tidy(String(event.summary ?? ''), 120),
+    text: tidy(String(event.description ?? ''), 2000),
     date,
     time: start.isDate ? null : timeOf(at, zone),
-    hours: start.isDate ? null : (duration.toSeconds() * 1000) / MS_PER_HOUR,
+    // An entry that ends before it begins says nothing of how long it is.
+    hours: start.isDate || !(seconds > 0) ? null : (seconds * 1000) / MS_PER_HOUR,
   });
 }
 

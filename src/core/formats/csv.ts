@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { readLooseNumber, readMoment, type DayOrder } from './csvValues';
 import { fail, ok, type Result } from '../problem';
 import { KM_PER_MILE } from '../units';
+import { tidy } from './tidy';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 import type { CsvMapping } from './csvMapping';
 
@@ -25,7 +26,7 @@ export function readTable(text: string): Result<CsvTable> {
     return fail('file/unknown');
   if (rows.length === 0) return fail('csv/no-rows');
   if (rows.length > MOST_ROWS) return fail('file/too-large');
-  const names = header.map((name) => name.trim());
+  const names = header.map((name) => tidy(name));
   return ok({ header: names, rows, lines: rows.map((_, i) => i + 2) });
 }
 

@@ -1,11 +1,15 @@
 /** Which number of 03/04/2026 is the day. */
 export type DayOrder = 'day first' | 'month first';
 
+/** A longer cell is no number or date, and would only keep the patterns below busy. */
+const LONGEST_CELL = 64;
+
 /**
  * A number as tables write it: 42.5, 42,5, 1.042,5, 1 042.5, with a unit behind it or not. Null where
  * there is none. A lone comma is a decimal one: no ride is a thousand kilometres long.
  */
 export function readLooseNumber(text: string): number | null {
+  if (text.length > LONGEST_CELL) return null;
   const digits = /^[+]?(\d[\d.,\s\u00a0\u202f']*)\s*[a-zA-Z]*$/.exec(text.trim())?.[1];
   if (!digits) return null;
   const bare = digits.replace(/[\s\u00a0\u202f']/g, '');
@@ -26,6 +30,7 @@ const CLOCK =
  * time where the app runs, and noon where no time is told. Null where it is no date.
  */
 export function readMoment(text: string, order: DayOrder): number | null {
+  if (text.length > LONGEST_CELL) return null;
   const iso = ISO.exec(text);
   const parts = iso ?? PARTS.exec(text);
   if (!parts) return null;

@@ -1,9 +1,9 @@
-import Papa from 'papaparse';
 import type { AgendaEntry } from '../plan/agenda';
+import { toCsv } from './toCsv';
 
 /** The plan as a table (RFC 4180): a row a job. */
 export const writePlanCsv = (agenda: readonly AgendaEntry[]): string =>
-  Papa.unparse(
+  toCsv(
     agenda.map((a) => ({
       date: a.date,
       bike: a.bikeName,
@@ -16,5 +16,4 @@ export const writePlanCsv = (agenda: readonly AgendaEntry[]): string =>
       if_left_a_week: a.words.putOff,
       sure: a.confidence.toFixed(2),
     })),
-    { escapeFormulae: true },
-  ) + '\r\n';
+  );

@@ -61,14 +61,19 @@ function readOne(name: string, bytes: Uint8Array, mappings: CsvMappings): ReadFi
   if (bytes.length > LARGEST_BYTES) return { name, rides: fail('file/too-large') };
   if (isZip(bytes)) return { name, rides: fail('zip/nested') };
   if (isFit(bytes)) return { name, rides: some(readFit(bytes)) };
+  // Looked at before it is decoded: a picture, or a disk's worth of zeros, is no text.
+  if (isBinary(bytes.subarray(0, SNIFF))) return { name, rides: fail('file/unknown') };
   const text = decodeText(bytes);
   const head = text.slice(0, SNIFF);
   if (/<(\w+:)?gpx[\s>]/.test(head)) return { name, rides: some(readGpx(text)) };
   if (/<(\w+:)?TrainingCenterDatabase[\s>]/.test(head)) return { name, rides: some(readTcx(text)) };
-  if (head.includes('\u0000') || head.trimStart().startsWith('<'))
-    return { name, rides: fail('file/unknown') };
+  if (head.trimStart().startsWith('<')) return { name, rides: fail('file/unknown') };
   return readCsv(name, text, mappings);
 }
+
+/** Zeros stand in no text but UTF-16, which begins with its mark. */
+const isBinary = (head: Uint8Array): boolean =>
+  head.includes(0) && !(head[0] === 0xff && head[1] === 0xfe);
 
 /** UTF-8, or UTF-16 where a byte order mark says so. */
 function decodeText(bytes: Uint8Array): string {

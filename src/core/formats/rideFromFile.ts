@@ -1,6 +1,7 @@
 import type { PathPoint } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { summariseTrack, type TrackPoint } from '../track';
+import { tidy } from './tidy';
 import { zoneAt } from './zone';
 
 /** A ride as a file tells it. */
@@ -106,8 +107,6 @@ export function rideFrom(
     clues,
   });
 }
-
-const tidy = (text: string): string => text.trim().slice(0, 200);
 
 const EARLIEST = Date.parse('1970-01-02T00:00:00Z');
 const LATEST = Date.parse('2200-01-01T00:00:00Z');

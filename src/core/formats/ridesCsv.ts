@@ -1,6 +1,6 @@
-import Papa from 'papaparse';
 import type { Garage } from '../garage';
 import type { RideEntry } from '../rides';
+import { toCsv } from './toCsv';
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
@@ -26,5 +26,5 @@ export function writeRidesCsv(rides: readonly RideEntry[], bikes: Garage['bikes'
     mud: ride.mud ? 'yes' : 'no',
     note: ride.note,
   }));
-  return `${Papa.unparse(rows, { escapeFormulae: true })}\r\n`;
+  return toCsv(rows);
 }

@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
 import { hourOf, type WeatherHour } from '../weather';
 import { readTable } from './csv';
+import { toCsv } from './toCsv';
 import { WEATHER_COLUMNS } from './weatherColumns';
 
 type Column = (typeof WEATHER_COLUMNS)[number];
@@ -56,14 +56,17 @@ export function writeWeatherFile(hours: HoursOfFile): string {
     humidity_percent: Number((humidity * 100).toFixed(6)),
     wind_m_s: windMs,
   }));
-  return `${Papa.unparse(rows, { columns: [...WEATHER_COLUMNS] })}\r\n`;
+  return toCsv(rows, [...WEATHER_COLUMNS]);
 }
 
 /** A moment with its zone, ms; a local time would be right in one place only. */
 const ZONED = /^\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}(:\d{2}(\.\d+)?)?\s*(Z|[+-]\d{2}:?\d{2})$/i;
 
+/** `2026-11-24T10:00:00.000+01:00` with room to spare. */
+const LONGEST_MOMENT = 40;
+
 function instant(text: string): number | null {
-  if (!ZONED.test(text)) return null;
+  if (text.length > LONGEST_MOMENT || !ZONED.test(text)) return null;
   const at = Date.parse(text.replace(' ', 'T').replace(/([+-]\d{2})(\d{2})$/, '$1:$2'));
   return Number.isFinite(at) ? at : null;
 }

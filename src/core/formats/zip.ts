@@ -15,6 +15,12 @@ export const isZip = (bytes: Uint8Array): boolean =>
 const MOST_FILES = 2000;
 /** Beyond this a file is no ride, packed or not: a week at a point a second is some 60 MB. */
 export const LARGEST_BYTES = 80_000_000;
+/**
+ * All files of an archive together: rides pack to a tenth or so of themselves. Beyond this the archive
+ * unpacks without end, or its entries share their bytes.
+ */
+const MOST_TIMES_PACKED = 60;
+const MOST_BYTES_ANYWAY = 200_000_000;
 /** Names that only a system writes. */
 const IGNORED = /(^|\/)(\.|__MACOSX|Thumbs\.db|desktop\.ini)/i;
 
@@ -28,10 +34,16 @@ export function openZip(bytes: Uint8Array): Result<Packed[]> {
   let index = 0;
   try {
     const entries = readDirectory(bytes);
+    const unpacked = entries.reduce((sum, entry) => sum + entry.bytes, 0);
+    if (
+      overlap(entries) ||
+      unpacked > Math.max(MOST_BYTES_ANYWAY, bytes.length * MOST_TIMES_PACKED)
+    )
+      return fail('zip/bomb');
     // The filter sees every entry in order and takes none: this only lists.
     unzipSync(bytes, {
       filter: (entry) => {
-        const facts = entries[index] ?? { locked: false, crc: 0 };
+        const facts = entries[index] ?? NO_FACTS;
         index += 1;
         if (!entry.name.endsWith('/') && !IGNORED.test(entry.name) && index <= MOST_FILES)
           packed.push({ name: entry.name, open: () => unpack(bytes, entry, facts) });
@@ -69,6 +81,23 @@ const ENTRY_MARK = 0x02014b50;
 interface Facts {
   locked: boolean;
   crc: number;
+  /** Where it lies in the archive, how long it is there, and unpacked. */
+  at: number;
+  packed: number;
+  bytes: number;
+}
+
+const NO_FACTS: Facts = { locked: false, crc: 0, at: 0, packed: 0, bytes: 0 };
+
+/** Whether two entries claim the same bytes of the archive: no honest writer does that. */
+function overlap(entries: readonly Facts[]): boolean {
+  let end = 0;
+  const inOrder = [...entries].sort((a, b) => a.at - b.at);
+  return inOrder.some(({ at, packed }) => {
+    const isWithin = at < end;
+    end = Math.max(end, at + packed);
+    return isWithin;
+  });
 }
 
 /** The facts of each entry of the central directory, in order. */
@@ -80,7 +109,14 @@ function readDirectory(bytes: Uint8Array): Facts[] {
   let at = view.getUint32(end + 16, true);
   while (at + 46 <= bytes.length && view.getUint32(at, true) === ENTRY_MARK) {
     const locked = (view.getUint16(at + 8, true) & 1) === 1;
-    entries.push({ locked, crc: view.getInt32(at + 16, true) });
+    const [packed, unpacked] = [view.getUint32(at + 20, true), view.getUint32(at + 24, true)];
+    entries.push({
+      locked,
+      crc: view.getInt32(at + 16, true),
+      at: view.getUint32(at + 42, true),
+      packed,
+      bytes: unpacked,
+    });
     const variable = [28, 30, 32].map((o) => view.getUint16(at + o, true));
     at += 46 + variable.reduce((a, b) => a + b, 0);
   }

@@ -1,2 +1,3 @@
+export * from './empty';
 export * from './presets';
 export * from './schema';

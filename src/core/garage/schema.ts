@@ -1,8 +1,9 @@
 import * as z from 'zod/mini';
 import { plannedRideSchema, planMarkSchema } from '../plan/schema';
 import { productSchema } from '../shelf/schema';
+import { stampsSchema } from '../logbook/fields';
 
-/** What stands in the garage. Records carry `changedAt`, so that of two versions the newer wins. */
+/** What stands in the garage. Records carry stamps, so that two copies merge field by field. */
 const id = z.string().check(z.minLength(1), z.maxLength(64));
 const name = z.string().check(z.trim(), z.minLength(1), z.maxLength(60));
 const instant = z.iso.datetime();
@@ -36,6 +37,7 @@ export const bikeSchema = z.object({
   /** Out of use: kept because the logbook speaks of it. */
   retired: z.boolean(),
   changedAt: instant,
+  stamps: stampsSchema,
 });
 
 export const chainSchema = z.object({
@@ -48,27 +50,28 @@ export const chainSchema = z.object({
   directional: z.boolean(),
   retired: z.boolean(),
   changedAt: instant,
+  stamps: stampsSchema,
 });
 
-export const garageSchema = z.object({
-  bikes: z.record(id, bikeSchema),
-  chains: z.record(id, chainSchema),
+/** The kinds of record a garage holds, with the shape of each. Whoever goes through all goes through this list. */
+export const RECORD_SCHEMAS = {
+  bikes: bikeSchema,
+  chains: chainSchema,
   /** What stands on the shelf. */
-  products: z.record(id, productSchema),
+  products: productSchema,
   /** Rides to come, and the rider's word on the plan. */
-  planned: z.record(z.string().check(z.maxLength(200)), plannedRideSchema),
-  planMarks: z.record(id, planMarkSchema),
-});
+  planned: plannedRideSchema,
+  planMarks: planMarkSchema,
+} as const;
+
+export type RecordKind = keyof typeof RECORD_SCHEMAS;
+export type RecordOf<K extends RecordKind> = z.infer<(typeof RECORD_SCHEMAS)[K]>;
+export type AnyRecord = RecordOf<RecordKind>;
+export const RECORD_KINDS = Object.keys(RECORD_SCHEMAS) as RecordKind[];
+
+/** Records by kind and id. */
+export type Garage = { readonly [K in RecordKind]: Readonly<Record<string, RecordOf<K>>> };
 
 export type Bike = z.infer<typeof bikeSchema>;
 export type Chain = z.infer<typeof chainSchema>;
-export type Garage = z.infer<typeof garageSchema>;
 export type StoragePlace = (typeof STORAGE_PLACES)[number];
-
-export const EMPTY_GARAGE: Garage = {
-  bikes: {},
-  chains: {},
-  products: {},
-  planned: {},
-  planMarks: {},
-};

@@ -1,6 +1,8 @@
-import type { Garage } from '../garage';
-import type { Settings } from '../settings';
+import { RECORD_KINDS, type AnyRecord, type Garage, type RecordKind } from '../garage/schema';
+import type { Settings } from '../settings/schema';
+import { mergeSettings } from '../settings/fields';
 import { addEvents, allEvents, type LogChunks } from './chunks';
+import { mergeRecords } from './fields';
 
 /** All that a rider's data is: what stands in the garage, the settings, and the log. */
 export interface Logbook {
@@ -9,51 +11,31 @@ export interface Logbook {
   log: LogChunks;
 }
 
-interface Dated {
-  changedAt: string;
+/** A garage in which each kind of record is what `change` makes of it; the same one where nothing changes. */
+export function mapGarage(
+  garage: Garage,
+  change: (records: Record<string, AnyRecord>, kind: RecordKind) => Record<string, AnyRecord>,
+): Garage {
+  const entries = RECORD_KINDS.map((kind) => [kind, change(garage[kind], kind)] as const);
+  return entries.every(([kind, records]) => records === garage[kind])
+    ? garage
+    : (Object.fromEntries(entries) as unknown as Garage);
 }
 
-/** Of two versions of a record the one changed later; ours when they are of the same moment. */
-export const newer = <T extends Dated>(ours: T | undefined, theirs: T): T =>
-  !ours || theirs.changedAt > ours.changedAt ? theirs : ours;
-
-function mergeRecords<T extends Dated>(
-  ours: Record<string, T>,
-  theirs: Record<string, T>,
-): Record<string, T> {
-  const merged = { ...ours };
-  let changed = false;
-  for (const [id, record] of Object.entries(theirs)) {
-    const kept = newer(ours[id], record);
-    if (kept === ours[id]) continue;
-    merged[id] = kept;
-    changed = true;
-  }
-  return changed ? merged : ours;
-}
-
-/** Whether two garages hold the very same records. */
-export const sameRecords = (a: Garage, b: Garage): boolean =>
-  (Object.keys(a) as (keyof Garage)[]).every((kind) => a[kind] === b[kind]);
-
-/** The garage of two copies of a logbook, record by record. Identity is kept when nothing changes. */
-export function mergeGarages(ours: Garage, theirs: Garage): Garage {
-  const merged: Garage = {
-    bikes: mergeRecords(ours.bikes, theirs.bikes),
-    chains: mergeRecords(ours.chains, theirs.chains),
-    products: mergeRecords(ours.products, theirs.products),
-    planned: mergeRecords(ours.planned, theirs.planned),
-    planMarks: mergeRecords(ours.planMarks, theirs.planMarks),
-  };
-  return sameRecords(ours, merged) ? ours : merged;
-}
+/** The garage of two copies of a logbook, field by field. Returns `ours` where `theirs` adds nothing. */
+export const mergeGarages = (ours: Garage, theirs: Garage): Garage =>
+  mapGarage(ours, (records, kind) => mergeRecords<AnyRecord>(records, theirs[kind]));
 
 /**
- * Two copies of a logbook made one: every event of both, of each record the newer. Merging twice is
- * merging once, and the order does not matter: this is what keeps two tabs and restored backups safe.
+ * Two copies of a logbook made one: every event of both, of each field of a record or setting the one
+ * written later. Merging twice is merging once, and the order does not matter: this is what keeps tabs,
+ * devices and restored backups together. Returns `ours` itself where `theirs` adds nothing.
  */
-export const mergeLogbooks = (ours: Logbook, theirs: Logbook): Logbook => ({
-  garage: mergeGarages(ours.garage, theirs.garage),
-  settings: newer(ours.settings, theirs.settings),
-  log: addEvents(ours.log, allEvents(theirs.log)),
-});
+export function mergeLogbooks(ours: Logbook, theirs: Logbook): Logbook {
+  const garage = mergeGarages(ours.garage, theirs.garage);
+  const settings = mergeSettings(ours.settings, theirs.settings);
+  const log = ours.log === theirs.log ? ours.log : addEvents(ours.log, allEvents(theirs.log));
+  return garage === ours.garage && settings === ours.settings && log === ours.log
+    ? ours
+    : { garage, settings, log };
+}

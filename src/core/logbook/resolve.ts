@@ -25,13 +25,35 @@ export class Corrections {
     return this.byId.get(id);
   }
 
-  /** True when the event is struck and that strike stands. A ring of strikes strikes nothing. */
-  isStruck(id: string, seen: ReadonlySet<string> = new Set()): boolean {
-    if (seen.has(id)) return false;
-    const inner = new Set(seen).add(id);
-    return (this.byTarget.get(id) ?? []).some(
-      (c) => c.type === 'eventStruck' && !this.isStruck(c.id, inner),
-    );
+  /**
+   * True when the event is struck and that strike stands. A ring of strikes strikes nothing. Walks on a
+   * list of its own: a crafted logbook may strike strikes thousands deep.
+   */
+  isStruck(id: string): boolean {
+    const settled = new Map<string, boolean>();
+    const path: { id: string; strikes: string[] }[] = [{ id, strikes: this.strikesOf(id) }];
+    const onPath = new Set([id]);
+    for (let here = path.at(-1); here; here = path.at(-1)) {
+      const next = here.strikes.at(-1);
+      const stands = next !== undefined && (onPath.has(next) || settled.has(next));
+      if (next === undefined || (stands && settled.get(next) !== true)) {
+        // No strike is left that could stand, or this one does: nothing strikes it, or it closes a ring.
+        settled.set(here.id, next !== undefined);
+        onPath.delete(here.id);
+        path.pop();
+      } else if (stands) here.strikes.pop();
+      else {
+        path.push({ id: next, strikes: this.strikesOf(next) });
+        onPath.add(next);
+      }
+    }
+    return settled.get(id) ?? false;
+  }
+
+  /** Ids of the strikes against an event, in an order that does not depend on the order of writing. */
+  private strikesOf(id: string): string[] {
+    const strikes = (this.byTarget.get(id) ?? []).filter((c) => c.type === 'eventStruck');
+    return strikes.map((c) => c.id).sort();
   }
 
   /** The event as it reads now: null when struck, else its latest standing amendment or itself. */

@@ -1,6 +1,5 @@
 import { DEFAULT_PLAN } from '../plan/schema';
 import { USUAL_WORKSHOP } from '../bench/workshop';
-import { fail, ok, type Result } from '../problem';
 
 /** Versions of the stored logbook, by name. A new one goes at the end with the next number. */
 export const LOGBOOK_VERSIONS = {
@@ -10,6 +9,7 @@ export const LOGBOOK_VERSIONS = {
   shelf: 4,
   learning: 5,
   plan: 6,
+  stampedFields: 7,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
@@ -41,6 +41,8 @@ export const MIGRATIONS: readonly Migration[] = [
     settings: withTimes,
   },
   { version: LOGBOOK_VERSIONS.plan, garage: withPlanned, settings: withPlan },
+  // Fields may carry stamps of their own: in older data each is as old as its record.
+  { version: LOGBOOK_VERSIONS.stampedFields },
 ];
 
 /** Rides know their way and climb, where something told: of older ones nothing did. */
@@ -85,7 +87,7 @@ function withSwatches(event: unknown): unknown {
 /** A garage of before labels were read for more than life, and before procedures were made for a bike. */
 function withLabels(garage: unknown): unknown {
   if (typeof garage !== 'object' || garage === null) return garage;
-  const { bikes, chains, products } = garage as Record<string, Record<string, object>>;
+  const { bikes, chains, products } = garage as Record<string, unknown>;
   return {
     ...garage,
     bikes: withDefaults(bikes, { wheel: 'quick release', narrowWide: false, frame: 'gloss' }),
@@ -94,16 +96,24 @@ function withLabels(garage: unknown): unknown {
   };
 }
 
-const withDefaults = (records: Record<string, object> | undefined, defaults: object) =>
-  Object.fromEntries(Object.entries(records ?? {}).map(([id, r]) => [id, { ...defaults, ...r }]));
+/** Every record with defaults for what it lacks; what is no record stays, to be refused. */
+const withDefaults = (records: unknown, defaults: object): unknown =>
+  typeof records === 'object' && records !== null
+    ? Object.fromEntries(
+        Object.entries(records).map(([id, r]) => [
+          id,
+          typeof r === 'object' && r !== null ? { ...defaults, ...r } : (r as unknown),
+        ]),
+      )
+    : (records ?? {});
 
 /** Settings of before a rider's time bore on the choice, of fewer schools, and without a workshop. */
 function withTimes(settings: unknown): unknown {
   if (typeof settings !== 'object' || settings === null) return settings;
   const { choice, schools } = settings as { choice?: object; schools?: object };
   return {
-    ...settings,
     workshop: USUAL_WORKSHOP,
+    ...settings,
     choice: { minutesPerWeek: null, leadHours: null, ...choice },
     schools: { products: 'one', between: 'solvent', degreaser: 'label', ...schools },
   };
@@ -154,18 +164,15 @@ export function checkMigrations(
     );
 }
 
-/** Brings one part from a stored version to today's; a newer version than ours is refused untouched. */
+/** Brings one part from a version, 1 to today's, to today's. Damaged data comes out as it may: validate it. */
 export function migrate(
   part: 'event' | 'garage' | 'settings',
   data: unknown,
   from: number,
   migrations: readonly Migration[] = MIGRATIONS,
-): Result<unknown> {
-  const target = migrations.at(-1)?.version ?? CURRENT_VERSION;
-  if (from > target) return fail('storage/newer', { detail: String(from) });
+): unknown {
   let value = data;
-  for (const migration of migrations) {
+  for (const migration of migrations)
     if (migration.version > from) value = migration[part]?.(value) ?? value;
-  }
-  return ok(value);
+  return value;
 }

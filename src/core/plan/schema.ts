@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { stampsSchema } from '../logbook/fields';
 import { DEPTHS, SURFACES } from '../logbook/events';
 
 /** A ride to come, once or every so many weeks, in the rider's local time. */
@@ -34,6 +35,7 @@ export const plannedRideSchema = z.object({
   calendarId: z.nullable(z.string().check(z.maxLength(300))),
   retired: z.boolean(),
   changedAt: z.iso.datetime(),
+  stamps: stampsSchema,
 });
 export type PlannedRide = z.infer<typeof plannedRideSchema>;
 
@@ -51,6 +53,7 @@ export const planMarkSchema = z.object({
   depth: z.nullable(z.enum(DEPTHS)),
   retired: z.boolean(),
   changedAt: z.iso.datetime(),
+  stamps: stampsSchema,
 });
 export type PlanMark = z.infer<typeof planMarkSchema>;
 

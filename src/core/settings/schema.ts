@@ -5,6 +5,7 @@ import { CLEANING_HABITS, EVERYDAY_WISHES, WISHES } from '../choice/wishes';
 import { DEFAULT_PLAN, planSettingsSchema } from '../plan/schema';
 import { DEFAULT_SCHOOLS, SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
 import { csvMappingSchema } from '../formats/csvMapping';
+import { stampsSchema } from '../logbook/fields';
 
 export const THEMES = ['system', 'light', 'dark'] as const;
 
@@ -61,6 +62,7 @@ export const settingsSchema = z.object({
   /** Drops the rider counted into a millilitre. */
   dropsPerMl: z.number().check(z.gte(5), z.lte(200)),
   changedAt: z.iso.datetime(),
+  stamps: stampsSchema,
 });
 
 export type Settings = z.infer<typeof settingsSchema>;

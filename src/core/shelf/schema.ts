@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { stampsSchema } from '../logbook/fields';
 import { LUBE_CLASS_NAMES } from '../lube/classes';
 
 export const PRODUCT_KINDS = ['lube', 'degreaser', 'solvent', 'wax', 'cleaner', 'rags'] as const;
@@ -33,6 +34,7 @@ export const productSchema = z.object({
   /** Off the shelf: kept because the logbook speaks of it. */
   retired: z.boolean(),
   changedAt: z.iso.datetime(),
+  stamps: stampsSchema,
 });
 
 export type Product = z.infer<typeof productSchema>;

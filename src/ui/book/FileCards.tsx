@@ -1,95 +1,120 @@
 import { StyleSheet, View } from 'react-native';
-import type { Counts, RestorePreview } from '@/core/formats';
-import { Button, FilePick } from '../form';
+import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+interface BackupProps {
+  /** Whole days since the last backup; null: there was none. */
+  daysSince: number | null;
+  /** Entries no backup holds. */
+  unsaved: number;
+  onExport: () => void;
+  /** Null where the browser cannot share files. */
+  onShare: (() => void) | null;
+}
 
 /** Taking everything out as one file. */
-export function BackupCard({ onExport }: { onExport: () => void }) {
+export function BackupCard({ daysSince, unsaved, onExport, onShare }: BackupProps) {
   return (
     <Card title="Backup">
       <Txt>
         Everything you entered, in one readable file. Your data lies in this browser only, so keep a
         backup elsewhere.
       </Txt>
-      <Button kind="strong" label="Save a backup file" onPress={onExport} />
+      <Txt tone="inkSoft">{sinceWords(daysSince, unsaved)}</Txt>
+      <View style={styles.buttons}>
+        <Button kind="strong" label="Save a backup file" onPress={onExport} />
+        {onShare ? <Button label="Send it elsewhere" onPress={onShare} /> : null}
+      </View>
     </Card>
   );
 }
 
-interface RestoreProps {
-  problem: string | null;
-  file: { name: string; preview: RestorePreview } | null;
-  onPick: (file: File) => void;
-  onRestore: () => void;
-  onCancel: () => void;
+function sinceWords(daysSince: number | null, unsaved: number): string {
+  const entries = unsaved === 1 ? '1 entry' : `${unsaved} entries`;
+  if (daysSince === null) return `No backup was made on this device yet. It holds ${entries}.`;
+  const when = daysSince === 0 ? 'today' : daysSince === 1 ? 'yesterday' : `${daysSince} days ago`;
+  return unsaved === 0
+    ? `Last backup ${when}. It holds everything.`
+    : `Last backup ${when}; ${entries} since.`;
 }
 
-/** Taking a backup in: first what it would do, then the doing. */
-export function RestoreCard({ problem, file, onPick, onRestore, onCancel }: RestoreProps) {
+interface FolderProps {
+  folder: { name: string; state: 'kept' | 'asks'; lastAt: number | null } | null;
+  problem: string | null;
+  onPick: () => void;
+  onReopen: () => void;
+  onDrop: () => void;
+}
+
+const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+
+/** A backup that keeps itself, in a folder the rider picks once. */
+export function FolderCard({ folder, problem, onPick, onReopen, onDrop }: FolderProps) {
   return (
-    <Card title="Restore">
+    <Card title="A backup that keeps itself">
+      {!folder ? (
+        <>
+          <Txt>
+            Pick a folder once, best one that is copied elsewhere. We write a backup there after
+            each change, read it back to be sure, and keep the newest ten.
+          </Txt>
+          <Button kind="strong" label="Pick a folder" onPress={onPick} />
+        </>
+      ) : (
+        <>
+          <Txt>
+            {folder.state === 'asks'
+              ? `The browser wants your word again before we write to “${folder.name}”.`
+              : folder.lastAt === null
+                ? `Backups go to “${folder.name}”.`
+                : `Backups go to “${folder.name}”. Last written and checked at ${clock.format(folder.lastAt)}.`}
+          </Txt>
+          {problem ? (
+            <Txt tone="danger" live="assertive">
+              {problem}
+            </Txt>
+          ) : null}
+          <View style={styles.buttons}>
+            {folder.state === 'asks' ? (
+              <Button kind="strong" label="Go on writing there" onPress={onReopen} />
+            ) : null}
+            <Button label="Pick another folder" onPress={onPick} />
+            <Button label="Stop writing backups" onPress={onDrop} />
+          </View>
+        </>
+      )}
+    </Card>
+  );
+}
+
+interface DeviceProps {
+  persisted: boolean | null;
+  usedBytes: number | null;
+  leftBytes: number | null;
+}
+
+const mb = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
+const size = (bytes: number): string =>
+  bytes >= 1e9 ? `${mb.format(bytes / 1e9)} GB` : `${mb.format(bytes / 1e6)} MB`;
+
+/** How this browser keeps the data. */
+export function DeviceCard({ persisted, usedBytes, leftBytes }: DeviceProps) {
+  return (
+    <Card title="On this device">
       <Txt>
-        A backup is added to what is here: nothing is deleted, of two versions of a bike or chain
-        the newer stays, and one undo takes it all back.
+        {persisted === null
+          ? 'The browser does not say whether it keeps your data when it runs short of room.'
+          : persisted
+            ? 'The browser has promised to keep your data, even when it runs short of room.'
+            : 'The browser may clear your data when it runs short of room. A backup is your safety.'}
       </Txt>
-      <FilePick
-        label="Choose a backup file"
-        fieldLabel="Backup file"
-        accept=".json,application/json"
-        onPick={([picked]) => picked && onPick(picked)}
-      />
-      {problem ? (
-        <Txt tone="danger" live="assertive">
-          {problem}
+      {usedBytes !== null && leftBytes !== null ? (
+        <Txt tone="inkSoft">
+          {size(usedBytes)} used, {size(leftBytes)} left.
         </Txt>
       ) : null}
-      {file ? (
-        <Preview
-          name={file.name}
-          preview={file.preview}
-          onRestore={onRestore}
-          onCancel={onCancel}
-        />
-      ) : null}
     </Card>
-  );
-}
-
-interface PreviewProps {
-  name: string;
-  preview: RestorePreview;
-  onRestore: () => void;
-  onCancel: () => void;
-}
-
-function Preview({ name, preview, onRestore, onCancel }: PreviewProps) {
-  const { events, bikes, chains, products, settings, from, to } = preview;
-  const counts = (what: string, c: Counts) =>
-    `${what}: ${c.added} added, ${c.replaced} replaced, ${c.kept} kept as they are.`;
-  const span =
-    from && to ? `, ${day.format(Date.parse(from))} to ${day.format(Date.parse(to))}` : '';
-  return (
-    <View style={styles.preview}>
-      <Txt variant="strong">
-        {name}
-        {span}
-      </Txt>
-      <Txt>
-        Log: {events.added} {events.added === 1 ? 'entry' : 'entries'} added, {events.kept} here
-        already.
-      </Txt>
-      <Txt>{counts('Bikes', bikes)}</Txt>
-      <Txt>{counts('Chains', chains)}</Txt>
-      <Txt>{counts('Products', products)}</Txt>
-      <Txt>Settings: {settings === 'kept' ? 'kept as they are' : 'replaced by the file’s'}.</Txt>
-      <View style={styles.buttons}>
-        <Button kind="strong" label="Restore" onPress={onRestore} />
-        <Button label="Leave it" onPress={onCancel} />
-      </View>
-    </View>
   );
 }
 
@@ -99,12 +124,12 @@ interface QuarantineProps {
   onDiscard: () => void;
 }
 
-/** A part that could not be read and was set aside whole. */
+/** Something that could not be read and was set aside. */
 export function QuarantineCard({ part, onExport, onDiscard }: QuarantineProps) {
   return (
     <Card title="Set aside" danger>
       <Txt>
-        “{part}” could not be read and was set aside whole; the rest of your logbook is here. Save
+        Some of “{part}” could not be read and was set aside; the rest of your logbook is here. Save
         it to have it looked at, or restore a backup.
       </Txt>
       <View style={styles.buttons}>
@@ -116,6 +141,5 @@ export function QuarantineCard({ part, onExport, onDiscard }: QuarantineProps) {
 }
 
 const styles = StyleSheet.create({
-  preview: { gap: 6 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });

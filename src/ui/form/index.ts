@@ -7,3 +7,4 @@ export * from './FormFoot';
 export * from './FilePick';
 export * from './ProgressBar';
 export * from './Slider';
+export * from './useAsOpened';

@@ -1,3 +1,4 @@
+export * from './Boundary';
 export * from './Card';
 export * from './Menu';
 export * from './NewVersionStrip';

@@ -4,12 +4,14 @@ import {
   allEvents,
   chainOn,
   checkMigrations,
+  effectiveEvents,
   fittings,
   LOGBOOK_VERSIONS,
   migrate,
   MIGRATIONS,
   type LogEvent,
 } from '..';
+import { rideBody } from '@/test/events';
 
 const at = '2026-05-01T08:00:00.000Z';
 const fit = (id: string, chainId: string, bikeId: string, when = at): LogEvent => ({
@@ -61,20 +63,52 @@ describe('migrations', () => {
     expect(() => checkMigrations({ start: 1, more: 2 }, [])).toThrow(/needed for versions 2/);
   });
 
-  it('run in order from the stored version on, and refuse newer data', () => {
+  it('run in order from the stored version on', () => {
     const steps = [
       { version: 2, event: (e: unknown) => ({ ...(e as object), two: true }) },
       { version: 3, event: (e: unknown) => ({ ...(e as object), three: true }) },
     ];
     expect(migrate('event', { one: true }, 1, steps)).toEqual({
-      ok: true,
-      value: { one: true, two: true, three: true },
+      one: true,
+      two: true,
+      three: true,
     });
-    expect(migrate('event', { one: true }, 2, steps)).toEqual({
-      ok: true,
-      value: { one: true, three: true },
-    });
-    expect(migrate('settings', { a: 1 }, 1, steps)).toEqual({ ok: true, value: { a: 1 } });
-    expect(migrate('event', {}, 4, steps)).toMatchObject({ problem: { code: 'storage/newer' } });
+    expect(migrate('event', { one: true }, 2, steps)).toEqual({ one: true, three: true });
+    expect(migrate('settings', { a: 1 }, 1, steps)).toEqual({ a: 1 });
+  });
+});
+
+describe('corrections', () => {
+  const ride = { ...rideBody(at, 'b', 10), id: 'ride', zone: 'UTC', recordedAt: at } as LogEvent;
+  const strike = (id: string, target: string): LogEvent => ({
+    type: 'eventStruck',
+    id,
+    at,
+    zone: 'UTC',
+    recordedAt: at,
+    target,
+  });
+
+  it.each([
+    [1, 0],
+    [2, 1],
+    [8001, 0],
+    [8000, 1],
+  ])('%i strikes, each of the one before, leave %i ride', (depth, left) => {
+    const strikes = Array.from({ length: depth }, (_, n) =>
+      strike(`s${n}`, n === 0 ? 'ride' : `s${n - 1}`),
+    );
+    expect(effectiveEvents([...strikes.reverse(), ride])).toHaveLength(left);
+  });
+
+  it('in a ring strike nothing', () => {
+    const ring = [strike('a', 'b'), strike('b', 'a'), strike('c', 'c')];
+    expect(effectiveEvents([ride, ...ring])).toEqual([ride]);
+  });
+
+  it('of which one stands strike, whatever becomes of the others', () => {
+    const events = [ride, strike('a', 'ride'), strike('b', 'ride'), strike('c', 'a')];
+    expect(effectiveEvents(events)).toEqual([]);
+    expect(effectiveEvents([...events, strike('d', 'b')])).toEqual([ride]);
   });
 });

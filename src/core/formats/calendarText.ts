@@ -1,0 +1,20 @@
+/** A calendar's text as its entries and what stands around them, line by line: no pattern to keep busy. */
+export function splitEvents(text: string): { frame: string; events: string[] } {
+  const frame: string[] = [];
+  const events: string[] = [];
+  let open: string[] | null = null;
+  for (const line of text.split('\n')) {
+    const word = line.trim().toUpperCase();
+    if (word === 'BEGIN:VEVENT') {
+      // An entry within an entry: the outer one never ended.
+      open = [line];
+    } else if (!open) frame.push(line);
+    else {
+      open.push(line);
+      if (word !== 'END:VEVENT') continue;
+      events.push(`${open.join('\n')}\n`);
+      open = null;
+    }
+  }
+  return { frame: frame.join('\n'), events };
+}

@@ -1,0 +1,172 @@
+import { RECORD_KINDS } from '@/core/garage';
+import {
+  addEvents,
+  CURRENT_VERSION,
+  mergeGarages,
+  readEvent,
+  readGarage,
+  readSettings,
+  type LogEvent,
+  type Logbook,
+} from '@/core/logbook';
+import { DEFAULT_SETTINGS, mergeSettings, nestSettings, type FlatSettings } from '@/core/settings';
+import { salvage } from '@/core/formats/salvage';
+import {
+  aside,
+  chunkKey,
+  GARAGE,
+  homeKey,
+  isBeside,
+  isNewer,
+  isPart,
+  META,
+  readMeta,
+  SETTINGS,
+  type Quarantined,
+} from './keys';
+import { EMPTY_LOGBOOK } from './logbookFile';
+import { parseJson, readPart } from './parts';
+
+export interface ReadParts {
+  logbook: Logbook;
+  /** What could not be read, for setting aside. */
+  damaged: Quarantined[];
+  /** Keys of parts of a newer version: never written over. */
+  newer: string[];
+  /** Keys to write again: of an older version, under a wrong key, or less what was damaged. */
+  stale: string[];
+}
+
+/**
+ * Reads stored parts of any version, each by its own stamp and by what it holds: a damaged row costs
+ * that row, a wrong stamp or key costs nothing, a newer part is left alone.
+ */
+export function readParts(entries: Record<string, string>): ReadParts {
+  const meta = readMeta(entries[META]);
+  const read: ReadParts = { logbook: EMPTY_LOGBOOK, damaged: [], newer: [], stale: [] };
+  const knownIn = new Map<string, string>();
+  for (const key of Object.keys(entries).filter(isPart).sort()) {
+    const text = entries[key] ?? '';
+    const content = contentOf(key, text, meta.version);
+    if (!content) {
+      if (isNewer(meta.version)) read.newer.push(key);
+      else {
+        read.damaged.push(aside(key, text));
+        read.stale.push(key);
+      }
+      continue;
+    }
+    // A single stamp may be damage: a newer version stamps `meta` too.
+    if (isNewer(content.version) && meta.version >= (content.version as number)) {
+      read.newer.push(key);
+      continue;
+    }
+    const before = read.damaged.length;
+    const home = takeIn(content, read, knownIn);
+    if (content.damaged.length > 0) read.damaged.push(aside(key, content.damaged.join('\n')));
+    const isSound = read.damaged.length === before;
+    if (!isSound || content.version !== CURRENT_VERSION || home.some((own) => own !== key))
+      read.stale.push(...new Set([...home, key].filter((part) => !isBeside(part))));
+  }
+  read.stale = [...new Set(read.stale)];
+  return read;
+}
+
+interface Content {
+  version: unknown;
+  garage?: unknown;
+  settings?: unknown;
+  events?: unknown[];
+  /** Text of rows whose checksum is wrong. */
+  damaged: string[];
+  key: string;
+}
+
+/** What a text holds, whatever key it lies under; null where nothing can be made of it. */
+function contentOf(key: string, text: string, stamp: number): Content | null {
+  const part = readPart(text);
+  if (part) {
+    const { version, rows, damaged } = part;
+    return { version, damaged, key, ...sorted(rows) };
+  }
+  const raw = parseJson(text);
+  const common = { version: stamp, damaged: [], key };
+  if (Array.isArray(raw)) return { ...common, events: raw };
+  if (typeof raw === 'object' && raw !== null) {
+    if ('bikes' in raw) return { ...common, garage: raw };
+    return 'units' in raw || 'schools' in raw ? { ...common, settings: raw } : null;
+  }
+  const saved = raw === undefined ? salvage(text) : undefined;
+  if (!saved || (saved.events.length === 0 && Object.keys(saved.garage).length === 0)) return null;
+  return { ...common, version: 0, garage: saved.garage, events: saved.events, damaged: [text] };
+}
+
+/** Adds what a content holds to what was read. Returns the keys it belongs under. */
+function takeIn(content: Content, read: ReadParts, knownIn: Map<string, string>): string[] {
+  const { version, key } = content;
+  const home = new Set<string>();
+  let { garage, settings, log } = read.logbook;
+  const refuse = (raw: unknown) => read.damaged.push(aside(key, JSON.stringify(raw) ?? ''));
+  if (content.garage !== undefined) {
+    const found = readGarage(content.garage, version);
+    found?.refused.forEach((r) => refuse(r.raw));
+    if (found) garage = mergeGarages(garage, found.garage);
+    home.add(GARAGE);
+  }
+  if (content.settings !== undefined) {
+    const found = readSettings(content.settings, version);
+    found?.refused.forEach((r) => refuse(r.raw));
+    if (found) settings = mergeSettings(settings, found.settings);
+    else refuse(content.settings);
+    home.add(SETTINGS);
+  }
+  const events: LogEvent[] = [];
+  for (const raw of content.events ?? []) {
+    const event = readEvent(raw, version);
+    const month = event?.at.slice(0, 7) ?? '';
+    // An id belongs to one event: of two months that claim it, the first read keeps it.
+    if (event && (knownIn.get(event.id) ?? month) === month) {
+      knownIn.set(event.id, month);
+      events.push(event);
+      home.add(chunkKey(month));
+    } else refuse(raw);
+  }
+  log = addEvents(log, events);
+  read.logbook = { garage, settings, log };
+  if (home.size === 0) home.add(homeKey(key));
+  return [...home];
+}
+
+/** Rows by what they are: `[kind, record]`, `[setting, stamp, value]`, an event. */
+function sorted(rows: readonly unknown[]): Partial<Content> {
+  const records: [string, unknown][] = [];
+  const settings: unknown[][] = [];
+  const events: unknown[] = [];
+  for (const row of rows)
+    if (!Array.isArray(row)) events.push(row);
+    else if (RECORD_KINDS.some((kind) => kind === row[0])) records.push([row[0], row[1]]);
+    else settings.push(row);
+  return {
+    ...(records.length > 0 ? { garage: garageOfRows(records) } : {}),
+    ...(settings.length > 0 ? { settings: settingsOfRows(settings) } : {}),
+    ...(events.length > 0 ? { events } : {}),
+  };
+}
+
+function garageOfRows(rows: readonly [string, unknown][]): unknown {
+  const garage: Record<string, [string, unknown][]> = {};
+  for (const [kind, record] of rows)
+    (garage[kind] ??= []).push([String((record as { id?: unknown } | null)?.id), record]);
+  return Object.fromEntries(RECORD_KINDS.map((k) => [k, Object.fromEntries(garage[k] ?? [])]));
+}
+
+function settingsOfRows(rows: readonly unknown[][]): unknown {
+  const flat: [string, unknown][] = [['changedAt', DEFAULT_SETTINGS.changedAt]];
+  const stamps: [string, unknown][] = [];
+  for (const [field, stamp, ...value] of rows as [string, unknown, unknown?][]) {
+    if (stamp !== null) stamps.push([field, stamp]);
+    if (value.length > 0) flat.push([field, value[0]]);
+  }
+  const own = stamps.length > 0 ? [['stamps', Object.fromEntries(stamps)] as const] : [];
+  return nestSettings(Object.fromEntries([...flat, ...own]) as FlatSettings);
+}
