@@ -34,7 +34,7 @@ export interface CalendarRead {
 /** A calendar is bounded, whatever it says. */
 const MOST_ENTRIES = 2000;
 /** Looks at possible days of repeating entries, over the whole file: some seconds at most. */
-const MOST_LOOKS = 400_000;
+const MOST_LOOKS = 200_000;
 /** Steps through the repeats of one entry: daily for thirty years. */
 const MOST_STEPS = 11_000;
 

@@ -7,6 +7,11 @@ export interface XmlReader {
   close(name: string, text: string): void;
 }
 
+/** No file of rides nests its elements deeper; one that does would keep the parser busy. */
+const DEEPEST = 100;
+
+class TooDeep extends Error {}
+
 function plainName(name: string): string {
   const colon = name.indexOf(':');
   return colon < 0 ? name : name.slice(colon + 1);
@@ -20,11 +25,14 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   const parser = new SaxesParser({ position: false });
   let content = '';
   let line: number | null = null;
+  let depth = 0;
   parser.on('error', () => {
     line ??= parser.line;
   });
   parser.on('opentag', (tag) => {
     content = '';
+    depth += 1;
+    if (depth > DEEPEST) throw new TooDeep();
     reader.open(plainName(tag.name), tag.attributes as Record<string, string>);
   });
   parser.on('text', (part) => {
@@ -34,10 +42,16 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
     content += part;
   });
   parser.on('closetag', (tag) => {
+    depth -= 1;
     reader.close(plainName(tag.name), content);
     content = '';
   });
-  parser.write(text).close();
+  try {
+    parser.write(text).close();
+  } catch (error) {
+    if (!(error instanceof TooDeep)) throw error;
+    line ??= parser.line;
+  }
   return line === null ? ok(true) : fail('file/not-xml', { detail: String(line) });
 }
 
