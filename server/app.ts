@@ -2,6 +2,7 @@ import path from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import { nothingHere, onError, onlyReading, type Log } from './errors';
 import { sendProblem } from './problem';
 import { recorderRoute } from './recorder/route';
 import { weatherRoute } from './weather/route';
@@ -14,7 +15,11 @@ const YEAR_MS = 365 * 24 * 3_600_000;
  * Serves the built app from a folder, and the stand-ins for weather and recorder under /api. Any address without a file gets the app, which has routes of its
  * own; a missing script or picture is a plain 404.
  */
-export function createApp(distFolder: string, now: () => number = Date.now): Express {
+export function createApp(
+  distFolder: string,
+  now: () => number = Date.now,
+  log: Log = () => undefined,
+): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -31,6 +36,7 @@ export function createApp(distFolder: string, now: () => number = Date.now): Exp
       strictTransportSecurity: false,
     }),
   );
+  app.use(onlyReading);
   app.use('/api/weather', weatherRoute(now));
   app.use(compression());
   app.use('/api/recorder', recorderRoute(now));
@@ -52,7 +58,9 @@ export function createApp(distFolder: string, now: () => number = Date.now): Exp
   app.get('/{*route}', (request, response, next) => {
     if (path.extname(request.path) !== '') return next();
     response.setHeader('Cache-Control', 'no-cache');
-    response.sendFile('index.html', { root: distFolder });
+    response.sendFile('index.html', { root: distFolder }, (error) => error && next(error));
   });
+  app.use(nothingHere);
+  app.use(onError(log));
   return app;
 }

@@ -79,23 +79,11 @@ async function play(seed: number, clock: Clock): Promise<Outcome> {
     disk.faults = FAULTS;
   }
   let value = 0;
-  const log = process.env.DBG
-    ? (...a: unknown[]) => console.log(clock.now - START, ...a)
-    : () => undefined;
-  log(reach, { slowest, many, every: disk.faultEvery });
   const moves = 12 + chance.below(20);
   for (let n = 0; n < moves; n++) {
     const tab = tabs.length > 0 ? chance.pick(tabs) : null;
     value += 1;
     const move = chance.below(14);
-    log(
-      'move',
-      move,
-      tab ? tabs.indexOf(tab) : '-',
-      'of',
-      tabs.length,
-      tabs.map((t) => t.statuses.at(-1)?.kind),
-    );
     if (!tab || move === 0) await opens();
     else if (move === 1 && tabs.length > 0) {
       tab.kill();
