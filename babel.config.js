@@ -1,4 +1,8 @@
 module.exports = function config(api) {
-  api.cache(true);
-  return { presets: ['babel-preset-expo'] };
+  const isTest = api.env('test');
+  return {
+    presets: ['babel-preset-expo'],
+    // Jest cannot load a piece of code later: in tests it is loaded at once.
+    plugins: isTest ? ['@babel/plugin-transform-dynamic-import'] : [],
+  };
 };

@@ -134,7 +134,7 @@ function useWays() {
   const open = useOpenLogbook();
   const save = async (from: 'page' | 'storage') => {
     const [{ backupText }, { downloadText }] = await Promise.all([
-      import('@/store/ways'),
+      import('@/store/keeping'),
       import('@/ui/download'),
     ]);
     downloadText(`dapper-spoke-rescued-${from}.json`, await backupText(open, from));

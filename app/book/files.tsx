@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { previewRestore, readBackup, type BackupRead } from '@/core/formats';
+import type { BackupRead } from '@/core/formats';
 import { say } from '@/core/messages';
 import {
   restoreBackup,
@@ -28,7 +28,9 @@ export default function Files() {
   const [file, setFile] = useState<({ name: string } & BackupRead) | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const pick = async (picked: File) => {
-    const read = readBackup(await picked.text(), now);
+    const text = await picked.text();
+    const read = await keeping?.backups.readBackup(text, now);
+    if (!read) return;
     setProblem(read.ok ? null : say(read.problem));
     setFile(read.ok ? { name: picked.name, ...read.value } : null);
   };
@@ -69,11 +71,13 @@ export default function Files() {
       <RestoreCard
         problem={problem}
         file={
-          file && {
-            ...file,
-            preview: previewRestore(logbook, file.logbook),
-            refused: file.refused.map((r) => r.place),
-          }
+          file && keeping
+            ? {
+                ...file,
+                preview: keeping.backups.previewRestore(logbook, file.logbook),
+                refused: file.refused.map((r) => r.place),
+              }
+            : null
         }
         onPick={pick}
         onRestore={() => {

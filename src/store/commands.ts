@@ -12,7 +12,6 @@ import {
   type Logbook,
   type PlainEvent,
 } from '@/core/logbook';
-import { say } from '@/core/messages';
 import type { Settings } from '@/core/settings';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
@@ -33,15 +32,14 @@ export const perform =
   (label: string, change: Change): AppThunk =>
   (dispatch, getState, edge) => {
     dispatch(ticked(edge.now()));
-    const { entered, before, refused } = dispatch(enter(change));
+    const { entered, before } = dispatch(enter(change));
     const isNothing = Object.keys(entered).length === 0;
     if (!isNothing) {
       const { session } = getState();
       const undoable = undoableOf(label, entered, before);
       dispatch(historyMoved({ done: [...session.done, undoable], undone: [] }));
     }
-    const text = refused.length > 0 ? say({ code: 'storage/refused' }) : label;
-    dispatch(noticed({ text, undo: !isNothing }));
+    dispatch(noticed({ text: label, undo: !isNothing }));
   };
 
 /** Writes events into the log. Gives their ids. */

@@ -1,23 +1,19 @@
-import { soundChange, type Change, type Logbook } from '@/core/logbook';
+import { stampChange, type Change, type Logbook } from '@/core/logbook';
 import { changed } from './logbookSlice';
 import type { AppThunk } from './store';
 
-/** What came of a change: what entered the logbook, as it was before, and what could not be kept. */
+/** What came of a change: what entered the logbook, and the logbook as it was before. */
 export interface Entered {
   entered: Change;
   before: Logbook;
-  refused: string[];
 }
 
-/**
- * The one way into the logbook for what the rider or the app does: a change is stamped field by field and
- * nothing enters that could not be read back.
- */
+/** The one way into the logbook for what the rider or the app does: a change is stamped field by field. */
 export const enter =
   (change: Change): AppThunk<Entered> =>
   (dispatch, getState, edge) => {
     const before = getState().logbook;
-    const { change: entered, refused } = soundChange(change, before, edge.now());
+    const entered = stampChange(change, before, edge.now());
     if (Object.keys(entered).length > 0) dispatch(changed(entered));
-    return { entered, before, refused };
+    return { entered, before };
   };

@@ -1,4 +1,5 @@
 import { type Logbook } from '@/core/logbook';
+import { loadValidation, type Validation } from '@/core/records/load';
 import type { Problem } from '@/core/problem';
 import { asideOf, isPart, isQuarantine, type Quarantined } from './keys';
 import { Slow, withLimits, type Storage } from './storage';
@@ -31,12 +32,14 @@ export interface PersistenceOptions {
   limitMs?: number;
   /** How often storage is looked at where tabs cannot tell each other. */
   pollMs?: number;
+  /** What migrates and validates; loaded when first needed. */
+  readers?: () => Promise<Validation>;
 }
 
 export type Opened =
   { ok: true; logbook: Logbook; quarantined: Quarantined[] } | { ok: false; problem: Problem };
 
-type SaveFailure = 'storage/newer' | 'storage/slow' | 'storage/write-failed';
+type SaveFailure = 'storage/refused' | 'storage/newer' | 'storage/slow' | 'storage/write-failed';
 
 const RETRY_MS = 5000;
 const LIMIT_MS = 10_000;
@@ -61,7 +64,7 @@ export class Persistence {
 
   constructor(private readonly options: PersistenceOptions) {
     this.storage = withLimits(options.storage, options.limitMs ?? LIMIT_MS, () => this.check());
-    this.stored = new StoredLogbook(this.storage);
+    this.stored = new StoredLogbook(this.storage, options.readers ?? loadValidation);
     this.unlisten = options.tabs.listen((keys) => this.reload(keys));
     this.poll = options.tabs.canTell
       ? null
@@ -156,6 +159,7 @@ export class Persistence {
         }
         this.clearRetry();
         if (this.stored.isNewer) this.fail('storage/newer');
+        else if (wrote && this.stored.refused.length > 0) this.fail('storage/refused');
         else if (wrote || this.isTelling) this.report({ kind: 'saved', at: this.options.now() });
       } catch (error) {
         if (this.lacking().length > 0) this.fail(codeOf(error));

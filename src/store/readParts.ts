@@ -1,16 +1,19 @@
-import { RECORD_KINDS } from '@/core/garage';
+import { RECORD_KINDS, type Garage } from '@/core/garage';
 import {
   addEvents,
   CURRENT_VERSION,
   mergeGarages,
-  readEvent,
-  readGarage,
-  readSettings,
   type LogEvent,
   type Logbook,
 } from '@/core/logbook';
-import { DEFAULT_SETTINGS, mergeSettings, nestSettings, type FlatSettings } from '@/core/settings';
-import { salvage } from '@/core/formats/salvage';
+import {
+  DEFAULT_SETTINGS,
+  mergeSettings,
+  nestSettings,
+  type FlatSettings,
+  type Settings,
+} from '@/core/settings';
+import type { Validation } from '@/core/records/load';
 import {
   aside,
   chunkKey,
@@ -39,15 +42,18 @@ export interface ReadParts {
 
 /**
  * Reads stored parts of any version, each by its own stamp and by what it holds: a damaged row costs
- * that row, a wrong stamp or key costs nothing, a newer part is left alone.
+ * that row, a wrong stamp or key costs nothing, a newer part is left alone. Parts of today's version whose
+ * checksum holds were checked when they were written and are taken as they are; for others the readers
+ * that migrate and validate are needed: null without them.
  */
-export function readParts(entries: Record<string, string>): ReadParts {
+export function readParts(entries: Record<string, string>, readers?: Validation): ReadParts | null {
   const meta = readMeta(entries[META]);
   const read: ReadParts = { logbook: EMPTY_LOGBOOK, damaged: [], newer: [], stale: [] };
   const knownIn = new Map<string, string>();
   for (const key of Object.keys(entries).filter(isPart).sort()) {
     const text = entries[key] ?? '';
-    const content = contentOf(key, text, meta.version);
+    const content = contentOf(key, text, meta.version, readers);
+    if (content === 'needs readers') return null;
     if (!content) {
       if (isNewer(meta.version)) read.newer.push(key);
       else {
@@ -62,7 +68,8 @@ export function readParts(entries: Record<string, string>): ReadParts {
       continue;
     }
     const before = read.damaged.length;
-    const home = takeIn(content, read, knownIn);
+    const home = takeIn(content, read, knownIn, content.isTrusted ? TRUSTING : readers);
+    if (!home) return null;
     if (content.damaged.length > 0) read.damaged.push(aside(key, content.damaged.join('\n')));
     const isSound = read.damaged.length === before;
     if (!isSound || content.version !== CURRENT_VERSION || home.some((own) => own !== key))
@@ -80,41 +87,63 @@ interface Content {
   /** Text of rows whose checksum is wrong. */
   damaged: string[];
   key: string;
+  /** Written by this version and not touched since. */
+  isTrusted: boolean;
 }
 
+/** Takes rows as they are: they were checked before they were written. */
+const TRUSTING: Pick<Validation, 'readEvent' | 'readGarage' | 'readSettings'> = {
+  readEvent: (raw) => raw as LogEvent,
+  readGarage: (raw) => ({ garage: raw as Garage, refused: [], missing: 0 }),
+  readSettings: (raw) => ({ settings: raw as Settings, refused: [], missing: 0 }),
+};
+
 /** What a text holds, whatever key it lies under; null where nothing can be made of it. */
-function contentOf(key: string, text: string, stamp: number): Content | null {
+function contentOf(
+  key: string,
+  text: string,
+  stamp: number,
+  readers: Validation | undefined,
+): Content | null | 'needs readers' {
   const part = readPart(text);
   if (part) {
     const { version, rows, damaged } = part;
-    return { version, damaged, key, ...sorted(rows) };
+    const isTrusted = version === CURRENT_VERSION && damaged.length === 0;
+    return { version, damaged, key, isTrusted, ...sorted(rows) };
   }
+  if (!readers) return 'needs readers';
   const raw = parseJson(text);
-  const common = { version: stamp, damaged: [], key };
+  const common = { version: stamp, damaged: [], key, isTrusted: false };
   if (Array.isArray(raw)) return { ...common, events: raw };
   if (typeof raw === 'object' && raw !== null) {
     if ('bikes' in raw) return { ...common, garage: raw };
     return 'units' in raw || 'schools' in raw ? { ...common, settings: raw } : null;
   }
-  const saved = raw === undefined ? salvage(text) : undefined;
+  const saved = raw === undefined ? readers.salvage(text) : undefined;
   if (!saved || (saved.events.length === 0 && Object.keys(saved.garage).length === 0)) return null;
   return { ...common, version: 0, garage: saved.garage, events: saved.events, damaged: [text] };
 }
 
-/** Adds what a content holds to what was read. Returns the keys it belongs under. */
-function takeIn(content: Content, read: ReadParts, knownIn: Map<string, string>): string[] {
+/** Adds what a content holds to what was read. Returns the keys it belongs under; null without readers. */
+function takeIn(
+  content: Content,
+  read: ReadParts,
+  knownIn: Map<string, string>,
+  readers: typeof TRUSTING | undefined,
+): string[] | null {
+  if (!readers) return null;
   const { version, key } = content;
   const home = new Set<string>();
   let { garage, settings, log } = read.logbook;
   const refuse = (raw: unknown) => read.damaged.push(aside(key, JSON.stringify(raw) ?? ''));
   if (content.garage !== undefined) {
-    const found = readGarage(content.garage, version);
+    const found = readers.readGarage(content.garage, version);
     found?.refused.forEach((r) => refuse(r.raw));
     if (found) garage = mergeGarages(garage, found.garage);
     home.add(GARAGE);
   }
   if (content.settings !== undefined) {
-    const found = readSettings(content.settings, version);
+    const found = readers.readSettings(content.settings, version);
     found?.refused.forEach((r) => refuse(r.raw));
     if (found) settings = mergeSettings(settings, found.settings);
     else refuse(content.settings);
@@ -122,7 +151,7 @@ function takeIn(content: Content, read: ReadParts, knownIn: Map<string, string>)
   }
   const events: LogEvent[] = [];
   for (const raw of content.events ?? []) {
-    const event = readEvent(raw, version);
+    const event = readers.readEvent(raw, version);
     const month = event?.at.slice(0, 7) ?? '';
     // An id belongs to one event: of two months that claim it, the first read keeps it.
     if (event && (knownIn.get(event.id) ?? month) === month) {

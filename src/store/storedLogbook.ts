@@ -13,6 +13,8 @@ import {
 import { addedKeys, EMPTY_LOGBOOK, partText, withParts } from './logbookFile';
 import { sumOf } from './parts';
 import { readParts, type ReadParts } from './readParts';
+import type { Refused } from '@/core/logbook/reading';
+import type { Validation } from '@/core/records/load';
 import type { Storage } from './storage';
 
 type Entries = Record<string, string>;
@@ -36,7 +38,13 @@ export class StoredLogbook {
   /** Parts a newer version of the app has taken over. */
   private newer = new Set<string>();
 
-  constructor(private readonly storage: Storage) {}
+  /** What the page holds and storage may not: no schema would read it back. */
+  refused: Refused[] = [];
+
+  constructor(
+    private readonly storage: Storage,
+    private readonly readers: () => Promise<Validation>,
+  ) {}
 
   get isNewer(): boolean {
     return this.newer.size > 0;
@@ -45,10 +53,17 @@ export class StoredLogbook {
   /** Reads everything. */
   async open(): Promise<{ entries: Entries; read: ReadParts }> {
     const entries = await this.storage.read(await this.storage.keys());
-    const read = readParts(entries);
+    const read = await this.read(entries);
     this.take(entries, read);
     this.logbook = read.logbook;
     return { entries, read };
+  }
+
+  /** What reads older or damaged parts is loaded only when there are some. */
+  private async read(entries: Entries): Promise<ReadParts> {
+    const read = readParts(entries) ?? readParts(entries, await this.readers());
+    if (!read) throw new Error('Parts that readers cannot read');
+    return read;
   }
 
   /** Keys of the parts that storage must be given so that it holds what the page does. */
@@ -78,7 +93,7 @@ export class StoredLogbook {
     if (fresh.length === 0) return { entries, page, lost: [] };
     const wanted = new Set([META, ...fresh, ...fresh.map(besideKey)]);
     const own = Object.fromEntries(Object.entries(entries).filter(([key]) => wanted.has(key)));
-    const read = readParts(own);
+    const read = await this.read(own);
     const { sums } = readMeta(entries[META]);
     const isWhole = (key: string) => this.sums.has(key) && this.sums.get(key) === sums[key];
     const lost = read.damaged.filter(({ part }) => !isWhole(part) || this.spoilt.has(part));
@@ -106,7 +121,7 @@ export class StoredLogbook {
 
   /**
    * Writes the parts of a page's logbook that differ from the entries just seen, in one go with what was
-   * lost and the stamp. To be called by one tab at a time. Returns the keys other tabs should look at.
+   * lost and the stamp; what no schema would read back stays out. To be called by one tab at a time. Returns the keys other tabs should look at.
    */
   async write(
     keys: readonly string[],
@@ -114,11 +129,14 @@ export class StoredLogbook {
     { entries, lost }: Pick<Seen, 'entries' | 'lost'>,
     now: number,
   ): Promise<string[]> {
+    const { soundLogbook } = await this.readers();
+    const { logbook: sound, refused } = soundLogbook(page, this.logbook);
+    this.refused = [...this.refused, ...refused];
     const meta = readMeta(entries[META]);
     const texts: Entries = {};
     const sums: Record<string, string> = {};
     for (const key of keys) {
-      const text = partText(page, key);
+      const text = partText(sound, key);
       const target = this.newer.has(key) ? besideKey(key) : key;
       if (entries[target] !== text) texts[target] = text;
       sums[target] = sumOf(text);

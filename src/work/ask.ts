@@ -1,10 +1,9 @@
-import * as z from 'zod/mini';
+import type * as z from 'zod/mini';
 import { fail, ok, type Result } from '@/core/problem';
+import { loadValidation, type Validation } from '@/core/records/load';
 
 /** An answer that takes longer than this does not come. */
 const MOST_MS = 15_000;
-
-const problemSchema = z.object({ detail: z.string().check(z.maxLength(300)) });
 
 /** Asks for bytes; what can go wrong outside comes back as a problem. */
 export async function ask(address: string): Promise<Result<Response>> {
@@ -12,7 +11,8 @@ export async function ask(address: string): Promise<Result<Response>> {
     const response = await fetch(address, { signal: AbortSignal.timeout(MOST_MS) });
     if (response.ok) return ok(response);
     if (response.status >= 500) return fail('outside/offline');
-    const told = problemSchema.safeParse(await response.json().catch(() => null));
+    const { problemReplySchema } = await loadValidation();
+    const told = problemReplySchema.safeParse(await response.json().catch(() => null));
     const detail = told.success ? told.data.detail : `answer ${response.status}.`;
     return fail('outside/refused', { detail });
   } catch {
@@ -20,11 +20,14 @@ export async function ask(address: string): Promise<Result<Response>> {
   }
 }
 
-/** Asks for JSON of a given shape. */
-export async function askJson<T>(address: string, schema: z.ZodMiniType<T>): Promise<Result<T>> {
+/** Asks for JSON of a shape of those that validate. */
+export async function askJson<T>(
+  address: string,
+  shape: (shapes: Validation) => z.ZodMiniType<T>,
+): Promise<Result<T>> {
   const response = await ask(address);
   if (!response.ok) return response;
   const body: unknown = await response.value.json().catch(() => null);
-  const parsed = schema.safeParse(body);
+  const parsed = shape(await loadValidation()).safeParse(body);
   return parsed.success ? ok(parsed.data) : fail('outside/nonsense');
 }

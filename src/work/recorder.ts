@@ -1,5 +1,4 @@
 import type { RecorderReply } from '@/core/formats';
-import { recorderReplySchema } from '@/core/formats/recorderReply';
 import { fail, ok, type Result } from '@/core/problem';
 import { ask, askJson } from './ask';
 
@@ -13,7 +12,7 @@ export interface Recorder {
 export const rideRecorder = (base = '/api/recorder/rides'): Recorder => ({
   list(since) {
     const query = new URLSearchParams({ since: new Date(since).toISOString() });
-    return askJson(`${base}?${query.toString()}`, recorderReplySchema);
+    return askJson(`${base}?${query.toString()}`, (shapes) => shapes.recorderReplySchema);
   },
   async file(name) {
     const response = await ask(`${base}/${encodeURIComponent(name)}`);

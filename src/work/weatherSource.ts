@@ -1,5 +1,4 @@
 import type { HoursOfFile } from '@/core/formats';
-import { weatherReplySchema } from '@/core/formats/weatherReply';
 import { ok, type Result } from '@/core/problem';
 import { MS_PER_HOUR } from '@/core/units';
 import { hourOf, placeOfCell, type Cell, type WeatherHour } from '@/core/weather';
@@ -33,7 +32,7 @@ export const weatherService = (base = '/api/weather'): WeatherSource => ({
       from: new Date(from).toISOString(),
       to: new Date(to).toISOString(),
     });
-    return askJson(`${base}?${query.toString()}`, weatherReplySchema);
+    return askJson(`${base}?${query.toString()}`, (shapes) => shapes.weatherReplySchema);
   },
 });
 

@@ -1,4 +1,5 @@
-import * as z from 'zod/mini';
+import type { Mark, StoredRun } from '../records/benchRun';
+import type { Validation } from '../records/load';
 import type { Standard } from '../care/constants';
 import { DEPTHS } from '../logbook';
 import { MS_PER_MINUTE } from '../units';
@@ -7,52 +8,23 @@ import type { Job } from './job';
 import { procedure } from './procedure';
 import type { Step } from './steps';
 
-const id = z.string().check(z.minLength(1), z.maxLength(64));
-
-/** What the rider said at a step, and when (ms). A step may be marked again after a failed check. */
-const markSchema = z.object({
-  step: z.string().check(z.maxLength(40)),
-  kind: z.enum(['done', 'skipped', 'failed', 'swatch']),
-  at: z.number(),
-  /** Of a swatch, 1 clean to 5 black. */
-  swatch: z.nullable(z.int().check(z.gte(1), z.lte(5))),
-  /** Why it was skipped. */
-  why: z.string().check(z.maxLength(200)),
-});
+export type { Mark };
 
 /** A session at the bench: the job, and all that was marked. Everything shown follows from it. */
-export const runSchema = z.object({
-  version: z.literal(1),
-  chainId: id,
-  /** What it takes off the shelf. */
-  bottleId: z.nullable(id),
-  underId: z.nullable(id),
-  cleanerId: z.nullable(id),
-  startedAt: z.number(),
-  marks: z.array(markSchema).check(z.maxLength(1000)),
-  /** Cautions acknowledged in this session. */
-  acknowledged: z.array(z.string()).check(z.maxLength(50)),
-  /** Share of a coat that is on when the bottle ran out; 1: all of it. */
-  coat: z.number().check(z.gte(0), z.lte(1)),
-  note: z.string().check(z.maxLength(500)),
-  job: z.custom<Job>(isJob),
-});
-
-export type Run = z.infer<typeof runSchema>;
-export type Mark = z.infer<typeof markSchema>;
+export type Run = Omit<StoredRun, 'job'> & { job: Job };
 
 /** Reads a session from the text it was kept as; null where it cannot be taken up again. */
-export function readRun(text: string): Run | null {
+export function readRun(text: string, { runSchema }: Pick<Validation, 'runSchema'>): Run | null {
   try {
     const read = runSchema.safeParse(JSON.parse(text));
-    return read.success ? read.data : null;
+    return read.success && isJob(read.data.job) ? { ...read.data, job: read.data.job } : null;
   } catch {
     return null;
   }
 }
 
 /** A stored job is taken up again if it still gives a procedure: plain data of our own making. */
-function isJob(value: unknown): boolean {
+function isJob(value: unknown): value is Job {
   const job = value as Job;
   if (typeof job !== 'object' || job === null || !DEPTHS.includes(job.depth)) return false;
   try {

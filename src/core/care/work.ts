@@ -1,6 +1,6 @@
 import { LUBE_CLASSES } from '../lube';
 import type { CleanMethod, Drying, WorkDone } from '../logbook';
-import type { Product } from '../shelf/schema';
+import type { Product } from '../records/product';
 import { MS_PER_HOUR } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
 import { CARE } from './constants';

@@ -1,22 +1,19 @@
 import { str as crc32 } from 'crc-32';
-import type { AnyRecord } from '../garage/schema';
+import type { AnyRecord } from '../records/garage';
 import {
   addEvents,
   allEvents,
   capStamps,
   CURRENT_VERSION,
   mapGarage,
-  readEvent,
-  readGarage,
-  readSettings,
   type LogEvent,
   type Logbook,
-  type Refused,
 } from '../logbook';
+import type { Refused } from '../logbook/reading';
+import type { Validation } from '../records/load';
 import { EMPTY_GARAGE } from '../garage/empty';
 import { fail, ok, type Result } from '../problem';
 import { DEFAULT_SETTINGS } from '../settings';
-import { salvage } from './salvage';
 
 /** The backup file: one JSON object, described in docs/backup-format.md. */
 export const BACKUP_FORMAT = 'dapper-spoke-logbook';
@@ -69,8 +66,9 @@ interface Envelope {
  * Reads a backup of any version, as sound at one moment. Pieces that cannot be read are refused one by
  * one; the file is refused only when it is foreign, newer, or nothing of it can be read.
  */
-export function readBackup(text: string, now: number): Result<BackupRead> {
-  const envelope = open(text.replace(/^\uFEFF/, ''));
+export function readBackup(text: string, now: number, validation: Validation): Result<BackupRead> {
+  const { readGarage, readSettings } = validation;
+  const envelope = open(text.replace(/^\uFEFF/, ''), validation);
   if (!envelope.ok) return envelope;
   const { version, sum, garage: rawGarage, settings: rawSettings } = envelope.value;
   if (typeof version === 'number' && version > CURRENT_VERSION)
@@ -84,7 +82,7 @@ export function readBackup(text: string, now: number): Result<BackupRead> {
   else refused.push({ place: 'settings', raw: rawSettings });
   const rawEvents = envelope.value.events;
   if (!Array.isArray(rawEvents)) refused.push({ place: 'events', raw: rawEvents });
-  const events = eventsOf(Array.isArray(rawEvents) ? rawEvents : [], version, refused);
+  const events = eventsOf(Array.isArray(rawEvents) ? rawEvents : [], version, refused, validation);
   if (!garage && !settings && events.length === 0)
     return fail('backup/damaged', { detail: 'its first line' });
   let capped = 0;
@@ -104,7 +102,7 @@ export function readBackup(text: string, now: number): Result<BackupRead> {
   return ok({ logbook, refused, altered: !whole || envelope.value.version === undefined, capped });
 }
 
-function open(text: string): Result<Envelope> {
+function open(text: string, { salvage }: Validation): Result<Envelope> {
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -121,7 +119,12 @@ function open(text: string): Result<Envelope> {
 }
 
 /** The events that can be read; an id belongs to one event, whatever month it is in. */
-function eventsOf(raw: readonly unknown[], version: unknown, refused: Refused[]): LogEvent[] {
+function eventsOf(
+  raw: readonly unknown[],
+  version: unknown,
+  refused: Refused[],
+  { readEvent }: Validation,
+): LogEvent[] {
   const known = new Set<string>();
   return raw.flatMap((item, n) => {
     const event = readEvent(item, version);

@@ -1,4 +1,4 @@
-import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../garage/schema';
+import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../garage';
 import { allEvents, changedFields, mergeFields, type Logbook } from '../logbook';
 import { flattenSettings, mergeSettings } from '../settings';
 

@@ -1,4 +1,4 @@
-import type { Garage } from './schema';
+import type { Garage } from '../records/garage';
 
 export const EMPTY_GARAGE: Garage = {
   bikes: {},

@@ -1,3 +1,4 @@
 export * from './empty';
 export * from './presets';
-export * from './schema';
+export * from '../records/kinds';
+export type * from '../records/garage';

@@ -1,4 +1,4 @@
-import type { Bike } from './schema';
+import type { Bike } from '../records/garage';
 
 /** A bike as it usually is, for starting from one tap. Common practice; every figure can be changed. */
 export type BikeKind = 'road' | 'gravel' | 'town' | 'mountain' | 'e-bike';

@@ -1,22 +1,15 @@
-import { RECORD_KINDS, RECORD_SCHEMAS, type AnyRecord, type RecordOf } from '../garage/schema';
-import {
-  flattenSettings,
-  nestSettings,
-  touchSettings,
-  type FlatSettings,
-} from '../settings/fields';
-import { settingsSchema, type Settings } from '../settings/schema';
+import { RECORD_KINDS } from '../records/kinds';
+import type { AnyRecord, RecordOf } from '../records/garage';
+import type { Settings } from '../records/settings';
+import { touchSettings } from '../settings/fields';
 import { addEvents, type LogChunks } from './chunks';
-import { isCorrection, logEventSchema, type LogEvent } from './events';
-import { changedFields, touch } from './fields';
+import { isCorrection, type LogEvent, type RecordKind } from './events';
+import { touch } from './fields';
 import { mapGarage, type Logbook } from './logbook';
 import { weatherKey } from './weatherSeen';
-import type * as z from 'zod/mini';
 
 /** Records by kind, as one action adds or changes them. */
-export type ChangedRecords = {
-  [K in keyof typeof RECORD_SCHEMAS]?: readonly RecordOf<K>[];
-};
+export type ChangedRecords = { [K in RecordKind]?: readonly RecordOf<K>[] };
 
 /** Everything one action of the rider adds or changes; all of it undone as one. */
 export interface Change extends ChangedRecords {
@@ -24,45 +17,27 @@ export interface Change extends ChangedRecords {
   settings?: Settings;
 }
 
-/** A change as it enters the logbook, and what of it no stored logbook may hold. */
-export interface SoundChange {
-  change: Change;
-  refused: string[];
-}
-
 /**
- * A change made fit to be kept: of each record and the settings only the fields that differ are stamped,
- * corrections are dated after what they correct, and what the schema would not read back is left out.
+ * A change as it enters the logbook: of each record and the settings only the fields that differ are
+ * stamped, and corrections are dated after what they correct. What changes nothing is left out.
  */
-export function soundChange(change: Change, before: Logbook, now: number): SoundChange {
-  const refused: string[] = [];
-  const events = dated(change.events ?? [], before.log).filter((event) => {
-    const sound = logEventSchema.safeParse(event).success;
-    if (!sound) refused.push(event.type);
-    return sound;
-  });
-  const records: Partial<Record<keyof ChangedRecords, AnyRecord[]>> = {};
+export function stampChange(change: Change, before: Logbook, now: number): Change {
+  const events = dated(change.events ?? [], before.log);
+  const records: Partial<Record<RecordKind, AnyRecord[]>> = {};
   for (const kind of RECORD_KINDS) {
-    const schema: z.ZodMiniType<AnyRecord> = RECORD_SCHEMAS[kind];
     const old: Readonly<Record<string, AnyRecord>> = before.garage[kind];
     const touched = (change[kind] ?? []).flatMap((record: AnyRecord) => {
       const known = old[record.id];
       const next = known ? touch(known, record, now) : asNew(record, now);
-      if (next === known) return [];
-      if (schema.safeParse(next).success) return [next];
-      refused.push(kind);
-      return [];
+      return next === known ? [] : [next];
     });
     if (touched.length > 0) records[kind] = touched;
   }
-  const settings = change.settings && soundSettings(change.settings, before.settings, now, refused);
+  const settings = change.settings && touchSettings(before.settings, change.settings, now);
   return {
-    change: {
-      ...(records as ChangedRecords),
-      ...(events.length > 0 ? { events } : {}),
-      ...(settings && settings !== before.settings ? { settings } : {}),
-    },
-    refused,
+    ...(records as ChangedRecords),
+    ...(events.length > 0 ? { events } : {}),
+    ...(settings && settings !== before.settings ? { settings } : {}),
   };
 }
 
@@ -71,22 +46,6 @@ function asNew<T extends AnyRecord>(record: T, now: number): T {
   const fresh = { ...record, changedAt: new Date(now).toISOString() };
   delete fresh.stamps;
   return fresh;
-}
-
-/** Settings in which each value that may not be kept is as it was before. */
-function soundSettings(next: Settings, before: Settings, now: number, refused: string[]): Settings {
-  const old = flattenSettings(before);
-  const flat: FlatSettings = { ...flattenSettings(next), stamps: old.stamps };
-  if (!settingsSchema.safeParse(nestSettings(flat)).success)
-    for (const field of changedFields(old, flat)) {
-      const one = { ...old, [field]: flat[field] };
-      if (Object.hasOwn(flat, field) && settingsSchema.safeParse(nestSettings(one)).success)
-        continue;
-      refused.push(field);
-      if (Object.hasOwn(old, field)) flat[field] = old[field];
-      else delete flat[field];
-    }
-  return touchSettings(before, nestSettings(flat) as Settings, now);
 }
 
 /** What the newest of several events decides: the reading of an event, the weather of a day and square. */

@@ -2,7 +2,6 @@ export * from './change';
 export * from './chunks';
 export * from './events';
 export * from './fields';
-export * from './reading';
 export * from './resolve';
 export * from './fittings';
 export * from './logbook';

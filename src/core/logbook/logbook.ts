@@ -1,5 +1,5 @@
-import { RECORD_KINDS, type AnyRecord, type Garage, type RecordKind } from '../garage/schema';
-import type { Settings } from '../settings/schema';
+import { RECORD_KINDS, type AnyRecord, type Garage, type RecordKind } from '../garage';
+import type { Settings } from '../records/settings';
 import { mergeSettings } from '../settings/fields';
 import { addEvents, allEvents, type LogChunks } from './chunks';
 import { mergeRecords } from './fields';

@@ -1,14 +1,19 @@
 import type * as z from 'zod/mini';
-import { RECORD_KINDS, RECORD_SCHEMAS, type AnyRecord, type Garage } from '../garage/schema';
+import { logEventSchema, type LogEvent } from '../records/event';
+import { RECORD_SCHEMAS, type AnyRecord, type Garage } from '../records/garage';
+import { RECORD_KINDS } from '../records/kinds';
+import { settingsSchema, type Settings } from '../records/settings';
 import { EMPTY_GARAGE } from '../garage/empty';
+import { type LogChunks } from './chunks';
 import {
   flattenSettings,
   isSettingsGroup,
   nestSettings,
   type FlatSettings,
 } from '../settings/fields';
-import { DEFAULT_SETTINGS, settingsSchema, type Settings } from '../settings/schema';
-import { logEventSchema, type LogEvent } from './events';
+import { DEFAULT_SETTINGS } from '../settings/defaults';
+import { mapGarage, type Logbook } from './logbook';
+import { salvage } from './salvage';
 import { CURRENT_VERSION, migrate } from './versions';
 
 /** A piece of a logbook that cannot be read: where it stood, and what stood there. */
@@ -148,3 +153,52 @@ function fieldAt(flat: FlatSettings, path: readonly string[]): string | null {
 
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/**
+ * The logbook less what its own schemas would not read back, where it differs from one that is known to be
+ * sound; the same logbook where nothing is. What is refused keeps the value it had.
+ */
+export function soundLogbook(
+  logbook: Logbook,
+  sound: Logbook,
+): { logbook: Logbook; refused: Refused[] } {
+  const refused: Refused[] = [];
+  const garage = mapGarage(logbook.garage, (records, kind) => {
+    const schema: z.ZodMiniType<AnyRecord> = RECORD_SCHEMAS[kind];
+    const known: Readonly<Record<string, AnyRecord>> = sound.garage[kind];
+    const kept = Object.entries<AnyRecord>(records).flatMap(([id, record]) => {
+      if (record === known[id] || schema.safeParse(record).success) return [[id, record] as const];
+      refused.push({ place: `${kind}/${id}`, raw: record });
+      return known[id] ? [[id, known[id]] as const] : [];
+    });
+    return refused.length > 0 ? Object.fromEntries(kept) : records;
+  });
+  const settings = soundSettings(logbook.settings, sound.settings, refused);
+  let log: LogChunks = logbook.log;
+  for (const [month, events] of Object.entries(logbook.log)) {
+    if (events === sound.log[month]) continue;
+    const known = new Set(sound.log[month]);
+    const bad = events.filter((e) => !known.has(e) && !logEventSchema.safeParse(e).success);
+    if (bad.length === 0) continue;
+    refused.push(...bad.map((raw) => ({ place: `${raw.type} ${raw.at}`, raw })));
+    log = { ...log, [month]: events.filter((event) => !bad.includes(event)) };
+  }
+  return refused.length > 0
+    ? { logbook: { garage, settings, log }, refused }
+    : { logbook, refused };
+}
+
+function soundSettings(settings: Settings, sound: Settings, refused: Refused[]): Settings {
+  if (settings === sound || settingsSchema.safeParse(settings).success) return settings;
+  const flat = flattenSettings(settings);
+  const old = flattenSettings(sound);
+  for (const { place, raw } of fieldsRead(settings)?.refused ?? []) {
+    refused.push({ place, raw });
+    if (Object.hasOwn(old, place)) flat[place] = old[place];
+    else delete flat[place];
+  }
+  const mended = settingsSchema.safeParse(nestSettings(flat));
+  return mended.success ? mended.data : sound;
+}
+
+export { salvage };

@@ -1,5 +1,5 @@
 import { mergeFields, touch, type Stamped } from '../logbook/fields';
-import type { Settings } from './schema';
+import type { Settings } from '../records/settings';
 
 /**
  * Settings as one flat record, `plan.hourPrice` to its value, so that they merge setting by setting like

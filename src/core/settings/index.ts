@@ -1,2 +1,4 @@
-export * from './schema';
+export * from './defaults';
 export * from './fields';
+export { THEMES, WEATHER_SOURCES, type ThemeChoice } from '../records/kinds';
+export type * from '../records/settings';

@@ -1,7 +1,7 @@
 import { coatOf, type Personal } from '../care';
 import { handbookCandidates, ownOf, type Candidate } from '../choice/candidate';
 import { doseOf, sidesOf, type Schools } from '../lube';
-import type { Product } from './schema';
+import type { Product } from '../records/product';
 import { costOf } from './stock';
 import { undercoatOf } from './use';
 

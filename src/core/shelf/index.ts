@@ -1,4 +1,5 @@
 export * from './candidates';
-export * from './schema';
+export { PRODUCT_KINDS, type ProductKind } from '../records/kinds';
+export type * from '../records/product';
 export * from './stock';
 export * from './use';

@@ -1,5 +1,5 @@
 import type { Air } from '../weather';
-import type { Product } from './schema';
+import type { Product } from '../records/product';
 
 /** What a bottle's label asks for before it is used in this air; the label has the word. */
 export interface LabelNote {

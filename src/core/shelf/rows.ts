@@ -3,7 +3,7 @@ import { coatsIn, doseOf } from '../lube/dose';
 import type { PlainEvent } from '../logbook';
 import type { Settings } from '../settings';
 import { LOW_COATS, stockOf, type Stock } from './stock';
-import type { Product } from './schema';
+import type { Product } from '../records/product';
 
 /** A product as the shelf shows it. */
 export interface ShelfRow {

@@ -1,5 +1,5 @@
 import type { Step } from '../care';
-import type { Product } from './schema';
+import type { Product } from '../records/product';
 import { costOf } from './stock';
 
 /** What a product came to on the road. */

@@ -1,5 +1,5 @@
 import type { PlainEvent } from '../logbook';
-import type { Product } from './schema';
+import type { Product } from '../records/product';
 
 /** What is left of a product, and what the log says went off it. */
 export interface Stock {

@@ -1,6 +1,6 @@
 import type { CleanMethod, WorkDone } from '../logbook';
 import type { LubeClass, Schools } from '../lube';
-import type { Product } from './schema';
+import type { Product } from '../records/product';
 import { bathUseMl } from './stock';
 
 /** Mixed degreaser for a round with brush or scrubber, and solvent for a rag, ml. Own estimates. */

@@ -1,4 +1,4 @@
-import type { StoragePlace } from '../garage/schema';
+import type { StoragePlace } from '../records/kinds';
 import type { LubeTraits } from '../lube';
 
 /**

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
 import { demoLogbook } from '@/core/demo';
+import * as readers from '@/core/records/validate';
 import { rideBody } from '@/test/events';
 import { EMPTY_LOGBOOK } from '../logbookFile';
 import { Persistence, type PersistenceOptions, type SaveStatus, type Tabs } from '../persistence';
@@ -33,6 +34,7 @@ function open(storage: Storage, more: Partial<PersistenceOptions> = {}) {
     now: () => now,
     onStatus: (s) => statuses.push(s),
     onMerge: (l) => merges.push(l),
+    readers: async () => readers,
     retryMs: 5,
     ...more,
   });
@@ -162,6 +164,16 @@ describe('saving', () => {
     expect(one.statuses.at(-1)?.kind).toBe('saved');
     one.persistence.close();
     two.persistence.close();
+  });
+
+  it('keeps out what could not be read again, saves the rest, and says so', async () => {
+    const { storage } = watched();
+    const { persistence, statuses } = await started(storage);
+    const bad = { ...ride('bad'), distanceKm: -1 } as LogEvent;
+    persistence.save(withEvents(EMPTY_LOGBOOK, ride('good'), bad));
+    await persistence.settled();
+    expect(ids(await stored(storage))).toEqual(['good']);
+    expect(statuses.at(-1)).toEqual({ kind: 'failed', problem: { code: 'storage/refused' } });
   });
 
   it('is never said to be undone when all is in storage and only a look failed', async () => {

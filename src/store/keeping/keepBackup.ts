@@ -1,6 +1,7 @@
 import { backupFileName, filesToDrop, readBackup, writeBackup } from '@/core/formats';
 import { mergeLogbooks, type Logbook } from '@/core/logbook';
 import { fail, ok, type Result } from '@/core/problem';
+import { loadValidation } from '@/core/records/load';
 import type { BackupPlace } from './place';
 
 /** Files of one day that hold what this logbook has not: more are not looked through. */
@@ -36,11 +37,12 @@ async function freeName(
   now: number,
   day: string,
 ): Promise<string | null> {
+  const validation = await loadValidation();
   for (let n = 1; n <= MOST_A_DAY; n++) {
     const file = backupFileName(day, n);
     const there = await place.read(file);
     if (there === null) return file;
-    const held = readBackup(there, now);
+    const held = readBackup(there, now, validation);
     const addsNothing = held.ok && mergeLogbooks(logbook, held.value.logbook) === logbook;
     if (addsNothing && held.value.refused.length === 0) return file;
   }

@@ -1,5 +1,6 @@
 import { PRESETS, type Bike } from '@/core/garage';
 import { allEvents, type Logbook } from '@/core/logbook';
+import * as readers from '@/core/records/validate';
 import { putBike, putSettings, record, undo } from '@/store/commands';
 import { merged, opened } from '@/store/logbookSlice';
 import { Persistence, type SaveStatus } from '@/store/persistence';
@@ -48,6 +49,8 @@ export class SimulatedTab {
       storage,
       tabs: world.browser.tabs(this, storage, () => this.isDead),
       now: this.now,
+      // At hand: a module would take real time to load, and time stands still here.
+      readers: async () => readers,
       onStatus: (status) => this.hears(status),
       onMerge: (logbook) => void this.store.dispatch(merged(logbook)),
     });

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { readRun, type Run } from '@/core/bench/run';
+import { loadValidation } from '@/core/records/load';
 
 /** Where a session is kept, as text. */
 export interface Keeper {
@@ -15,7 +16,7 @@ export function useBenchRun(keeper: Keeper) {
     let over = false;
     const open = async () => {
       const text = await keeper.read();
-      const found = text === null ? null : readRun(text);
+      const found = text === null ? null : readRun(text, await loadValidation());
       if (text !== null && found === null) await keeper.setAside(text);
       if (!over) setRun((now) => (now === undefined ? found : now));
     };

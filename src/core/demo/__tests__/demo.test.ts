@@ -1,4 +1,6 @@
-import { allEvents, CURRENT_VERSION, logEventSchema, readGarage } from '@/core/logbook';
+import { readGarage } from '@/core/logbook/reading';
+import { logEventSchema } from '@/core/records/event';
+import { allEvents, CURRENT_VERSION } from '@/core/logbook';
 import { Replay, reportOn } from '@/core/care';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { distanceKm } from '@/core/track';

@@ -15,7 +15,10 @@ import { say } from '@/core/messages';
 import { DEFAULT_PLAN } from '@/core/plan/schema';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
-import { previewRestore, readBackup, writeBackup } from '..';
+import * as validation from '@/core/records/validate';
+import { previewRestore, readBackup as read, writeBackup } from '..';
+
+const readBackup = (text: string, now: number) => read(text, now, validation);
 
 const EMPTY: Logbook = {
   garage: EMPTY_GARAGE,

@@ -1,8 +1,8 @@
 /** @jest-environment node */
+import { logEventSchema } from '@/core/records/event';
 import { zipSync } from 'fflate';
 import { Chance } from '@/core/climate';
 import { planImport } from '@/core/arrivals';
-import { logEventSchema } from '@/core/logbook';
 import { fit, gpx, tcx } from '@/test/rideFiles';
 import { FAIR } from '@/test/weather';
 import { headerKey } from '../csvMapping';

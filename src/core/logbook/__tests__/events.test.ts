@@ -1,6 +1,6 @@
+import { logEventSchema } from '@/core/records/event';
 import fc from 'fast-check';
 import { logbookEvents, plainEvent } from '@/test/arbitraries';
-import { logEventSchema } from '..';
 
 const [good] = fc.sample(
   plainEvent.filter((e) => e.type === 'rideLogged'),

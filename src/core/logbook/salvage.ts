@@ -1,4 +1,4 @@
-import { RECORD_KINDS, type RecordKind } from '../garage/schema';
+import { RECORD_KINDS, type RecordKind } from '../records/kinds';
 
 /** What could be taken out of a text that is no longer JSON as a whole. */
 export interface Salvaged {

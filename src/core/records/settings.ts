@@ -1,15 +1,12 @@
 import * as z from 'zod/mini';
-import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP, WATERS } from '../bench/workshop';
+import { BENCH_SCHOOLS, TOOLS, WATERS } from '../bench/workshop';
 import { STANDARD_NAMES, type Standard } from '../care/constants';
-import { CLEANING_HABITS, EVERYDAY_WISHES, WISHES } from '../choice/wishes';
-import { DEFAULT_PLAN, planSettingsSchema } from '../plan/schema';
-import { DEFAULT_SCHOOLS, SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
-import { csvMappingSchema } from '../formats/csvMapping';
-import { stampsSchema } from '../logbook/fields';
-
-export const THEMES = ['system', 'light', 'dark'] as const;
-
-export const WEATHER_SOURCES = ['none', 'service', 'file'] as const;
+import { CLEANING_HABITS, WISHES } from '../choice/wishes';
+import { SCHOOLS } from '../lube';
+import { csvMappingSchema } from './csvMapping';
+import { THEMES, WEATHER_SOURCES } from './kinds';
+import { planSettingsSchema } from './plan';
+import { stampsSchema } from './stamps';
 
 export const settingsSchema = z.object({
   units: z.enum(['metric', 'imperial']),
@@ -66,28 +63,3 @@ export const settingsSchema = z.object({
 });
 
 export type Settings = z.infer<typeof settingsSchema>;
-export type ThemeChoice = (typeof THEMES)[number];
-
-/** Tidy: wiped when a rag comes away grey, deep-cleaned before grit triples the wear. */
-export const DEFAULT_SETTINGS: Settings = {
-  units: 'metric',
-  standard: 'tidy',
-  theme: 'system',
-  // The service that ships with the app makes its weather up: only the demo's rides were ridden in it.
-  weatherSource: 'none',
-  recorder: false,
-  bikeRules: {},
-  csvMappings: {},
-  choice: {
-    habit: 'due',
-    pot: false,
-    minutesPerWeek: null,
-    leadHours: null,
-    wishes: EVERYDAY_WISHES,
-  },
-  schools: DEFAULT_SCHOOLS,
-  workshop: USUAL_WORKSHOP,
-  plan: DEFAULT_PLAN,
-  dropsPerMl: USUAL_DROPS_PER_ML,
-  changedAt: '1970-01-01T00:00:00.000Z',
-};

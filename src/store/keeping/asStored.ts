@@ -1,7 +1,8 @@
 import { writeBackup } from '@/core/formats';
-import { isQuarantine, META } from './keys';
-import { readParts } from './readParts';
-import { withLimits, type Storage } from './storage';
+import { loadValidation } from '@/core/records/load';
+import { isQuarantine, META } from '../keys';
+import { readParts } from '../readParts';
+import { withLimits, type Storage } from '../storage';
 
 /** A key that does not answer is left out after this long. */
 const LIMIT_MS = 3000;
@@ -16,7 +17,9 @@ export async function backupOfStored(storage: Storage, now: number): Promise<str
   const keys = await patient.keys().catch(() => [META, 'garage', 'settings']);
   for (const key of keys)
     Object.assign(entries, await patient.read([key]).catch(() => ({}) as Record<string, string>));
-  const { logbook, damaged, newer } = readParts(entries);
+  const read = readParts(entries, await loadValidation());
+  if (!read) throw new Error('Parts that readers cannot read');
+  const { logbook, damaged, newer } = read;
   const unread = Object.fromEntries([
     ...newer.map((key) => [key, entries[key] ?? '']),
     ...damaged.map(({ key, text }) => [key, text]),

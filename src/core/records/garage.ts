@@ -1,20 +1,22 @@
 import * as z from 'zod/mini';
-import { plannedRideSchema, planMarkSchema } from '../plan/schema';
-import { productSchema } from '../shelf/schema';
-import { stampsSchema } from '../logbook/fields';
+import {
+  BRAKE_KINDS,
+  CLOSURES,
+  DRIVES,
+  FRAME_FINISHES,
+  GEARS,
+  STORAGE_PLACES,
+  WHEEL_FIXINGS,
+  type RecordKind,
+} from './kinds';
+import { plannedRideSchema, planMarkSchema } from './plan';
+import { productSchema } from './product';
+import { stampsSchema } from './stamps';
 
 /** What stands in the garage. Records carry stamps, so that two copies merge field by field. */
 const id = z.string().check(z.minLength(1), z.maxLength(64));
 const name = z.string().check(z.trim(), z.minLength(1), z.maxLength(60));
 const instant = z.iso.datetime();
-
-export const STORAGE_PLACES = ['indoors', 'shed', 'outdoors'] as const;
-export const BRAKE_KINDS = ['rim', 'disc, cable', 'disc, hydraulic', 'drum or coaster'] as const;
-export const DRIVES = ['freewheel', 'fixed', 'coaster'] as const;
-export const GEARS = ['derailleur', 'hub', 'single'] as const;
-export const WHEEL_FIXINGS = ['quick release', 'thru axle', 'nuts'] as const;
-export const FRAME_FINISHES = ['gloss', 'matt', 'bare metal'] as const;
-export const CLOSURES = ['reusable link', 'single-use link', 'connecting pin'] as const;
 
 export const bikeSchema = z.object({
   id,
@@ -53,7 +55,7 @@ export const chainSchema = z.object({
   stamps: stampsSchema,
 });
 
-/** The kinds of record a garage holds, with the shape of each. Whoever goes through all goes through this list. */
+/** The shape of each kind of record a garage holds. */
 export const RECORD_SCHEMAS = {
   bikes: bikeSchema,
   chains: chainSchema,
@@ -64,14 +66,11 @@ export const RECORD_SCHEMAS = {
   planMarks: planMarkSchema,
 } as const;
 
-export type RecordKind = keyof typeof RECORD_SCHEMAS;
 export type RecordOf<K extends RecordKind> = z.infer<(typeof RECORD_SCHEMAS)[K]>;
 export type AnyRecord = RecordOf<RecordKind>;
-export const RECORD_KINDS = Object.keys(RECORD_SCHEMAS) as RecordKind[];
 
 /** Records by kind and id. */
 export type Garage = { readonly [K in RecordKind]: Readonly<Record<string, RecordOf<K>>> };
 
 export type Bike = z.infer<typeof bikeSchema>;
 export type Chain = z.infer<typeof chainSchema>;
-export type StoragePlace = (typeof STORAGE_PLACES)[number];

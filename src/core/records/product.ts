@@ -1,8 +1,7 @@
 import * as z from 'zod/mini';
-import { stampsSchema } from '../logbook/fields';
 import { LUBE_CLASS_NAMES } from '../lube/classes';
-
-export const PRODUCT_KINDS = ['lube', 'degreaser', 'solvent', 'wax', 'cleaner', 'rags'] as const;
+import { PRODUCT_KINDS } from './kinds';
+import { stampsSchema } from './stamps';
 
 const amount = z.number().check(z.gte(0), z.lte(100_000));
 const known = z.nullable(z.number().check(z.positive(), z.lte(100_000)));
@@ -38,4 +37,3 @@ export const productSchema = z.object({
 });
 
 export type Product = z.infer<typeof productSchema>;
-export type ProductKind = (typeof PRODUCT_KINDS)[number];

@@ -1,6 +1,6 @@
 import { writeBackup } from '@/core/formats';
 import { backupOfStored } from './asStored';
-import type { OpenLogbook } from './openLogbook';
+import type { OpenLogbook } from '../openLogbook';
 
 /** The logbook as a backup file's text: of what the page holds, or of what storage still gives. */
 export async function backupText(

@@ -1,0 +1,36 @@
+import * as z from 'zod/mini';
+
+const id = z.string().check(z.minLength(1), z.maxLength(64));
+
+/** What the rider said at a step, and when (ms). A step may be marked again after a failed check. */
+const markSchema = z.object({
+  step: z.string().check(z.maxLength(40)),
+  kind: z.enum(['done', 'skipped', 'failed', 'swatch']),
+  at: z.number(),
+  /** Of a swatch, 1 clean to 5 black. */
+  swatch: z.nullable(z.int().check(z.gte(1), z.lte(5))),
+  /** Why it was skipped. */
+  why: z.string().check(z.maxLength(200)),
+});
+
+/** A session at the bench as it is kept. */
+export const runSchema = z.object({
+  version: z.literal(1),
+  chainId: id,
+  /** What it takes off the shelf. */
+  bottleId: z.nullable(id),
+  underId: z.nullable(id),
+  cleanerId: z.nullable(id),
+  startedAt: z.number(),
+  marks: z.array(markSchema).check(z.maxLength(1000)),
+  /** Cautions acknowledged in this session. */
+  acknowledged: z.array(z.string()).check(z.maxLength(50)),
+  /** Share of a coat that is on when the bottle ran out; 1: all of it. */
+  coat: z.number().check(z.gte(0), z.lte(1)),
+  note: z.string().check(z.maxLength(500)),
+  /** Checked where it is taken up again: it must still give a procedure. */
+  job: z.unknown(),
+});
+
+export type StoredRun = z.infer<typeof runSchema>;
+export type Mark = z.infer<typeof markSchema>;

@@ -1,0 +1,205 @@
+import * as z from 'zod/mini';
+import { LUBE_CLASS_NAMES } from '../lube/classes';
+import {
+  CLEAN_METHODS,
+  DEPTHS,
+  DRYINGS,
+  LONGEST_RIDE_KM,
+  SOUNDS,
+  SURFACES,
+  WEAR_TOOLS,
+  WEATHER_WORDS,
+} from './kinds';
+
+/**
+ * The logbook is the truth: append-only events. Everything shown is replayed from them, so an event
+ * is never changed or deleted; a correction is another event that names its target.
+ */
+const id = z.string().check(z.minLength(1), z.maxLength(64));
+/** UTC, exactly as `Date.toISOString` writes it, so that text order is time order. */
+const instant = z.iso.datetime({ precision: 3 });
+const share = z.number().check(z.gte(0), z.lte(1));
+
+const common = {
+  id,
+  /** When it happened. */
+  at: instant,
+  /** The rider's time zone then, an IANA name, for showing the local hour. */
+  zone: z.string().check(z.minLength(1), z.maxLength(64)),
+  /** When it was written down: decides between two corrections of the same event. */
+  recordedAt: instant,
+};
+
+const lubeClass = z.enum(LUBE_CLASS_NAMES);
+
+/** What is known of a chain at its first fitting. */
+export const chainStartSchema = z.object({
+  lube: z.nullable(lubeClass),
+  kmSinceLube: z.number().check(z.gte(0), z.lte(5000)),
+  look: z.enum(['clean', 'used', 'dirty']),
+  kmBefore: z.number().check(z.gte(0), z.lte(100_000)),
+  /** A wear reading taken when fitting; some new chains already read high. */
+  wearPercent: z.nullable(z.number().check(z.gte(0), z.lte(3))),
+});
+
+const rideLogged = z.object({
+  ...common,
+  type: z.literal('rideLogged'),
+  bikeId: id,
+  distanceKm: z.number().check(z.positive(), z.lte(LONGEST_RIDE_KM)),
+  /** Null: worked out from the distance and the usual speed on the surface. */
+  durationH: z.nullable(z.number().check(z.positive(), z.lte(72))),
+  weather: z.enum(WEATHER_WORDS),
+  surface: z.enum(SURFACES),
+  mud: z.boolean(),
+  salted: z.boolean(),
+  note: z.string().check(z.maxLength(500)),
+  /** Metres climbed, where the recorder told. */
+  climbM: z.nullable(z.number().check(z.gte(0), z.lte(30_000))),
+  /** Where it went, coarsely, for the weather: degrees to 0.01 and minutes since the start. */
+  path: z.nullable(
+    z
+      .array(
+        z.tuple([
+          z.number().check(z.gte(-90), z.lte(90)),
+          z.number().check(z.gte(-180), z.lte(180)),
+          z.number().check(z.gte(0), z.lte(20_000)),
+        ]),
+      )
+      .check(z.maxLength(500)),
+  ),
+  /** What the ride recorder calls it; null when it came another way. */
+  recorderId: z.nullable(z.string().check(z.maxLength(100))),
+});
+
+const gotWet = z.object({
+  ...common,
+  type: z.literal('gotWet'),
+  bikeId: id,
+  how: z.enum(['stood in rain', 'washed']),
+});
+
+const workDone = z.object({
+  ...common,
+  type: z.literal('workDone'),
+  chainId: id,
+  method: z.enum(CLEAN_METHODS),
+  /** Cassette, rings and jockey wheels cleaned in the same session. */
+  cogsCleaned: z.boolean(),
+  /** Number of baths and the size of each; used by the method `baths`. */
+  baths: z.object({
+    count: z.int().check(z.gte(1), z.lte(6)),
+    ml: z.number().check(z.gte(30), z.lte(2000)),
+  }),
+  drying: z.enum(DRYINGS),
+  lube: z.nullable(
+    z.object({
+      lubeClass,
+      coat: share,
+      /** Wiped off the outside afterwards. */ wiped: z.boolean(),
+    }),
+  ),
+  /** What came off the shelf for it: ml, g or pieces of each product. */
+  used: z
+    .array(z.object({ productId: id, amount: z.number().check(z.gte(0), z.lte(100_000)) }))
+    .check(z.maxLength(20)),
+  minutes: z.nullable(z.number().check(z.gte(0), z.lte(1440))),
+  /** As it was guided at the bench; null: written down afterwards. */
+  depth: z.nullable(z.enum(DEPTHS)),
+  /** Rag swatches read while cleaning, 1 clean to 5 black, in order. */
+  swatches: z.array(z.int().check(z.gte(1), z.lte(5))).check(z.maxLength(20)),
+  note: z.string().check(z.maxLength(500)),
+});
+
+const chainFitted = z.object({
+  ...common,
+  type: z.literal('chainFitted'),
+  chainId: id,
+  bikeId: id,
+  /** Null when the chain has been in the logbook before: it goes on as it was. */
+  start: z.nullable(chainStartSchema),
+});
+
+const chainRemoved = z.object({ ...common, type: z.literal('chainRemoved'), chainId: id });
+
+const wearRead = z.object({
+  ...common,
+  type: z.literal('wearRead'),
+  chainId: id,
+  tool: z.enum(WEAR_TOOLS),
+  percent: z.number().check(z.gte(0), z.lte(3)),
+});
+
+const ragChecked = z.object({
+  ...common,
+  type: z.literal('ragChecked'),
+  chainId: id,
+  /** 1 clean to 5 black, picked from drawn swatches. */
+  swatch: z.int().check(z.gte(1), z.lte(5)),
+});
+
+const soundHeard = z.object({
+  ...common,
+  type: z.literal('soundHeard'),
+  chainId: id,
+  sound: z.enum(SOUNDS),
+});
+
+const plainEvents = [
+  rideLogged,
+  gotWet,
+  workDone,
+  chainFitted,
+  chainRemoved,
+  wearRead,
+  ragChecked,
+  soundHeard,
+] as const;
+
+const plainEventSchema = z.discriminatedUnion('type', plainEvents);
+
+const column = (least: number, most: number) =>
+  z.array(z.nullable(z.number().check(z.gte(least), z.lte(most)))).check(z.length(24));
+
+/**
+ * The weather of a UTC day (`at` is its start) in one square, hour by hour, as a source told it. Of two
+ * of the same day and square the one written down later counts.
+ */
+const weatherSeen = z.object({
+  ...common,
+  type: z.literal('weatherSeen'),
+  source: z.enum(['service', 'file']),
+  cell: z.string().check(z.regex(/^-?\d+\.\d{3},-?\d+\.\d{3}$/)),
+  rainMm: column(0, 400),
+  temperatureC: column(-60, 60),
+  humidity: column(0, 1),
+  windMs: column(0, 120),
+});
+
+const eventStruck = z.object({ ...common, type: z.literal('eventStruck'), target: id });
+
+const eventAmended = z.object({
+  ...common,
+  type: z.literal('eventAmended'),
+  target: id,
+  /** The whole event as it should have read, under the target's own id. */
+  replacement: plainEventSchema,
+});
+
+export const logEventSchema = z.discriminatedUnion('type', [
+  ...plainEvents,
+  weatherSeen,
+  eventStruck,
+  eventAmended,
+]);
+
+export type LogEvent = z.infer<typeof logEventSchema>;
+export type PlainEvent = z.infer<typeof plainEventSchema>;
+export type Correction = z.infer<typeof eventStruck> | z.infer<typeof eventAmended>;
+export type RideLogged = z.infer<typeof rideLogged>;
+export type PathPoint = NonNullable<RideLogged['path']>[number];
+export type WeatherSeen = z.infer<typeof weatherSeen>;
+export type GotWet = z.infer<typeof gotWet>;
+export type WorkDone = z.infer<typeof workDone>;
+export type ChainFitted = z.infer<typeof chainFitted>;
+export type ChainStart = z.infer<typeof chainStartSchema>;

@@ -1,0 +1,29 @@
+import { USUAL_WORKSHOP } from '../bench/workshop';
+import { EVERYDAY_WISHES } from '../choice/wishes';
+import { DEFAULT_SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
+import { DEFAULT_PLAN } from '../plan/schema';
+import type { Settings } from '../records/settings';
+
+/** Tidy: wiped when a rag comes away grey, deep-cleaned before grit triples the wear. */
+export const DEFAULT_SETTINGS: Settings = {
+  units: 'metric',
+  standard: 'tidy',
+  theme: 'system',
+  // The service that ships with the app makes its weather up: only the demo's rides were ridden in it.
+  weatherSource: 'none',
+  recorder: false,
+  bikeRules: {},
+  csvMappings: {},
+  choice: {
+    habit: 'due',
+    pot: false,
+    minutesPerWeek: null,
+    leadHours: null,
+    wishes: EVERYDAY_WISHES,
+  },
+  schools: DEFAULT_SCHOOLS,
+  workshop: USUAL_WORKSHOP,
+  plan: DEFAULT_PLAN,
+  dropsPerMl: USUAL_DROPS_PER_ML,
+  changedAt: '1970-01-01T00:00:00.000Z',
+};
