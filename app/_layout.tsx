@@ -1,5 +1,5 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Provider } from 'react-redux';
 import {
@@ -54,13 +54,16 @@ function Themed({ demo }: { demo: boolean }) {
   const { theme } = useAppSelector(selectSettings);
   return (
     <ThemeProvider choice={theme}>
-      <Frame demo={demo} />
+      {/* For errors of the frame itself; those of a page are held within it. */}
+      <Guarded place="frame">
+        <Frame demo={demo} />
+      </Guarded>
     </ThemeProvider>
   );
 }
 
 function Frame({ demo }: { demo: boolean }) {
-  const { phase, problem, save, notice, quarantined, done } = useAppSelector(selectSession);
+  const { phase, problem, save, notice, quarantined } = useAppSelector(selectSession);
   const ways = useWays();
   const dispatch = useAppDispatch();
   const router = useRouter();
@@ -85,7 +88,9 @@ function Frame({ demo }: { demo: boolean }) {
         {quarantined[0] ? (
           <SetAsideStrip part={quarantined[0].part} onOpen={() => router.navigate('/book/files')} />
         ) : null}
-        {atTheBench ? null : <BackupReminder onOpen={() => router.navigate('/book/files')} />}
+        {atTheBench || path === '/book/files' ? null : (
+          <BackupReminder onOpen={() => router.navigate('/book/files')} />
+        )}
         {phase === 'unreadable' && problem ? (
           <Suspense fallback={null}>
             <UnreadablePage problem={problem} ways={ways} />
@@ -94,25 +99,9 @@ function Frame({ demo }: { demo: boolean }) {
           <SlowOpening />
         ) : (
           <View role="main" style={styles.content}>
-            <Boundary
-              place={path}
-              instead={(error, again) => (
-                <Suspense fallback={<Txt>{error.message}</Txt>}>
-                  <ErrorPage
-                    error={error}
-                    last={done.at(-1)?.label ?? null}
-                    onUndo={() => {
-                      dispatch(undo());
-                      again();
-                    }}
-                    onAgain={again}
-                    ways={ways}
-                  />
-                </Suspense>
-              )}
-            >
+            <Guarded place={path}>
               <Slot />
-            </Boundary>
+            </Guarded>
           </View>
         )}
         {notice ? (
@@ -126,6 +115,34 @@ function Frame({ demo }: { demo: boolean }) {
       </View>
       {wide ? null : places}
     </View>
+  );
+}
+
+/** Holds errors of what it surrounds, and shows the ways out. */
+function Guarded({ place, children }: { place: string; children: ReactNode }) {
+  const dispatch = useAppDispatch();
+  const ways = useWays();
+  const { done } = useAppSelector(selectSession);
+  return (
+    <Boundary
+      place={place}
+      instead={(error, again) => (
+        <Suspense fallback={<Txt>{error.message}</Txt>}>
+          <ErrorPage
+            error={error}
+            last={done.at(-1)?.label ?? null}
+            onUndo={() => {
+              dispatch(undo());
+              again();
+            }}
+            onAgain={again}
+            ways={ways}
+          />
+        </Suspense>
+      )}
+    >
+      {children}
+    </Boundary>
   );
 }
 

@@ -125,7 +125,12 @@ class Keeper {
       unsaved,
       daysSince:
         backupAt === null ? null : Math.floor((this.open.edge.now() - backupAt) / MS_PER_DAY),
-      isDue: !isKept && unsaved >= MANY_ENTRIES && entries - putOff >= MANY_ENTRIES,
+      // What is in the demo is nobody's to lose.
+      isDue:
+        this.open.name === 'own' &&
+        !isKept &&
+        unsaved >= MANY_ENTRIES &&
+        entries - putOff >= MANY_ENTRIES,
     });
     if (entries > 0 && this.state.persisted === null) void this.askToPersist();
   }

@@ -32,7 +32,8 @@ export function BackupCard({ daysSince, unsaved, onExport, onShare }: BackupProp
 
 function sinceWords(daysSince: number | null, unsaved: number): string {
   const entries = unsaved === 1 ? '1 entry' : `${unsaved} entries`;
-  if (daysSince === null) return `No backup was made on this device yet. It holds ${entries}.`;
+  if (daysSince === null)
+    return unsaved === 0 ? 'Nothing to back up yet.' : `No backup yet: ${entries} in the log.`;
   const when = daysSince === 0 ? 'today' : daysSince === 1 ? 'yesterday' : `${daysSince} days ago`;
   return unsaved === 0
     ? `Last backup ${when}. It holds everything.`
@@ -59,7 +60,9 @@ export function FolderCard({ folder, problem, onPick, onReopen, onDrop }: Folder
             Pick a folder once, best one that is copied elsewhere. We write a backup there after
             each change, read it back to be sure, and keep the newest ten.
           </Txt>
-          <Button kind="strong" label="Pick a folder" onPress={onPick} />
+          <View style={styles.buttons}>
+            <Button label="Pick a folder" onPress={onPick} />
+          </View>
         </>
       ) : (
         <>

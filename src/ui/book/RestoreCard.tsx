@@ -109,7 +109,7 @@ function Warnings({ file: { refused, altered, capped } }: { file: BackupFile }) 
       {refused.length > 0 ? (
         <Txt tone="danger">
           {refused.length === 1 ? '1 piece' : `${refused.length} pieces`} of it cannot be read and
-          will be left out: {refused.slice(0, SHOWN).join(', ')}
+          will be left out: {refused.slice(0, SHOWN).map(placeWords).join(', ')}
           {refused.length > SHOWN ? ', …' : '.'}
         </Txt>
       ) : null}
@@ -121,6 +121,14 @@ function Warnings({ file: { refused, altered, capped } }: { file: BackupFile }) 
       ) : null}
     </>
   );
+}
+
+/** `events[3]` is “log entry 4”; records go by their kind. */
+function placeWords(place: string): string {
+  const entry = /^events\[(\d+)\]$/.exec(place)?.[1];
+  return entry === undefined
+    ? fieldWords(place.replace('/', ' ')).toLowerCase()
+    : `log entry ${Number(entry) + 1}`;
 }
 
 const SHOWN = 6;
