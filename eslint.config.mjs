@@ -97,5 +97,5 @@ export default tseslint.config(
     files: ['server/**/*.ts'],
     rules: above(REACT, STORAGE, REDUX, floor('store'), floor('ui'), ROUTES),
   },
-  { files: ['scripts/**', 'bench/**', 'server/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'bench/**', 'faults/**', 'server/**'], rules: { 'no-console': 'off' } },
 );

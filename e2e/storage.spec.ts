@@ -1,27 +1,6 @@
 import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
+import { putRaw } from './disk';
 import { expect, test, Rider, NOW } from './rider';
-
-/** Runs on the app's own IndexedDB, as a fault of the disk would. */
-const putRaw = (page: Page, key: string, text: string) =>
-  page.evaluate(
-    ([k, t]) =>
-      new Promise<void>((resolve, reject) => {
-        const open = indexedDB.open('dapper-spoke');
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const writing = open.result.transaction('entries', 'readwrite');
-          writing.objectStore('entries').put(t, k);
-          // Not before it is on disk: a reload would undo a put that has only been accepted.
-          writing.oncomplete = () => {
-            open.result.close();
-            resolve();
-          };
-          writing.onerror = () => reject(writing.error);
-        };
-      }),
-    [key, text] as const,
-  );
 
 test('backup and restore, with a preview and one undo', async ({ rider, page, browser }) => {
   await rider.startsWith();
@@ -33,7 +12,7 @@ test('backup and restore, with a preview and one undo', async ({ rider, page, br
   const file = await (await download).path();
   expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({
     format: 'dapper-spoke-logbook',
-    version: 6,
+    version: 7,
   });
 
   const context = await browser.newContext({ locale: 'en-GB' });
@@ -49,7 +28,7 @@ test('backup and restore, with a preview and one undo', async ({ rider, page, br
   await expect(other.getByText('not a Dapper Spoke backup. Nothing was changed.')).toBeVisible();
   await other.getByLabel('Backup file').setInputFiles(file);
   await expect(other.getByText('Log: 2 entries added, 0 here already.')).toBeVisible();
-  await expect(other.getByText('Bikes: 1 added, 0 replaced')).toBeVisible();
+  await expect(other.getByText('Bikes: 1 added, 0 changed')).toBeVisible();
   await other.getByRole('button', { name: 'Restore', exact: true }).click();
   await friend.goesTo('Rides');
   await expect(other.getByRole('button', { name: /Road bike/ })).toContainText('33 km');
@@ -61,22 +40,32 @@ test('backup and restore, with a preview and one undo', async ({ rider, page, br
 test('a damaged month is set aside and the rest opens', async ({ rider, page }) => {
   await rider.startsWith();
   await rider.seesSaved();
-  await putRaw(page, 'log/2026-10', '[{"type":"rideLog');
+  await putRaw(page, { 'log/2026-10': '[{"type":"rideLog' });
   await page.reload();
   await expect(rider.verdict).toBeVisible();
-  await expect(page.getByText(/the month 2026-10\) could not be read/)).toBeVisible();
+  await expect(page.getByText('Some of the month 2026-10 could not be read')).toBeVisible();
   await page.getByRole('button', { name: 'Open Files' }).click();
-  await expect(page.getByText('“log/2026-10” could not be read')).toBeVisible();
+  await expect(page.getByText('Some of “log/2026-10” could not be read')).toBeVisible();
   await page.getByRole('button', { name: 'Discard it' }).click();
-  await expect(page.getByText('“log/2026-10” could not be read')).toBeHidden();
+  await expect(page.getByText('Some of “log/2026-10” could not be read')).toBeHidden();
 });
 
-test('a logbook of a newer version is left alone', async ({ rider, page }) => {
+test('a logbook of a newer version is left alone, and a stamp alone is no such thing', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith();
   await rider.seesSaved();
-  await putRaw(page, 'meta', '{"version":9,"lastWrite":"x"}');
+  await putRaw(page, { meta: '{"version":9,"lastWrite":"x"}' });
   await page.reload();
-  await expect(page.getByText('written by a newer version')).toBeVisible();
+  await expect(rider.verdict).toBeVisible();
+  await putRaw(page, {
+    meta: '{"version":9,"lastWrite":"x"}',
+    garage: '{"part":"garage","version":9,"sum":"00000000","shape":"of the future"}',
+  });
+  await page.reload();
+  await expect(page.getByText('A newer version of the app has saved here')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Reload' })).toBeVisible();
 });
 
 test('a full disk is told and the change kept until there is room', async ({ rider, page }) => {

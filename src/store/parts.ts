@@ -37,12 +37,15 @@ export function readPart(text: string): PartText | null {
     const rows = parseJson(`[${body}]`);
     if (Array.isArray(rows)) return { version, rows: rows.map((row) => row[1]), damaged: [] };
   }
-  const { rows, damaged } = soundRows(head ? text.slice(whole.length) : text);
+  const { rows, damaged } = soundRows(head ? text.slice(whole.length) : text, sum);
   return head || rows.length > 0 ? { version, rows, damaged } : null;
 }
 
-/** Line by line, the rows whose checksum is right. */
-function soundRows(text: string): { rows: unknown[]; damaged: string[] } {
+/**
+ * Line by line, the rows whose checksum is right; and a lone one that is not, where the checksum of the
+ * whole says that only its own was hit.
+ */
+function soundRows(text: string, whole: string): { rows: unknown[]; damaged: string[] } {
   const rows: unknown[] = [];
   const damaged: string[] = [];
   for (const line of text.split('\n')) {
@@ -51,6 +54,13 @@ function soundRows(text: string): { rows: unknown[]; damaged: string[] } {
     if (sum !== undefined && sum === sumOf(value)) rows.push(parseJson(value));
     // The head, damaged or not, is no row.
     else if (row !== '' && !line.startsWith('{')) damaged.push(line);
+  }
+  const [only = '', more] = damaged;
+  const value = ROW.exec(only.replace(/(,|\]\})$/, ''))?.[2] ?? /^\["[^"]*",(.*)\]/.exec(only)?.[1];
+  if (more === undefined && value !== undefined) {
+    const mended = text.replace(only, () => only.replace(/^\["[^"]*"/, `["${sumOf(value)}"`));
+    if (sumOf(mended.replace(/\]\}$/, '')) === whole)
+      return { rows: [...rows, parseJson(value)], damaged: [] };
   }
   return { rows, damaged };
 }

@@ -71,6 +71,8 @@ export function readParts(entries: Record<string, string>, readers?: Validation)
     const home = takeIn(content, read, knownIn, content.isTrusted ? TRUSTING : readers);
     if (!home) return null;
     if (content.damaged.length > 0) read.damaged.push(aside(key, content.damaged.join('\n')));
+    // A part that was written with a head and has none any more was written over by something else.
+    else if (content.isHeadless && meta.sums[key]) read.damaged.push(aside(key, text));
     const isSound = read.damaged.length === before;
     if (!isSound || content.version !== CURRENT_VERSION || home.some((own) => own !== key))
       read.stale.push(...new Set([...home, key].filter((part) => !isBeside(part))));
@@ -87,6 +89,8 @@ interface Content {
   /** Text of rows whose checksum is wrong. */
   damaged: string[];
   key: string;
+  /** Of before parts had heads. */
+  isHeadless: boolean;
   /** Written by this version and not touched since. */
   isTrusted: boolean;
 }
@@ -109,11 +113,13 @@ function contentOf(
   if (part) {
     const { version, rows, damaged } = part;
     const isTrusted = version === CURRENT_VERSION && damaged.length === 0;
-    return { version, damaged, key, isTrusted, ...sorted(rows) };
+    return { version, damaged, key, isTrusted, isHeadless: false, ...sorted(rows) };
   }
   if (!readers) return 'needs readers';
   const raw = parseJson(text);
-  const common = { version: stamp, damaged: [], key, isTrusted: false };
+  // Parts of before they had heads are older than any stamp that says otherwise.
+  const version = isNewer(stamp) ? 0 : stamp;
+  const common = { version, damaged: [], key, isTrusted: false, isHeadless: true };
   if (Array.isArray(raw)) return { ...common, events: raw };
   if (typeof raw === 'object' && raw !== null) {
     if ('bikes' in raw) return { ...common, garage: raw };

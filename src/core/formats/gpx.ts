@@ -1,7 +1,7 @@
 import { ok, type Result } from '../problem';
 import type { TrackPoint } from '../track';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
-import { walkXml, xmlMoment, xmlNumber } from './xml';
+import { pointCounter, walkXml, xmlMoment, xmlNumber } from './xml';
 
 interface Track {
   name: string;
@@ -17,16 +17,18 @@ export function readGpx(text: string): Result<Result<RideFromFile>[]> {
   let track: Track | null = null;
   let segment: TrackPoint[] | null = null;
   let point: TrackPoint | null = null;
+  const countPoint = pointCounter();
   const walked = walkXml(text, {
     open(name, attributes) {
-      if (name === 'trkpt')
+      if (name === 'trkpt') {
+        countPoint();
         point = {
           lat: xmlNumber(attributes.lat),
           lon: xmlNumber(attributes.lon),
           at: null,
           elevationM: null,
         };
-      else if (name === 'trkseg') track?.segments.push((segment = []));
+      } else if (name === 'trkseg') track?.segments.push((segment = []));
       else if (name === 'trk')
         tracks.push((track = { name: '', sport: '', gear: '', segments: [] }));
       else if (name === 'gpx') device = attributes.creator ?? '';

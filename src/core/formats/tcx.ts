@@ -2,7 +2,7 @@ import { ok, type Result } from '../problem';
 import type { TrackPoint } from '../track';
 import { xmlHeight } from './gpx';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
-import { walkXml, xmlMoment, xmlNumber } from './xml';
+import { pointCounter, walkXml, xmlMoment, xmlNumber } from './xml';
 
 interface Activity {
   notes: string;
@@ -21,11 +21,14 @@ export function readTcx(text: string): Result<Result<RideFromFile>[]> {
   let activity: Activity | null = null;
   let segment: TrackPoint[] | null = null;
   let point: TrackPoint | null = null;
+  const countPoint = pointCounter();
   let within = '';
   const walked = walkXml(text, {
     open(name, attributes) {
-      if (name === 'Trackpoint') point = { lat: NaN, lon: NaN, at: null, elevationM: null };
-      else if (name === 'Track') activity?.segments.push((segment = []));
+      if (name === 'Trackpoint') {
+        countPoint();
+        point = { lat: NaN, lon: NaN, at: null, elevationM: null };
+      } else if (name === 'Track') activity?.segments.push((segment = []));
       else if (name === 'Creator') within = name;
       else if (name === 'Activity')
         activities.push(

@@ -10,7 +10,24 @@ export interface XmlReader {
 /** No file of rides nests its elements deeper; one that does would keep the parser busy. */
 const DEEPEST = 100;
 
-class TooDeep extends Error {}
+/** More points are no ride: a second apart they take longer than the longest ride there is. */
+const MOST_POINTS = 300_000;
+
+/** Ends the walk: the file is refused for this reason. */
+class Refused extends Error {
+  constructor(readonly code: 'file/not-xml' | 'file/too-large') {
+    super(code);
+  }
+}
+
+/** Counts the points of a file; throws what ends the walk when they are too many. */
+export function pointCounter(): () => void {
+  let points = 0;
+  return () => {
+    points += 1;
+    if (points > MOST_POINTS) throw new Refused('file/too-large');
+  };
+}
 
 function plainName(name: string): string {
   const colon = name.indexOf(':');
@@ -32,7 +49,7 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   parser.on('opentag', (tag) => {
     content = '';
     depth += 1;
-    if (depth > DEEPEST) throw new TooDeep();
+    if (depth > DEEPEST) throw new Refused('file/not-xml');
     reader.open(plainName(tag.name), tag.attributes as Record<string, string>);
   });
   parser.on('text', (part) => {
@@ -49,7 +66,8 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   try {
     parser.write(text).close();
   } catch (error) {
-    if (!(error instanceof TooDeep)) throw error;
+    if (!(error instanceof Refused)) throw error;
+    if (error.code !== 'file/not-xml') return fail(error.code);
     line ??= parser.line;
   }
   return line === null ? ok(true) : fail('file/not-xml', { detail: String(line) });

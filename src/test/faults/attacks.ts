@@ -69,7 +69,7 @@ export const rideAttacks = (): Attack[] => [
     name: 'half a million points that go nowhere',
     file: 'points.gpx',
     bytes: bytesOf(gpx(point(54.2, '2026-05-10T08:00:00Z').repeat(500_000))),
-    expect: 'track/no-distance',
+    expect: 'file/too-large',
   },
   {
     name: 'a track of 46 years',
