@@ -1,34 +1,10 @@
 import { chromium, type Page } from '@playwright/test';
-import { demoLogbook } from '@/core/demo';
-import { writeBackup } from '@/core/formats';
-import { addEvents, allEvents, type LogEvent } from '@/core/logbook';
-import { MS_PER_DAY } from '@/core/units';
 import { launch, restore, serve } from './browser';
+import { manyEvents } from './manyEvents';
 import { median, report } from './report';
 
 const RIDES = 5000;
 const RUNS = 5;
-const NOW = Date.parse('2026-11-24T10:00:00Z');
-
-/** A backup with 5,000 rides: the demo's, again and again backwards in time, without their weather. */
-function manyRides(): string {
-  const demo = demoLogbook(NOW, 'Europe/London');
-  const base = allEvents(demo.log).filter((e) => e.type !== 'weatherSeen');
-  const events: LogEvent[] = [];
-  let rides = 0;
-  for (let round = 0; rides < RIDES; round++)
-    for (const event of base) {
-      if (rides === RIDES) break;
-      if (event.type === 'rideLogged') rides += 1;
-      const at = new Date(Date.parse(event.at) - round * 243 * MS_PER_DAY).toISOString();
-      events.push({ ...event, id: `${event.id}-${round}`, at, recordedAt: at } as LogEvent);
-    }
-  const settings = { ...demo.settings, weatherSource: 'none' as const };
-  return writeBackup(
-    { ...demo, settings, log: addEvents({}, events) },
-    new Date(NOW).toISOString(),
-  );
-}
 
 /** Milliseconds from a tap on Rides to its first row on screen. */
 async function opening(page: Page): Promise<number> {
@@ -75,7 +51,7 @@ async function main(): Promise<void> {
     viewport: { width: 390, height: 844 },
     serviceWorkers: 'block',
   });
-  await restore(page, ours.address, manyRides());
+  await restore(page, ours.address, manyEvents(RIDES, 'rideLogged'));
   const opens: number[] = [];
   const longest: number[] = [];
   for (let n = 0; n < RUNS; n++) {

@@ -17,6 +17,7 @@ const MEASURES = [
   'weather',
   'bigZip',
   'ridesList',
+  'logRide',
   'choice',
   'planner',
   'weight',

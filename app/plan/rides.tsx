@@ -43,8 +43,8 @@ export default function PlannedRidesRoute() {
         change: ({ entries }, rules) => changeBy(ridesOfCalendar(entries, rules), planned, today),
         onTake: (change) => dispatch(takeCalendar(change)),
       }}
-      onSave={(ride) =>
-        dispatch(putPlanned(ride.id ? 'Planned ride changed' : 'Ride planned', [ride]))
+      onSave={(ride, opened) =>
+        dispatch(putPlanned(ride.id ? 'Planned ride changed' : 'Ride planned', [ride], opened))
       }
       onDrop={(ride) => dispatch(dropPlanned('Planned ride taken out', [ride]))}
       onKeep={(habits) =>

@@ -1,5 +1,6 @@
 import type { CalendarChange } from '@/core/plan/calendarRides';
 import type { PlannedRide, PlanMark, PlanSettings } from '@/core/plan/schema';
+import { editOf } from '@/core/logbook';
 import { perform, putSettings } from './commands';
 import { selectSettings } from './selectors';
 import type { AppThunk } from './store';
@@ -8,17 +9,20 @@ export type NewPlannedRide = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> &
   id?: string | undefined;
 };
 
-/** Puts rides into the plan, or changes those of their ids, as one step. */
+/**
+ * Puts rides into the plan, or changes those of their ids, as one step. `opened`: the one ride as it was
+ * when the rider began to change it, so that only what the rider changed is written.
+ */
 export const putPlanned =
-  (label: string, rides: readonly NewPlannedRide[]): AppThunk =>
-  (dispatch, _, edge) => {
+  (label: string, rides: readonly NewPlannedRide[], opened: PlannedRide | null = null): AppThunk =>
+  (dispatch, getState, edge) => {
     const changedAt = new Date(edge.now()).toISOString();
-    const planned = rides.map((ride) => ({
-      ...ride,
-      id: ride.id ?? edge.newId(),
-      retired: false,
-      changedAt,
-    }));
+    const known = getState().logbook.garage.planned;
+    const planned = rides.map((ride): PlannedRide => {
+      const edited = { ...ride, id: ride.id ?? edge.newId(), retired: false, changedAt };
+      const current = known[edited.id];
+      return opened && current ? editOf(current, opened, edited) : edited;
+    });
     dispatch(perform(label, { planned }));
   };
 

@@ -1,9 +1,10 @@
-import { PRESETS } from '@/core/garage';
+import { PRESETS, type Bike } from '@/core/garage';
 import { allEvents, NOT_RECORDED } from '@/core/logbook';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import {
   amend,
+  putBike,
   putSettings,
   record,
   redo,
@@ -16,6 +17,7 @@ import {
   type NewEvent,
 } from '../commands';
 import { selectBikes, selectMainReport, selectReplay, selectRides } from '../selectors';
+import { merged } from '../logbookSlice';
 import { ticked } from '../sessionSlice';
 import { createStore } from '../store';
 
@@ -120,5 +122,56 @@ describe('commands', () => {
     const second = selectReplay(store.getState());
     expect(second).not.toBe(first);
     expect(second.replay).toBe(first.replay);
+  });
+});
+
+describe('undo', () => {
+  it('takes back the fields an action changed and no others', () => {
+    const { store, edge } = started();
+    const bike = () => selectBikes(store.getState())[0]!;
+    const first = bike();
+    store.dispatch(putBike('Bike changed', { ...first, name: 'Renamed' }));
+    // Another tab changes another field meanwhile, then the same one.
+    const elsewhere = (part: Partial<Bike>, stamps: Record<string, number>) =>
+      store.dispatch(
+        merged({
+          ...store.getState().logbook,
+          garage: {
+            ...store.getState().logbook.garage,
+            bikes: { [first.id]: { ...bike(), ...part, stamps: { ...bike().stamps, ...stamps } } },
+          },
+        }),
+      );
+    elsewhere({ mudguards: !first.mudguards }, { mudguards: edge.at + 1 });
+    store.dispatch(undo());
+    expect(bike()).toMatchObject({ name: first.name, mudguards: !first.mudguards });
+    store.dispatch(redo());
+    expect(bike().name).toBe('Renamed');
+    elsewhere({ name: 'Theirs' }, { name: edge.at + 9 });
+    store.dispatch(undo());
+    expect(bike().name).toBe('Theirs');
+    expect(store.getState().session.notice?.text).toBe('Changed since, so it stays: Bike changed');
+  });
+
+  it('of a setting leaves the settings beside it', () => {
+    const { store } = started();
+    store.dispatch(putSettings('Units', { units: 'imperial' }));
+    store.dispatch(putSettings('Theme', { theme: 'dark' }));
+    store.dispatch(undo());
+    store.dispatch(undo());
+    expect(store.getState().logbook.settings).toMatchObject({ units: 'metric', theme: 'system' });
+    store.dispatch(redo());
+    expect(store.getState().logbook.settings).toMatchObject({ units: 'imperial', theme: 'system' });
+  });
+
+  it('a form saves what was changed in it, not what it was opened with', () => {
+    const { store } = started();
+    const opened = selectBikes(store.getState())[0]!;
+    store.dispatch(putBike('Bike changed', { ...opened, mudguards: !opened.mudguards }));
+    store.dispatch(putBike('Bike changed', { ...opened, name: 'Renamed' }, opened));
+    expect(selectBikes(store.getState())[0]).toMatchObject({
+      name: 'Renamed',
+      mudguards: !opened.mudguards,
+    });
   });
 });

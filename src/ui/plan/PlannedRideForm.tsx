@@ -8,7 +8,7 @@ import { datesOf } from '@/core/plan/pattern';
 import { WEIGHTS, type PlannedRide } from '@/core/plan/schema';
 import type { Problem } from '@/core/problem';
 import { distanceUnit, type UnitSystem } from '@/core/units';
-import { Button, Choice, Field, PickerField, Toggles } from '../form';
+import { Button, Choice, Field, PickerField, Toggles, useAsOpened } from '../form';
 import { SURFACE_LABEL } from '../words';
 
 export type PlannedDraft = RideToCome;
@@ -19,7 +19,8 @@ interface Props {
   bikes: readonly Bike[];
   units: UnitSystem;
   today: string;
-  onSave: (ride: PlannedDraft) => void;
+  /** `opened`: the ride as it was when the form was opened. */
+  onSave: (ride: PlannedDraft, opened: PlannedRide | null) => void;
   onCancel: () => void;
 }
 
@@ -39,6 +40,7 @@ const SHOWN_DAYS = 42;
 /** A ride to come: when, how far, on what, how much hangs on it, and how it repeats. */
 export function PlannedRideForm({ initial, bikes, units, today, onSave, onCancel }: Props) {
   const [ride, setRide] = useState(() => plannedFields(initial, bikes[0]?.id ?? '', today, units));
+  const opened = useAsOpened(initial);
   const [problem, setProblem] = useState<Problem | null>(null);
   const put = (part: Partial<typeof ride>) => {
     setProblem(null);
@@ -168,7 +170,7 @@ export function PlannedRideForm({ initial, bikes, units, today, onSave, onCancel
           grow
           onPress={() => {
             const read = readPlanned(ride, units);
-            if (read.ok) onSave(read.value);
+            if (read.ok) onSave(read.value, opened);
             else setProblem(read.problem);
           }}
         />

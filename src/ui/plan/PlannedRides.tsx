@@ -20,7 +20,7 @@ interface Props {
   units: UnitSystem;
   today: string;
   calendar: CalendarImportProps['calendar'];
-  onSave: (ride: PlannedDraft) => void;
+  onSave: (ride: PlannedDraft, opened: PlannedRide | null) => void;
   onDrop: (ride: PlannedRide) => void;
   onKeep: (habits: readonly PlannedRide[]) => void;
   onPlan: () => void;
@@ -31,9 +31,9 @@ export function PlannedRides(props: Props) {
   const { rides, habits, bikes, units, today } = props;
   const [open, setOpen] = useState<string | null>(null);
   const nameOf = (id: string) => bikes.find((b) => b.id === id)?.name ?? '';
-  const save = (ride: PlannedDraft) => {
+  const save: Props['onSave'] = (ride, opened) => {
     setOpen(null);
-    props.onSave(ride);
+    props.onSave(ride, opened);
   };
   const formOf = (initial: PlannedRide | null) => (
     <PlannedRideForm

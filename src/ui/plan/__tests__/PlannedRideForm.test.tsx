@@ -43,6 +43,7 @@ describe('the form of a ride to come', () => {
         repeat: { weekdays: [2], everyWeeks: 1, until: null },
         except: ['2026-12-01'],
       }),
+      null,
     );
   });
 });
