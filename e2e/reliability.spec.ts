@@ -1,33 +1,14 @@
 import { readFileSync } from 'node:fs';
-import path from 'node:path';
+import { OLD_VERSIONS, storedAs } from '../src/test/storedLogbooks';
 import { fillDisk, putRaw, readRaw, replaceRaw } from './disk';
-import { expect, NOW, Rider, test } from './rider';
-
-const fixtures = path.join(__dirname, '../src/core/logbook/__fixtures__');
-
-/** A frozen fixture as the app of its version had it in the browser. */
-function storedAs(version: number): Record<string, string> {
-  const raw = JSON.parse(readFileSync(path.join(fixtures, `logbook.v${version}.json`), 'utf8')) as {
-    garage: unknown;
-    settings: unknown;
-    events: { at: string }[];
-  };
-  const months: Record<string, unknown[]> = {};
-  for (const event of raw.events) (months[`log/${event.at.slice(0, 7)}`] ??= []).push(event);
-  return {
-    meta: JSON.stringify({ version, lastWrite: '' }),
-    garage: JSON.stringify(raw.garage),
-    settings: JSON.stringify(raw.settings),
-    ...Object.fromEntries(Object.entries(months).map(([k, v]) => [k, JSON.stringify(v)])),
-  };
-}
+import { expect, Rider, test } from './rider';
 
 test('logbooks of all versions open after an update, are changed, and open again', async ({
   rider,
   page,
 }) => {
   await rider.opens();
-  for (const version of [1, 2, 3, 4, 5, 6]) {
+  for (const version of OLD_VERSIONS) {
     // An app that has gone away: on this address nothing of ours runs that could write its own back.
     await page.goto('/manifest.webmanifest');
     await replaceRaw(page, storedAs(version));
@@ -52,9 +33,8 @@ test('two tabs change different settings while the disk is full, and both are ke
   await rider.startsWith();
   await rider.seesSaved();
   await rider.goesToSettings();
-  const second = await context.newPage();
-  await second.clock.install({ time: new Date(NOW.getTime() + 60_000) });
-  const twin = new Rider(second);
+  const twin = await Rider.inTabOf(context, 60_000);
+  const second = twin.page;
   await twin.opens();
   await twin.goesToSettings();
   await fillDisk(page, true);
@@ -88,9 +68,8 @@ test('a change made with the clock set back a year wins over the one before it',
   await rider.picks('Distances, temperatures', 'Miles, °F');
   await rider.seesSaved();
   await page.close();
-  const later = await context.newPage();
-  await later.clock.install({ time: new Date(NOW.getTime() - 365 * 86_400_000) });
-  const back = new Rider(later);
+  const back = await Rider.inTabOf(context, -365 * 86_400_000);
+  const later = back.page;
   await back.opens('/book/settings');
   await expect(later.getByRole('radio', { name: 'Miles, °F' })).toBeChecked();
   await back.picks('Distances, temperatures', 'Kilometres, °C');
@@ -162,9 +141,8 @@ test('one damaged event of the demo costs that event, not its month', async ({ r
 
 test('a page that stumbles says so and offers ways out', async ({ page, browser }) => {
   const context = await browser.newContext({ locale: 'en-GB', acceptDownloads: true });
-  const tab = await context.newPage();
-  await tab.clock.install({ time: NOW });
-  const rider = new Rider(tab);
+  const rider = await Rider.inTabOf(context);
+  const tab = rider.page;
   await rider.startsWith();
   await rider.logs('31', 'Dry');
   await rider.seesSaved();
@@ -231,9 +209,8 @@ test('a backup keeps itself in a folder and can be restored from it', async ({
   expect(name).toBe('dapper-spoke-2026-11-24.json');
 
   const context = await browser.newContext({ locale: 'en-GB' });
-  const other = await context.newPage();
-  await other.clock.install({ time: NOW });
-  const friend = new Rider(other);
+  const friend = await Rider.inTabOf(context);
+  const other = friend.page;
   await friend.opens('/book/files');
   await other
     .getByLabel('Backup file')

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type Page } from '@playwright/test';
 
 /** The moment every end-to-end test happens at. */
 export const NOW = new Date('2026-11-24T10:00:00Z');
@@ -10,6 +10,13 @@ const axeSource = readFileSync(createRequire(__filename).resolve('axe-core/axe.m
 /** What a rider does, in their words; each page starts in a browser that has never seen the app. */
 export class Rider {
   constructor(readonly page: Page) {}
+
+  /** A rider in another tab, whose clock is ahead of the usual moment by so much. */
+  static async inTabOf(context: BrowserContext, aheadMs = 0): Promise<Rider> {
+    const page = await context.newPage();
+    await page.clock.install({ time: new Date(NOW.getTime() + aheadMs) });
+    return new Rider(page);
+  }
 
   async opens(path = '/'): Promise<void> {
     await this.page.goto(path);

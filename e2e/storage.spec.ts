@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { putRaw } from './disk';
-import { expect, test, Rider, NOW } from './rider';
+import { fillDisk, putRaw } from './disk';
+import { expect, test, Rider } from './rider';
 
 test('backup and restore, with a preview and one undo', async ({ rider, page, browser }) => {
   await rider.startsWith();
@@ -16,9 +16,8 @@ test('backup and restore, with a preview and one undo', async ({ rider, page, br
   });
 
   const context = await browser.newContext({ locale: 'en-GB' });
-  const other = await context.newPage();
-  await other.clock.install({ time: NOW });
-  const friend = new Rider(other);
+  const friend = await Rider.inTabOf(context);
+  const other = friend.page;
   await friend.opens('/book/files');
   await other.getByLabel('Backup file').setInputFiles({
     name: 'holiday.json',
@@ -71,19 +70,10 @@ test('a logbook of a newer version is left alone, and a stamp alone is no such t
 test('a full disk is told and the change kept until there is room', async ({ rider, page }) => {
   await rider.startsWith();
   await rider.seesSaved();
-  await page.evaluate(() => {
-    const proto = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown };
-    proto.realPut = proto.put;
-    proto.put = () => {
-      throw new DOMException('full', 'QuotaExceededError');
-    };
-  });
+  await fillDisk(page, true);
   await rider.logs('21', 'Dry');
   await expect(page.getByText('Not saved yet')).toBeVisible();
-  await page.evaluate(() => {
-    const proto = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown };
-    proto.put = proto.realPut;
-  });
+  await fillDisk(page, false);
   await page.clock.fastForward(6000);
   await rider.seesSaved();
   await page.reload();
@@ -98,9 +88,8 @@ test('two tabs: what one writes the other shows, and nothing is lost', async ({
 }) => {
   await rider.startsWith();
   await rider.seesSaved();
-  const second = await context.newPage();
-  await second.clock.install({ time: new Date(NOW.getTime() + 60_000) });
-  const twin = new Rider(second);
+  const twin = await Rider.inTabOf(context, 60_000);
+  const second = twin.page;
   await twin.opens();
   await rider.logs('11', 'Dry');
   await twin.goesTo('Rides');
@@ -116,9 +105,7 @@ test('a tab killed right after saving leaves a logbook that opens', async ({ rid
   await rider.seesSaved();
   await rider.logs('17', 'Dry');
   await rider.page.close({ runBeforeUnload: false });
-  const next = await context.newPage();
-  await next.clock.install({ time: new Date(NOW.getTime() + 60_000) });
-  const again = new Rider(next);
+  const again = await Rider.inTabOf(context, 60_000);
   await again.opens();
   await expect(again.verdict).toBeVisible();
 });

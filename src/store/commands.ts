@@ -11,10 +11,12 @@ import {
   type LogEvent,
   type Logbook,
   type PlainEvent,
+  type Stamped,
 } from '@/core/logbook';
 import type { Settings } from '@/core/settings';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
+import type { Edge } from './edge';
 import { enter } from './enter';
 import { merged } from './logbookSlice';
 import { historyMoved, noticed, noticeClosed, ticked } from './sessionSlice';
@@ -122,27 +124,37 @@ export const strike =
     dispatch(perform(label, { events }));
   };
 
+type Written<T> = Omit<T, 'changedAt'>;
+
 /**
- * Adds a bike or changes the one of its id. `opened`: the bike as it was when the rider began to change
- * it, so that only what the rider changed is written.
+ * A record as it is to be: of one that is there and was opened in a form, only what was changed in the
+ * form, so that what another tab wrote meanwhile stays.
  */
+function written<T extends Stamped & { id: string }>(
+  record: Written<T>,
+  records: Readonly<Record<string, T>>,
+  opened: T | null,
+  edge: Edge,
+): T {
+  const edited = { ...record, changedAt: new Date(edge.now()).toISOString() } as T;
+  const current = records[edited.id];
+  return opened && current ? editOf(current, opened, edited) : edited;
+}
+
+/** Adds a bike or changes the one of its id. `opened`: as it was when the rider began to change it. */
 export const putBike =
-  (label: string, bike: Omit<Bike, 'changedAt'>, opened: Bike | null = null): AppThunk =>
+  (label: string, bike: Written<Bike>, opened: Bike | null = null): AppThunk =>
   (dispatch, getState, edge) => {
-    const current = getState().logbook.garage.bikes[bike.id];
-    const edited: Bike = { ...bike, changedAt: new Date(edge.now()).toISOString() };
-    const next = opened && current ? editOf(current, opened, edited) : edited;
-    dispatch(perform(label, { bikes: [next] }));
+    const { bikes } = getState().logbook.garage;
+    dispatch(perform(label, { bikes: [written(bike, bikes, opened, edge)] }));
   };
 
 /** Adds a chain or changes the one of its id; `opened` as for a bike. */
 export const putChain =
-  (label: string, chain: Omit<Chain, 'changedAt'>, opened: Chain | null = null): AppThunk =>
+  (label: string, chain: Written<Chain>, opened: Chain | null = null): AppThunk =>
   (dispatch, getState, edge) => {
-    const current = getState().logbook.garage.chains[chain.id];
-    const edited: Chain = { ...chain, changedAt: new Date(edge.now()).toISOString() };
-    const next = opened && current ? editOf(current, opened, edited) : edited;
-    dispatch(perform(label, { chains: [next] }));
+    const { chains } = getState().logbook.garage;
+    dispatch(perform(label, { chains: [written(chain, chains, opened, edge)] }));
   };
 
 /** Puts a product on the shelf, or changes the one of its id; `opened` as for a bike. */
@@ -153,11 +165,9 @@ export const putProduct =
     opened: Product | null = null,
   ): AppThunk =>
   (dispatch, getState, edge) => {
-    const id = product.id ?? edge.newId();
-    const current = getState().logbook.garage.products[id];
-    const edited: Product = { ...product, id, changedAt: new Date(edge.now()).toISOString() };
-    const next = opened && current ? editOf(current, opened, edited) : edited;
-    dispatch(perform(label, { products: [next] }));
+    const { products } = getState().logbook.garage;
+    const named = { ...product, id: product.id ?? edge.newId() };
+    dispatch(perform(label, { products: [written(named, products, opened, edge)] }));
   };
 
 /** Counts a product anew, less an amount that came off it for something the log does not tell. */

@@ -1,9 +1,8 @@
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
 import { demoLogbook } from '@/core/demo';
 import * as readers from '@/core/records/validate';
 import { rideBody } from '@/test/events';
+import { OLD_VERSIONS, storedAs } from '@/test/storedLogbooks';
 import { EMPTY_LOGBOOK } from '../logbookFile';
 import { Persistence, type PersistenceOptions, type SaveStatus, type Tabs } from '../persistence';
 import { browserStorage, memoryStorage, type Storage } from '../storage';
@@ -315,62 +314,49 @@ describe('opening', () => {
 });
 
 describe('versions', () => {
-  /** A frozen fixture as an app of its version stored it. */
-  const storedAs = (fixture: string): Record<string, string> => {
-    const file = path.join(__dirname, '../../core/logbook/__fixtures__', fixture);
-    const raw = JSON.parse(readFileSync(file, 'utf8')) as {
-      version: number;
-      garage: unknown;
-      settings: unknown;
-      events: { at: string }[];
-    };
-    const months: Record<string, unknown[]> = {};
-    for (const event of raw.events) (months[`log/${event.at.slice(0, 7)}`] ??= []).push(event);
-    return {
-      meta: JSON.stringify({ version: raw.version, lastWrite: '' }),
-      garage: JSON.stringify(raw.garage),
-      settings: JSON.stringify(raw.settings),
-      ...Object.fromEntries(Object.entries(months).map(([k, v]) => [k, JSON.stringify(v)])),
-    };
-  };
-  const VERSIONS = [1, 2, 3, 4, 5, 6].map((n) => `logbook.v${n}.json`);
   const places: [string, () => Storage][] = [
     ['memory', () => memoryStorage()],
     ['IndexedDB', () => browserStorage(`versions-${Math.floor(performance.now() * 1e4)}`)],
   ];
 
   describe.each(places)('in %s', (_, place) => {
-    it.each(VERSIONS)('%s opens, is changed, closes and opens the same', async (fixture) => {
-      const storage = place();
-      await storage.write(storedAs(fixture));
-      const first = await started(storage);
-      expect(first.quarantined).toEqual([]);
-      expect(Object.keys(first.logbook.garage.bikes)).toHaveLength(1);
-      const changed = withEvents(first.logbook, ride('new'));
-      first.persistence.save(changed);
-      await first.persistence.settled();
-      first.persistence.close();
-      const second = await started(storage);
-      expect(second.quarantined).toEqual([]);
-      expect(second.logbook).toEqual(changed);
-    });
+    it.each(OLD_VERSIONS)(
+      'version %i opens, is changed, closes and opens the same',
+      async (version) => {
+        const storage = place();
+        await storage.write(storedAs(version));
+        const first = await started(storage);
+        expect(first.quarantined).toEqual([]);
+        expect(Object.keys(first.logbook.garage.bikes)).toHaveLength(1);
+        const changed = withEvents(first.logbook, ride('new'));
+        first.persistence.save(changed);
+        await first.persistence.settled();
+        first.persistence.close();
+        const second = await started(storage);
+        expect(second.quarantined).toEqual([]);
+        expect(second.logbook).toEqual(changed);
+      },
+    );
 
-    it.each(VERSIONS)('%s half brought to the stamp of an update opens whole', async (fixture) => {
-      const storage = place();
-      const entries = storedAs(fixture);
-      const sound = await started(memoryStorage(entries));
-      // What an update used to leave: the newest stamp over parts of the oldest version.
-      await storage.write({ ...entries, meta: '{"version":6,"lastWrite":"x"}' });
-      const { logbook, quarantined } = await started(storage);
-      expect(quarantined).toEqual([]);
-      expect(logbook).toEqual(sound.logbook);
-    });
+    it.each(OLD_VERSIONS)(
+      'version %i half brought to the stamp of an update opens whole',
+      async (version) => {
+        const storage = place();
+        const entries = storedAs(version);
+        const sound = await started(memoryStorage(entries));
+        // What an update used to leave: the newest stamp over parts of the oldest version.
+        await storage.write({ ...entries, meta: '{"version":6,"lastWrite":"x"}' });
+        const { logbook, quarantined } = await started(storage);
+        expect(quarantined).toEqual([]);
+        expect(logbook).toEqual(sound.logbook);
+      },
+    );
   });
 
   it.each(['', 'x', '{}', '{"version":-3}', '{"version":"six"}', '{"version":1e12}', null])(
     'a stamp of %p costs nothing',
     async (meta) => {
-      for (const entries of [storedAs('logbook.v3.json'), await entriesOf(await holding(demo))]) {
+      for (const entries of [storedAs(3), await entriesOf(await holding(demo))]) {
         const sound = await stored(memoryStorage(entries));
         const found = memoryStorage({ ...entries, ...(meta === null ? {} : { meta }) });
         if (meta === null) await found.remove(['meta']);
