@@ -6,6 +6,9 @@ import { campaign } from './report';
 /** Storage schedules: real store and persistence over storage, clocks and tabs that fail. */
 const SCHEDULES = Number(process.env.SCHEDULES ?? 10_000);
 
+/** Progress is told after so many. */
+const PROGRESS = 1000;
+
 type Counts = Omit<Outcome, 'notes'>;
 
 async function play(from: number, to: number): Promise<Counts> {
@@ -18,6 +21,8 @@ async function play(from: number, to: number): Promise<Counts> {
     }));
     for (const name of Object.keys(sum) as (keyof Counts)[]) sum[name] += outcome[name];
     if (outcome.notes.length > 0) console.error(`seed ${seed}: ${outcome.notes.join('; ')}`);
+    if ((seed - from + 1) % PROGRESS === 0)
+      console.error(`        seeds ${from} to ${seed} played, of up to ${to - 1}`);
   }
   return sum;
 }

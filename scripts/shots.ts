@@ -62,15 +62,6 @@ const planned = async (page: Page) => {
   await page.getByRole('progressbar').waitFor({ state: 'detached' });
 };
 
-const reason = async (page: Page) => {
-  await planned(page);
-  const card = page.getByRole('group').filter({ hasText: 'for the race on' }).first();
-  await card.getByRole('button', { name: 'Why, and if not' }).click();
-  await card.scrollIntoViewIfNeeded();
-  await page.mouse.move(200, 500);
-  await page.mouse.wheel(0, 160);
-};
-
 const SHOTS: Shot[] = [
   { file: 'today-phone', path: '/', size: PHONE },
   { file: 'today-wide', path: '/', size: WIDE },
@@ -89,6 +80,7 @@ const SHOTS: Shot[] = [
   { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
   { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
   { file: 'shelf', path: '/shelf', size: PHONE },
+  { file: 'files', path: '/book/files', size: WIDE },
   { file: 'settings', path: '/book/settings', size: WIDE },
   { file: 'product', path: '/shelf/product/demo-all', size: PHONE },
   { file: 'bench', path: '/bench', size: PHONE },
@@ -106,7 +98,6 @@ const SHOTS: Shot[] = [
     before: atStep('Top-up: wipe, lube, wipe', /fresh patch/),
   },
   { file: 'plan', path: '/plan', size: PHONE, before: planned },
-  { file: 'plan-reason', path: '/plan', size: PHONE, before: reason },
   { file: 'plan-routine', path: '/plan', size: WIDE, before: planned },
   { file: 'planned-rides', path: '/plan/rides', size: PHONE },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },

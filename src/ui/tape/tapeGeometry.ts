@@ -106,8 +106,10 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
   const inside: Point[] = [];
   const stitches: TapeShapes['stitches'] = [];
   const pins: TapeShapes['pins'] = [];
+  const isInView = inView(view, nowKm);
   for (const { before, after, event, sky } of steps) {
-    if (!after) continue;
+    // Of twenty years of riding all but the last weeks lie beyond the edge.
+    if (!after || !isInView((before ?? after).km, after.km)) continue;
     for (const state of before ? [before, after] : [after]) {
       const km = state.km - nowKm;
       film.push([x(km), filmY(state.film)]);
@@ -179,7 +181,16 @@ function hanging(list: readonly Point[]): string {
   return area([[first[0], TAPE.gritTop], ...list, [last[0], TAPE.gritTop]]);
 }
 
-const onView = (from: number, to: number, view: TapeView) => to >= -40 && from <= view.widthPx + 40;
+/** Whether a stretch of a chain's kilometres reaches the view, with some px to spare. */
+function inView({ leftKm, spanKm, widthPx }: TapeView, nowKm: number) {
+  const spare = (EDGE_PX / widthPx) * spanKm;
+  const [least, most] = [nowKm + leftKm - spare, nowKm + leftKm + spanKm + spare];
+  return (from: number, to: number): boolean => to >= least && from <= most;
+}
+
+const EDGE_PX = 40;
+const onView = (from: number, to: number, view: TapeView) =>
+  to >= -EDGE_PX && from <= view.widthPx + EDGE_PX;
 
 const TICK = 10;
 const LABEL = 50;

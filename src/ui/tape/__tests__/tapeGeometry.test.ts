@@ -63,6 +63,16 @@ describe.each([...replay.book.fitted.keys()])('the tape of %s', (bikeId) => {
       }
   });
 
+  it('draws of what lies beyond the edge no more than leads up to it', () => {
+    const xs = numbers(shapes.film.past).filter((_, i) => i % 2 === 0);
+    expect(xs.slice(1).every((x) => x >= -41)).toBe(true);
+    expect(Math.max(...xs)).toBe(shapes.nowX);
+    // One ride may begin far out; nothing before it is drawn.
+    expect(Math.min(...xs)).toBeGreaterThan(-200);
+    const wide = tapeGeometry(input, { ...view, widthPx: 4000, spanKm: 4000, leftKm: -3900 });
+    expect(wide.film.past.length).toBeGreaterThan(shapes.film.past.length);
+  });
+
   it('puts chalk marks where jobs fall, and none beyond the drawing', () => {
     expect(shapes.chalks).toEqual([{ x: 340, label: 'top-up' }]);
     expect(shapes.toCome).toEqual([{ from: 300, to: 330 }]);
