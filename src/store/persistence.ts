@@ -159,7 +159,7 @@ export class Persistence {
         }
         this.clearRetry();
         if (this.stored.isNewer) this.fail('storage/newer');
-        else if (wrote && this.stored.refused.length > 0) this.fail('storage/refused');
+        else if (this.stored.refused.length > 0) this.fail('storage/refused');
         else if (wrote || this.isTelling) this.report({ kind: 'saved', at: this.options.now() });
       } catch (error) {
         if (this.lacking().length > 0) this.fail(codeOf(error));

@@ -29,6 +29,8 @@ interface Seen {
 /** The logbook as storage was last seen to hold it, part by part, and how a page's logbook gets there. */
 export class StoredLogbook {
   private logbook: Logbook = EMPTY_LOGBOOK;
+  /** The same, less what was refused: known to be sound. */
+  private sound: Logbook = EMPTY_LOGBOOK;
   /** Checksums of the texts it was read from or written as. */
   private sums = new Map<string, string>();
   /** Keys to be written again whatever they hold. */
@@ -56,6 +58,7 @@ export class StoredLogbook {
     const read = await this.read(entries);
     this.take(entries, read);
     this.logbook = read.logbook;
+    this.sound = read.logbook;
     return { entries, read };
   }
 
@@ -98,6 +101,7 @@ export class StoredLogbook {
     const isWhole = (key: string) => this.sums.has(key) && this.sums.get(key) === sums[key];
     const lost = read.damaged.filter(({ part }) => !isWhole(part) || this.spoilt.has(part));
     this.logbook = withParts(this.logbook, [...fresh, ...read.stale], read.logbook);
+    this.sound = withParts(this.sound, [...fresh, ...read.stale], read.logbook);
     for (const key of wanted) this.sums.delete(key);
     this.take(own, read);
     const isLost = new Set(lost.map(({ part }) => homeKey(part)));
@@ -121,7 +125,8 @@ export class StoredLogbook {
 
   /**
    * Writes the parts of a page's logbook that differ from the entries just seen, in one go with what was
-   * lost and the stamp; what no schema would read back stays out. To be called by one tab at a time. Returns the keys other tabs should look at.
+   * lost and the stamp; what no schema would read back stays out. To be called by one tab at a time.
+   * Returns the keys other tabs should look at.
    */
   async write(
     keys: readonly string[],
@@ -130,8 +135,7 @@ export class StoredLogbook {
     now: number,
   ): Promise<string[]> {
     const { soundLogbook } = await this.readers();
-    const { logbook: sound, refused } = soundLogbook(page, this.logbook);
-    this.refused = [...this.refused, ...refused];
+    const { logbook: sound, refused } = soundLogbook(page, this.sound);
     const meta = readMeta(entries[META]);
     const texts: Entries = {};
     const sums: Record<string, string> = {};
@@ -151,6 +155,8 @@ export class StoredLogbook {
       this.spoilt.delete(key);
     }
     this.logbook = withParts(this.logbook, keys, page);
+    this.sound = withParts(this.sound, keys, sound);
+    this.refused = refused;
     await this.clearBeside(keys, entries, sums);
     return isNeeded ? Object.keys(sums) : [];
   }

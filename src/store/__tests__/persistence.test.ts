@@ -173,6 +173,10 @@ describe('saving', () => {
     await persistence.settled();
     expect(ids(await stored(storage))).toEqual(['good']);
     expect(statuses.at(-1)).toEqual({ kind: 'failed', problem: { code: 'storage/refused' } });
+    persistence.save(withEvents(EMPTY_LOGBOOK, ride('good'), bad, ride('later')));
+    await persistence.settled();
+    expect(ids(await stored(storage)).sort()).toEqual(['good', 'later']);
+    expect(statuses.at(-1)).toEqual({ kind: 'failed', problem: { code: 'storage/refused' } });
   });
 
   it('is never said to be undone when all is in storage and only a look failed', async () => {
