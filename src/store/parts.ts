@@ -1,5 +1,5 @@
 import { str as crc32 } from 'crc-32';
-import { CURRENT_VERSION } from '@/core/logbook';
+import { CURRENT_VERSION, endOfValue } from '@/core/logbook';
 
 /**
  * A stored part as text: a head with its own version and a checksum, then a row a line, each behind a
@@ -7,6 +7,8 @@ import { CURRENT_VERSION } from '@/core/logbook';
  * when it is wrong, which rows are still sound.
  */
 const HEAD = /^\{"part":"[^"]*","version":([^,]*),"sum":"([0-9a-f]{8})","rows":\[(?=\n|\]\}$)/;
+/** The checksum of a row, somewhere. */
+const ANY_ROW = /\["[0-9a-f]{8}",/;
 const ROW = /^\["([0-9a-f]{8})",(.*)\]$/s;
 
 /** CRC-32 of a text, eight hexadecimal digits. */
@@ -37,32 +39,65 @@ export function readPart(text: string): PartText | null {
     const rows = parseJson(`[${body}]`);
     if (Array.isArray(rows)) return { version, rows: rows.map((row) => row[1]), damaged: [] };
   }
+  // Without a head or a row's checksum it is a text of before there were any.
+  if (!head && !ANY_ROW.test(text)) return null;
   const { rows, damaged } = soundRows(head ? text.slice(whole.length) : text, sum);
   return head || rows.length > 0 ? { version, rows, damaged } : null;
 }
 
+/** A line with no more than this that begins like a head is one, damaged or not. */
+const LONGEST_HEAD = 90;
+
 /**
- * Line by line, the rows whose checksum is right; and a lone one that is not, where the checksum of the
- * whole says that only its own was hit.
+ * Line by line, the rows whose checksum is right. Of a line that is damaged, whatever rows in it are whole:
+ * one whose checksum is right, or whose value is whole and the checksum before it gone. A checksum that is
+ * there and wrong leaves out its row: which of the two was hit cannot be told.
  */
 function soundRows(text: string, whole: string): { rows: unknown[]; damaged: string[] } {
   const rows: unknown[] = [];
   const damaged: string[] = [];
   for (const line of text.split('\n')) {
-    const row = line.replace(/(,|\]\})$/, '');
-    const [, sum, value = ''] = ROW.exec(row) ?? ROW.exec(line) ?? [];
+    const [, sum, value = ''] = ROW.exec(line.replace(/(,|\]\})$/, '')) ?? ROW.exec(line) ?? [];
     if (sum !== undefined && sum === sumOf(value)) rows.push(parseJson(value));
-    // The head, damaged or not, is no row.
-    else if (row !== '' && !line.startsWith('{')) damaged.push(line);
+    else if (line !== '' && !(line.startsWith('{') && line.length <= LONGEST_HEAD)) {
+      rows.push(...rowsWithin(line));
+      damaged.push(line);
+    }
   }
   const [only = '', more] = damaged;
-  const value = ROW.exec(only.replace(/(,|\]\})$/, ''))?.[2] ?? /^\["[^"]*",(.*)\]/.exec(only)?.[1];
-  if (more === undefined && value !== undefined) {
-    const mended = text.replace(only, () => only.replace(/^\["[^"]*"/, `["${sumOf(value)}"`));
-    if (sumOf(mended.replace(/\]\}$/, '')) === whole)
-      return { rows: [...rows, parseJson(value)], damaged: [] };
-  }
+  const value = more === undefined ? ROW.exec(only.replace(/(,|\]\})$/, ''))?.[2] : undefined;
+  if (value !== undefined && isOnlySumHit(text, only, value, whole))
+    return { rows: [...rows, parseJson(value)], damaged: [] };
+  // Cut off between two rows: what is gone has left no trace but the checksum of the whole.
+  if (damaged.length === 0) damaged.push(text.slice(-80));
   return { rows, damaged };
+}
+
+/** Whether the text is right once the checksum of one row is: then nothing but that was damaged. */
+function isOnlySumHit(text: string, line: string, value: string, whole: string): boolean {
+  const mended = text.replace(line, () => line.replace(/^\["[^"]*"/, `["${sumOf(value)}"`));
+  return sumOf(mended.replace(/\]\}$/, '')) === whole;
+}
+
+const ROW_HEAD = /^\["([0-9a-f]{8})",$/;
+/** A row's head is so long. */
+const HEAD_LENGTH = 12;
+
+function rowsWithin(line: string): unknown[] {
+  const rows: unknown[] = [];
+  for (let at = line.indexOf('{'); at >= 0;) {
+    const end = endOfValue(line, at);
+    const value = end < 0 ? undefined : line.slice(at, end);
+    const sum = ROW_HEAD.exec(line.slice(Math.max(0, at - HEAD_LENGTH), at))?.[1];
+    const parsed = value === undefined ? undefined : parseJson(value);
+    const isRow =
+      parsed !== undefined && 'id' in (parsed as object) && 'type' in (parsed as object);
+    if (value !== undefined && isRow && (sum === undefined || sum === sumOf(value)))
+      rows.push(parsed);
+    // Past a value that was taken or refused as a row; else into it.
+    at = line.indexOf('{', isRow ? end : at + 1);
+  }
+  return rows;
 }
 
 /** What a text holds as JSON; undefined where it is none. */

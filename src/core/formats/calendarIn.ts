@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { dateOf, momentOf, timeOf } from '../plan/days';
-import type { DateText } from '../plan/dates';
+import { daysAfter, type DateText } from '../plan/dates';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
 import { splitEvents } from './calendarText';
@@ -69,7 +69,11 @@ export function readCalendar(
       exceptions.set(uid, [...(exceptions.get(uid) ?? []), event]);
     }
   const budget: RepeatBudget = { left: MOST_LOOKS };
-  const window = { from: momentOf(from, '00:00', zone), to: momentOf(to, '23:59', zone) };
+  const window: Window = {
+    from: momentOf(from, '00:00', zone),
+    to: momentOf(to, '23:59', zone),
+    notBefore: daysAfter(from, -2),
+  };
   for (const event of events) {
     if (event.hasProperty('recurrence-id')) continue;
     try {
@@ -119,10 +123,17 @@ function withoutBad(text: string): Parsed | null {
   return parsed && { ...parsed, skipped: events.length - good.length };
 }
 
+interface Window {
+  from: number;
+  to: number;
+  /** A day before the window in any zone. */
+  notBefore: DateText;
+}
+
 interface Reading {
   known: ReadonlyMap<string, ICAL.Timezone>;
   zone: string;
-  window: { from: number; to: number };
+  window: Window;
   read: CalendarRead;
 }
 
@@ -145,6 +156,8 @@ function readEvent(
       return;
     }
     const next = iterator.next() as ICAL.Time | undefined;
+    // The moment of a day long past is worked out for nothing, unless one of them was moved.
+    if (next && exceptions.length === 0 && textOf(next) < window.notBefore) continue;
     if (!next || momentIn(next, component, reading) > window.to) return;
     const { item, startDate } = event.getOccurrenceDetails(next);
     if (isOff(item.component)) continue;
@@ -182,7 +195,8 @@ function put(
 }
 
 const two = (n: number): string => String(n).padStart(2, '0');
-const textOf = (t: ICAL.Time): DateText => `${t.year}-${two(t.month)}-${two(t.day)}`;
+const textOf = (t: ICAL.Time): DateText =>
+  `${String(t.year).padStart(4, '0')}-${two(t.month)}-${two(t.day)}`;
 
 const dayIn = (t: ICAL.Time, event: ICAL.Component, reading: Reading): DateText =>
   t.isDate ? textOf(t) : dateOf(momentIn(t, event, reading), reading.zone);

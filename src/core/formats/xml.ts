@@ -11,7 +11,7 @@ export interface XmlReader {
 const DEEPEST = 100;
 
 /** More points are no ride: a second apart they take longer than the longest ride there is. */
-const MOST_POINTS = 300_000;
+const MOST_POINTS = 260_000;
 
 /** Ends the walk: the file is refused for this reason. */
 class Refused extends Error {

@@ -1,3 +1,4 @@
+export * from './balanced';
 export * from './change';
 export * from './chunks';
 export * from './events';

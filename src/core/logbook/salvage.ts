@@ -1,3 +1,4 @@
+import { endOfValue } from './balanced';
 import { RECORD_KINDS, type RecordKind } from '../records/kinds';
 
 /** What could be taken out of a text that is no longer JSON as a whole. */
@@ -51,22 +52,11 @@ function objectFrom(
   start: number,
   most = MOST_STEPS,
 ): { value: Record<string, unknown>; end: number } | null {
-  let depth = 0;
-  let inString = false;
-  for (let at = start; at < text.length && at - start < most; at++) {
-    const sign = text[at];
-    if (inString) {
-      if (sign === '\\') at += 1;
-      else if (sign === '"') inString = false;
-    } else if (sign === '"') inString = true;
-    else if (sign === '{') depth += 1;
-    else if (sign === '}' && --depth === 0) {
-      try {
-        return { value: JSON.parse(text.slice(start, at + 1)), end: at + 1 };
-      } catch {
-        return null;
-      }
-    }
+  const end = endOfValue(text, start, most);
+  if (end < 0) return null;
+  try {
+    return { value: JSON.parse(text.slice(start, end)), end };
+  } catch {
+    return null;
   }
-  return null;
 }
