@@ -21,7 +21,11 @@ async function logRide(page: Page, km: number): Promise<{ answer: number; disk: 
     });
     let wasSaving = false;
     new MutationObserver((_, observer) => {
-      const text = document.body.textContent ?? '';
+      // Only the lines that tell: the text of the whole page would be read for longer than it is written.
+      const text = Array.from(
+        document.querySelectorAll('[role=status]'),
+        (e) => e.textContent,
+      ).join();
       if (!seen.answer && text.includes('Ride logged'))
         requestAnimationFrame(() => (seen.answer = performance.now()));
       if (text.includes('Saving')) wasSaving = true;

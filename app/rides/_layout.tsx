@@ -1,5 +1,5 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   changeRides,
@@ -35,13 +35,14 @@ export default function RidesLayout() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
-  const rides = useAppSelector(selectRideEntries);
+  // A ride just logged is answered first; a long list follows.
+  const rides = useDeferredValue(useAppSelector(selectRideEntries));
   const { bikes } = useAppSelector(selectGarage);
   const inUse = useAppSelector(selectBikes);
   const fittings = useAppSelector(selectFittings);
   const { units, recorder } = useAppSelector(selectSettings);
   const { sync: status } = useAppSelector(selectSession);
-  const now = useAppSelector(selectNow);
+  const now = useDeferredValue(useAppSelector(selectNow));
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
   const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null);

@@ -1,4 +1,5 @@
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
+import { startTransition } from 'react';
 import {
   record,
   selectBikes,
@@ -43,7 +44,8 @@ export default function LogRide() {
         autoFocus={path === '/rides/log'}
         onSave={(ride) => {
           dispatch(record('Ride logged', [{ type: 'rideLogged', ...ride }]));
-          router.navigate('/');
+          // That it is logged is said at once; the way to Today may take a frame longer.
+          startTransition(() => router.navigate('/'));
         }}
       />
     </Page>

@@ -29,7 +29,11 @@ export const selectChains = createSelector([selectGarage], (garage): Chain[] =>
 );
 
 export const selectFittings = createSelector([selectReplay], ({ replay }) =>
-  fittings(replay.steps.map((s) => s.event)),
+  fittings(
+    replay.steps.flatMap(({ event }) =>
+      event.type === 'chainFitted' || event.type === 'chainRemoved' ? [event] : [],
+    ),
+  ),
 );
 
 /** A report on each bike with a chain, the one ridden last first. */

@@ -1,4 +1,4 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, prepareAutoBatched, type PayloadAction } from '@reduxjs/toolkit';
 import type { Problem } from '@/core/problem';
 import type { Quarantined } from './keys';
 import type { SaveStatus } from './persistence';
@@ -64,8 +64,12 @@ const slice = createSlice({
     quarantineFound(state, action: PayloadAction<Quarantined[]>) {
       state.quarantined = action.payload;
     },
-    ticked(state, action: PayloadAction<number>) {
-      state.now = action.payload;
+    /** With the clock alone the screen may wait for the next frame: what the rider did comes first. */
+    ticked: {
+      reducer(state, action: PayloadAction<number>) {
+        state.now = action.payload;
+      },
+      prepare: prepareAutoBatched<number>(),
     },
     weatherMoved(state, action: PayloadAction<SessionState['weather']>) {
       state.weather = action.payload;
@@ -82,9 +86,12 @@ const slice = createSlice({
     noticeClosed(state) {
       state.notice = null;
     },
-    historyMoved(state, action: PayloadAction<{ done: Undoable[]; undone: Undoable[] }>) {
-      state.done = action.payload.done.slice(-UNDO_DEPTH);
-      state.undone = action.payload.undone;
+    historyMoved: {
+      reducer(state, action: PayloadAction<{ done: Undoable[]; undone: Undoable[] }>) {
+        state.done = action.payload.done.slice(-UNDO_DEPTH);
+        state.undone = action.payload.undone;
+      },
+      prepare: prepareAutoBatched<{ done: Undoable[]; undone: Undoable[] }>(),
     },
   },
 });

@@ -29,9 +29,18 @@ export interface ChainReport {
 /** Proposed where a rider has never lubed in the log: between wet and dry in everything. */
 const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
 
+/** Steps worked out before: a step never changes, and a ride logged adds one to thousands. */
+const worked = new WeakMap<Step, StepInFull>();
+
 /** Steps of one chain in full, in order of time. */
 export const stepsOf = (replay: Replay, chainId: string): StepInFull[] =>
-  replay.steps.filter((s) => s.chainId === chainId).map(inFull);
+  replay.steps
+    .filter((s) => s.chainId === chainId)
+    .map((step) => {
+      const known = worked.get(step) ?? inFull(step);
+      worked.set(step, known);
+      return known;
+    });
 
 /** The report of the chain on a bike, or null when none is fitted or it left the garage. */
 export function reportOn(
