@@ -3,6 +3,7 @@ import { allEvents, type Logbook } from '@/core/logbook';
 import type { Problem } from '@/core/problem';
 import { MS_PER_DAY } from '@/core/units';
 import type { OpenLogbook } from '../openLogbook';
+import { withLimits } from '../storage';
 import { keepBackup } from './keepBackup';
 import { canPickFolder, forgetPlace, keptPlace, pickPlace, type BackupPlace } from './place';
 
@@ -35,6 +36,8 @@ interface Memory {
 const DEVICE = 'device';
 /** After so many entries without a backup the rider is reminded. Own choice: a month of commuting. */
 const MANY_ENTRIES = 40;
+/** Storage that does not answer by then keeps no word of backups from the rider. */
+const LIMIT_MS = 5000;
 /** A folder is written to this long after the last change. */
 const SETTLE_MS = 4000;
 
@@ -57,6 +60,7 @@ class Keeper {
   private listeners = new Set<Listener>();
   private place: BackupPlace | null = null;
   private backedUp: Logbook | null = null;
+  private isReady = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(private readonly open: OpenLogbook) {
@@ -65,25 +69,28 @@ class Keeper {
 
   watch(listener: Listener): () => void {
     this.listeners.add(listener);
-    listener(this.state);
+    if (this.isReady) listener(this.state);
     return () => this.listeners.delete(listener);
   }
 
   private tell(part: Partial<Keeping>): void {
     this.state = { ...this.state, ...part };
-    for (const listener of this.listeners) listener(this.state);
+    // Nothing is said before it is known: no “nothing to back up” while that is still being looked up.
+    if (this.isReady) for (const listener of this.listeners) listener(this.state);
   }
 
   private async begin(): Promise<void> {
     const { storage, store, name } = this.open;
-    const text = await storage.read([DEVICE]).then(
+    const patient = withLimits(storage, LIMIT_MS, () => undefined);
+    const text = await patient.read([DEVICE]).then(
       (found) => found[DEVICE],
       () => undefined,
     );
     this.memory = { ...this.memory, ...readMemory(text) };
     this.place = await keptPlace(name).catch(() => null);
-    this.count();
     await this.look();
+    this.isReady = true;
+    this.tell({});
     store.subscribe(() => this.onChange());
     document.addEventListener('visibilitychange', () => {
       if (document.visibilityState === 'hidden') void this.writeNow();
