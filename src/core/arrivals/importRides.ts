@@ -16,7 +16,7 @@ export type ImportedRide = RideFields & { zone?: string };
 
 /** What becomes of a ride of a file, or of the file where it has none. */
 export type ImportRow = { file: string } & (
-  | { outcome: 'added'; ride: ImportedRide; disagrees: boolean }
+  | { outcome: 'added'; ride: ImportedRide; disagrees: boolean; cleaned: boolean }
   | { outcome: 'duplicate'; distanceKm: number; startedAt: string }
   | { outcome: 'failed'; problem: Problem }
 );
@@ -75,7 +75,8 @@ export function planImport(files: readonly ReadFile[], context: ImportContext): 
         ...fieldsOf(ride, bikeId, surfaces.get(bikeId) ?? 'paved'),
         recorderId: context.recorderId?.(file) ?? null,
       };
-      return { file, outcome: 'added', ride: fields, disagrees: ride.disagrees };
+      const { disagrees, cleaned } = ride;
+      return { file, outcome: 'added', ride: fields, disagrees, cleaned };
     });
   });
 }

@@ -14,6 +14,7 @@ import type { Validation } from '../records/load';
 import { EMPTY_GARAGE } from '../garage/empty';
 import { fail, ok, type Result } from '../problem';
 import { DEFAULT_SETTINGS } from '../settings';
+import { hasUnseen, tidy } from './tidy';
 
 /** The backup file: one JSON object, described in docs/backup-format.md. */
 export const BACKUP_FORMAT = 'dapper-spoke-logbook';
@@ -52,6 +53,8 @@ export interface BackupRead {
   altered: boolean;
   /** Records with stamps of the future, counted as written now: they must not win for ever. */
   capped: number;
+  /** Names with signs that cannot be seen or turn writing around; they were taken out. */
+  cleaned: number;
 }
 
 interface Envelope {
@@ -86,6 +89,14 @@ export function readBackup(text: string, now: number, validation: Validation): R
   if (!garage && !settings && events.length === 0)
     return fail('backup/damaged', { detail: 'its first line' });
   let capped = 0;
+  let cleaned = 0;
+  const clean = <T extends AnyRecord>(record: T): T => {
+    const field = 'name' in record ? 'name' : 'title' in record ? 'title' : null;
+    const text = field === null ? '' : String(record[field as keyof T]);
+    if (field === null || !hasUnseen(text)) return record;
+    cleaned += 1;
+    return { ...record, [field]: tidy(text) || 'Nameless' };
+  };
   const cap = <T extends AnyRecord | Logbook['settings']>(record: T): T => {
     const sound = capStamps(record, now);
     if (sound !== record) capped += 1;
@@ -93,13 +104,14 @@ export function readBackup(text: string, now: number, validation: Validation): R
   };
   const logbook: Logbook = {
     garage: mapGarage(garage?.garage ?? EMPTY_GARAGE, (records) =>
-      Object.fromEntries(Object.entries(records).map(([id, record]) => [id, cap(record)])),
+      Object.fromEntries(Object.entries(records).map(([id, record]) => [id, cap(clean(record))])),
     ),
     settings: cap(settings?.settings ?? DEFAULT_SETTINGS),
     log: addEvents({}, events),
   };
   const whole = sum === undefined || sum === sumOf(rawGarage, rawSettings, rawEvents);
-  return ok({ logbook, refused, altered: !whole || envelope.value.version === undefined, capped });
+  const altered = !whole || envelope.value.version === undefined;
+  return ok({ logbook, refused, altered, capped, cleaned });
 }
 
 function open(text: string, { salvage }: Validation): Result<Envelope> {

@@ -6,6 +6,7 @@ import { isFit, readFit } from './fit';
 import { readGpx } from './gpx';
 import type { RideFromFile } from './rideFromFile';
 import { readTcx } from './tcx';
+import { tidy } from './tidy';
 import { isZip, LARGEST_BYTES, openZip } from './zip';
 
 /** A file as it was read: a result for each ride in it, or what kept it from being read. */
@@ -36,10 +37,11 @@ const SAMPLE_ROWS = 3;
  * archive holds many. Archives in archives are not opened.
  */
 export function* readRideFiles(
-  name: string,
+  fileName: string,
   bytes: Uint8Array,
   mappings: CsvMappings,
 ): Generator<ReadFile> {
+  const name = tidy(fileName);
   if (!isZip(bytes)) {
     yield readOne(name, bytes, mappings);
     return;
@@ -51,7 +53,7 @@ export function* readRideFiles(
   }
   for (const packed of archive.value) {
     const opened = packed.open();
-    const inner = `${name} › ${packed.name}`;
+    const inner = `${name} › ${tidy(packed.name)}`;
     yield opened.ok ? readOne(inner, opened.value, mappings) : { name: inner, rides: opened };
   }
 }

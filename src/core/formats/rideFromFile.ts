@@ -1,7 +1,7 @@
 import type { PathPoint } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { summariseTrack, type TrackPoint } from '../track';
-import { tidy } from './tidy';
+import { hasUnseen, tidy } from './tidy';
 import { zoneAt } from './zone';
 
 /** A ride as a file tells it. */
@@ -14,6 +14,8 @@ export interface RideFromFile {
   movingH: number | null;
   /** The recorder's own distance differs from the track's by more than 3 %; the recorder's is taken. */
   disagrees: boolean;
+  /** Its name held signs that cannot be seen or turn writing around; they were taken out. */
+  cleaned: boolean;
   climbM: number | null;
   path: PathPoint[] | null;
   /** Ridden on the spot: no road, no weather. */
@@ -84,6 +86,7 @@ export function rideFrom(
       distanceKm: recordedKm,
       movingH: recorded.movingH,
       disagrees: false,
+      cleaned: hasUnseen(name),
       climbM: recorded.climbM,
       path: null,
       indoors,
@@ -100,6 +103,7 @@ export function rideFrom(
     distanceKm: recordedKm ?? distanceKm,
     movingH: movingH > 0 ? movingH : recorded.movingH,
     disagrees: recordedKm !== null && Math.abs(recordedKm / distanceKm - 1) > AGREES,
+    cleaned: hasUnseen(name),
     climbM: recorded.climbM ?? climbM,
     path: indoors ? null : path,
     indoors,

@@ -15,6 +15,7 @@ export interface BackupFile {
   refused: readonly string[];
   altered: boolean;
   capped: number;
+  cleaned: number;
 }
 
 interface Props {
@@ -97,7 +98,7 @@ function Preview({
 }
 
 /** What is to be known of the file before it is taken in. */
-function Warnings({ file: { refused, altered, capped } }: { file: BackupFile }) {
+function Warnings({ file: { refused, altered, capped, cleaned } }: { file: BackupFile }) {
   return (
     <>
       {altered ? (
@@ -117,6 +118,11 @@ function Warnings({ file: { refused, altered, capped } }: { file: BackupFile }) 
         <Txt tone="danger">
           {capped === 1 ? '1 record is' : `${capped} records are`} dated in the future. We count{' '}
           {capped === 1 ? 'it' : 'them'} as written now.
+        </Txt>
+      ) : null}
+      {cleaned > 0 ? (
+        <Txt tone="danger">
+          {cleaned === 1 ? '1 name' : `${cleaned} names`} held invisible signs. We take them out.
         </Txt>
       ) : null}
     </>

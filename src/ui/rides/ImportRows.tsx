@@ -60,7 +60,9 @@ function rowText(row: ImportRow, units: UnitSystem): string {
     row.outcome === 'added' && row.disagrees
       ? '; the recorder’s distance, which differs from the track’s'
       : '';
-  return `${day.format(Date.parse(at))}, ${formatExactDistance(km, units)}${doubt}`;
+  const cleaned =
+    row.outcome === 'added' && row.cleaned ? '; invisible signs were taken out of its name' : '';
+  return `${day.format(Date.parse(at))}, ${formatExactDistance(km, units)}${doubt}${cleaned}`;
 }
 
 const styles = StyleSheet.create({

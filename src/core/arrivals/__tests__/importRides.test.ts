@@ -14,6 +14,7 @@ const ride = (startedAt: string, distanceKm: number, more: Partial<RideFromFile>
   distanceKm,
   movingH: 1,
   disagrees: false,
+  cleaned: false,
   climbM: 120,
   path: null,
   indoors: false,

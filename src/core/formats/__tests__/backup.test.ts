@@ -145,6 +145,18 @@ describe('a backup', () => {
     expect(read.value.logbook.garage.bikes[id]?.stamps).toEqual({ name: NOW });
   });
 
+  it('takes signs that turn writing around out of names, and says how many', () => {
+    const [id = '', bike] = Object.entries(demo.garage.bikes)[0] ?? [];
+    const sly = { ...bike!, name: 'Quay \u202etfarc' };
+    const read = readBackup(
+      writeBackup({ ...demo, garage: { ...demo.garage, bikes: { [id]: sly } } }, ''),
+      NOW,
+    );
+    if (!read.ok) throw new Error(say(read.problem));
+    expect(read.value.cleaned).toBe(1);
+    expect(read.value.logbook.garage.bikes[id]?.name).toBe('Quay tfarc');
+  });
+
   it('takes one id for one event, whatever month a second one claims', () => {
     const [event] = allEvents(demo.log);
     const twin = { ...event!, at: '2026-05-01T08:00:00.000Z' };
@@ -253,7 +265,7 @@ describe('a backup', () => {
     expect(garage.planMarks['01MARK']).toMatchObject({ kind: 'leave' });
     expect(settings.plan).toMatchObject({ hourPrice: 15, otherDays: { '2026-12-24': 0 } });
     expect(settings.stamps).toBeUndefined();
-    expect(read.value).toMatchObject({ refused: [], altered: false, capped: 0 });
+    expect(read.value).toMatchObject({ refused: [], altered: false, capped: 0, cleaned: 0 });
   });
 
   it('of version 2 still opens, its rides without a way, amended ones too', () => {
