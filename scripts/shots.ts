@@ -80,7 +80,12 @@ const SHOTS: Shot[] = [
   { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
   { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
   { file: 'shelf', path: '/shelf', size: PHONE },
-  { file: 'files', path: '/book/files', size: WIDE },
+  {
+    file: 'files',
+    path: '/book/files',
+    size: WIDE,
+    before: (page) => page.getByText(/entries in the log/).waitFor(),
+  },
   { file: 'settings', path: '/book/settings', size: WIDE },
   { file: 'product', path: '/shelf/product/demo-all', size: PHONE },
   { file: 'bench', path: '/bench', size: PHONE },
