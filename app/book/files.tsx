@@ -66,26 +66,26 @@ export default function Files() {
             />
           ) : null}
           <DeviceCard {...keeping.keeping} />
+          <RestoreCard
+            problem={problem}
+            file={
+              file
+                ? {
+                    ...file,
+                    preview: keeping.backups.previewRestore(logbook, file.logbook),
+                    refused: file.refused.map((r) => r.place),
+                  }
+                : null
+            }
+            onPick={pick}
+            onRestore={() => {
+              if (file) dispatch(restoreBackup(file.logbook));
+              setFile(null);
+            }}
+            onCancel={() => setFile(null)}
+          />
         </>
       ) : null}
-      <RestoreCard
-        problem={problem}
-        file={
-          file && keeping
-            ? {
-                ...file,
-                preview: keeping.backups.previewRestore(logbook, file.logbook),
-                refused: file.refused.map((r) => r.place),
-              }
-            : null
-        }
-        onPick={pick}
-        onRestore={() => {
-          if (file) dispatch(restoreBackup(file.logbook));
-          setFile(null);
-        }}
-        onCancel={() => setFile(null)}
-      />
     </Page>
   );
 }
