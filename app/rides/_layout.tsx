@@ -17,12 +17,12 @@ import {
   selectFittings,
   selectGarage,
   selectNow,
-  selectRideEntries,
   selectSession,
   selectSettings,
   strike,
   useAppDispatch,
   useAppSelector,
+  useRideEntries,
 } from '@/store';
 import { downloadText } from '@/ui/download';
 import { SideBySide } from '@/ui/frame';
@@ -35,8 +35,7 @@ export default function RidesLayout() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
-  // A ride just logged is answered first; a long list follows.
-  const rides = useDeferredValue(useAppSelector(selectRideEntries));
+  const rides = useRideEntries();
   const { bikes } = useAppSelector(selectGarage);
   const inUse = useAppSelector(selectBikes);
   const fittings = useAppSelector(selectFittings);

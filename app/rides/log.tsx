@@ -1,16 +1,17 @@
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
-import { startTransition } from 'react';
+import { useRef, useState } from 'react';
 import {
   record,
+  selectBikeRiddenLast,
   selectBikes,
   selectFittings,
-  selectMainReport,
+  selectLastRide,
   selectNow,
-  selectRides,
   selectUnits,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { afterPaint } from '@/ui/afterPaint';
 import { Page } from '@/ui/frame';
 import { rideDraft } from '@/ui/rides/rideDraft';
 import { RideForm } from '@/ui/rides/lazily';
@@ -23,19 +24,21 @@ export default function LogRide() {
   const router = useRouter();
   const path = usePathname();
   const bikes = useAppSelector(selectBikes);
-  const rides = useAppSelector(selectRides);
   const fittings = useAppSelector(selectFittings);
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
-  const main = useAppSelector(selectMainReport);
-  const bikeId = params.bike ?? main?.bike.id ?? bikes[0]?.id;
+  const riddenLast = useAppSelector(selectBikeRiddenLast)?.id;
+  // The bike the page was opened for: a ride logged or synced meanwhile must not take what is typed away.
+  const [openedFor] = useState(riddenLast);
+  const saved = useRef(false);
+  const bikeId = params.bike ?? openedFor ?? riddenLast;
+  const last = useAppSelector((s) => (bikeId ? selectLastRide(s, bikeId) : null));
   if (!bikeId) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  const last = rides.find((s) => s.bikeId === bikeId)?.event;
   return (
     <Page title="Log a ride">
       <RideForm
-        key={`${bikeId} ${rides.length}`}
-        initial={rideDraft(bikeId, last?.type === 'rideLogged' ? last : null, now)}
+        key={bikeId}
+        initial={rideDraft(bikeId, last, now)}
         bikes={bikes}
         fittings={fittings}
         units={units}
@@ -43,9 +46,11 @@ export default function LogRide() {
         saveLabel="Save ride"
         autoFocus={path === '/rides/log'}
         onSave={(ride) => {
+          // The second of two quick taps falls in the frame before the page is left.
+          if (saved.current) return;
+          saved.current = true;
           dispatch(record('Ride logged', [{ type: 'rideLogged', ...ride }]));
-          // That it is logged is said at once; the way to Today may take a frame longer.
-          startTransition(() => router.navigate('/'));
+          afterPaint(() => router.navigate('/'));
         }}
       />
     </Page>

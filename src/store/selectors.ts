@@ -1,7 +1,13 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { reportOn, stepsOf, type ChainReport, type Step } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
-import { allEvents, fittings, weatherFromFiles, type RideLogged } from '@/core/logbook';
+import {
+  allEvents,
+  fittings,
+  weatherFromFiles,
+  type PlainEvent,
+  type RideLogged,
+} from '@/core/logbook';
 import { shelfRows } from '@/core/shelf/rows';
 import { rideEntries } from '@/core/rides/entries';
 import { createReplayCache } from './replayCache';
@@ -29,24 +35,47 @@ export const selectChains = createSelector([selectGarage], (garage): Chain[] =>
 );
 
 export const selectFittings = createSelector([selectReplay], ({ replay }) =>
-  fittings(
-    replay.steps.flatMap(({ event }) =>
-      event.type === 'chainFitted' || event.type === 'chainRemoved' ? [event] : [],
-    ),
-  ),
+  fittings(replay.steps.map((s) => s.event).filter(isOfFitting)),
+);
+const isOfFitting = ({ type }: PlainEvent): boolean =>
+  type === 'chainFitted' || type === 'chainRemoved';
+
+/** The last ride of each bike in use that has one, the latest first. */
+const selectLastRides = createSelector([selectReplay, selectBikes], ({ replay }, bikes) => {
+  const wanted = new Set(bikes.map((b) => b.id));
+  const last = new Map<string, RideLogged>();
+  // From the end: nearly always it is found within a few steps.
+  for (let i = replay.steps.length - 1; i >= 0 && wanted.size > 0; i--) {
+    const { event } = replay.steps[i]!;
+    if (event.type === 'rideLogged' && wanted.delete(event.bikeId)) last.set(event.bikeId, event);
+  }
+  return last;
+});
+
+/** The last ride of one bike, if it has one. */
+export const selectLastRide = (state: RootState, bikeId: string): RideLogged | null =>
+  selectLastRides(state).get(bikeId) ?? null;
+
+/** The bikes in use, the one ridden last first. */
+const selectBikesByLastRide = createSelector(
+  [selectLastRides, selectBikes],
+  (last, bikes): Bike[] => {
+    const ridden = [...last.keys()].map((id) => bikes.find((b) => b.id === id)!);
+    return [...ridden, ...bikes.filter((b) => !last.has(b.id))];
+  },
+);
+
+/** The bike a new ride is most likely of: the one chosen on Today, else the one ridden last. */
+export const selectBikeRiddenLast = createSelector(
+  [selectBikesByLastRide, (state: RootState) => state.session.bikeId],
+  (bikes, bikeId): Bike | null => bikes.find((b) => b.id === bikeId) ?? bikes[0] ?? null,
 );
 
 /** A report on each bike with a chain, the one ridden last first. */
 export const selectReports = createSelector(
-  [selectReplay, selectBikes, selectSettings, selectNow],
-  ({ replay }, bikes, settings, now): ChainReport[] => {
-    const lastRide = new Map<string, string>();
-    for (const { event } of replay.steps)
-      if (event.type === 'rideLogged') lastRide.set(event.bikeId, event.at);
-    return bikes
-      .flatMap((bike) => reportOn(replay, bike.id, settings, now) ?? [])
-      .sort((a, b) => (lastRide.get(b.bike.id) ?? '').localeCompare(lastRide.get(a.bike.id) ?? ''));
-  },
+  [selectReplay, selectBikesByLastRide, selectSettings, selectNow],
+  ({ replay }, bikes, settings, now): ChainReport[] =>
+    bikes.flatMap((bike) => reportOn(replay, bike.id, settings, now) ?? []),
 );
 
 /** The report Today speaks of: the bike chosen, else the one ridden last. */

@@ -1,5 +1,5 @@
 import { backupFileName, writeBackup } from '@/core/formats';
-import { allEvents, type Logbook } from '@/core/logbook';
+import type { Logbook } from '@/core/logbook';
 import type { Problem } from '@/core/problem';
 import { MS_PER_DAY } from '@/core/units';
 import type { OpenLogbook } from '../openLogbook';
@@ -104,7 +104,10 @@ class Keeper {
   }
 
   private entries(): number {
-    return allEvents(this.logbook.log).filter((e) => e.type !== 'weatherSeen').length;
+    let entries = 0;
+    for (const events of Object.values(this.logbook.log))
+      for (const event of events) if (event.type !== 'weatherSeen') entries++;
+    return entries;
   }
 
   private counted: Logbook['log'] | null = null;
