@@ -1,9 +1,4 @@
-/** Unit tests: the web flavour of jest-expo, since the web is where the app runs. */
-module.exports = {
-  preset: 'jest-expo/web',
-  // A limit for what hangs, not a measure: a shared machine can be many times slower than usual.
-  testTimeout: 60_000,
-  testMatch: ['<rootDir>/{src,server,app}/**/*.test.{ts,tsx}'],
+const shared = {
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     // Jest would take the modules meant for browsers, which it cannot read.
@@ -11,4 +6,27 @@ module.exports = {
       '<rootDir>/node_modules/lucide-react-native/dist/cjs/icons/$1.js',
   },
   setupFiles: ['<rootDir>/src/test/setup.ts'],
+  modulePathIgnorePatterns: ['<rootDir>/(.bench|.setup|dist)/'],
+};
+
+/** What needs no page runs in plain Node.js; the rest in the web flavour of jest-expo, as the app does. */
+module.exports = {
+  // A limit for what hangs, not a measure: a shared machine can be many times slower than usual.
+  testTimeout: 60_000,
+  // Both cores: the long tests lie in few files.
+  maxWorkers: '100%',
+  projects: [
+    {
+      ...shared,
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/{src/core,server}/**/*.test.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'web',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/{src/{store,test,ui,work},app}/**/*.test.{ts,tsx}'],
+    },
+  ],
 };

@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';

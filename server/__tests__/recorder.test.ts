@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { climbOf, diaryRides, type DiaryRide } from '@/core/demo';
 import { recorderReplySchema, type RecorderReply } from '@/core/formats/recorderReply';
 import { readRideFiles } from '@/core/formats/rideFile';

@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { generateDays, regionAt } from '@/core/climate';
 import { ISLAND_SEED } from '@/core/demo';
 import { weatherReplySchema } from '@/core/formats/weatherReply';

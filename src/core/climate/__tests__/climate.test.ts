@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { mean, sampleCorrelation } from 'simple-statistics';

@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import Papa from 'papaparse';
 import { planImport } from '@/core/arrivals';
 import { calendarAttacks, rideAttacks, type Attack } from '@/test/faults/attacks';

@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import Papa from 'papaparse';
 import { say } from '@/core/messages';
 import { KM_PER_MILE } from '@/core/units';

@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { CSV, expectSound, FORMATS, spoil } from '@/test/faults/spoil';
 import { FAIR } from '@/test/weather';
 import { readRideFiles } from '../rideFile';

@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { gpx as toGeoJson } from '@tmcw/togeojson';
 import { DOMParser } from '@xmldom/xmldom';
 import { say } from '@/core/messages';

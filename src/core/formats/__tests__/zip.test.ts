@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { zipSync } from 'fflate';
 import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js';
 import { say } from '@/core/messages';

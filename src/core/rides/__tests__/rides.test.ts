@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import Papa from 'papaparse';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
