@@ -1,4 +1,14 @@
-const [core] = require('./jest.config').projects;
+const { projects, testTimeout } = require('./jest.config');
 
-/** The tests of core under the environment in which StrykerJS counts what each of them covers. */
-module.exports = { ...core, testEnvironment: '@stryker-mutator/jest-runner/jest-env/node' };
+/**
+ * The tests that judge the mutants of one folder (scripts/mutate.mjs names them), in the environment in
+ * which StrykerJS counts what each of them covers.
+ */
+module.exports = {
+  ...projects[0],
+  testTimeout,
+  testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
+  testMatch: (process.env.MUTATION_JUDGES ?? 'src/core')
+    .split(',')
+    .map((folder) => `<rootDir>/${folder}/**/*.test.ts`),
+};

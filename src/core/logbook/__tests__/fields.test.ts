@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { DEFAULT_SETTINGS, flattenSettings, mergeSettings, nestSettings } from '@/core/settings';
 import { productOf } from '@/test/products';
-import { capStamps, editOf, mergeFields, touch, type Stamped } from '../fields';
+import { capStamps, editOf, mergeFields, mergeRecords, touch, type Stamped } from '../fields';
 import { mergeLogbooks } from '../logbook';
-import { applyChange, stampChange } from '../change';
+import { applyChange, changeBetween, stampChange } from '../change';
+import { RECORD_KINDS } from '@/core/records/kinds';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { ridesOf } from '@/test/events';
+import { weatherSeen } from '@/test/weather';
+import { cellOf } from '@/core/weather';
+import { allEvents } from '../chunks';
 
 interface Note extends Stamped {
   a?: number;
@@ -108,6 +112,92 @@ describe('merging copies of a record', () => {
   });
 });
 
+describe('a merged record', () => {
+  it('has of each field the value written later, of one moment the greater text', () => {
+    fc.assert(
+      fc.property(note, note, (a, b) => {
+        const merged = mergeFields(a, b);
+        if (merged !== a)
+          expect(merged.changedAt).toBe(a.changedAt > b.changedAt ? a.changedAt : b.changedAt);
+        for (const f of ['a', 'b', 'c'] as const) {
+          const [[, [va, sa]], [, [vb, sb]]] = [a, b].map((r) => [f, meaning(r)[f]]) as [
+            [string, [unknown, number]],
+            [string, [unknown, number]],
+          ];
+          const texts = [va, vb].map((v) => JSON.stringify(v) ?? '') as [string, string];
+          const isTheirs = sb > sa || (sb === sa && texts[1] > texts[0]);
+          expect(merged[f]).toEqual(isTheirs ? vb : va);
+          expect(meaning(merged)[f]![1]).toBe(Math.max(sa, sb));
+        }
+      }),
+      { numRuns: 500, seed: 12 },
+    );
+  });
+
+  it('carries no stamps that its own moment tells', () => {
+    const later = '2026-02-01T00:00:00.000Z';
+    const a: Note = { a: 1, changedAt: T0 };
+    expect(mergeFields(a, { a: 2, changedAt: later })).toEqual({ a: 2, changedAt: later });
+    expect(mergeFields({ b: 'x', changedAt: later }, a)).toEqual({
+      a: 1,
+      b: 'x',
+      changedAt: later,
+      stamps: { a: Date.parse(T0) },
+    });
+  });
+
+  it('is ours itself where theirs adds nothing, and all of a stranger', () => {
+    const a: Note = { a: 1, changedAt: T0 };
+    const b: Note = { a: 2, changedAt: '2026-02-01T00:00:00.000Z' };
+    const ours = { a, b };
+    expect(mergeRecords(ours, { a: { ...a } })).toBe(ours);
+    expect(mergeRecords(ours, {})).toBe(ours);
+    expect(mergeRecords(ours, { a: b, c: a })).toEqual({ a: b, b, c: a });
+    expect(Object.keys(mergeRecords<Note>({}, JSON.parse('{"toString":{"a":1}}')))).toEqual([
+      'toString',
+    ]);
+  });
+
+  it('whose own moment lies in the future is brought down to now', () => {
+    const now = Date.parse(T0);
+    const late: Note = { a: 1, changedAt: '2030-01-01T00:00:00.000Z' };
+    expect(capStamps(late, now)).toEqual({ a: 1, changedAt: T0 });
+    const stamped: Note = { a: 1, changedAt: T0, stamps: { a: now, b: now + 1 } };
+    expect(capStamps(stamped, now)).toEqual({ a: 1, changedAt: T0, stamps: { a: now, b: now } });
+    const sound: Note = { a: 1, changedAt: T0, stamps: { a: now } };
+    expect(capStamps(sound, now)).toBe(sound);
+  });
+
+  it('is touched field by field: an own stamp each, above the one replaced', () => {
+    const record: Note = { a: 1, b: 'x', changedAt: T0, stamps: { b: 90 } };
+    expect(touch(record, { ...record, b: 'x' }, 100)).toBe(record);
+    expect(touch(record, { ...record, b: 'y' }, 80)).toEqual({
+      a: 1,
+      b: 'y',
+      changedAt: T0,
+      stamps: { b: 91 },
+    });
+    expect(touch(record, { a: 1, changedAt: 'later' }, 100)).toEqual({
+      a: 1,
+      changedAt: T0,
+      stamps: { b: 100 },
+    });
+    const bottle = productOf({ left: 50, leftAt: T0 });
+    expect(Object.keys(touch(bottle, { ...bottle, name: 'other' }, 7).stamps ?? {})).toEqual([
+      'name',
+    ]);
+  });
+
+  it('is edited by what a form changed, a field taken out left as it is', () => {
+    const opened: Note = { a: 1, b: 'x', changedAt: T0 };
+    expect(editOf(opened, opened, { b: 'z', changedAt: T0 })).toEqual({
+      a: 1,
+      b: 'z',
+      changedAt: T0,
+    });
+  });
+});
+
 describe('settings as fields', () => {
   it('are the same settings again, dotted keys and all', () => {
     const settings = {
@@ -168,5 +258,95 @@ describe('a change', () => {
       100,
     );
     expect(change.events?.[0]?.recordedAt).toBe('2027-01-01T00:00:00.001Z');
+  });
+
+  it('leaves what was recorded later than all before it as it was dated', () => {
+    const [one, two] = ridesOf([20, 30]);
+    const strike = (target: string, recordedAt: string) => ({
+      type: 'eventStruck' as const,
+      id: `s ${target}`,
+      at: recordedAt,
+      zone: 'UTC',
+      recordedAt,
+      target,
+    });
+    const log = applyChange(logbook, {
+      events: [one!, two!, strike(one!.id, '2027-01-01T00:00:00.000Z')],
+    }).log;
+    const dates = stampChange(
+      {
+        events: [
+          strike(two!.id, '2026-06-01T00:00:00.000Z'),
+          { ...strike(one!.id, '2027-01-01T00:00:00.000Z'), id: 'same moment' },
+          { ...strike(one!.id, '2027-01-01T00:00:00.002Z'), id: 'later' },
+          one!,
+        ],
+      },
+      { ...logbook, log },
+      100,
+    ).events?.map((e) => e.recordedAt);
+    expect(dates).toEqual([
+      '2026-06-01T00:00:00.000Z',
+      '2027-01-01T00:00:00.001Z',
+      '2027-01-01T00:00:00.002Z',
+      one!.recordedAt,
+    ]);
+  });
+
+  it('dates a report of the weather after all of its day and square, and no other', () => {
+    const cell = cellOf(54.2, -2.9);
+    const seen = (day: string, recordedAt: string) =>
+      weatherSeen(cell, day, undefined, { id: `${day} ${recordedAt}`, recordedAt });
+    const late = '2027-01-01T00:00:00.000Z';
+    const { log } = applyChange(logbook, { events: [seen('2026-05-01', late)] });
+    const events = [seen('2026-05-01', T0), seen('2026-05-02', T0)];
+    const dates = stampChange({ events }, { ...logbook, log }, 5).events?.map((e) => e.recordedAt);
+    expect(dates).toEqual(['2027-01-01T00:00:00.001Z', T0]);
+  });
+
+  it('of a record nobody had before is of now, its old stamps gone', () => {
+    const bike = { ...TEST_GARAGE.bikes.b1!, id: 'new', stamps: { name: 9e12 } };
+    const { bikes, chains } = stampChange({ bikes: [bike], chains: [] }, logbook, 100);
+    expect(bikes).toEqual([
+      { ...TEST_GARAGE.bikes.b1!, id: 'new', changedAt: '1970-01-01T00:00:00.100Z' },
+    ]);
+    expect(chains).toBeUndefined();
+  });
+
+  it('that is made touches only what it names, and is found again between before and after', () => {
+    const bike = { ...TEST_GARAGE.bikes.b1!, name: 'other' };
+    const events = ridesOf([20]);
+    const after = applyChange(logbook, { bikes: [bike], events });
+    expect(after.garage.bikes).toEqual({ ...TEST_GARAGE.bikes, b1: bike });
+    expect(after.garage.chains).toBe(TEST_GARAGE.chains);
+    expect(after.settings).toBe(logbook.settings);
+    expect(applyChange(logbook, {}).garage).toBe(TEST_GARAGE);
+    const none = { chains: [], products: [], planned: [], planMarks: [] };
+    expect(changeBetween(logbook, after, events)).toEqual({ ...none, bikes: [bike], events });
+    const units = { ...DEFAULT_SETTINGS, units: 'imperial' as const };
+    expect(changeBetween(logbook, applyChange(logbook, { settings: units }), [])).toEqual({
+      ...none,
+      bikes: [],
+      events: [],
+      settings: units,
+    });
+  });
+
+  it('merges only what differs: every kind of record, settings and log', () => {
+    const theirs = applyChange(logbook, { events: ridesOf([20]) });
+    const merged = mergeLogbooks(logbook, theirs);
+    expect(merged.garage).toBe(logbook.garage);
+    expect(allEvents(merged.log)).toEqual(ridesOf([20]));
+    expect(mergeLogbooks(merged, logbook)).toBe(merged);
+    // Each kind has a record that only one of them holds.
+    const full = Object.fromEntries(
+      RECORD_KINDS.map((kind) => [
+        kind,
+        { ...TEST_GARAGE[kind], new: { id: kind, changedAt: T0 } },
+      ]),
+    ) as unknown as typeof TEST_GARAGE;
+    const other = { ...logbook, garage: full };
+    for (const both of [mergeLogbooks(logbook, other), mergeLogbooks(other, logbook)])
+      expect(both.garage).toEqual(full);
   });
 });

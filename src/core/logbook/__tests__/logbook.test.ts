@@ -5,14 +5,16 @@ import {
   chainOn,
   checkMigrations,
   effectiveEvents,
+  firstFitted,
   fittings,
   LOGBOOK_VERSIONS,
   migrate,
   MIGRATIONS,
   type LogEvent,
 } from '..';
-import { rideBody } from '@/test/events';
+import { rideBody, ridesOf } from '@/test/events';
 
+const base = (id: string, when: string) => ({ id, at: when, zone: 'UTC', recordedAt: when });
 const at = '2026-05-01T08:00:00.000Z';
 const fit = (id: string, chainId: string, bikeId: string, when = at): LogEvent => ({
   type: 'chainFitted',
@@ -36,6 +38,15 @@ describe('chunks', () => {
     expect(two['2026-05']).toBe(one['2026-05']);
     expect(addedEvents(one, two).map((e) => e.id)).toEqual(['c']);
     expect(addEvents(two, allEvents(two))).toBe(two);
+    // Whatever the order they come in, they lie in order of time, each once.
+    const late = fit('d', 'c1', 'b1', '2026-06-01T07:00:00.000Z');
+    const three = addEvents(two, [late, late]);
+    expect(three['2026-06']?.map((e) => e.id)).toEqual(['d', 'b', 'c']);
+    expect(allEvents({ '2026-06': three['2026-06']!, '2026-05': three['2026-05']! })).toEqual(
+      allEvents(three),
+    );
+    expect(addedEvents({}, one).map((e) => e.id)).toEqual(['a', 'b']);
+    expect(addedEvents(one, one)).toEqual([]);
   });
 });
 
@@ -52,7 +63,30 @@ describe('fittings', () => {
       ['c1', 'b2', null],
     ]);
     expect(chainOn(spells, 'b1', '2026-05-01T09:00:00.000Z')).toBe('c1');
+    // From the moment of fitting on, up to the moment it ends.
+    expect(chainOn(spells, 'b1', '2026-05-01T08:00:00.000Z')).toBe('c1');
+    expect(chainOn(spells, 'b1', '2026-05-02T08:00:00.000Z')).toBe('c2');
+    expect(chainOn(spells, 'b1', '2026-05-01T07:59:59.000Z')).toBeNull();
+    expect(chainOn(spells, 'b2', '2026-05-02T09:00:00.000Z')).toBeNull();
+    expect(chainOn(spells, 'b2', '2026-05-03T09:00:00.000Z')).toBe('c1');
+    expect(firstFitted(spells, 'b2')).toBe('2026-05-03T08:00:00.000Z');
+    expect(firstFitted(spells, 'b3')).toBeNull();
     expect(chainOn(spells, 'b1', '2026-05-02T09:00:00.000Z')).toBe('c2');
+  });
+});
+
+describe('a chain taken off', () => {
+  it('ends its own spell, at that moment, and no other', () => {
+    const off: LogEvent = {
+      ...base('d', '2026-05-04T08:00:00.000Z'),
+      type: 'chainRemoved',
+      chainId: 'c1',
+    };
+    const events = [fit('a', 'c1', 'b1'), fit('b', 'c2', 'b2'), ...ridesOf([10]), off];
+    expect(fittings(events as Parameters<typeof fittings>[0]).map((s) => s.to)).toEqual([
+      off.at,
+      null,
+    ]);
   });
 });
 

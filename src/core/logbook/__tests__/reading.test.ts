@@ -73,6 +73,39 @@ describe('reading what is damaged', () => {
     expect(read?.refused.map((r) => r.place)).toEqual(['plan.hourPrice']);
   });
 
+  it('costs a kind that is no list of records, and keeps the rest', () => {
+    const read = readGarage({ ...TEST_GARAGE, chains: 'none' }, CURRENT_VERSION)!;
+    expect(read.refused).toEqual([{ place: 'chains', raw: 'none' }]);
+    expect(read.garage).toEqual({ ...TEST_GARAGE, chains: {} });
+  });
+
+  it('costs a group of settings that is none, and gives its settings their usual values', () => {
+    const read = readSettings(
+      { ...DEFAULT_SETTINGS, plan: 7, units: 'imperial' },
+      CURRENT_VERSION,
+    )!;
+    expect(read.refused).toEqual([{ place: 'plan', raw: 7 }]);
+    expect(read.settings).toMatchObject({ units: 'imperial', plan: DEFAULT_SETTINGS.plan });
+    expect(read.missing).toBeGreaterThan(5);
+  });
+
+  it('keeps an event that was sound, and takes only the bad one out of its month', () => {
+    const [good, bad, late] = ridesOf([20, -3, 40]);
+    const log = addEvents({}, [good!, bad!, late!]);
+    const read = soundLogbook({ ...logbook, log }, { ...logbook, log: addEvents({}, [good!]) });
+    expect(read.logbook.log['2026-05']).toEqual([good, late]);
+    expect(read.refused.map((r) => r.raw)).toEqual([bad]);
+    // What storage holds already is not looked at again.
+    expect(soundLogbook({ ...logbook, log }, { ...logbook, log }).refused).toEqual([]);
+  });
+
+  it('leaves out a new record that is not sound', () => {
+    const bikes = { ...TEST_GARAGE.bikes, b9: { ...TEST_GARAGE.bikes.b1!, id: 'b9', speeds: 99 } };
+    const read = soundLogbook({ ...logbook, garage: { ...TEST_GARAGE, bikes } }, logbook);
+    expect(read.logbook.garage).toEqual(TEST_GARAGE);
+    expect(read.refused.map((r) => r.place)).toEqual(['bikes/b9']);
+  });
+
   it('takes no record under a name that every object has', () => {
     const raw = JSON.parse(
       `{"bikes":{"__proto__":${JSON.stringify({ ...TEST_GARAGE.bikes.b1, id: '__proto__' })}}}`,

@@ -1,0 +1,58 @@
+import { OLD_VERSIONS, storedAs } from '@/test/storedLogbooks';
+import type { LogEvent } from '..';
+import { likelyVersions, readEvent, readGarage, readSettings } from '../reading';
+import { CURRENT_VERSION, LOGBOOK_VERSIONS, migrate } from '../versions';
+
+const parts = (version: number) => {
+  const { garage, settings, ...rest } = storedAs(version);
+  const months = Object.entries(rest).filter(([key]) => key.startsWith('log/'));
+  return {
+    garage: JSON.parse(garage!) as Record<string, Record<string, object>>,
+    settings: JSON.parse(settings!) as object,
+    events: months.flatMap(([, text]) => JSON.parse(text) as LogEvent[]),
+  };
+};
+
+describe.each(OLD_VERSIONS)('a logbook of version %i', (version) => {
+  const { garage, settings, events } = parts(version);
+
+  it.each([version, undefined, 0, 99, 'seven', 1.5])(
+    'is read whole, its stamp being %p',
+    (stamp) => {
+      const readBikes = readGarage(garage, stamp)!;
+      expect(readBikes.refused).toEqual([]);
+      for (const [kind, records] of Object.entries(garage))
+        expect(readBikes.garage[kind as 'bikes']).toMatchObject(records);
+      expect(readSettings(settings, stamp)).toMatchObject({ refused: [], settings });
+      for (const event of events) expect(readEvent(event, stamp)).toMatchObject(event);
+    },
+  );
+
+  it('is not read as today’s, where it lacks something', () => {
+    const asToday = migrate('settings', settings, CURRENT_VERSION);
+    expect(asToday).toBe(settings);
+    if (version < LOGBOOK_VERSIONS.plan)
+      expect(readSettings(settings, CURRENT_VERSION)?.missing).toBe(0);
+  });
+});
+
+describe('the versions a piece may be of', () => {
+  it('are its stamp, today’s, then from the oldest on, each once', () => {
+    expect(likelyVersions(3)).toEqual([3, 7, 1, 2, 4, 5, 6]);
+    expect(likelyVersions(7)).toEqual([7, 1, 2, 3, 4, 5, 6]);
+    for (const absurd of [undefined, null, 0, 8, -1, '3', NaN])
+      expect(likelyVersions(absurd)).toEqual([7, 1, 2, 3, 4, 5, 6]);
+  });
+
+  it('do not make an event of what is none', () => {
+    for (const none of [null, 3, 'x', [], {}, { type: 'rideLogged', id: 'a' }])
+      expect(readEvent(none, undefined)).toBeNull();
+  });
+
+  it('do not make a garage or settings of what is none', () => {
+    for (const none of [null, 3, 'x', []]) {
+      expect(readGarage(none, undefined)).toBeNull();
+      expect(readSettings(none, undefined)).toBeNull();
+    }
+  });
+});

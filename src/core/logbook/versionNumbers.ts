@@ -1,0 +1,20 @@
+/** Versions of the stored logbook, by name. A new one goes at the end with the next number. */
+export const LOGBOOK_VERSIONS = {
+  start: 1,
+  unknownWeather: 2,
+  hourlyWeather: 3,
+  shelf: 4,
+  learning: 5,
+  plan: 6,
+  stampedFields: 7,
+} as const;
+
+export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));
+
+/** Brings parts of a logbook to a version from the one before. Pure; a part not named stays as it is. */
+export interface Migration {
+  version: number;
+  event?(event: unknown): unknown;
+  garage?(garage: unknown): unknown;
+  settings?(settings: unknown): unknown;
+}
