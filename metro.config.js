@@ -4,7 +4,7 @@ const config = getDefaultConfig(__dirname);
 
 /**
  * Parts of packages that their index files drag in and nothing here calls. Zod: messages in some 45
- * languages (ours are in src/core/messages.ts), a writer of JSON Schema, a compiler. SVG: two parsers of
+ * languages (ours are in src/core/words/problems.ts), a writer of JSON Schema, a compiler. SVG: two parsers of
  * transforms given as text.
  */
 const UNUSED = [

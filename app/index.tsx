@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { verdictSentence, type ChainReport } from '@/core/care';
+import { type ChainReport } from '@/core/care';
+import { verdictSentence } from '@/core/words/verdict';
 import { PRESETS } from '@/core/garage';
 import {
   bikeChosen,

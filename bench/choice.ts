@@ -3,7 +3,7 @@ import { profileOf, rideSeason, type SeasonPlan } from '@/core/choice';
 import { demoLogbook } from '@/core/demo';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
 import { allEvents } from '@/core/logbook';
-import { candidatesOf } from '@/core/shelf';
+import { candidatesOf } from '@/core/choice/candidates';
 import { report, timed } from './report';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');

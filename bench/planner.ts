@@ -120,15 +120,15 @@ async function main(): Promise<void> {
   const reports = Object.keys(logbook.garage.bikes).flatMap(
     (id) => reportOn(replay, id, logbook.settings, NOW) ?? [],
   );
-  const { request } = planRequest(
+  const { request } = planRequest({
+    ...logbook,
     replay,
     reports,
-    logbook.garage,
-    logbook.settings,
-    new Map(),
-    NOW,
-    'Europe/London',
-  );
+    forecasts: new Map(),
+    now: NOW,
+    zone: 'Europe/London',
+    whatIf: 'forecast',
+  });
   const first = request.bikes[0];
   if (!first) throw new Error('The demo has bikes.');
   const problem = cut(problemOf(request, first));

@@ -3,7 +3,7 @@ import { readBackup, writeBackup } from '@/core/formats';
 import { readRideFiles } from '@/core/formats/rideFile';
 import { readWeatherFile, writeWeatherFile } from '@/core/formats/weatherFile';
 import { demoLogbook } from '@/core/demo';
-import * as validation from '@/core/records/validate';
+import * as validation from '@/core/validation/validate';
 import { calendarAttacks, rideAttacks } from '@/test/faults/attacks';
 import { lastMonths } from '@/test/faults/corruptions';
 import { CSV, expectSound, FORMATS, spoil } from '@/test/faults/spoil';

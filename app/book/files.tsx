@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BackupRead } from '@/core/formats';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import {
   restoreBackup,
   selectLogbook,

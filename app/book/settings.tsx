@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { STANDARD_NAMES, STANDARDS } from '@/core/care';
+import { STANDARDS } from '@/core/care';
+import { STANDARD_NAMES } from '@/core/records/standards';
 import { clueWords } from '@/core/arrivals/bikeRules';
 import { WEATHER_COLUMNS } from '@/core/formats/weatherColumns';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import { formatShare } from '@/core/units';
 import {
   putSettings,

@@ -14,8 +14,8 @@ import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlanPage } from '@/ui/plan/lazily';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda';
-import type { PlanAnswer } from '@/core/plan/planner';
-import { daysAfter, shortDay } from '@/core/plan/dates';
+import type { PlanAnswer } from '@/core/words/planAnswer';
+import { daysAfter, shortDay } from '@/core/time/dates';
 
 /** The plan: jobs on dates, what they come to, and how to take them along. */
 export default function Plan() {

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { changeBy, ridesOfCalendar } from '@/core/plan/calendarRides';
-import { daysAfter } from '@/core/plan/dates';
+import { daysAfter } from '@/core/time/dates';
 import { selectBikes, selectGarage, selectUnits, useAppDispatch, useAppSelector } from '@/store';
 import { usePlan } from '@/store/usePlan';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';

@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { ridingHours, airOfRide, skyFromRecord, stripOf } from '@/core/care';
 import type { WeatherWord } from '@/core/logbook';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import type { RideEntry } from '@/core/rides/entries';
 import {
   amend,

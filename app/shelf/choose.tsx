@@ -2,9 +2,9 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import type { ChainReport } from '@/core/care';
 import { ridingHoursOf, wetShareAhead } from '@/core/choice';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import type { Result } from '@/core/problem';
-import { questionOf } from '@/core/shelf/question';
+import { questionOf } from '@/core/choice/question';
 import {
   putSettings,
   selectGarage,

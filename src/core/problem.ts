@@ -1,4 +1,4 @@
-/** A failure the outside world can cause, as data. `code` finds the sentence in `messages.ts`. */
+/** A failure the outside world can cause, as data. `code` finds the sentence in `words/problems.ts`. */
 export interface Problem {
   code: ProblemCode;
   /** Where it happened: a form field, a key of storage, a line of a file. */

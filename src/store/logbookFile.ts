@@ -1,6 +1,7 @@
 import { EMPTY_GARAGE, RECORD_KINDS, type Garage } from '@/core/garage';
 import { addEvents, mergeGarages, type Logbook } from '@/core/logbook';
-import { DEFAULT_SETTINGS, flattenSettings, mergeSettings, type Settings } from '@/core/settings';
+import { DEFAULT_SETTINGS, type Settings } from '@/core/settings';
+import { flattenSettings, mergeSettings } from '@/core/logbook/settingsFields';
 import { chunkKey, GARAGE, LOG, SETTINGS } from './keys';
 import { writePart } from './parts';
 

@@ -1,5 +1,5 @@
 import { type Logbook } from '@/core/logbook';
-import { loadValidation, type Validation } from '@/core/records/load';
+import { loadValidation, type Validation } from '@/core/validation/load';
 import type { Problem } from '@/core/problem';
 import { asideOf, isPart, isQuarantine, type Quarantined } from './keys';
 import { Slow, withLimits, type Storage } from './storage';

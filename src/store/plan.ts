@@ -1,8 +1,8 @@
-import type { PlanAnswer } from '@/core/plan/planner';
+import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { RideAhead } from '@/core/plan/occurrences';
 import type { ForecastHours } from '@/core/climate';
 import type { WhatIf } from '@/core/plan/request';
-import type { PlannedRide, PlanSettings } from '@/core/plan/schema';
+import type { PlannedRide, PlanSettings } from '@/core/records/plan';
 import type { Problem } from '@/core/problem';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
 import type { Cell } from '@/core/weather';
@@ -192,21 +192,27 @@ class PlanKeeper {
     const state = this.store.getState();
     const { replay } = selectReplay(state);
     const now = this.now(state);
-    const { plan, planRequest } = await import('@/work/clients');
+    const { dueSentence, overlapSentence, plan, planRequest } = await import('@/work/clients');
     if (turn !== this.turn) return;
-    const { request, habits, overlaps, due } = planRequest(
+    const { request, habits, overlaps, due } = planRequest({
       replay,
-      selectReports(state),
-      selectGarage(state),
-      selectSettings(state),
-      this.forecasts,
+      reports: selectReports(state),
+      garage: selectGarage(state),
+      settings: selectSettings(state),
+      forecasts: this.forecasts,
       now,
-      this.zone,
-      this.state.whatIf,
-    );
+      zone: this.zone,
+      whatIf: this.state.whatIf,
+    });
     if (selectSettings(state).plan.seenUntil === null) this.note({ seenUntil: this.moment() });
     const today = localDay(now);
-    this.tell({ rides: request.rides, habits, overlaps, due, today });
+    this.tell({
+      rides: request.rides,
+      habits,
+      overlaps: overlaps.map(overlapSentence),
+      due: due.map(dueSentence),
+      today,
+    });
     const asked = JSON.stringify(request);
     if (asked === this.asked) {
       if (!this.cancel) this.tell({ progress: null });

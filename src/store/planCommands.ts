@@ -1,5 +1,5 @@
 import type { CalendarChange } from '@/core/plan/calendarRides';
-import type { PlannedRide, PlanMark, PlanSettings } from '@/core/plan/schema';
+import type { PlannedRide, PlanMark, PlanSettings } from '@/core/records/plan';
 import { editOf } from '@/core/logbook';
 import { perform, putSettings } from './commands';
 import { selectSettings } from './selectors';

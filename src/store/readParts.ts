@@ -6,14 +6,9 @@ import {
   type LogEvent,
   type Logbook,
 } from '@/core/logbook';
-import {
-  DEFAULT_SETTINGS,
-  mergeSettings,
-  nestSettings,
-  type FlatSettings,
-  type Settings,
-} from '@/core/settings';
-import type { Validation } from '@/core/records/load';
+import { DEFAULT_SETTINGS, type Settings } from '@/core/settings';
+import { mergeSettings, nestSettings, type FlatSettings } from '@/core/logbook/settingsFields';
+import type { Validation } from '@/core/validation/load';
 import {
   aside,
   chunkKey,

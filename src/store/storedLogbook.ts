@@ -14,7 +14,7 @@ import { addedKeys, EMPTY_LOGBOOK, partText, withParts } from './logbookFile';
 import { sumOf } from './parts';
 import { readParts, type ReadParts } from './readParts';
 import type { Refused } from '@/core/logbook/reading';
-import type { Validation } from '@/core/records/load';
+import type { Validation } from '@/core/validation/load';
 import type { Storage } from './storage';
 
 type Entries = Record<string, string>;

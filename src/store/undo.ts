@@ -6,7 +6,8 @@ import {
   type LogEvent,
   type Logbook,
 } from '@/core/logbook';
-import { flattenSettings, nestSettings, type FlatSettings, type Settings } from '@/core/settings';
+import { type Settings } from '@/core/settings';
+import { flattenSettings, nestSettings, type FlatSettings } from '@/core/logbook/settingsFields';
 import equal from 'fast-deep-equal';
 import type { Edge } from './edge';
 

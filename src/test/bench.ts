@@ -3,7 +3,7 @@ import { PRESETS } from '@/core/garage';
 import { DEPTHS } from '@/core/logbook';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { ADD_ONS, type Job } from '@/core/bench/job';
-import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP } from '@/core/bench/workshop';
+import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP } from '@/core/records/workshop';
 
 /** A lube as a job has it. */
 export const benchLube = (lubeClass: LubeClass, links = 114): NonNullable<Job['lube']> => ({

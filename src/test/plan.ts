@@ -1,5 +1,5 @@
 import { startState, OF_ITS_CLASS, type Exposure, type Factors, type WorkSpec } from '@/core/care';
-import { Chance } from '@/core/climate';
+import { Chance } from '@/core/chance';
 import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { follow, type Policy } from '@/core/plan/follow';
 import { meanTotal } from '@/core/plan/planBike';

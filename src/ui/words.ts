@@ -1,4 +1,5 @@
-import type { ClockName, Sky, Verdict, Standard } from '@/core/care';
+import type { ClockName, Sky, Verdict } from '@/core/care';
+import type { Standard } from '@/core/records/standards';
 import type { Bike, StoragePlace } from '@/core/garage';
 import type {
   CleanMethod,

@@ -1,6 +1,6 @@
 import type * as z from 'zod/mini';
 import { fail, ok, type Result } from '@/core/problem';
-import { loadValidation, type Validation } from '@/core/records/load';
+import { loadValidation, type Validation } from '@/core/validation/load';
 
 /** An answer that takes longer than this does not come. */
 const MOST_MS = 15_000;

@@ -3,6 +3,6 @@
  * be loaded with the first page.
  */
 export { choose } from './choose';
-export { plan, planRequest, readCalendarFile } from './plan';
+export { dueSentence, overlapSentence, plan, planRequest, readCalendarFile } from './plan';
 export { readRideFiles } from './readRideFiles';
 export { readWeather } from './readWeather';

@@ -1,7 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { planRequest } from '@/core/plan/ask';
 import type { CalendarRead } from '@/core/formats/calendarIn';
-import type { PlanAnswer } from '@/core/plan/planner';
+import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanRequest } from '@/core/plan/request';
 import { fail, type Result } from '@/core/problem';
 import type { PlanApi } from './plan.worker';
@@ -14,6 +14,7 @@ export interface Planning {
 
 /** What the planner is asked, from the logbook; its text tells whether anything has changed. */
 export { planRequest };
+export { dueSentence, overlapSentence } from '@/core/words/plan';
 
 interface Planner {
   worker: Worker;

@@ -1,14 +1,15 @@
 import { expose } from 'comlink';
 import { readCalendar } from '@/core/formats/calendarIn';
-import { makePlan, type PlanAnswer } from '@/core/plan/planner';
+import { makePlan } from '@/core/plan/planner';
+import { planAnswer, type PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanRequest } from '@/core/plan/request';
 
 const api = {
   /** Makes a plan; tells how much is done. */
-  plan: (
+  plan: async (
     request: PlanRequest,
     onProgress: (share: number) => void | Promise<void>,
-  ): Promise<PlanAnswer> => makePlan(request, onProgress),
+  ): Promise<PlanAnswer> => planAnswer(request, await makePlan(request, onProgress)),
   /** Reads a calendar file: of ten thousand entries that takes a while. */
   calendar: readCalendar,
 };

@@ -1,8 +1,8 @@
-import type { Standard } from '../care/constants';
+import type { Standard } from '../records/standards';
 import type { Bike, Chain } from '../garage';
 import type { Depth } from '../logbook';
 import type { LubeClass, Schools } from '../lube';
-import type { Tool, Workshop } from './workshop';
+import type { Tool, Workshop } from '../records/workshop';
 
 export const ADD_ONS = ['wash', 'jockey wheels', 'cassette', 'chainrings', 'brakes'] as const;
 export type AddOn = (typeof ADD_ONS)[number];

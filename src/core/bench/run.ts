@@ -1,6 +1,6 @@
 import type { Mark, StoredRun } from '../records/benchRun';
-import type { Validation } from '../records/load';
-import type { Standard } from '../care/constants';
+import type { Validation } from '../validation/load';
+import type { Standard } from '../records/standards';
 import { DEPTHS } from '../logbook';
 import { MS_PER_MINUTE } from '../units';
 import type { CautionName } from './cautions';

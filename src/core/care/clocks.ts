@@ -1,4 +1,5 @@
-import { CARE, STANDARDS, type Standard } from './constants';
+import { CARE, STANDARDS } from './constants';
+import type { Standard } from '../records/standards';
 import type { ChainState } from './state';
 
 /** What can call for work, most pressing first. */

@@ -1,3 +1,5 @@
+import type { Standard } from '../records/standards';
+
 /**
  * Every constant of the care model, with its unit, where it comes from and how far it may be off.
  * "Fitted" means: set so that the model, run through rides and work, gives the facts of the trade
@@ -103,11 +105,8 @@ export const SWATCH_LEVELS = [0.05, 0.2, 0.4, 0.62, 0.85] as const;
 export const QUARTILE_Z = 0.6745;
 
 /** What a rider's standard allows before the chain is wiped (outside) and deep-cleaned (inside). */
-export const STANDARDS = {
+export const STANDARDS: Record<Standard, { outside: number; inside: number }> = {
   immaculate: { outside: 0.2, inside: 0.15 },
   tidy: { outside: 0.35, inside: 0.3 },
   'easy-going': { outside: 0.5, inside: 0.45 },
-} as const;
-
-export type Standard = keyof typeof STANDARDS;
-export const STANDARD_NAMES = Object.keys(STANDARDS) as Standard[];
+};

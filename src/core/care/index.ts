@@ -10,7 +10,6 @@ export * from './proposal';
 export * from './replay';
 export * from './report';
 export * from './ride';
-export * from './sentences';
 export * from './sky';
 export * from './stand';
 export * from './state';

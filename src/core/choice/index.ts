@@ -5,4 +5,3 @@ export * from './profile';
 export * from './rank';
 export * from './rules';
 export * from './season';
-export * from './wishes';

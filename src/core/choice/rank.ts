@@ -1,7 +1,7 @@
 import type { Candidate } from './candidate';
 import { refusalOf, switchMinutes, tooLong, type ChoiceFacts } from './rules';
 import type { SeasonFigures } from './season';
-import { WISHES, type Wish, type Wishes } from './wishes';
+import { WISHES, type Wish, type Wishes } from '../records/wishes';
 
 /** What a wish is measured by, and how much of it counts as a clear difference. Own estimates. */
 const MEASURE: Record<Wish, { of: (f: SeasonFigures) => number | null; clear: number }> = {

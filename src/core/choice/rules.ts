@@ -2,7 +2,7 @@ import { LUBE_CLASSES, type LubeClass, type Schools } from '../lube';
 import { formatHours, formatNumber } from '../units';
 import type { StoragePlace } from '../garage';
 import { leadHours, type Candidate } from './candidate';
-import type { CleaningHabit } from './wishes';
+import type { CleaningHabit } from '../records/wishes';
 
 /** What the rules of the trade need to know beside the figures. */
 export interface ChoiceFacts {

@@ -1,23 +1,12 @@
-import {
-  CARE,
-  DEPTH_MINUTES,
-  extraWatts,
-  NO_EFFECT,
-  rideOn,
-  standOn,
-  startState,
-  STANDARDS,
-  usualWork,
-  work,
-  type Standard,
-} from '../care';
-import { Chance } from '../climate/chance';
+import { CARE, DEPTH_MINUTES, extraWatts, NO_EFFECT, rideOn, standOn, startState, STANDARDS, usualWork, work } from '../care';
+import type { Standard } from '../records/standards';
+import { Chance } from '../chance';
 import { LUBE_CLASSES, type Schools } from '../lube';
 import { MS_PER_HOUR } from '../units';
 import { STORAGE_AIR } from '../weather';
 import type { StoragePlace } from '../garage';
 import type { Candidate } from './candidate';
-import type { CleaningHabit } from './wishes';
+import type { CleaningHabit } from '../records/wishes';
 import { exposureFor, hoursBetweenRides, kmPerWeek, type RidingProfile } from './profile';
 
 /** Days between two cleans by the calendar; null: when it is due. */

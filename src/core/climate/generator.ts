@@ -1,6 +1,6 @@
 import { clamp } from '../units';
 import { saturationKpa, type WeatherHour } from '../weather';
-import { Chance } from './chance';
+import { Chance } from '../chance';
 import { CLIMATES, type Climate, type Region, type Season } from './climates';
 
 /** A day of generated weather: 24 hours from midnight UTC. */

@@ -1,4 +1,3 @@
-export * from './chance';
 export * from './climates';
 export * from './forecast';
 export * from './futures';

@@ -1,4 +1,5 @@
-import { Chance, generateDays, type GeneratedDay } from '../climate';
+import { generateDays, type GeneratedDay } from '../climate';
+import { Chance } from '../chance';
 import type { Surface } from '../logbook';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
 import { COMMUTER, GRAVEL, HOME, RACER, ROUTES } from './island';

@@ -1,5 +1,5 @@
-import { dayNumber, daysAfter, weekdayOf } from '../plan/dates';
-import type { PlannedRide } from '../plan/schema';
+import { dayNumber, daysAfter, weekdayOf } from '../time/dates';
+import type { PlannedRide } from '../records/plan';
 import { MS_PER_DAY } from '../units';
 import { GRAVEL, RACER } from './island';
 

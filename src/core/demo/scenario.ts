@@ -1,4 +1,5 @@
-import { Chance, generateDays, regionAt } from '../climate';
+import { generateDays, regionAt } from '../climate';
+import { Chance } from '../chance';
 import {
   addEvents,
   type CleanMethod,
@@ -11,7 +12,7 @@ import {
 } from '../logbook';
 import { bathUseMl } from '../shelf';
 import type { LubeClass } from '../lube';
-import { USUAL_WORKSHOP } from '../bench/workshop';
+import { USUAL_WORKSHOP } from '../records/workshop';
 import { DEFAULT_SETTINGS } from '../settings';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
 import { cellName, cellOf, dayOf, placeOfCell, WARM_UP_DAYS, type Cell } from '../weather';

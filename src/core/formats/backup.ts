@@ -10,7 +10,7 @@ import {
   type Logbook,
 } from '../logbook';
 import type { Refused } from '../logbook/reading';
-import type { Validation } from '../records/load';
+import type { Validation } from '../validation/load';
 import { EMPTY_GARAGE } from '../garage/empty';
 import { fail, ok, type Result } from '../problem';
 import { DEFAULT_SETTINGS } from '../settings';

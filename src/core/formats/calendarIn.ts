@@ -1,24 +1,12 @@
 import ICAL from 'ical.js';
-import { dateOf, momentOf, timeOf } from '../plan/days';
-import { daysAfter, type DateText } from '../plan/dates';
+import { dateOf, momentOf, timeOf } from '../time/zones';
+import { daysAfter, type DateText } from '../time/dates';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
+import type { CalendarEntry } from '../plan/calendarRides';
 import { splitEvents } from './calendarText';
 import { RepeatsWithoutEnd, withinBudget, type RepeatBudget } from './repeatBudget';
 import { tidy } from './tidy';
-
-/** An entry of a calendar on one of its days. */
-export interface CalendarEntry {
-  /** Its UID and the day: the same whenever the calendar is read. */
-  id: string;
-  uid: string;
-  title: string;
-  text: string;
-  date: DateText;
-  /** Local time; null of an entry that lasts all day. */
-  time: string | null;
-  hours: number | null;
-}
 
 export interface CalendarRead {
   entries: CalendarEntry[];

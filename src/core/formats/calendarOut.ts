@@ -4,20 +4,8 @@ import ical, {
   ICalEventStatus,
   type ICalEventData,
 } from 'ical-generator';
+import type { CalendarJob } from '../words/planCalendar';
 import { MS_PER_MINUTE } from '../units';
-
-/** An entry of a calendar file: a job at the bench. */
-export interface CalendarJob {
-  /** The same whenever the plan is written again. */
-  id: string;
-  title: string;
-  text: string;
-  /** ms. */
-  start: number;
-  minutes: number;
-  /** Called off: it stood in a calendar written before, and the plan no longer has it. */
-  off: boolean;
-}
 
 /** Names entries as ours, in the form RFC 7986 recommends: globally unique, and no personal data. */
 const DOMAIN = 'dapper-spoke.invalid';

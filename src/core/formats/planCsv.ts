@@ -1,4 +1,4 @@
-import type { AgendaEntry } from '../plan/agenda';
+import type { AgendaEntry } from '../words/plan';
 import { toCsv } from './toCsv';
 
 /** The plan as a table (RFC 4180): a row a job. */

@@ -1,6 +1,6 @@
 import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../garage';
 import { allEvents, changedFields, mergeFields, type Logbook } from '../logbook';
-import { flattenSettings, mergeSettings } from '../settings';
+import { flattenSettings, mergeSettings } from '../logbook/settingsFields';
 
 /** A field that restoring would change. */
 export interface FieldChange {

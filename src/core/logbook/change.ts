@@ -1,7 +1,7 @@
 import { RECORD_KINDS } from '../records/kinds';
 import type { AnyRecord, RecordOf } from '../records/garage';
 import type { Settings } from '../records/settings';
-import { touchSettings } from '../settings/fields';
+import { touchSettings } from './settingsFields';
 import { addEvents, type LogChunks } from './chunks';
 import { isCorrection, type LogEvent, type RecordKind } from './events';
 import { touch } from './fields';

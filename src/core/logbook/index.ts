@@ -8,3 +8,4 @@ export * from './fittings';
 export * from './logbook';
 export * from './versions';
 export * from './weatherSeen';
+export * from './settingsFields';

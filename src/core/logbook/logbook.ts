@@ -1,6 +1,6 @@
 import { RECORD_KINDS, type AnyRecord, type Garage, type RecordKind } from '../garage';
 import type { Settings } from '../records/settings';
-import { mergeSettings } from '../settings/fields';
+import { mergeSettings } from './settingsFields';
 import { addEvents, allEvents, type LogChunks } from './chunks';
 import { mergeRecords } from './fields';
 

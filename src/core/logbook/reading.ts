@@ -10,7 +10,7 @@ import {
   isSettingsGroup,
   nestSettings,
   type FlatSettings,
-} from '../settings/fields';
+} from './settingsFields';
 import { DEFAULT_SETTINGS } from '../settings/defaults';
 import { mapGarage, type Logbook } from './logbook';
 import { salvage } from './salvage';

@@ -1,7 +1,7 @@
 import { CARE } from '../care';
 import type { Depth } from '../logbook';
 import { meanCosts, type Costs } from './costs';
-import type { DateText } from './dates';
+import type { DateText } from '../time/dates';
 import { follow, type Done, type Policy } from './follow';
 import type { BikePlan, PlannedJob } from './planBike';
 import { adaptive, type Days } from './policies';
@@ -25,7 +25,7 @@ type ReasonName =
 
 /** A job on a date, with everything a rider asks about it. */
 export interface AgendaItem {
-  /** The same from plan to plan: the chain, and the how-many-eth job on it. */
+  /** The same from plan to plan: the chain, and the number of the job among those of its chain. */
   id: string;
   bikeId: string;
   bikeName: string;
@@ -62,23 +62,6 @@ export interface AgendaItem {
   /** The race it prepares for, and whether nobody rides in between: a short ride shakes it out. */
   race: DateText | null;
   shakeOut: boolean;
-}
-
-/** What an item says, ready to be read. */
-export interface ItemWords {
-  order: string;
-  /** That it changes the lube; null: it does not. */
-  change: string | null;
-  start: string | null;
-  reason: string;
-  putOff: string;
-  confidence: string;
-  ready: string;
-}
-
-/** A job with its words. */
-export interface AgendaEntry extends AgendaItem {
-  words: ItemWords;
 }
 
 /** Days a job is left undone to tell what that costs. */

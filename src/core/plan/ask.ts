@@ -12,14 +12,14 @@ import type { Garage } from '../garage';
 import type { Settings } from '../settings';
 import { stockOf } from '../shelf';
 import { placeOfCell, type Cell } from '../weather';
-import { daysAfter, shortDay } from './dates';
-import { dateOf } from './days';
-import { dueSince } from './due';
+import { daysAfter } from '../time/dates';
+import { dateOf } from '../time/zones';
+import { dueSince, type FellDue } from './due';
 import { habitBeside, habitOf } from './habit';
 import { overlapping, ridesAhead } from './occurrences';
 import { datesOf } from './pattern';
 import type { BikeNow, PlanRequest, WhatIf } from './request';
-import type { PlannedRide } from './schema';
+import type { PlannedRide } from '../records/plan';
 
 /** Futures a plan is weighed over, and the seed they grow from: the same each time, so that plans compare. */
 const PLAN_FUTURES = 20;
@@ -36,23 +36,27 @@ export interface Asked {
   request: PlanRequest;
   /** What the logbook shows to be the rider's habit, where it is not planned anyway. */
   habits: PlannedRide[];
-  /** Rides planned at the same time on one bike, in words. */
-  overlaps: string[];
-  /** What fell due since the rider last looked, in words. */
-  due: string[];
+  /** Pairs of rides planned at the same time on one bike. */
+  overlaps: ReturnType<typeof overlapping>;
+  /** What fell due since the rider last looked. */
+  due: FellDue[];
 }
 
-/** All the planner is asked, from the logbook as it stands at `now` (ms). */
-export function planRequest(
-  replay: Replay,
-  reports: readonly ChainReport[],
-  garage: Garage,
-  settings: Settings,
-  forecasts: ReadonlyMap<Cell, ForecastHours>,
-  now: number,
-  zone: string,
-  whatIf: WhatIf = 'forecast',
-): Asked {
+/** What a plan is asked from: the logbook and the sky as they stand at `now` (ms). */
+export interface PlanBasis {
+  replay: Replay;
+  reports: readonly ChainReport[];
+  garage: Garage;
+  settings: Settings;
+  forecasts: ReadonlyMap<Cell, ForecastHours>;
+  now: number;
+  zone: string;
+  whatIf: WhatIf;
+}
+
+/** All the planner is asked. */
+export function planRequest(basis: PlanBasis): Asked {
+  const { replay, reports, garage, settings, forecasts, now, zone, whatIf } = basis;
   const events = replay.steps.map((s) => s.event);
   const bikes = reports.map((report): BikeNow => {
     const { bike, chain, state, cogs, limits, learnt } = report;
@@ -116,10 +120,7 @@ export function planRequest(
   return {
     request,
     habits: habits.filter((h) => !planned.some((p) => isKept(h, p))),
-    overlaps: overlapping(planned, from, to, zone).map(
-      ([a, b]) =>
-        `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || a.time} and ${b.title || b.time}. The later is taken to start after the first.`,
-    ),
+    overlaps: overlapping(planned, from, to, zone),
     due: seenUntil === null ? [] : dueSince(replay, reports, Date.parse(seenUntil)),
   };
 }

@@ -13,12 +13,12 @@ import {
   type Road,
   type WeatherHour,
 } from '../weather';
-import { dayNumber, daysAfter, weekdayOf, type DateText } from './dates';
-import { dateOf, momentOf } from './days';
+import { dayNumber, daysAfter, weekdayOf, type DateText } from '../time/dates';
+import { dateOf, momentOf } from '../time/zones';
 import type { RideAhead } from './occurrences';
 import type { Bench, RideExposed } from './problem';
 import type { BikeNow, PlanRequest, WhatIf } from './request';
-import type { PlanSettings } from './schema';
+import type { PlanSettings } from '../records/plan';
 
 /** Opened later than this after the usual hour, the evening is over. */
 const EVENING_H = 4;

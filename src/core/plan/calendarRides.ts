@@ -1,8 +1,22 @@
 import { GROUND } from '../care';
-import type { CalendarEntry } from '../formats/calendarIn';
+import type { DateText } from '../time/dates';
 import type { Surface } from '../logbook';
 import { KM_PER_MILE } from '../units';
-import type { PlannedRide, Weight } from './schema';
+import type { Weight } from '../records/kinds';
+import type { PlannedRide } from '../records/plan';
+
+/** An entry of a calendar on one of its days. */
+export interface CalendarEntry {
+  /** Its UID and the day: the same whenever the calendar is read. */
+  id: string;
+  uid: string;
+  title: string;
+  text: string;
+  date: DateText;
+  /** Local time; null of an entry that lasts all day. */
+  time: string | null;
+  hours: number | null;
+}
 
 /** Which entries of a calendar are rides, on which bike, and how far those go that do not say. */
 export interface CalendarRules {

@@ -1,8 +1,8 @@
 import type { RideLogged, Surface } from '../logbook';
 import { MS_PER_DAY } from '../units';
-import { daysAfter, weekdayOf } from './dates';
-import { dateOf, timeOf } from './days';
-import type { PlannedRide } from './schema';
+import { daysAfter, weekdayOf } from '../time/dates';
+import { dateOf, timeOf } from '../time/zones';
+import type { PlannedRide } from '../records/plan';
 
 /** How far back a habit is looked for, and how many of its weeks must show it. Own choice. */
 const WEEKS = 8;

@@ -1,10 +1,11 @@
 import { GROUND } from '../care';
 import type { Surface } from '../logbook';
 import { MS_PER_HOUR } from '../units';
-import type { DateText } from './dates';
-import { dateOf, momentOf, timeOf } from './days';
+import type { DateText } from '../time/dates';
+import { dateOf, momentOf, timeOf } from '../time/zones';
 import { datesOf } from './pattern';
-import type { PlannedRide, Weight } from './schema';
+import type { Weight } from '../records/kinds';
+import type { PlannedRide } from '../records/plan';
 
 /** A ride to come on its day. */
 export interface RideAhead {

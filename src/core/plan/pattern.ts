@@ -1,5 +1,5 @@
-import { dayNumber, daysAfter, weekdayOf, type DateText } from './dates';
-import type { PlannedRide } from './schema';
+import { dayNumber, daysAfter, weekdayOf, type DateText } from '../time/dates';
+import type { PlannedRide } from '../records/plan';
 
 /** Days of a planned ride from `from` to `to`, both included. */
 export function datesOf(ride: PlannedRide, from: DateText, to: DateText): DateText[] {

@@ -5,7 +5,7 @@ import { adaptive, common, fixed, idle, type Days } from './policies';
 import type { BikeProblem, Work } from './problem';
 import { routine } from './routine';
 import { mayDo } from './rules';
-import type { PlanSettings } from './schema';
+import type { PlanSettings } from '../records/plan';
 
 /** A job of the plan: the day of the plan, and what is done. */
 export interface PlannedJob {

@@ -1,10 +1,8 @@
-import { agendaOf, type AgendaEntry } from './agenda';
+import { agendaOf, type AgendaItem } from './agenda';
 import { minutesOfDays, weathersFor } from './benches';
-import type { CalendarJob } from '../formats/calendarOut';
-import { calendarOf } from './calendarJobs';
 import { addCosts, spreadOf, type Costs, type CostSpread } from './costs';
-import { daysAfter, type DateText } from './dates';
-import { dateOf } from './days';
+import { daysAfter, type DateText } from '../time/dates';
+import { dateOf } from '../time/zones';
 import { givesWay, type GivesWay } from './givesWay';
 import { meanTotal, planBike, type BikePlan } from './planBike';
 import type { Days } from './policies';
@@ -12,14 +10,6 @@ import type { BikeProblem } from './problem';
 import { problemOf } from './problemOf';
 import type { BikeNow, PlanRequest } from './request';
 import { minutesOf } from './rules';
-import {
-  againstSentence,
-  marksSentence,
-  nextJobLine,
-  noteSentence,
-  routineName,
-  wordsOf,
-} from './sentences';
 
 /** A day of the plan: the minutes free on it and those the jobs take. */
 export interface PlanDay {
@@ -28,8 +18,9 @@ export interface PlanDay {
   taken: number;
 }
 
-export interface PlanAnswer {
-  agenda: AgendaEntry[];
+/** A plan in figures; `words/planAnswer.ts` says it. */
+export interface PlanFigures {
+  agenda: AgendaItem[];
   days: PlanDay[];
   /** All bikes together, over the same futures. */
   plan: CostSpread;
@@ -37,18 +28,9 @@ export interface PlanAnswer {
   nothing: CostSpread;
   /** What the rider's own marks on the plan add to it; null where there are none. */
   marksCost: number | null;
-  /** What is in the way, what the marks cost, and the plan against the routine, for the rider to read. */
-  notes: { name: GivesWay['name']; text: string }[];
-  marks: string | null;
-  against: string;
-  routineName: string;
-  /** The next job of each bike in a line, for Today. */
-  lines: Record<string, string>;
+  /** What is in the way of a better plan. */
+  notes: GivesWay[];
   forecast: boolean;
-  /** Entries of a calendar file: the jobs, and those that were in one before and are no more. */
-  calendar: CalendarJob[];
-  /** How many jobs of each chain the calendar file speaks of. */
-  calendarCounts: Record<string, number>;
 }
 
 type Weathers = ReturnType<typeof weathersFor>;
@@ -140,51 +122,31 @@ const totalOf = (plans: readonly BikePlan[]): number =>
   plans.reduce((sum, p) => sum + meanTotal(p.plan), 0);
 
 /** The plan for all bikes: jobs on dates, what they come to, and what the routine would. */
-export async function makePlan(request: PlanRequest, progress: Progress): Promise<PlanAnswer> {
+export async function makePlan(request: PlanRequest, progress: Progress): Promise<PlanFigures> {
   const { problems, plans, days } = await planBikes(request, progress);
   const agenda = problems.flatMap((problem, n) => {
     const [bike, plan, own] = [request.bikes[n], plans[n], days[n]];
-    if (!bike || !plan || !own) return [];
-    return agendaOf(problem, bike, plan, own).map((item) => ({
-      ...item,
-      words: wordsOf(item, request.settings.units, request.zone),
-    }));
+    return bike && plan && own ? agendaOf(problem, bike, plan, own) : [];
   });
   agenda.sort((a, b) => a.from - b.from || a.bikeName.localeCompare(b.bikeName));
-  const today = dateOf(request.now, request.zone);
-  const minutes = minutesOfDays(request);
   const free =
     request.marks.length > 0 ? await planBikes({ ...request, marks: [] }, () => undefined) : null;
-  const marksCost = free ? totalOf(plans) - totalOf(free.plans) : null;
-  const plan = together(plans.map((p) => p.plan));
-  const routine = together(plans.map((p) => p.routine));
-  const lines: Record<string, string> = {};
-  for (const item of agenda) lines[item.bikeId] ??= nextJobLine(item, today, request.zone);
   return {
     agenda,
-    days: minutes.map((m, d) => {
-      const date = daysAfter(today, d);
-      const taken = agenda.reduce((sum, a) => sum + (a.date === date ? a.minutes : 0), 0);
-      return { date, minutes: m, taken };
-    }),
-    plan,
-    routine,
+    days: daysOf(request, agenda),
+    plan: together(plans.map((p) => p.plan)),
+    routine: together(plans.map((p) => p.routine)),
     nothing: together(plans.map((p) => p.nothing)),
-    marksCost,
-    notes: givesWay(request, problems, plans).map((note) => ({
-      name: note.name,
-      text: noteSentence(note, request.settings.units),
-    })),
-    marks: marksCost === null ? null : marksSentence(marksCost),
-    against: againstSentence(
-      plan.mean,
-      routine.mean,
-      request.settings.plan.routine,
-      request.settings.units,
-    ),
-    routineName: routineName(request.settings.plan.routine),
-    lines,
-    ...calendarOf(request, agenda),
+    marksCost: free ? totalOf(plans) - totalOf(free.plans) : null,
+    notes: givesWay(request, problems, plans),
     forecast: request.bikes.some((b) => b.forecast !== null),
   };
 }
+
+/** The days of the plan with what is free on each and what its jobs take. */
+const daysOf = (request: PlanRequest, agenda: readonly AgendaItem[]): PlanDay[] =>
+  minutesOfDays(request).map((minutes, day) => {
+    const date = daysAfter(dateOf(request.now, request.zone), day);
+    const onIt = agenda.filter((a) => a.date === date);
+    return { date, minutes, taken: onIt.reduce((sum, a) => sum + a.minutes, 0) };
+  });

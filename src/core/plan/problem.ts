@@ -2,8 +2,8 @@ import type { ChainState, Coat, Exposure, Factors, WorkSpec } from '../care';
 import type { Depth } from '../logbook';
 import type { LubeClass } from '../lube';
 import type { Air } from '../weather';
-import type { DateText } from './dates';
-import type { Weight } from './schema';
+import type { DateText } from '../time/dates';
+import type { Weight } from '../records/kinds';
 
 /** Which works bear on one another: wax holds on wax, oil goes over oil. */
 export type Family = 'oil' | 'wax' | 'bare';

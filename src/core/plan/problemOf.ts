@@ -1,11 +1,12 @@
 import { STANDARDS } from '../care';
-import { Chance } from '../climate';
-import { dayNumber } from './dates';
-import { dateOf } from './days';
+import { Chance } from '../chance';
+import { dayNumber } from '../time/dates';
+import { dateOf } from '../time/zones';
 import { benchesFor, weathersFor } from './benches';
 import { PENALTY, type BikeProblem, type Prices, type RideExposed } from './problem';
 import type { BikeNow, PlanRequest } from './request';
-import type { Cap, PlanSettings } from './schema';
+import type { Cap } from '../records/kinds';
+import type { PlanSettings } from '../records/plan';
 import { coatsFor, worksFor } from './works';
 
 const CAP_DAYS: Record<Cap, number | null> = {

@@ -6,7 +6,7 @@ import type { Settings } from '../settings';
 import type { Product } from '../shelf';
 import type { Road } from '../weather';
 import type { RideAhead } from './occurrences';
-import type { PlanMark } from './schema';
+import type { PlanMark } from '../records/plan';
 
 /** A bike as the planner meets it now. */
 export interface BikeNow {

@@ -1,9 +1,9 @@
 import { CARE } from '../care';
-import { weekdayOf } from './dates';
+import { weekdayOf } from '../time/dates';
 import type { Policy } from './follow';
 import { choicesOf, type Days } from './policies';
 import type { BikeProblem, Work } from './problem';
-import type { PlanSettings } from './schema';
+import type { PlanSettings } from '../records/plan';
 
 /** Weeks between two rounds of a calendar routine, and in which round the chain is cleaned. Common practice. */
 const ROUNDS = {

@@ -1,6 +1,6 @@
 import { clamp } from '../units';
 import { PENALTY, type BikeProblem, type Prices, type Work } from './problem';
-import type { Weight } from './schema';
+import type { Weight } from '../records/kinds';
 
 /** How far a chain is beyond the rider's standard, 0 to 1 for outside and inside each. */
 export const grubbiness = (o: number, i: number, limits: BikeProblem['limits']): number =>

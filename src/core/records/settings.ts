@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { BENCH_SCHOOLS, TOOLS, WATERS } from '../bench/workshop';
-import { STANDARD_NAMES, type Standard } from '../care/constants';
-import { CLEANING_HABITS, WISHES } from '../choice/wishes';
+import { BENCH_SCHOOLS, TOOLS, WATERS } from './workshop';
+import { STANDARD_NAMES } from './standards';
+import { CLEANING_HABITS, WISHES } from './wishes';
 import { SCHOOLS } from '../lube';
 import { csvMappingSchema } from './csvMapping';
 import { THEMES, WEATHER_SOURCES } from './kinds';
@@ -10,7 +10,7 @@ import { stampsSchema } from './stamps';
 
 export const settingsSchema = z.object({
   units: z.enum(['metric', 'imperial']),
-  standard: z.enum(STANDARD_NAMES as [Standard, ...Standard[]]),
+  standard: z.enum(STANDARD_NAMES),
   theme: z.enum(THEMES),
   /** Where the weather of rides comes from. */
   weatherSource: z.enum(WEATHER_SOURCES),

@@ -1,7 +1,7 @@
-import { USUAL_WORKSHOP } from '../bench/workshop';
-import { EVERYDAY_WISHES } from '../choice/wishes';
+import { USUAL_WORKSHOP } from '../records/workshop';
+import { EVERYDAY_WISHES } from '../records/wishes';
 import { DEFAULT_SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
-import { DEFAULT_PLAN } from '../plan/schema';
+import { DEFAULT_PLAN } from './planDefaults';
 import type { Settings } from '../records/settings';
 
 /** Tidy: wiped when a rag comes away grey, deep-cleaned before grit triples the wear. */

@@ -1,4 +1,4 @@
 export * from './defaults';
-export * from './fields';
+export * from './planDefaults';
 export { THEMES, WEATHER_SOURCES, type ThemeChoice } from '../records/kinds';
 export type * from '../records/settings';

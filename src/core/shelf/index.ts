@@ -1,4 +1,3 @@
-export * from './candidates';
 export { PRODUCT_KINDS, type ProductKind } from '../records/kinds';
 export type * from '../records/product';
 export * from './stock';

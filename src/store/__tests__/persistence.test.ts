@@ -1,6 +1,6 @@
 import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
 import { demoLogbook } from '@/core/demo';
-import * as readers from '@/core/records/validate';
+import * as readers from '@/core/validation/validate';
 import { rideBody } from '@/test/events';
 import { OLD_VERSIONS, storedAs } from '@/test/storedLogbooks';
 import { EMPTY_LOGBOOK } from '../logbookFile';

@@ -1,5 +1,5 @@
 import { writeBackup } from '@/core/formats';
-import { loadValidation } from '@/core/records/load';
+import { loadValidation } from '@/core/validation/load';
 import { isQuarantine, META } from '../keys';
 import { readParts } from '../readParts';
 import { withLimits, type Storage } from '../storage';

@@ -4,7 +4,7 @@
  */
 import { readBackup as read, type BackupRead } from '@/core/formats';
 import type { Result } from '@/core/problem';
-import { loadValidation } from '@/core/records/load';
+import { loadValidation } from '@/core/validation/load';
 
 export { previewRestore } from '@/core/formats';
 export { backupText } from './backupText';

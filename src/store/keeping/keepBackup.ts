@@ -1,7 +1,7 @@
 import { backupFileName, filesToDrop, readBackup, writeBackup } from '@/core/formats';
 import { mergeLogbooks, type Logbook } from '@/core/logbook';
 import { fail, ok, type Result } from '@/core/problem';
-import { loadValidation } from '@/core/records/load';
+import { loadValidation } from '@/core/validation/load';
 import type { BackupPlace } from './place';
 
 /** Files of one day that hold what this logbook has not: more are not looked through. */

@@ -1,7 +1,7 @@
 import equal from 'fast-deep-equal';
 import { writeBackup } from '@/core/formats';
 import { addEvents, allEvents, type Logbook } from '@/core/logbook';
-import * as validation from '@/core/records/validate';
+import * as validation from '@/core/validation/validate';
 import { isPart, META } from '@/store/keys';
 import { partText } from '@/store/logbookFile';
 import { sumOf } from '@/store/parts';

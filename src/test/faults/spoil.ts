@@ -1,6 +1,6 @@
 import { zipSync } from 'fflate';
 import { planImport } from '@/core/arrivals';
-import { Chance } from '@/core/climate';
+import { Chance } from '@/core/chance';
 import { headerKey } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import { logEventSchema } from '@/core/records/event';

@@ -1,6 +1,6 @@
 import { PRESETS, type Bike } from '@/core/garage';
 import { allEvents, type Logbook } from '@/core/logbook';
-import * as readers from '@/core/records/validate';
+import * as readers from '@/core/validation/validate';
 import { putBike, putSettings, record, undo } from '@/store/commands';
 import { merged, opened } from '@/store/logbookSlice';
 import { Persistence, type SaveStatus } from '@/store/persistence';

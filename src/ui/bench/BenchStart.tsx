@@ -9,7 +9,7 @@ import {
   type Wanted,
 } from '@/core/bench/offer';
 import { benchOf } from '@/core/bench/run';
-import type { Workshop } from '@/core/bench/workshop';
+import type { Workshop } from '@/core/records/workshop';
 import { DEPTHS, type Depth } from '@/core/logbook';
 import type { LubeClass } from '@/core/lube';
 import { bottlesOf, type Product } from '@/core/shelf';

@@ -5,7 +5,7 @@ import {
   WATERS,
   type BenchSchoolName,
   type Workshop,
-} from '@/core/bench/workshop';
+} from '@/core/records/workshop';
 import { Button, Choice, Toggles } from '../form';
 import { Card } from '../frame';
 import { SCHOOL_WORDS, TOOL_LABEL, WATER_LABEL } from './words';

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { readRun, type Run } from '@/core/bench/run';
-import { loadValidation } from '@/core/records/load';
+import { loadValidation } from '@/core/validation/load';
 
 /** Where a session is kept, as text. */
 export interface Keeper {

@@ -1,5 +1,5 @@
 import type { Phase } from '@/core/bench/steps';
-import type { BenchSchoolName, Tool, Water } from '@/core/bench/workshop';
+import type { BenchSchoolName, Tool, Water } from '@/core/records/workshop';
 import type { AddOn } from '@/core/bench/job';
 
 export const PHASE_LABEL: Record<Phase, string> = {

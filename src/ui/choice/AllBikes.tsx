@@ -1,7 +1,8 @@
 import { View } from 'react-native';
-import { rank, reasons, rulesFor, type Curve, type Wishes } from '@/core/choice';
+import { rank, reasons, rulesFor, type Curve } from '@/core/choice';
+import type { Wishes } from '@/core/records/wishes';
 import type { Bike } from '@/core/garage';
-import type { Question } from '@/core/shelf/question';
+import type { Question } from '@/core/choice/question';
 import { formatShare } from '@/core/units';
 import { Button, ProgressBar } from '../form';
 import { Card } from '../frame';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Candidate, Ranked, Wish } from '@/core/choice';
+import type { Candidate, Ranked } from '@/core/choice';
+import type { Wish } from '@/core/records/wishes';
 import {
   formatDistance,
   formatDistanceRange,

@@ -13,8 +13,8 @@ import {
   type ChoiceFacts,
   type Curve,
   type RidingProfile,
-  type Wishes,
 } from '@/core/choice';
+import type { Wishes } from '@/core/records/wishes';
 import type { Bike } from '@/core/garage';
 import type { LubeClass } from '@/core/lube';
 import { formatDistance, formatShare, type UnitSystem } from '@/core/units';

@@ -1,4 +1,4 @@
-import { CLEANING_HABITS, WISHES } from '@/core/choice';
+import { CLEANING_HABITS, WISHES } from '@/core/records/wishes';
 import type { Settings } from '@/core/settings';
 import { Choice, Slider, Toggles } from '../form';
 import { Card } from '../frame';

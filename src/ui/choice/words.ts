@@ -1,4 +1,5 @@
-import type { Candidate, CleaningHabit, Ranked, Wish } from '@/core/choice';
+import type { Candidate, Ranked } from '@/core/choice';
+import type { CleaningHabit, Wish } from '@/core/records/wishes';
 
 export const WISH_LABEL: Record<Wish, string> = {
   quick: 'Quiet and quick',

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import type { Problem } from '@/core/problem';
 import { Txt, useTheme } from '../theme';
 

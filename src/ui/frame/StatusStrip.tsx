@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import type { Problem } from '@/core/problem';
 import { Txt, useColors } from '../theme';
 

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Costs, CostSpread } from '@/core/plan/costs';
-import type { PlanAnswer } from '@/core/plan/planner';
+import type { PlanAnswer } from '@/core/words/planAnswer';
 import {
   formatNumber,
   roundForUse,

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { AgendaEntry } from '@/core/plan/agenda';
-import { dayWord, shortDay } from '@/core/plan/dates';
+import type { AgendaEntry } from '@/core/words/plan';
+import { dayWord, shortDay } from '@/core/time/dates';
 import type { RideAhead } from '@/core/plan/occurrences';
 import type { PlanDay } from '@/core/plan/planner';
 import { formatExactDistance, type UnitSystem } from '@/core/units';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { AgendaEntry } from '@/core/plan/agenda';
-import { daysAfter, shortDay } from '@/core/plan/dates';
+import type { AgendaEntry } from '@/core/words/plan';
+import { daysAfter, shortDay } from '@/core/time/dates';
 import { formatNumber } from '@/core/units';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { PlanDay } from '@/core/plan/planner';
-import type { PlanSettings } from '@/core/plan/schema';
-import { shortDay, shortWeekday, weekdayOf } from '@/core/plan/dates';
+import type { PlanSettings } from '@/core/records/plan';
+import { shortDay, shortWeekday, weekdayOf } from '@/core/time/dates';
 import { Button, PickerField, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';

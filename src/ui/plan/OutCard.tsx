@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import type { PlanAnswer } from '@/core/plan/planner';
-import type { PlanSettings } from '@/core/plan/schema';
+import type { PlanAnswer } from '@/core/words/planAnswer';
+import type { PlanSettings } from '@/core/records/plan';
 import { Button, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import type { Bike } from '@/core/garage';
 import type { RideAhead } from '@/core/plan/occurrences';
-import type { PlanAnswer } from '@/core/plan/planner';
+import type { PlanAnswer } from '@/core/words/planAnswer';
 import { WHAT_IFS, type WhatIf } from '@/core/plan/request';
-import type { PlanSettings } from '@/core/plan/schema';
+import type { PlanSettings } from '@/core/records/plan';
 import type { Problem } from '@/core/problem';
 import type { UnitSystem } from '@/core/units';
 import { Button, Choice, ProgressBar } from '../form';

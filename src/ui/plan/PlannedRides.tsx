@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/garage';
-import { shortDay, shortWeekday } from '@/core/plan/dates';
-import type { PlannedRide } from '@/core/plan/schema';
+import { shortDay, shortWeekday } from '@/core/time/dates';
+import type { PlannedRide } from '@/core/records/plan';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { Card, Page } from '../frame';

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { AgendaEntry } from '@/core/plan/agenda';
-import type { PlanAnswer } from '@/core/plan/planner';
+import type { AgendaEntry } from '@/core/words/plan';
+import type { PlanAnswer } from '@/core/words/planAnswer';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';

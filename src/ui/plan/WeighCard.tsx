@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readNumber } from '@/core/entry/number';
-import { CAPS, ROUTINES, type PlanSettings } from '@/core/plan/schema';
-import { shortWeekday } from '@/core/plan/dates';
+import { CAPS, ROUTINES } from '@/core/records/kinds';
+import type { PlanSettings } from '@/core/records/plan';
+import { shortWeekday } from '@/core/time/dates';
 import { Choice, Field } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';

@@ -1,4 +1,4 @@
-import type { AgendaEntry } from '@/core/plan/agenda';
+import type { AgendaEntry } from '@/core/words/plan';
 import { MS_PER_HOUR } from '@/core/units';
 
 /** A browser tells of a job so long before it must be begun, or when the evening begins. */

@@ -1,5 +1,5 @@
-import type { PlanAnswer } from '@/core/plan/planner';
-import { dayWord, shortDay } from '@/core/plan/dates';
+import type { PlanAnswer } from '@/core/words/planAnswer';
+import { dayWord, shortDay } from '@/core/time/dates';
 import type { RideAhead } from '@/core/plan/occurrences';
 import { formatDistance, type UnitSystem } from '@/core/units';
 

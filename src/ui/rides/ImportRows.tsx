@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { ImportRow } from '@/core/arrivals';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { UnknownTable } from '@/core/formats/rideFile';
 import type { CsvMapping } from '@/core/formats/csvMapping';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import { Button, Choice } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';

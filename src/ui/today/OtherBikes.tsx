@@ -1,5 +1,6 @@
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
-import { shortVerdict, type ChainReport } from '@/core/care';
+import { type ChainReport } from '@/core/care';
+import { shortVerdict } from '@/core/words/verdict';
 import type { UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 

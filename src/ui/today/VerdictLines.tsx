@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import { heardSentence, spreadSentence, verdictSentence, type ChainReport } from '@/core/care';
+import { type ChainReport } from '@/core/care';
+import { heardSentence, spreadSentence, verdictSentence } from '@/core/words/verdict';
 import type { UnitSystem } from '@/core/units';
 import { Txt } from '../theme';
 import { alsoLine } from '../words';

@@ -5,18 +5,8 @@ import { DEFAULT_SETTINGS } from '@/core/settings';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
-import {
-  heardSentence,
-  NOT_LEARNT,
-  proposeWork,
-  Replay,
-  reportOn,
-  shortVerdict,
-  spreadSentence,
-  stepsOf,
-  verdictSentence,
-  type ChainReport,
-} from '..';
+import { NOT_LEARNT, proposeWork, Replay, reportOn, stepsOf, type ChainReport } from '..';
+import { heardSentence, shortVerdict, spreadSentence, verdictSentence } from '../../words/verdict';
 import { bill } from '../bill';
 
 const NOON = '2026-05-10T12:00:00.000Z';

@@ -8,7 +8,6 @@ import { FAIR } from '@/test/weather';
 import {
   answerCrossings,
   crossing,
-  EVERYDAY_WISHES,
   figuresAt,
   handbookCandidates,
   intervalKm,
@@ -29,6 +28,7 @@ import {
   type RidingProfile,
   type SeasonPlan,
 } from '..';
+import { EVERYDAY_WISHES } from '../../records/wishes';
 
 const PROFILE: RidingProfile = {
   rideKm: 40,

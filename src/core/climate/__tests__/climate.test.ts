@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { mean, sampleCorrelation } from 'simple-statistics';
-import { Chance, CLIMATES, forecastDays, FORECAST_DAYS, generateDays, regionAt, skillAt } from '..';
+import { CLIMATES, forecastDays, FORECAST_DAYS, generateDays, regionAt, skillAt } from '..';
+import { Chance } from '../../chance';
 
 interface Day {
   day: number;

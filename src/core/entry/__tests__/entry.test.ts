@@ -1,4 +1,4 @@
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import { NOT_RECORDED, type Fitting } from '@/core/logbook';
 import { PRESETS } from '@/core/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';

@@ -11,11 +11,11 @@ import {
   type Logbook,
 } from '@/core/logbook';
 import { EMPTY_GARAGE } from '@/core/garage';
-import { say } from '@/core/messages';
-import { DEFAULT_PLAN } from '@/core/plan/schema';
+import { say } from '@/core/words/problems';
+import { DEFAULT_PLAN } from '@/core/settings';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
-import * as validation from '@/core/records/validate';
+import * as validation from '@/core/validation/validate';
 import { previewRestore, readBackup as read, writeBackup } from '..';
 
 const readBackup = (text: string, now: number) => read(text, now, validation);

@@ -6,7 +6,8 @@ import {
   type CalendarRules,
 } from '../../plan/calendarRides';
 import { readCalendar } from '../calendarIn';
-import { writeCalendar, type CalendarJob } from '../calendarOut';
+import { writeCalendar } from '../calendarOut';
+import type { CalendarJob } from '../../words/planCalendar';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');
 const wrap = (...lines: string[]) =>

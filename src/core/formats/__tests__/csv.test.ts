@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import { KM_PER_MILE } from '@/core/units';
 import { headerKey, type CsvMapping } from '../csvMapping';
 import { readLooseNumber, readMoment } from '../csvValues';

@@ -1,6 +1,6 @@
 import { gpx as toGeoJson } from '@tmcw/togeojson';
 import { DOMParser } from '@xmldom/xmldom';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import { distanceKm } from '@/core/track';
 import { fit, gpx, START, tcx } from '@/test/rideFiles';
 import { readRideFiles, type CsvMappings } from '../rideFile';

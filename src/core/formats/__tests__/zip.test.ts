@@ -1,6 +1,6 @@
 import { zipSync } from 'fflate';
 import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js';
-import { say } from '@/core/messages';
+import { say } from '@/core/words/problems';
 import { fit, gpx } from '@/test/rideFiles';
 import { readRideFiles } from '../rideFile';
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { DEFAULT_SETTINGS, flattenSettings, mergeSettings, nestSettings } from '@/core/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import { flattenSettings, mergeSettings, nestSettings } from '@/core/logbook/settingsFields';
 import { productOf } from '@/test/products';
 import { capStamps, editOf, mergeFields, mergeRecords, touch, type Stamped } from '../fields';
 import { mergeLogbooks } from '../logbook';

@@ -5,13 +5,15 @@ import { demoLogbook } from '../../demo';
 import { allEvents } from '../../logbook';
 import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
 import { planRequest } from '../ask';
-import { daysAfter, weekdayOf } from '../dates';
-import { timeOf } from '../days';
+import { daysAfter, weekdayOf } from '../../time/dates';
+import { timeOf } from '../../time/zones';
 import { dueSince } from '../due';
-import { makePlan, type PlanAnswer } from '../planner';
+import { makePlan } from '../planner';
+import { planAnswer, type PlanAnswer } from '../../words/planAnswer';
+import { dueSentence } from '../../words/plan';
 import { problemOf } from '../problemOf';
 import type { PlanRequest } from '../request';
-import type { PlanMark, PlanSettings } from '../schema';
+import type { PlanMark, PlanSettings } from '../../records/plan';
 
 /** The plan on the demo, end to end: what a rider would see change when something changes. */
 const NOW = Date.parse('2026-11-24T10:00:00Z');
@@ -21,10 +23,12 @@ const reports = [COMMUTER, GRAVEL, RACER].flatMap(
   (id) => reportOn(replay, id, book.settings, NOW) ?? [],
 );
 const ask = () =>
-  planRequest(replay, reports, book.garage, book.settings, new Map(), NOW, 'UTC').request;
+  planRequest({ ...book, replay, reports, forecasts: new Map(), now: NOW, zone: 'UTC', whatIf: 'forecast' }).request;
 const base = ask();
-const planned = (more: Partial<PlanRequest> = {}): Promise<PlanAnswer> =>
-  makePlan({ ...base, ...more }, () => undefined);
+const planned = async (more: Partial<PlanRequest> = {}): Promise<PlanAnswer> => {
+  const request = { ...base, ...more };
+  return planAnswer(request, await makePlan(request, () => undefined));
+};
 const withPlan = (plan: Partial<PlanSettings>): Partial<PlanRequest> => ({
   settings: { ...base.settings, plan: { ...base.settings.plan, ...plan } },
 });
@@ -218,15 +222,15 @@ describe('through a change of clocks', () => {
     const then = demoLogbook(now, zone);
     const log = new Replay(then.garage, allEvents(then.log));
     const report = reportOn(log, COMMUTER, then.settings, now)!;
-    const { request } = planRequest(
-      log,
-      [report],
-      then.garage,
-      then.settings,
-      new Map(),
+    const { request } = planRequest({
+      ...then,
+      replay: log,
+      reports: [report],
+      forecasts: new Map(),
       now,
       zone,
-    );
+      whatIf: 'forecast',
+    });
     const { benches } = problemOf(request, request.bikes[0]!);
     expect(new Set(benches.map((b) => timeOf(b.from, zone)))).toEqual(new Set(['18:00']));
     expect(benches[3]!.from - benches[0]!.from).toBe(71 * 3_600_000);
@@ -255,7 +259,7 @@ describe('what fell due', () => {
   const report = reportOn(short, 'b1', book.settings, now)!;
 
   it('is what has run out since: a wet lube after 400 km more (common practice: 400 km)', () => {
-    expect(dueSince(short, [report], after(2))).toEqual([
+    expect(dueSince(short, [report], after(2)).map(dueSentence)).toEqual([
       expect.stringMatching(/^One: the chain .*has used its lube up/),
     ]);
   });

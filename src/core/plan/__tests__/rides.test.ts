@@ -1,12 +1,12 @@
 import type { RideLogged } from '../../logbook';
 import { NOT_RECORDED } from '../../logbook';
-import { dayNumber, daysAfter, dayWord, weekdayOf } from '../dates';
-import { dateOf, momentOf, timeOf } from '../days';
-import { plannedFields, readPlanned } from '../entry';
+import { dayNumber, daysAfter, dayWord, weekdayOf } from '../../time/dates';
+import { dateOf, momentOf, timeOf } from '../../time/zones';
+import { plannedFields, readPlanned } from '../../entry/plannedRide';
 import { habitBeside, habitOf } from '../habit';
 import { overlapping, ridesAhead } from '../occurrences';
 import { datesOf } from '../pattern';
-import type { PlannedRide } from '../schema';
+import type { PlannedRide } from '../../records/plan';
 
 const LONDON = 'Europe/London';
 const ride = (more: Partial<PlannedRide> = {}): PlannedRide => ({

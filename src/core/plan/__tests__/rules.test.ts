@@ -11,9 +11,9 @@ import {
   putOffSentence,
   reasonSentence,
   startSentence,
-} from '../sentences';
+} from '../../words/plan';
 import { noCosts } from '../costs';
-import type { PlanSettings } from '../schema';
+import type { PlanSettings } from '../../records/plan';
 
 const topUp = workOf('top-up', 'solvent wipe', 'dry', { handsOn: 15, elapsed: 30 });
 const clean = workOf('on-bike clean', 'brush', 'dry', { handsOn: 35 });

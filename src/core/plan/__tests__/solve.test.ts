@@ -19,7 +19,7 @@ import {
 } from '../grid';
 import { isAllowed, meanTotal, planBike } from '../planBike';
 import { adaptive, idle } from '../policies';
-import { DEFAULT_PLAN } from '../schema';
+import { DEFAULT_PLAN } from '../../settings';
 import { drynessBetween, gritAfter, gritRate } from '../steps';
 
 const share = fc.double({ min: 0, max: 1, noNaN: true });

@@ -1,6 +1,6 @@
 import { filesToDrop, readBackup } from '@/core/formats';
 import { addEvents, allEvents, type Logbook } from '@/core/logbook';
-import * as validation from '@/core/records/validate';
+import * as validation from '@/core/validation/validate';
 import { ridesOf } from '@/test/events';
 import { EMPTY_LOGBOOK } from '../../logbookFile';
 import { keepBackup } from '../keepBackup';

@@ -1,5 +1,5 @@
-import type { AgendaEntry } from '@/core/plan/agenda';
-import type { PlanAnswer } from '@/core/plan/planner';
+import type { AgendaEntry } from '@/core/words/plan';
+import type { PlanAnswer } from '@/core/words/planAnswer';
 import { askToNotify, notifyLater } from '../notify';
 import { sheetOf } from '../printSheet';
 

@@ -7,12 +7,32 @@ import {
   MS_PER_HOUR,
   type UnitSystem,
 } from '../units';
-import type { AgendaItem, ItemWords } from './agenda';
-import { dayWord, shortDay, weekdayName, type DateText } from './dates';
-import { timeOf } from './days';
-import type { Costs } from './costs';
-import type { GivesWay } from './givesWay';
-import type { PlanSettings } from './schema';
+import type { ClockName } from '../care';
+import type { FellDue } from '../plan/due';
+import type { RideAhead } from '../plan/occurrences';
+import type { AgendaItem } from '../plan/agenda';
+import { dayWord, shortDay, weekdayName, type DateText } from '../time/dates';
+import { timeOf } from '../time/zones';
+import type { Costs } from '../plan/costs';
+import type { GivesWay } from '../plan/givesWay';
+import type { PlanSettings } from '../records/plan';
+
+/** What an item says, ready to be read. */
+export interface ItemWords {
+  order: string;
+  /** That it changes the lube; null: it does not. */
+  change: string | null;
+  start: string | null;
+  reason: string;
+  putOff: string;
+  confidence: string;
+  ready: string;
+}
+
+/** A job with its words. */
+export interface AgendaEntry extends AgendaItem {
+  words: ItemWords;
+}
 
 /** What is done, as an order, with the lube by name where there is one. */
 export function orderOf(depth: Depth, lubeName: string | null): string {
@@ -192,3 +212,23 @@ export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): Item
   confidence: confidenceSentence(item),
   ready: readySentence(item),
 });
+
+/** Says that two rides of one bike are planned at once, and what is made of it. */
+export const overlapSentence = ([a, b]: readonly [RideAhead, RideAhead]): string =>
+  `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || a.time} and ${b.title || b.time}. The later is taken to start after the first.`;
+
+/** What a clock that has run out says of a chain. */
+const DUE: Record<ClockName, string> = {
+  wear: 'is worn out',
+  rust: 'has rusted',
+  bare: 'is bare',
+  wet: 'is wet',
+  film: 'has used its lube up',
+  standing: 'has dried out standing',
+  inside: 'is gritty inside',
+  outside: 'is dirty outside',
+};
+
+/** What fell due on a bike, in a line. */
+export const dueSentence = ({ bikeName, clocks }: FellDue): string =>
+  `${bikeName}: the chain ${clocks.map((name) => DUE[name]).join(', ')}.`;

@@ -1,9 +1,9 @@
 import { coatOf, type Personal } from '../care';
-import { handbookCandidates, ownOf, type Candidate } from '../choice/candidate';
+import { handbookCandidates, ownOf, type Candidate } from './candidate';
 import { doseOf, sidesOf, type Schools } from '../lube';
 import type { Product } from '../records/product';
-import { costOf } from './stock';
-import { undercoatOf } from './use';
+import { costOf } from '../shelf/stock';
+import { undercoatOf } from '../shelf/use';
 
 /**
  * The lubes to choose from: the bottles on the shelf, and the classes of which there is none. `learnt`

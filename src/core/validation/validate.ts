@@ -6,4 +6,4 @@ export { readEvent, readGarage, readSettings, salvage, soundLogbook } from '../l
 export { recorderReplySchema } from '../formats/recorderReply';
 export { weatherReplySchema } from '../formats/weatherReply';
 export { problemReplySchema } from '../formats/problemReply';
-export { runSchema } from './benchRun';
+export { runSchema } from '../records/benchRun';

@@ -1,8 +1,5 @@
 import type { PlanSettings } from '../records/plan';
 
-export { CAPS, ROUTINES, WEIGHTS, type Cap, type Weight } from '../records/kinds';
-export type * from '../records/plan';
-
 /** Evenings for a top-up or a brush, more on the weekend; prices of an everyday drivetrain. Own choice. */
 export const DEFAULT_PLAN: PlanSettings = {
   minutes: [40, 40, 40, 40, 40, 90, 90],

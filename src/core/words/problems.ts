@@ -1,4 +1,4 @@
-import type { Problem, ProblemCode } from './problem';
+import type { Problem, ProblemCode } from '../problem';
 
 type Sentence = string | ((detail: string) => string);
 

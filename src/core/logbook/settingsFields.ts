@@ -1,4 +1,4 @@
-import { mergeFields, touch, type Stamped } from '../logbook/fields';
+import { mergeFields, touch, type Stamped } from './fields';
 import type { Settings } from '../records/settings';
 
 /**

@@ -1,8 +1,20 @@
-import type { CalendarJob } from '../formats/calendarOut';
-import type { AgendaEntry } from './agenda';
-import type { PlanRequest } from './request';
+import type { AgendaEntry } from './plan';
+import type { PlanRequest } from '../plan/request';
 
-/** The number at the end of a job's id: the how-many-eth of its chain. */
+/** An entry of a calendar file: a job at the bench. */
+export interface CalendarJob {
+  /** The same whenever the plan is written again. */
+  id: string;
+  title: string;
+  text: string;
+  /** ms. */
+  start: number;
+  minutes: number;
+  /** Called off: it stood in a calendar written before, and the plan no longer has it. */
+  off: boolean;
+}
+
+/** The number at the end of a job's id: its place among the jobs of its chain. */
 const numberOf = (id: string): number => Number(id.slice(id.lastIndexOf('-') + 1));
 
 /**

@@ -7,14 +7,14 @@ import {
   type LookBack,
   type RidingProfile,
   type SeasonPlan,
-} from '../choice';
+} from '.';
 import type { Garage } from '../garage';
 import type { Settings } from '../settings';
 import { HOURS_PER_WEEK } from '../units';
 import type { Schools } from '../lube';
 import { candidatesOf } from './candidates';
-import { costOf } from './stock';
-import { cleanersFor, usedOn } from './use';
+import { costOf } from '../shelf/stock';
+import { cleanersFor, usedOn } from '../shelf/use';
 
 /** Which lube for one bike: all that the answer depends on, but for the wet share. */
 export interface Question {

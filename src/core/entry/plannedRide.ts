@@ -1,8 +1,8 @@
-import { readNumber } from '../entry/number';
+import { readNumber } from './number';
 import { LONGEST_RIDE_KM } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { formatDistance, fromShownDistance, toShownDistance, type UnitSystem } from '../units';
-import type { PlannedRide } from './schema';
+import type { PlannedRide } from '../records/plan';
 
 /** A planned ride as the form holds it. */
 export type RideToCome = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> & { id?: string };
