@@ -1,5 +1,8 @@
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import { importX } from 'eslint-plugin-import-x';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
+import { ZONES } from './scripts/rooms.mjs';
 
 /** What each floor may not import: it may look down, never up. See docs/architecture.md. */
 const above = (...names) => ({
@@ -76,6 +79,20 @@ export default tseslint.config(
           message: 'Chance is an argument: pass a seed in.',
         },
       ],
+    },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}', 'app/**/*.{ts,tsx}', 'server/**/*.ts'],
+    ignores: ['**/__tests__/**'],
+    plugins: { 'import-x': importX },
+    settings: {
+      'import-x/resolver-next': [createTypeScriptImportResolver()],
+      'import-x/extensions': ['.ts', '.tsx'],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
+    },
+    rules: {
+      'import-x/no-restricted-paths': ['error', { zones: ZONES }],
+      'import-x/no-cycle': 'error',
     },
   },
   {

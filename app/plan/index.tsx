@@ -13,7 +13,7 @@ import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlanPage } from '@/ui/plan/lazily';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
-import type { AgendaItem } from '@/core/plan/agenda';
+import type { AgendaItem } from '@/core/plan/agenda/agenda';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { daysAfter, shortDay } from '@/core/time/dates';
 

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { changeBy, ridesOfCalendar } from '@/core/plan/calendarRides';
+import { changeBy, ridesOfCalendar } from '@/core/plan/rides/calendarRides';
 import { daysAfter } from '@/core/time/dates';
 import { selectBikes, selectGarage, selectUnits, useAppDispatch, useAppSelector } from '@/store';
 import { usePlan } from '@/store/usePlan';

@@ -1,7 +1,7 @@
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import type { RideAhead } from '@/core/plan/occurrences';
+import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { ForecastHours } from '@/core/climate';
-import type { WhatIf } from '@/core/plan/request';
+import type { WhatIf } from '@/core/plan/agenda/request';
 import type { PlannedRide, PlanSettings } from '@/core/records/plan';
 import type { Problem } from '@/core/problem';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';

@@ -1,4 +1,4 @@
-import type { CalendarChange } from '@/core/plan/calendarRides';
+import type { CalendarChange } from '@/core/plan/rides/calendarRides';
 import type { PlannedRide, PlanMark, PlanSettings } from '@/core/records/plan';
 import { editOf } from '@/core/logbook';
 import { perform, putSettings } from './commands';

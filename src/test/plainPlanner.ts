@@ -1,8 +1,8 @@
 import { copyState, extraWatts, ride, rodeOn, stand, work, type ChainState } from '@/core/care';
-import { COGS, FILM, INSIDE, OUTSIDE } from '@/core/plan/grid';
-import type { Bench, BikeProblem, Work } from '@/core/plan/problem';
-import { mayDo } from '@/core/plan/rules';
-import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '@/core/plan/terms';
+import { COGS, FILM, INSIDE, OUTSIDE } from '@/core/plan/solver/grid';
+import type { Bench, BikeProblem, Work } from '@/core/plan/solver/problem';
+import { mayDo } from '@/core/plan/solver/rules';
+import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '@/core/plan/solver/terms';
 import { MS_PER_DAY } from '@/core/units';
 
 /**

@@ -1,9 +1,9 @@
 import { startState, OF_ITS_CLASS, type Exposure, type Factors, type WorkSpec } from '@/core/care';
 import { Chance } from '@/core/chance';
 import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
-import { follow, type Policy } from '@/core/plan/follow';
-import { meanTotal } from '@/core/plan/planBike';
-import type { Bench, BikeProblem, CoatKind, RideExposed, Work } from '@/core/plan/problem';
+import { follow, type Policy } from '@/core/plan/simulate/follow';
+import { meanTotal } from '@/core/plan/simulate/planBike';
+import type { Bench, BikeProblem, CoatKind, RideExposed, Work } from '@/core/plan/solver/problem';
 import { STORAGE_AIR } from '@/core/weather';
 import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
 

@@ -2,7 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import { planRequest } from '@/core/plan/ask';
 import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import type { PlanRequest } from '@/core/plan/request';
+import type { PlanRequest } from '@/core/plan/agenda/request';
 import { fail, type Result } from '@/core/problem';
 import type { PlanApi } from './plan.worker';
 

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { readCalendar } from '@/core/formats/calendarIn';
 import { makePlan } from '@/core/plan/planner';
 import { planAnswer, type PlanAnswer } from '@/core/words/planAnswer';
-import type { PlanRequest } from '@/core/plan/request';
+import type { PlanRequest } from '@/core/plan/agenda/request';
 
 const api = {
   /** Makes a plan; tells how much is done. */

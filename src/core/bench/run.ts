@@ -1,5 +1,5 @@
 import type { Mark, StoredRun } from '../records/benchRun';
-import type { Validation } from '../validation/load';
+import type * as BenchRun from '../records/benchRun';
 import type { Standard } from '../records/standards';
 import { DEPTHS } from '../logbook';
 import { MS_PER_MINUTE } from '../units';
@@ -14,7 +14,10 @@ export type { Mark };
 export type Run = Omit<StoredRun, 'job'> & { job: Job };
 
 /** Reads a session from the text it was kept as; null where it cannot be taken up again. */
-export function readRun(text: string, { runSchema }: Pick<Validation, 'runSchema'>): Run | null {
+export function readRun(
+  text: string,
+  { runSchema }: Pick<typeof BenchRun, 'runSchema'>,
+): Run | null {
   try {
     const read = runSchema.safeParse(JSON.parse(text));
     return read.success && isJob(read.data.job) ? { ...read.data, job: read.data.job } : null;

@@ -1,4 +1,15 @@
-import { CARE, DEPTH_MINUTES, extraWatts, NO_EFFECT, rideOn, standOn, startState, STANDARDS, usualWork, work } from '../care';
+import {
+  CARE,
+  DEPTH_MINUTES,
+  extraWatts,
+  NO_EFFECT,
+  rideOn,
+  standOn,
+  startState,
+  STANDARDS,
+  usualWork,
+  work,
+} from '../care';
 import type { Standard } from '../records/standards';
 import { Chance } from '../chance';
 import { LUBE_CLASSES, type Schools } from '../lube';

@@ -10,7 +10,7 @@ import {
   type Logbook,
 } from '../logbook';
 import type { Refused } from '../logbook/reading';
-import type { Validation } from '../validation/load';
+import type * as Reading from '../logbook/reading';
 import { EMPTY_GARAGE } from '../garage/empty';
 import { fail, ok, type Result } from '../problem';
 import { DEFAULT_SETTINGS } from '../settings';
@@ -65,11 +65,14 @@ interface Envelope {
   events: unknown;
 }
 
+/** What reads the pieces of a logbook; handed in, since it is loaded when it is needed. */
+type Readers = Pick<typeof Reading, 'readEvent' | 'readGarage' | 'readSettings' | 'salvage'>;
+
 /**
  * Reads a backup of any version, as sound at one moment. Pieces that cannot be read are refused one by
  * one; the file is refused only when it is foreign, newer, or nothing of it can be read.
  */
-export function readBackup(text: string, now: number, validation: Validation): Result<BackupRead> {
+export function readBackup(text: string, now: number, validation: Readers): Result<BackupRead> {
   const { readGarage, readSettings } = validation;
   const envelope = open(text.replace(/^\uFEFF/, ''), validation);
   if (!envelope.ok) return envelope;
@@ -114,7 +117,7 @@ export function readBackup(text: string, now: number, validation: Validation): R
   return ok({ logbook, refused, altered, capped, cleaned });
 }
 
-function open(text: string, { salvage }: Validation): Result<Envelope> {
+function open(text: string, { salvage }: Readers): Result<Envelope> {
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -135,7 +138,7 @@ function eventsOf(
   raw: readonly unknown[],
   version: unknown,
   refused: Refused[],
-  { readEvent }: Validation,
+  { readEvent }: Readers,
 ): LogEvent[] {
   const known = new Set<string>();
   return raw.flatMap((item, n) => {

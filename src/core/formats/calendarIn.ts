@@ -3,7 +3,7 @@ import { dateOf, momentOf, timeOf } from '../time/zones';
 import { daysAfter, type DateText } from '../time/dates';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
-import type { CalendarEntry } from '../plan/calendarRides';
+import type { CalendarEntry } from '../plan/rides/calendarRides';
 import { splitEvents } from './calendarText';
 import { RepeatsWithoutEnd, withinBudget, type RepeatBudget } from './repeatBudget';
 import { tidy } from './tidy';

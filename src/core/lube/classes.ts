@@ -1,7 +1,7 @@
 /**
  * The lube classes. One table; common practice for the lives (dry about 150 km, wet about 400 km, in
  * general 200 to 800 km), the rest fitted so that the model reproduces the facts in docs/model.md.
- * A life varies from coat to coat and rider to rider: see `lifeSigma` in `care/constants.ts`.
+ * A life varies from coat to coat and rider to rider: see `lifeSigma` in `care/model/constants.ts`.
  */
 export const LUBE_CLASS_NAMES = [
   'wet',

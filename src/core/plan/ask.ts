@@ -14,11 +14,11 @@ import { stockOf } from '../shelf';
 import { placeOfCell, type Cell } from '../weather';
 import { daysAfter } from '../time/dates';
 import { dateOf } from '../time/zones';
-import { dueSince, type FellDue } from './due';
-import { habitBeside, habitOf } from './habit';
-import { overlapping, ridesAhead } from './occurrences';
-import { datesOf } from './pattern';
-import type { BikeNow, PlanRequest, WhatIf } from './request';
+import { dueSince, type FellDue } from './agenda/due';
+import { habitBeside, habitOf } from './rides/habit';
+import { overlapping, ridesAhead } from './rides/occurrences';
+import { datesOf } from './rides/pattern';
+import type { BikeNow, PlanRequest, WhatIf } from './agenda/request';
 import type { PlannedRide } from '../records/plan';
 
 /** Futures a plan is weighed over, and the seed they grow from: the same each time, so that plans compare. */

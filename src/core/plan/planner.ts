@@ -1,15 +1,15 @@
-import { agendaOf, type AgendaItem } from './agenda';
-import { minutesOfDays, weathersFor } from './benches';
-import { addCosts, spreadOf, type Costs, type CostSpread } from './costs';
+import { agendaOf, type AgendaItem } from './agenda/agenda';
+import { minutesOfDays, weathersFor } from './agenda/benches';
+import { addCosts, spreadOf, type Costs, type CostSpread } from './simulate/costs';
 import { daysAfter, type DateText } from '../time/dates';
 import { dateOf } from '../time/zones';
-import { givesWay, type GivesWay } from './givesWay';
-import { meanTotal, planBike, type BikePlan } from './planBike';
-import type { Days } from './policies';
-import type { BikeProblem } from './problem';
-import { problemOf } from './problemOf';
-import type { BikeNow, PlanRequest } from './request';
-import { minutesOf } from './rules';
+import { givesWay, type GivesWay } from './agenda/givesWay';
+import { meanTotal, planBike, type BikePlan } from './simulate/planBike';
+import type { Days } from './simulate/policies';
+import type { BikeProblem } from './solver/problem';
+import { problemOf } from './agenda/problemOf';
+import type { BikeNow, PlanRequest } from './agenda/request';
+import { minutesOf } from './solver/rules';
 
 /** A day of the plan: the minutes free on it and those the jobs take. */
 export interface PlanDay {

@@ -8,13 +8,13 @@ import {
   type UnitSystem,
 } from '../units';
 import type { ClockName } from '../care';
-import type { FellDue } from '../plan/due';
-import type { RideAhead } from '../plan/occurrences';
-import type { AgendaItem } from '../plan/agenda';
+import type { FellDue } from '../plan/agenda/due';
+import type { RideAhead } from '../plan/rides/occurrences';
+import type { AgendaItem } from '../plan/agenda/agenda';
 import { dayWord, shortDay, weekdayName, type DateText } from '../time/dates';
 import { timeOf } from '../time/zones';
-import type { Costs } from '../plan/costs';
-import type { GivesWay } from '../plan/givesWay';
+import type { Costs } from '../plan/simulate/costs';
+import type { GivesWay } from '../plan/agenda/givesWay';
 import type { PlanSettings } from '../records/plan';
 
 /** What an item says, ready to be read. */

@@ -1,6 +1,6 @@
-import type { GivesWay } from '../plan/givesWay';
+import type { GivesWay } from '../plan/agenda/givesWay';
 import type { PlanFigures } from '../plan/planner';
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/agenda/request';
 import { dateOf } from '../time/zones';
 import {
   againstSentence,

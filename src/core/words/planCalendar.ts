@@ -1,5 +1,5 @@
 import type { AgendaEntry } from './plan';
-import type { PlanRequest } from '../plan/request';
+import type { PlanRequest } from '../plan/agenda/request';
 
 /** An entry of a calendar file: a job at the bench. */
 export interface CalendarJob {

@@ -1,7 +1,7 @@
 import type { Depth } from '../logbook';
 import { formatDistance, formatDistanceRange, formatElongation, type UnitSystem } from '../units';
-import type { ChainState } from '../care/state';
-import type { Verdict } from '../care/verdict';
+import type { ChainState } from '../care/model/state';
+import type { Verdict } from '../care/verdict/verdict';
 
 /** What to do at each depth, as an order. */
 const DO_IT: Record<Depth, string> = {

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { Costs, CostSpread } from '@/core/plan/costs';
+import type { Costs, CostSpread } from '@/core/plan/simulate/costs';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import {
   formatNumber,

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { AgendaEntry } from '@/core/words/plan';
 import { dayWord, shortDay } from '@/core/time/dates';
-import type { RideAhead } from '@/core/plan/occurrences';
+import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanDay } from '@/core/plan/planner';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';

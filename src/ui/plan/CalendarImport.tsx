@@ -4,7 +4,7 @@ import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { Bike } from '@/core/garage';
 import { SURFACES, type Surface } from '@/core/logbook';
 import { say } from '@/core/words/problems';
-import type { CalendarChange, CalendarRules } from '@/core/plan/calendarRides';
+import type { CalendarChange, CalendarRules } from '@/core/plan/rides/calendarRides';
 import { shortDay } from '@/core/time/dates';
 import type { Problem, Result } from '@/core/problem';
 import { distanceUnit, formatDistance, fromShownDistance, type UnitSystem } from '@/core/units';

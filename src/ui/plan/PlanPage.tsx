@@ -1,9 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import { say } from '@/core/words/problems';
 import type { Bike } from '@/core/garage';
-import type { RideAhead } from '@/core/plan/occurrences';
+import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import { WHAT_IFS, type WhatIf } from '@/core/plan/request';
+import { WHAT_IFS, type WhatIf } from '@/core/plan/agenda/request';
 import type { PlanSettings } from '@/core/records/plan';
 import type { Problem } from '@/core/problem';
 import type { UnitSystem } from '@/core/units';

@@ -4,7 +4,7 @@ import type { Bike } from '@/core/garage';
 import { SURFACES } from '@/core/logbook';
 import { daysAfter, shortDay, shortWeekday, weekdayOf } from '@/core/time/dates';
 import { plannedFields, readPlanned, type RideToCome } from '@/core/entry/plannedRide';
-import { datesOf } from '@/core/plan/pattern';
+import { datesOf } from '@/core/plan/rides/pattern';
 import { WEIGHTS } from '@/core/records/kinds';
 import type { PlannedRide } from '@/core/records/plan';
 import type { Problem } from '@/core/problem';

@@ -1,6 +1,6 @@
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { dayWord, shortDay } from '@/core/time/dates';
-import type { RideAhead } from '@/core/plan/occurrences';
+import type { RideAhead } from '@/core/plan/rides/occurrences';
 import { formatDistance, type UnitSystem } from '@/core/units';
 
 const escape = (text: string): string =>

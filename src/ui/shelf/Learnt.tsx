@@ -1,5 +1,5 @@
 import { learntFor, type Replay } from '@/core/care';
-import { bikesWith, lessonsOn, type Lesson } from '@/core/care/lessons';
+import { bikesWith, lessonsOn, type Lesson } from '@/core/care/replay/lessons';
 import type { UnitSystem } from '@/core/units';
 import { LearntCard } from './LearntCard';
 

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { futuresOf, NOT_LEARNT, type Personal } from '@/core/care';
-import type { Lesson } from '@/core/care/lessons';
+import type { Lesson } from '@/core/care/replay/lessons';
 import type { Bike } from '@/core/garage';
 import {
   formatDistance,

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { CARE, type ChainReport, type StepInFull } from '@/core/care';
-import { bill, distanceSum, type BillSection } from '@/core/care/bill';
+import { bill, distanceSum } from '@/core/care/bill/bill';
+import type { BillSection } from '@/core/care/bill/billTypes';
 import {
   formatDistance,
   formatElongation,

@@ -1,4 +1,4 @@
-import type { BillItem, SectionName } from '@/core/care/bill';
+import type { BillItem, SectionName } from '@/core/care/bill/billTypes';
 import { formatDistance, formatNumber, type UnitSystem } from '@/core/units';
 import { METHOD_LABEL } from '../words';
 

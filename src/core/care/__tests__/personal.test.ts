@@ -13,7 +13,7 @@ import {
   startState,
   type ChainState,
 } from '..';
-import { lessonsOn } from '../lessons';
+import { lessonsOn } from '../replay/lessons';
 
 const DAY = 86_400_000;
 const start = Date.parse('2026-05-01T08:00:00.000Z');

@@ -7,7 +7,7 @@ import { rideBody, stamped, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
 import { NOT_LEARNT, proposeWork, Replay, reportOn, stepsOf, type ChainReport } from '..';
 import { heardSentence, shortVerdict, spreadSentence, verdictSentence } from '../../words/verdict';
-import { bill } from '../bill';
+import { bill } from '../bill/bill';
 
 const NOON = '2026-05-10T12:00:00.000Z';
 const now = Date.parse(NOON);

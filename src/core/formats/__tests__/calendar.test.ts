@@ -4,7 +4,7 @@ import {
   distanceTold,
   ridesOfCalendar,
   type CalendarRules,
-} from '../../plan/calendarRides';
+} from '../../plan/rides/calendarRides';
 import { readCalendar } from '../calendarIn';
 import { writeCalendar } from '../calendarOut';
 import type { CalendarJob } from '../../words/planCalendar';

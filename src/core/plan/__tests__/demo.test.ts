@@ -7,12 +7,12 @@ import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
 import { planRequest } from '../ask';
 import { daysAfter, weekdayOf } from '../../time/dates';
 import { timeOf } from '../../time/zones';
-import { dueSince } from '../due';
+import { dueSince } from '../agenda/due';
 import { makePlan } from '../planner';
 import { planAnswer, type PlanAnswer } from '../../words/planAnswer';
 import { dueSentence } from '../../words/plan';
-import { problemOf } from '../problemOf';
-import type { PlanRequest } from '../request';
+import { problemOf } from '../agenda/problemOf';
+import type { PlanRequest } from '../agenda/request';
 import type { PlanMark, PlanSettings } from '../../records/plan';
 
 /** The plan on the demo, end to end: what a rider would see change when something changes. */
@@ -23,7 +23,15 @@ const reports = [COMMUTER, GRAVEL, RACER].flatMap(
   (id) => reportOn(replay, id, book.settings, NOW) ?? [],
 );
 const ask = () =>
-  planRequest({ ...book, replay, reports, forecasts: new Map(), now: NOW, zone: 'UTC', whatIf: 'forecast' }).request;
+  planRequest({
+    ...book,
+    replay,
+    reports,
+    forecasts: new Map(),
+    now: NOW,
+    zone: 'UTC',
+    whatIf: 'forecast',
+  }).request;
 const base = ask();
 const planned = async (more: Partial<PlanRequest> = {}): Promise<PlanAnswer> => {
   const request = { ...base, ...more };

@@ -3,9 +3,9 @@ import { NOT_RECORDED } from '../../logbook';
 import { dayNumber, daysAfter, dayWord, weekdayOf } from '../../time/dates';
 import { dateOf, momentOf, timeOf } from '../../time/zones';
 import { plannedFields, readPlanned } from '../../entry/plannedRide';
-import { habitBeside, habitOf } from '../habit';
-import { overlapping, ridesAhead } from '../occurrences';
-import { datesOf } from '../pattern';
+import { habitBeside, habitOf } from '../rides/habit';
+import { overlapping, ridesAhead } from '../rides/occurrences';
+import { datesOf } from '../rides/pattern';
 import type { PlannedRide } from '../../records/plan';
 
 const LONDON = 'Europe/London';

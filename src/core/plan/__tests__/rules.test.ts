@@ -1,10 +1,10 @@
 import { FIRST, problemFor, rideExposure, workOf } from '@/test/plan';
 import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
-import type { AgendaItem } from '../agenda';
-import { follow } from '../follow';
-import type { Bench } from '../problem';
-import { routine } from '../routine';
-import { allowedAt, mayDo, minutesOf, mustWork, readyHours, startBy } from '../rules';
+import type { AgendaItem } from '../agenda/agenda';
+import { follow } from '../simulate/follow';
+import type { Bench } from '../solver/problem';
+import { routine } from '../simulate/routine';
+import { allowedAt, mayDo, minutesOf, mustWork, readyHours, startBy } from '../solver/rules';
 import {
   againstSentence,
   nextJobLine,
@@ -12,7 +12,7 @@ import {
   reasonSentence,
   startSentence,
 } from '../../words/plan';
-import { noCosts } from '../costs';
+import { noCosts } from '../simulate/costs';
 import type { PlanSettings } from '../../records/plan';
 
 const topUp = workOf('top-up', 'solvent wipe', 'dry', { handsOn: 15, elapsed: 30 });

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { exhaustively, problemFor, randomProblem, rideExposure, workOf } from '@/test/plan';
 import { plainly } from '@/test/plainPlanner';
 import { HANDBOOK, ride } from '@/core/care';
-import { solve } from '../backward';
-import { follow } from '../follow';
+import { solve } from '../solver/backward';
+import { follow } from '../simulate/follow';
 import {
   COGS,
   FILM,
@@ -16,11 +16,11 @@ import {
   gritCorners,
   GRITS,
   CORNERS,
-} from '../grid';
-import { isAllowed, meanTotal, planBike } from '../planBike';
-import { adaptive, idle } from '../policies';
+} from '../solver/grid';
+import { isAllowed, meanTotal, planBike } from '../simulate/planBike';
+import { adaptive, idle } from '../simulate/policies';
 import { DEFAULT_PLAN } from '../../settings';
-import { drynessBetween, gritAfter, gritRate } from '../steps';
+import { drynessBetween, gritAfter, gritRate } from '../solver/steps';
 
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 

@@ -6,7 +6,18 @@ import type { PlainEvent, WorkDone } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { stamped, type Body } from '@/test/events';
 import { productOf } from '@/test/products';
-import { bathUseMl, bottlesOf, cleanersFor, costOf, SETTLE_LOSS, stockOf, undercoatOf, unitPrice, usedOn, type Product } from '..';
+import {
+  bathUseMl,
+  bottlesOf,
+  cleanersFor,
+  costOf,
+  SETTLE_LOSS,
+  stockOf,
+  undercoatOf,
+  unitPrice,
+  usedOn,
+  type Product,
+} from '..';
 import { candidatesOf } from '../../choice/candidates';
 import { shelfRows } from '../rows';
 import { costPer1000Km } from '../spent';

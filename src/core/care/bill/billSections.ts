@@ -1,0 +1,198 @@
+import { LUBE_CLASSES } from '../../lube';
+import { MS_PER_DAY } from '../../units';
+import type { BillLine, BillSection } from './billTypes';
+import { lines, put, source, type Tally } from './billTally';
+import type { StepInFull } from '../replay/book';
+import { CARE } from '../model/constants';
+import { futuresOf, type Personal } from '../model/personal';
+import { dryness, type ChainState } from '../model/state';
+
+export function filmSection(
+  steps: readonly StepInFull[],
+  now: ChainState,
+  learnt: Personal,
+): BillSection {
+  const { low, mid, high } = futuresOf(learnt);
+  const tally: Tally = { lines: new Map() };
+  const coat = steps.findLastIndex(
+    (s) => (s.event.type === 'workDone' && s.event.lube !== null) || s.before === null,
+  );
+  const first = steps[coat];
+  if (first?.after?.lube)
+    put(
+      tally,
+      'coat',
+      { kind: 'coat', lube: first.after.lube, at: Date.parse(first.event.at) },
+      first.after.film,
+    );
+  let last = first?.after ?? now;
+  const standing = (from: ChainState, to: ChainState) => {
+    if (!to.lube || to.film === from.film) return;
+    const { idlePerWeek } = LUBE_CLASSES[to.lube];
+    const days = (to.at - from.at) / MS_PER_DAY;
+    put(tally, 'standing', { kind: 'standing', days, perWeek: idlePerWeek }, to.film - from.film);
+  };
+  for (const step of steps.slice(coat + 1)) {
+    if (!step.before || !step.after) continue;
+    standing(last, step.before);
+    const { effect, exposure, before, after } = step;
+    if (effect && exposure && before.lube) {
+      const { washPerMm } = LUBE_CLASSES[before.lube];
+      put(tally, 'early', { kind: 'early start' }, -effect.filmByEarlyStart);
+      put(
+        tally,
+        'distance',
+        { kind: 'distance', km: exposure.km, lifeKm: before.lifeKm * step.factors.life },
+        -effect.filmByDistance,
+      );
+      put(tally, 'water', { kind: 'water', mm: exposure.waterMm, washPerMm }, -effect.filmByWater);
+    } else if (step.event.type === 'soundHeard') {
+      put(tally, 'heard', { kind: 'heard', sound: step.event.sound }, after.film - before.film);
+    } else if (step.event.type === 'workDone') {
+      put(tally, 'wiping', { kind: 'wiping' }, after.film - before.film);
+    }
+    last = after;
+  }
+  standing(last, now);
+  const sources = now.lube
+    ? [
+        {
+          what: `Life of this coat (${now.lube})`,
+          figure: `${Math.round(now.lifeKm * mid.life)} km`,
+          source: lifeSource(learnt),
+          spread: `${Math.round(now.lifeKm * low.life)} to ${Math.round(now.lifeKm * high.life)} km for half of all coats`,
+        },
+        {
+          what: 'Wash-off',
+          figure: `${LUBE_CLASSES[now.lube].washPerMm} of the film per mm`,
+          source: 'fitted to common practice',
+          spread: '±50 %',
+        },
+        source('Spray from a wet road', CARE.sprayMmPerH),
+        source('Reserve', CARE.reserve),
+      ]
+    : [];
+  return {
+    name: 'film',
+    unit: 'share',
+    lines: lines(tally),
+    total: now.film,
+    limit: CARE.reserve.value,
+    sources,
+  };
+}
+
+function lifeSource({ life }: Personal): string {
+  if (life.seen === 0) return 'common practice, less what dirt under it takes';
+  const notes = `${life.seen} ${life.seen === 1 ? 'note' : 'notes'} of yours`;
+  return `common practice times ${life.mid.toFixed(2)}, learnt from ${notes}`;
+}
+
+export function gritSection(
+  name: 'outside' | 'inside',
+  steps: readonly StepInFull[],
+  now: ChainState,
+  limit: number,
+): BillSection {
+  const tally: Tally = { lines: new Map() };
+  const clean = Math.max(
+    0,
+    steps.findLastIndex(
+      (s) =>
+        s.before === null || (s.after && s.before && s.after.kmSinceClean < s.before.kmSinceClean),
+    ),
+  );
+  const first = steps[clean];
+  if (first?.after) {
+    const method = first.event.type === 'workDone' ? first.event.method : null;
+    put(tally, 'start', method ? { kind: 'work', method } : { kind: 'start' }, first.after[name]);
+  }
+  for (const step of steps.slice(clean + 1)) {
+    const { effect, exposure, before, after } = step;
+    if (!before || !after) continue;
+    if (effect && exposure && name === 'outside') {
+      put(
+        tally,
+        'road',
+        { kind: 'road', km: exposure.km, perKm: exposure.dirtPerKm },
+        effect.outsideByRoad,
+      );
+      put(tally, 'cogs', { kind: 'cogs' }, effect.outsideByCogs);
+    } else if (effect && exposure) {
+      const migration = before.lube ? LUBE_CLASSES[before.lube].migration : 1;
+      put(tally, 'inwards', { kind: 'inwards', km: exposure.km, migration }, effect.inside);
+    } else if (step.event.type === 'workDone') {
+      const { method } = step.event;
+      put(tally, method, { kind: 'work', method }, after[name] - before[name]);
+    } else if (step.event.type === 'ragChecked') {
+      put(tally, 'rag', { kind: 'rag' }, after[name] - before[name]);
+    }
+  }
+  return {
+    name,
+    unit: 'share',
+    lines: lines(tally),
+    total: now[name],
+    limit,
+    sources:
+      name === 'outside'
+        ? [
+            source('Clean road that dirties a chain by two thirds', CARE.outsideScaleKm),
+            source('Swatch noise', CARE.swatchNoise),
+          ]
+        : [source('Way inwards', CARE.insideScaleKm)],
+  };
+}
+
+export function wearSection(
+  steps: readonly StepInFull[],
+  now: ChainState,
+  limit: number,
+): BillSection {
+  const tally: Tally = { lines: new Map() };
+  const first = steps.find((s) => s.after)?.after;
+  put(tally, 'start', { kind: 'start' }, first?.wear ?? 0);
+  for (const { effect, exposure, before, after } of steps) {
+    if (!before || !after) continue;
+    if (effect && exposure) {
+      const clean = CARE.wearPerKm.value * exposure.km;
+      put(tally, 'clean', { kind: 'clean wear', km: exposure.km }, clean);
+      put(tally, 'grit', { kind: 'grit wear' }, effect.wear - clean);
+    } else {
+      put(tally, 'measured', { kind: 'measured' }, after.wear - before.wear);
+    }
+  }
+  return {
+    name: 'wear',
+    unit: '%',
+    lines: lines(tally),
+    total: now.wear,
+    limit,
+    sources: [
+      source('Clean and lubed', CARE.wearPerKm),
+      source('Grit inside', CARE.wearByGrit),
+      source('Dry', CARE.wearByDryness),
+    ],
+  };
+}
+
+export function wattsSection(now: ChainState): BillSection {
+  const part = (of: 'outside' | 'inside' | 'dry' | 'wear', amount: number): BillLine => ({
+    item: { kind: 'watts', of },
+    amount,
+  });
+  const all = [
+    part('outside', CARE.wattsOutside.value * now.outside),
+    part('inside', CARE.wattsInside.value * now.inside),
+    part('dry', CARE.wattsDry.value * dryness(now.film)),
+    part('wear', CARE.wattsWear.value * now.wear),
+  ];
+  return {
+    name: 'watts',
+    unit: 'W',
+    lines: all.filter((l) => l.amount > 0.05),
+    total: all.reduce((sum, l) => sum + l.amount, 0),
+    limit: null,
+    sources: [source('Outside grit', CARE.wattsOutside), source('Inside grit', CARE.wattsInside)],
+  };
+}

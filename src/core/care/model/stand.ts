@@ -1,0 +1,71 @@
+import { LUBE_CLASSES } from '../../lube';
+import { HOURS_PER_WEEK, MS_PER_HOUR } from '../../units';
+import { dryingHours, WETNESS_HUMIDITY, type Air } from '../../weather';
+import { CARE } from './constants';
+import type { Exposure } from './exposure';
+import { copyState, type ChainState } from './state';
+
+const { rustShield, rustHours, saltRust, soakedMm, dripHours } = CARE;
+
+/**
+ * Rust after hours of wetness. It counts within one wet spell: what dries in time leaves no mark, so
+ * `rust` is the worst spell, not the sum of all rain.
+ */
+function rustOn(state: ChainState, hours: number): void {
+  if (hours <= 0) return;
+  const salt = state.salted ? saltRust.value : 1;
+  const gain = (salt * (1 - rustShield.value * state.film) * hours) / rustHours.value;
+  state.rustSpell = Math.min(1, state.rustSpell + gain);
+  if (state.rustSpell > state.rust) state.rust = state.rustSpell;
+}
+
+/** Below this film steel counts as unoiled. Own estimate. */
+const UNOILED = 0.05;
+
+/** A chain moved on to `to` (ms) while it stands in the given air: see `standOn`. */
+export function stand(state: ChainState, to: number, air: Air): ChainState {
+  const moved = copyState(state);
+  standOn(moved, to, air);
+  return moved;
+}
+
+/**
+ * Moves a chain's clock, in place, to `to` (ms) while it stands in the given air: quick lubes dry out,
+ * a wet chain dries and rusts meanwhile, a chain without film also rusts in damp air. A moment before
+ * the state's own leaves it unchanged.
+ */
+export function standOn(state: ChainState, to: number, air: Air): void {
+  const hours = (to - state.at) / MS_PER_HOUR;
+  if (hours <= 0) return;
+  const wet = Math.min(hours, state.wetLeftH);
+  const bareInDampAir = state.film < UNOILED && air.humidity > WETNESS_HUMIDITY;
+  rustOn(state, bareInDampAir ? hours : wet);
+  state.wetLeftH -= wet;
+  state.wetHours = state.wetLeftH > 0 ? state.wetHours + wet : 0;
+  if (state.wetLeftH <= 0 && !bareInDampAir) state.rustSpell = 0;
+  if (state.lube) {
+    const idle = (LUBE_CLASSES[state.lube].idlePerWeek * hours) / HOURS_PER_WEEK;
+    const film = Math.max(0, state.film - idle);
+    state.idleLoss += state.film - film;
+    state.lost += idle;
+    state.film = film;
+  }
+  state.at = to;
+}
+
+/** Wets a chain, in place, with mm of water; how long it stays wet depends on the air where it stands. */
+export function wetOn(state: ChainState, waterMm: number, air: Air): void {
+  if (waterMm <= 0) return;
+  const soaked = Math.min(1, waterMm / soakedMm.value);
+  state.wetLeftH = Math.max(state.wetLeftH, dryingHours(dripHours.value * soaked, air));
+}
+
+/** The hours and the water of a ride, in place, after its kilometres: wet road, salt, standing wet. */
+export function rodeOn(state: ChainState, x: Exposure, air: Air): void {
+  const wetHours = x.wetShare * x.hours;
+  if (x.salted) state.salted = true;
+  state.at += x.hours * MS_PER_HOUR;
+  state.wetHours += wetHours;
+  rustOn(state, wetHours);
+  wetOn(state, x.waterMm, air);
+}

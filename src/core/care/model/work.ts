@@ -1,0 +1,174 @@
+import { LUBE_CLASSES } from '../../lube';
+import type { CleanMethod, Drying, WorkDone } from '../../logbook';
+import type { Product } from '../../records/product';
+import { MS_PER_HOUR } from '../../units';
+import { dryingHours, settingHours, type Air } from '../../weather';
+import { CARE } from './constants';
+import { coatLifeKm, copyState, type ChainState } from './state';
+
+/** The parts of a piece of work that change the chain. */
+export type WorkSpec = Pick<WorkDone, 'method' | 'cogsCleaned' | 'baths' | 'drying' | 'lube'>;
+
+interface Method {
+  /** Share left of each by the work. `inside` of baths comes from the bath law. */
+  outside: number;
+  inside: number;
+  cogs: number;
+  film: number;
+  /** Leaves the chain wet from rinsing. */
+  rinsed: boolean;
+  /** Reaches inside the rollers: counts as a clean. */
+  deep: boolean;
+}
+
+/** Share left after each method. Fitted to common practice: see docs/model.md. */
+export const METHODS: Record<CleanMethod, Method> = {
+  none: { outside: 1, inside: 1, cogs: 1, film: 1, rinsed: false, deep: false },
+  'dry wipe': { outside: 0.5, inside: 1, cogs: 1, film: 0.98, rinsed: false, deep: false },
+  'solvent wipe': { outside: 0.25, inside: 0.95, cogs: 0.8, film: 0.9, rinsed: false, deep: false },
+  // Own estimate: cleans a little more than solvent and upsets the lube.
+  'degreaser wipe': {
+    outside: 0.18,
+    inside: 0.93,
+    cogs: 0.7,
+    film: 0.4,
+    rinsed: true,
+    deep: false,
+  },
+  'flush and wipe': { outside: 0.35, inside: 0.85, cogs: 0.9, film: 1, rinsed: false, deep: false },
+  brush: { outside: 0.12, inside: 0.6, cogs: 0.4, film: 0, rinsed: true, deep: true },
+  scrubber: { outside: 0.08, inside: 0.4, cogs: 0.8, film: 0, rinsed: true, deep: true },
+  baths: { outside: 0.02, inside: 1, cogs: 1, film: 0, rinsed: true, deep: true },
+  soak: { outside: 0.05, inside: 0.15, cogs: 1, film: 0, rinsed: true, deep: true },
+  'wax reset': { outside: 0.02, inside: 0.05, cogs: 1, film: 0, rinsed: true, deep: true },
+  strip: { outside: 0.02, inside: 0.03, cogs: 1, film: 0, rinsed: true, deep: true },
+};
+
+/** With cassette and jockey wheels done in the same session. */
+export const COGS_CLEANED_LEFT = 0.1;
+export const SCRUBBER_WITH_COGS = { outside: 0.05, inside: 0.35 };
+
+const DRYING_HOURS: Record<Drying, number> = {
+  'left to drip': CARE.dripHours.value,
+  towel: CARE.towelHours.value,
+  'towel and air': CARE.airHours.value,
+};
+
+/**
+ * Share of the dirt inside left after a number of baths of V ml: each bath loosens all but
+ * `bathBound` of the bound dirt, and what was loosened is carried over as v / (v + V) by the v ml held
+ * in the chain. Three baths of 150 ml: 0.31, 0.09, 0.03.
+ */
+export function bathShareLeft(count: number, ml: number): number {
+  const carried = CARE.bathHeldMl.value / (CARE.bathHeldMl.value + ml);
+  let bound = 1;
+  let loose = 0;
+  for (let bath = 0; bath < count; bath++) {
+    loose = (loose + bound * (1 - CARE.bathBound.value)) * carried;
+    bound *= CARE.bathBound.value;
+  }
+  return bound + loose;
+}
+
+/** Most baths worth the degreaser: beyond, what is left is what no bath loosens. */
+export const MOST_BATHS = 6;
+
+/** Fewest baths of `ml` that leave no more than `share` of the dirt inside; null where six do not. */
+export function bathsNeeded(share: number, ml: number): number | null {
+  for (let count = 1; count <= MOST_BATHS; count++)
+    if (bathShareLeft(count, ml) <= share) return count;
+  return null;
+}
+
+/** What a coat came from, as far as the shelf tells: what is null is its class's. */
+export interface Coat {
+  bottle: string | null;
+  lifeKm: number | null;
+  setHours: number | null;
+}
+
+export const OF_ITS_CLASS: Coat = { bottle: null, lifeKm: null, setHours: null };
+
+/** Km a penetrating oil under a dry top coat adds to it: half of a light oil's life. Own estimate. */
+export const UNDERCOAT_KM = LUBE_CLASSES['light oil'].lifeKm / 2;
+
+/** The coat of a piece of work, by the bottles it took off the shelf. */
+export function coatOf(
+  products: Readonly<Record<string, Product>>,
+  { lube, used }: Pick<WorkDone, 'lube' | 'used'>,
+): Coat {
+  if (!lube) return OF_ITS_CLASS;
+  const bottles = used.flatMap(({ productId }) => products[productId] ?? []);
+  const bottle = bottles.find((p) => p.lubeClass === lube.lubeClass);
+  const under = lube.lubeClass === 'dry' && bottles.some((p) => p.lubeClass === 'light oil');
+  const labelKm = bottle?.lifeKm ?? null;
+  const lifeKm = under ? (labelKm ?? LUBE_CLASSES.dry.lifeKm) + UNDERCOAT_KM : labelKm;
+  return { bottle: bottle?.id ?? null, lifeKm, setHours: bottle?.setHours ?? null };
+}
+
+/**
+ * Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets, `coat`
+ * what the lube came from if that is known.
+ */
+export function work(
+  before: ChainState,
+  cogsBefore: number,
+  spec: WorkSpec,
+  air: Air,
+  coat = OF_ITS_CLASS,
+): { state: ChainState; cogs: number } {
+  const method = METHODS[spec.method];
+  const withCogs = spec.method === 'scrubber' && spec.cogsCleaned ? SCRUBBER_WITH_COGS : method;
+  const insideLeft =
+    spec.method === 'baths' ? bathShareLeft(spec.baths.count, spec.baths.ml) : withCogs.inside;
+  const film = before.film * method.film;
+  const dripping = method.rinsed ? Infinity : before.wetLeftH;
+  const wetLeftH = Math.min(dripping, dryingHours(DRYING_HOURS[spec.drying], air));
+  const state = copyState(before);
+  state.film = film;
+  if (method.film === 0) {
+    state.lube = null;
+    state.lifeKm = 0;
+  }
+  state.lost += before.film - film;
+  state.outside *= withCogs.outside;
+  state.outsideFrom = state.outside;
+  state.inside *= insideLeft;
+  if (method.rinsed) state.salted = false;
+  state.wetLeftH = wetLeftH;
+  if (wetLeftH <= 0) state.wetHours = 0;
+  state.rustSpell = 0;
+  if (method.deep) {
+    state.rust = 0;
+    state.kmSinceClean = 0;
+  }
+  state.heard = null;
+  if (spec.lube) lubeOn(state, spec.lube, air, coat);
+  return {
+    state,
+    cogs: cogsBefore * (spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs),
+  };
+}
+
+/** Puts a new coat on, in place: life by class and by the grit under it, set time by class and air. */
+function lubeOn(
+  state: ChainState,
+  lube: NonNullable<WorkSpec['lube']>,
+  air: Air,
+  coat: Coat,
+): void {
+  const traits = LUBE_CLASSES[lube.lubeClass];
+  const setHours = coat.setHours ?? traits.setHours;
+  state.lube = lube.lubeClass;
+  state.lifeKm = coatLifeKm(lube.lubeClass, state.inside, coat.lifeKm);
+  state.bottle = coat.bottle;
+  state.film = Math.max(state.film, lube.coat);
+  state.coat = state.film;
+  state.worn = 0;
+  state.lost = 0;
+  state.lubedAt = state.at;
+  state.setAt = state.at + settingHours({ ...traits, setHours }, air) * MS_PER_HOUR;
+  state.wipeMissed = traits.wiped && !lube.wiped;
+  state.idleLoss = 0;
+  state.kmSinceLube = 0;
+}

@@ -1,0 +1,52 @@
+import type { PlainEvent } from '../../logbook';
+import { inFull, type Step } from './book';
+import { SWATCH_LEVELS } from '../model/constants';
+import { lifeShown } from '../model/personal';
+
+type Note = Extract<PlainEvent, { type: 'soundHeard' | 'ragChecked' }>;
+
+/** A note of the rider, and what it taught of the lube that was then on the chain. */
+export interface Lesson {
+  event: Note;
+  bikeId: string;
+  /**
+   * `spent`: its life was this many times the handbook's; `quiet`: more than that; `grit`: the outside
+   * read `shown` where `expected` was reckoned. `shown` is null where the note tells nothing.
+   */
+  kind: 'spent' | 'quiet' | 'grit';
+  shown: number | null;
+  expected: number;
+  /** Hardly possible: asked about, and nothing learnt. */
+  odd: boolean;
+}
+
+/** Bikes a lube, by bottle or class, has been on, in order of time. */
+export function bikesWith(steps: readonly Step[], lube: string): string[] {
+  const bikes = new Set<string>();
+  for (const { bikeId, after } of steps)
+    if (bikeId !== null && after?.lube && (after.bottle ?? after.lube) === lube) bikes.add(bikeId);
+  return [...bikes];
+}
+
+/** The notes that bear on a lube, by bottle or class, on any bike: in order of time. */
+export function lessonsOn(steps: readonly Step[], lube: string): Lesson[] {
+  const lessons: Lesson[] = [];
+  for (const step of steps) {
+    const { event, bikeId, from, after } = step;
+    if (bikeId === null || !from?.lube || (from.bottle ?? from.lube) !== lube) continue;
+    if (event.type !== 'soundHeard' && event.type !== 'ragChecked') continue;
+    const before = inFull(step).before ?? from;
+    if (event.type === 'ragChecked') {
+      const shown = SWATCH_LEVELS[event.swatch - 1] ?? null;
+      const expected = before.outside;
+      lessons.push({ event, bikeId, kind: 'grit', shown, expected, odd: false });
+      continue;
+    }
+    if (event.sound !== 'squeak' && event.sound !== 'still quiet') continue;
+    const kind = event.sound === 'squeak' ? 'spent' : 'quiet';
+    const odd = after?.heard?.odd === true;
+    const expected = step.factors.life;
+    lessons.push({ event, bikeId, kind, shown: lifeShown(before), expected, odd });
+  }
+  return lessons;
+}

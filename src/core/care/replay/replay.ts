@@ -1,0 +1,137 @@
+import type { Garage } from '../../garage';
+import {
+  byTime,
+  Corrections,
+  effectiveEvents,
+  isCorrection,
+  isOlderReport,
+  isPlain,
+  weatherKey,
+  type LogEvent,
+  type PlainEvent,
+  type WeatherSeen,
+} from '../../logbook';
+import { cellNamed, dayOf, LOOKS_AHEAD_DAYS, startOfDay, WeatherRecord } from '../../weather';
+import { copyBook, emptyBook, play, type BookState, type Step } from './book';
+
+/** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
+const SNAPSHOT_EVERY = 32;
+
+/**
+ * The logbook played through the care model. `add` takes new events in any order and replays only
+ * from the earliest moment they touch; the result is the same as playing everything from the start.
+ * The one mutable thing in core: whoever holds it reads `steps` and `book` and changes neither.
+ */
+export class Replay {
+  /** One step per effective event, in order of time. */
+  readonly steps: Step[] = [];
+  book: BookState = emptyBook();
+  /** The weather of the log. */
+  readonly weather = new WeatherRecord();
+  private readonly seen = new Map<string, WeatherSeen>();
+  private events: PlainEvent[] = [];
+  private readonly raw = new Map<string, PlainEvent>();
+  private readonly corrections = new Corrections();
+  private readonly snapshots: BookState[] = [];
+
+  constructor(
+    readonly garage: Garage,
+    events: readonly LogEvent[],
+  ) {
+    for (const event of events) {
+      if (isCorrection(event)) this.corrections.add(event);
+      else if (isPlain(event)) this.raw.set(event.id, event);
+      else this.see(event);
+    }
+    this.events = effectiveEvents(events);
+    this.playFrom(0);
+  }
+
+  /** Adds events not seen before (corrections too) and brings steps and book up to date. */
+  add(added: readonly LogEvent[]): void {
+    const fresh = new Set<string>();
+    let weatherFrom = Infinity;
+    for (const event of added) {
+      if (isCorrection(event)) this.corrections.add(event);
+      else if (!isPlain(event)) weatherFrom = Math.min(weatherFrom, this.see(event));
+      else if (!this.raw.has(event.id)) {
+        this.raw.set(event.id, event);
+        fresh.add(event.id);
+      }
+    }
+    const touched = new Map<string, PlainEvent>();
+    for (const event of added) {
+      if (event.type === 'weatherSeen') continue;
+      const plain = isCorrection(event) ? this.plainTarget(event.target) : event;
+      if (plain && (isCorrection(event) || fresh.has(plain.id))) touched.set(plain.id, plain);
+    }
+    let from = this.firstAfter(weatherFrom);
+    for (const event of touched.values())
+      from = Math.min(from, this.reread(event, !fresh.has(event.id)));
+    this.playFrom(from);
+  }
+
+  /** Takes in the weather of a day; gives the first moment (ms) it can bear on, or never. */
+  private see(event: WeatherSeen): number {
+    const key = weatherKey(event);
+    const old = this.seen.get(key);
+    if (old && !isOlderReport(old, event)) return Infinity;
+    this.seen.set(key, event);
+    const day = dayOf(Date.parse(event.at));
+    const { rainMm, temperatureC, humidity, windMs } = event;
+    const cell = cellNamed(event.cell);
+    this.weather.put({ cell, day, rainMm, temperatureC, humidity, windMs });
+    return startOfDay(day - LOOKS_AHEAD_DAYS);
+  }
+
+  /** Index of the first event at a moment (ms) or later. */
+  private firstAfter(ms: number): number {
+    if (ms === Infinity) return this.events.length;
+    const at = new Date(ms).toISOString();
+    const index = this.events.findIndex((e) => e.at >= at);
+    return index < 0 ? this.events.length : index;
+  }
+
+  /** The plain event a correction finally speaks of, through corrections of corrections. */
+  private plainTarget(id: string): PlainEvent | null {
+    const seen = new Set<string>();
+    for (let target: string | undefined = id; target && !seen.has(target);) {
+      const plain = this.raw.get(target);
+      if (plain) return plain;
+      seen.add(target);
+      target = this.corrections.find(target)?.target;
+    }
+    return null;
+  }
+
+  /** Puts one event's present reading in its place; gives the first index that changed. */
+  private reread(event: PlainEvent, mayBeIn: boolean): number {
+    const old = mayBeIn ? this.events.findLastIndex((e) => e.id === event.id) : -1;
+    let from = this.events.length;
+    if (old >= 0) {
+      this.events.splice(old, 1);
+      from = old;
+    }
+    const reading = this.corrections.reading(event);
+    if (!reading) return from;
+    const place = this.events.findLastIndex((e) => byTime(e, reading) < 0) + 1;
+    this.events.splice(place, 0, reading);
+    return Math.min(from, place);
+  }
+
+  private playFrom(index: number): void {
+    const snapshot = Math.min(Math.floor(index / SNAPSHOT_EVERY), this.snapshots.length);
+    const start = snapshot * SNAPSHOT_EVERY;
+    const base = this.snapshots[snapshot - 1];
+    const book = base ? copyBook(base) : emptyBook();
+    this.snapshots.length = snapshot;
+    this.steps.length = start;
+    for (let i = start; i < this.events.length; i++) {
+      const event = this.events[i];
+      if (!event) break;
+      this.steps.push(play(book, this.garage, this.weather, event));
+      if ((i + 1) % SNAPSHOT_EVERY === 0) this.snapshots.push(copyBook(book));
+    }
+    this.book = book;
+  }
+}

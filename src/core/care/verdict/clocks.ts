@@ -1,0 +1,55 @@
+import { CARE, STANDARDS } from '../model/constants';
+import type { Standard } from '../../records/standards';
+import type { ChainState } from '../model/state';
+
+/** What can call for work, most pressing first. */
+export const CLOCKS = [
+  'wear',
+  'rust',
+  'bare',
+  'wet',
+  'film',
+  'standing',
+  'inside',
+  'outside',
+] as const;
+
+export type ClockName = (typeof CLOCKS)[number];
+
+export interface Clock {
+  name: ClockName;
+  /** Where it stands and where it fires, in the same measure: share, % of wear, or hours wet. */
+  reading: number;
+  limit: number;
+  fired: boolean;
+}
+
+/** What the clocks are read against: the rider's standard and the chain's wear limit in %. */
+export interface Limits {
+  standard: Standard;
+  wearPercent: number;
+}
+
+/** Reads every clock of a chain. `film` and `standing` share a threshold; only one of them fires. */
+export function readClocks(state: ChainState, limits: Limits): Clock[] {
+  const standard = STANDARDS[limits.standard];
+  const bare = state.lube === null;
+  const spent = !bare && state.film <= CARE.reserve.value;
+  const byStanding = spent && state.film + state.idleLoss > CARE.reserve.value;
+  const clock = (name: ClockName, reading: number, limit: number, fired: boolean): Clock => ({
+    name,
+    reading,
+    limit,
+    fired,
+  });
+  return [
+    clock('wear', state.wear, limits.wearPercent, state.wear >= limits.wearPercent),
+    clock('rust', state.rust, CARE.rustInspect.value, state.rust >= CARE.rustInspect.value),
+    clock('bare', state.film, 0, bare),
+    clock('wet', state.wetLeftH, CARE.rescueHours.value, state.wetLeftH >= CARE.rescueHours.value),
+    clock('film', state.film, CARE.reserve.value, spent && !byStanding),
+    clock('standing', state.film, CARE.reserve.value, byStanding),
+    clock('inside', state.inside, standard.inside, state.inside > standard.inside),
+    clock('outside', state.outside, standard.outside, state.outside > standard.outside),
+  ];
+}

@@ -1,0 +1,93 @@
+import { LUBE_CLASSES } from '../../lube';
+import { clamp, HOURS_PER_WEEK } from '../../units';
+import { readClocks, type ClockName, type Limits } from './clocks';
+import type { Factors } from '../model/personal';
+import { ride } from '../model/ride';
+import type { ChainState } from '../model/state';
+import { calendarHours, stretch, type TypicalRiding } from './typical';
+
+/** A point of what lies ahead, km from now. */
+export interface AheadPoint {
+  km: number;
+  film: number;
+  outside: number;
+  inside: number;
+}
+
+export interface Ahead {
+  points: AheadPoint[];
+  /** Km to the first firing of each clock; absent when not reached before the rest had fired. */
+  firesAtKm: Partial<Record<ClockName, number>>;
+  /** The chain at the first of them, for proposing work. */
+  atFirst: ChainState | null;
+}
+
+/** Beyond this no one plans a lube; "more than 1,500 km" is said instead. */
+export const HORIZON_KM = 1500;
+const STEP_KM = 5;
+
+/**
+ * Rides a chain on, typically, until its clocks fire. With a life factor other than the
+ * one its film was reckoned by (`mid`) the kilometres on the coat so far count against that life too: a
+ * coat that lasts longer has also more left.
+ */
+export function lookAhead(
+  now: ChainState,
+  cogsNow: number,
+  typical: TypicalRiding,
+  limits: Limits,
+  factors: Factors,
+  mid: Factors,
+  horizonKm = HORIZON_KM,
+): Ahead {
+  let state: ChainState = { ...now, film: filmAt(now, factors.life, mid.life) };
+  let cogs = cogsNow;
+  const points: AheadPoint[] = [];
+  const firesAtKm: Ahead['firesAtKm'] = {};
+  let atFirst: ChainState | null = null;
+  const x = stretch(typical, STEP_KM);
+  const idle = state.lube
+    ? (LUBE_CLASSES[state.lube].idlePerWeek * calendarHours(typical, STEP_KM)) / HOURS_PER_WEEK
+    : 0;
+  let last = state;
+  for (let km = 0; km <= horizonKm; km += STEP_KM) {
+    points.push({ km, film: state.film, outside: state.outside, inside: state.inside });
+    for (const clock of readClocks(state, limits)) {
+      if (!clock.fired || clock.name in firesAtKm) continue;
+      firesAtKm[clock.name] =
+        km === 0 ? 0 : km - STEP_KM * shareBeyond(clock.name, last, state, clock.limit);
+      atFirst ??= state;
+    }
+    if (settled(firesAtKm)) break;
+    last = state;
+    const ridden = ride(state, cogs, x, factors);
+    const film = Math.max(0, ridden.state.film - idle);
+    state = {
+      ...ridden.state,
+      film,
+      idleLoss: ridden.state.idleLoss + (ridden.state.film - film),
+    };
+    cogs = ridden.cogs;
+  }
+  return { points, firesAtKm, atFirst };
+}
+
+/** The film of a chain if its coat's life differs from the one it was reckoned by. */
+export function filmAt(now: ChainState, life: number, mid: number): number {
+  if (life === mid) return now.film;
+  return clamp(now.film + now.worn / mid - now.worn / life, 0, 1);
+}
+
+/** Once lube and both kinds of grit have fired, nothing further on can come first. */
+const settled = (fires: Ahead['firesAtKm']): boolean =>
+  (fires.film ?? fires.standing) !== undefined &&
+  fires.outside !== undefined &&
+  fires.inside !== undefined;
+
+/** How far into the last step a reading passed its limit, counted back from the step's end, 0 to 1. */
+function shareBeyond(name: ClockName, from: ChainState, to: ChainState, limit: number): number {
+  const key = name === 'standing' ? 'film' : name;
+  if (key !== 'film' && key !== 'outside' && key !== 'inside' && key !== 'wear') return 0;
+  const moved = to[key] - from[key];
+  return moved === 0 ? 0 : Math.min(1, Math.max(0, (to[key] - limit) / moved));
+}

@@ -1,0 +1,112 @@
+import type { Chain } from '../../garage';
+import type { Depth } from '../../logbook';
+import type { LubeClass, Schools } from '../../lube';
+import type { Air } from '../../weather';
+import { readClocks, type Clock, type Limits } from './clocks';
+import type { ChainState } from '../model/state';
+import { work, type WorkSpec } from '../model/work';
+
+/** Hands-on minutes, from to. Common practice. */
+export const DEPTH_MINUTES: Record<Depth, readonly [number, number]> = {
+  'wipe-down': [2, 5],
+  'top-up': [10, 15],
+  roadside: [5, 10],
+  rescue: [10, 15],
+  'on-bike clean': [20, 40],
+  'off-bike clean': [45, 90],
+  soak: [30, 60],
+  'new-chain strip': [30, 60],
+  'wax reset': [45, 90],
+};
+
+export interface Proposal {
+  depth: Depth;
+  spec: WorkSpec;
+}
+
+const BATHS = { count: 3, ml: 150 };
+const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
+
+const spec = (
+  method: WorkSpec['method'],
+  lubeClass: LubeClass | null,
+  more: Partial<WorkSpec> = {},
+): WorkSpec => ({
+  method,
+  cogsCleaned: false,
+  baths: BATHS,
+  drying: 'towel',
+  lube: lubeClass ? { lubeClass, coat: 1, wiped: true } : null,
+  ...more,
+});
+
+/**
+ * The usual work at each depth with a lube, in order of depth. `between`: what is on the rag between
+ * deep cleans.
+ */
+export function usualWork(
+  lube: LubeClass,
+  chain: Chain | undefined,
+  between: Schools['between'],
+): Proposal[] {
+  const wax = WAXES.includes(lube);
+  const rag = between === 'degreaser' ? 'degreaser wipe' : 'solvent wipe';
+  // Degreaser on the rag is rinsed off, and the chain dried.
+  const dried = { drying: between === 'degreaser' ? 'towel and air' : 'towel' } as const;
+  const mayOpen = chain?.closure === 'reusable link';
+  const list: Proposal[] = [
+    { depth: 'wipe-down', spec: spec('dry wipe', null) },
+    { depth: 'wipe-down', spec: spec(rag, null, dried) },
+    { depth: 'top-up', spec: wax ? spec('dry wipe', lube) : spec(rag, lube, dried) },
+    { depth: 'rescue', spec: spec('solvent wipe', lube, { drying: 'towel and air' }) },
+  ];
+  // A rinsed chain is blown out: towelled only, it stays wet inside for hours in a cold place.
+  const rinsed = { cogsCleaned: true, drying: 'towel and air' } as const;
+  if (wax) {
+    list.push({ depth: 'wax reset', spec: spec('wax reset', lube, rinsed) });
+    return list;
+  }
+  list.push({ depth: 'on-bike clean', spec: spec('brush', lube, rinsed) });
+  list.push({ depth: 'on-bike clean', spec: spec('scrubber', lube, rinsed) });
+  if (mayOpen) list.push({ depth: 'off-bike clean', spec: spec('baths', lube, rinsed) });
+  return list;
+}
+
+/** Work that leaves the clock it was done for this near to firing again is not worth the gloves. Own estimate. */
+const HEADROOM = 0.25;
+
+/**
+ * Whether work has quieted a clock: one that had fired with room to spare, another by not setting it
+ * off. Wear and rust are not for work to mend.
+ */
+function satisfied(clock: Clock, hadFired: boolean): boolean {
+  if (clock.name === 'wear' || clock.name === 'rust') return true;
+  if (clock.fired) return false;
+  if (!hadFired) return true;
+  if (clock.name === 'film') return clock.reading >= clock.limit * (1 + HEADROOM);
+  if (clock.name === 'inside' || clock.name === 'outside')
+    return clock.reading <= clock.limit * (1 - HEADROOM);
+  return true;
+}
+
+/**
+ * The shallowest usual work that quiets every clock work can quiet, with room to spare; the deepest
+ * there is when none suffices. Work never ends on a bare chain. `lube` is put on where a coat is needed.
+ */
+export function proposeWork(
+  state: ChainState,
+  cogs: number,
+  lube: LubeClass,
+  chain: Chain | undefined,
+  air: Air,
+  limits: Limits,
+  between: Schools['between'],
+): Proposal {
+  const usual = usualWork(lube, chain, between);
+  const before = readClocks(state, limits);
+  for (const proposal of usual) {
+    const after = readClocks(work(state, cogs, proposal.spec, air).state, limits);
+    if (after.every((clock, i) => satisfied(clock, before[i]?.fired === true))) return proposal;
+  }
+  return usual[usual.length - 1] as Proposal;
+}

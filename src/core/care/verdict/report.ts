@@ -1,0 +1,100 @@
+import { wearLimitPercent } from '../../chain';
+import type { Bike, Chain } from '../../garage';
+import type { CleanMethod } from '../../logbook';
+import type { LubeClass } from '../../lube';
+import type { Settings } from '../../settings';
+import { airOf, inFull, learntOf, type Step, type StepInFull } from '../replay/book';
+import type { Limits } from './clocks';
+import type { Personal } from '../model/personal';
+import type { Replay } from '../replay/replay';
+import { stand } from '../model/stand';
+import type { ChainState } from '../model/state';
+import { typicalRiding, type TypicalRiding } from './typical';
+import { judge, type Verdict } from './verdict';
+
+/** All there is to say of a chain on a bike at one moment. */
+export interface ChainReport {
+  bike: Bike;
+  chain: Chain;
+  /** The chain as it stands now. */
+  state: ChainState;
+  cogs: number;
+  limits: Limits;
+  typical: TypicalRiding;
+  /** What was learnt of the lube on it, on this bike. */
+  learnt: Personal;
+  verdict: Verdict;
+}
+
+/** Proposed where a rider has never lubed in the log: between wet and dry in everything. */
+const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
+
+/** Steps worked out before: a step never changes, and a ride logged adds one to thousands. */
+const worked = new WeakMap<Step, StepInFull>();
+
+/** Steps of one chain in full, in order of time. */
+export const stepsOf = (replay: Replay, chainId: string): StepInFull[] =>
+  replay.steps
+    .filter((s) => s.chainId === chainId)
+    .map((step) => {
+      const known = worked.get(step) ?? inFull(step);
+      worked.set(step, known);
+      return known;
+    });
+
+/** The report of the chain on a bike, or null when none is fitted or it left the garage. */
+export function reportOn(
+  replay: Replay,
+  bikeId: string,
+  settings: Settings,
+  now: number,
+): ChainReport | null {
+  const bike = replay.garage.bikes[bikeId];
+  const chainId = replay.book.fitted.get(bikeId);
+  const chain = chainId === undefined ? undefined : replay.garage.chains[chainId];
+  const last = chainId === undefined ? undefined : replay.book.chains.get(chainId);
+  if (!bike || !chain || !last || bike.retired) return null;
+  const air = airOf(bike, replay.book.cells.get(bikeId), replay.weather, last.at, now);
+  const state = stand(last, now, air);
+  const cogs = replay.book.cogs.get(bikeId) ?? 0;
+  const limits: Limits = {
+    standard: settings.standard,
+    wearPercent: wearLimitPercent(chain.speeds, bike.gear),
+  };
+  const typical = typicalRiding(replay.steps, bike, now);
+  const learnt = learntOf(replay.book, state, bikeId);
+  const verdict = judge({
+    state,
+    cogs,
+    chain,
+    air,
+    limits,
+    typical,
+    learnt,
+    between: settings.schools.between,
+    usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
+  });
+  return { bike, chain, state, cogs, limits, typical, learnt, verdict };
+}
+
+/** The class of lube put on a chain last. */
+export function lastLube(steps: readonly Step[], chainId: string): LubeClass | null {
+  for (let i = steps.length - 1; i >= 0; i--) {
+    const step = steps[i];
+    if (step?.chainId !== chainId) continue;
+    if (step.event.type === 'workDone' && step.event.lube) return step.event.lube.lubeClass;
+    if (step.event.type === 'chainFitted' && step.event.start?.lube) return step.event.start.lube;
+  }
+  return null;
+}
+
+const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];
+
+/** Times the link of a chain has been opened, by the log: taken off, or cleaned off the bike. */
+export const openingsOf = (steps: readonly Step[], chainId: string): number =>
+  steps.filter(
+    ({ event, chainId: of }) =>
+      of === chainId &&
+      (event.type === 'chainRemoved' ||
+        (event.type === 'workDone' && OPENED.includes(event.method))),
+  ).length;

@@ -1,0 +1,121 @@
+import type { Chain } from '../../garage';
+import type { LubeClass, Schools } from '../../lube';
+import { MS_PER_HOUR, type Spread } from '../../units';
+import type { Air } from '../../weather';
+import { readClocks, type Clock, type ClockName, type Limits } from './clocks';
+import { HORIZON_KM, lookAhead, type Ahead } from './lookAhead';
+import { futuresOf, type Futures, type Personal } from '../model/personal';
+import { proposeWork, type Proposal } from './proposal';
+import type { ChainState } from '../model/state';
+import { calendarHours, type TypicalRiding } from './typical';
+
+export type VerdictKind =
+  | 'replace'
+  | 'inspect'
+  | 'bare'
+  | 'rescue'
+  | 're-lube'
+  | 'touch up'
+  | 'deep clean'
+  | 'wipe'
+  | 'good for';
+
+const KIND_OF: Record<ClockName, VerdictKind> = {
+  wear: 'replace',
+  rust: 'inspect',
+  bare: 'bare',
+  wet: 'rescue',
+  film: 're-lube',
+  standing: 'touch up',
+  inside: 'deep clean',
+  outside: 'wipe',
+};
+
+export interface Verdict {
+  kind: VerdictKind;
+  /** The clock that fired, or that will fire first. */
+  clock: ClockName;
+  clocks: Clock[];
+  /** Other clocks that fired too. */
+  also: ClockName[];
+  /** Km until the first clock fires; null when one has fired. `high` stops at the horizon. */
+  distanceKm: Spread | null;
+  beyondHorizon: boolean;
+  /** When that distance will have been ridden, ms, if the rider's week is known. */
+  dueAt: number | null;
+  proposal: Proposal;
+  /** Set while a fresh coat is setting: riding before costs film. */
+  setsUntil: number | null;
+  heard: ChainState['heard'];
+  ahead: { low: Ahead; mid: Ahead; high: Ahead };
+}
+
+export interface VerdictInput {
+  /** The chain as it stands now. */
+  state: ChainState;
+  cogs: number;
+  chain: Chain | undefined;
+  air: Air;
+  limits: Limits;
+  typical: TypicalRiding;
+  /** What was learnt of its lube on this bike. */
+  learnt: Personal;
+  /** Put on where the chain is bare and a coat is proposed. */
+  usualLube: LubeClass;
+  /** What is on the rag between deep cleans. */
+  between: Schools['between'];
+}
+
+/** Clocks that distance moves, and that a rider can act on before they fire. */
+const AHEAD_CLOCKS: ClockName[] = ['wear', 'film', 'standing', 'inside', 'outside'];
+
+/** Reads the clocks, looks ahead and proposes the shallowest work that satisfies them. */
+export function judge(input: VerdictInput): Verdict {
+  const { state, cogs, typical, limits } = input;
+  const clocks = readClocks(state, limits);
+  const fired = clocks.filter((c) => c.fired).map((c) => c.name);
+  const futures = futuresOf(input.learnt);
+  const run = (which: keyof Futures) =>
+    lookAhead(state, cogs, typical, limits, futures[which], futures.mid);
+  const ahead = { low: run('low'), mid: run('mid'), high: run('high') };
+  const firstOf = (a: Ahead) => {
+    let name: ClockName | null = null;
+    let km = Infinity;
+    for (const clock of AHEAD_CLOCKS) {
+      const at = a.firesAtKm[clock];
+      if (at !== undefined && at < km) [name, km] = [clock, at];
+    }
+    return { name, km: Math.min(km, HORIZON_KM) };
+  };
+  const first = firstOf(ahead.mid);
+  const main = fired[0];
+  const workState = main === undefined ? (ahead.mid.atFirst ?? state) : state;
+  const known = typical.rides >= 2;
+  return {
+    kind: main === undefined ? 'good for' : KIND_OF[main],
+    clock: main ?? first.name ?? 'film',
+    clocks,
+    also: fired.slice(1),
+    distanceKm:
+      main === undefined
+        ? { low: firstOf(ahead.low).km, mid: first.km, high: firstOf(ahead.high).km }
+        : null,
+    beyondHorizon: first.km >= HORIZON_KM,
+    dueAt:
+      main === undefined && known && first.name !== null
+        ? state.at + calendarHours(typical, first.km) * MS_PER_HOUR
+        : null,
+    proposal: proposeWork(
+      workState,
+      cogs,
+      state.lube ?? input.usualLube,
+      input.chain,
+      input.air,
+      limits,
+      input.between,
+    ),
+    setsUntil: state.setAt > state.at && state.film > 0 ? state.setAt : null,
+    heard: state.heard,
+    ahead,
+  };
+}

@@ -1,0 +1,244 @@
+import { CARE } from '../../care';
+import type { Depth } from '../../logbook';
+import { meanCosts, type Costs } from '../simulate/costs';
+import type { DateText } from '../../time/dates';
+import { follow, type Done, type Policy } from '../simulate/follow';
+import type { BikePlan, PlannedJob } from '../simulate/planBike';
+import { adaptive, type Days } from '../simulate/policies';
+import type { Bench, BikeProblem } from '../solver/problem';
+import type { BikeNow } from './request';
+import { minutesOf, readyHours, startBy } from '../solver/rules';
+
+/** Why a job falls on its day: the first of these that holds. */
+type ReasonName =
+  | 'pinned'
+  | 'race'
+  | 'wet'
+  | 'film'
+  | 'rain'
+  | 'inside'
+  | 'outside'
+  | 'cap'
+  | 'no time later'
+  | 'cheapest'
+  | 'routine';
+
+/** A job on a date, with everything a rider asks about it. */
+export interface AgendaItem {
+  /** The same from plan to plan: the chain, and the number of the job among those of its chain. */
+  id: string;
+  bikeId: string;
+  bikeName: string;
+  chainId: string;
+  date: DateText;
+  depth: Depth;
+  lubeName: string | null;
+  bottleId: string | null;
+  /** It puts another class of lube on than the one before. */
+  changesLube: boolean;
+  minutes: number;
+  /** When the evening begins, and the latest start so that the chain is ready for the next ride; ms. */
+  from: number;
+  startBy: number | null;
+  readyBy: number | null;
+  readyHours: number;
+  reason: ReasonName;
+  /** Means over the futures before it: film left, grit, the chance of coming home wet and of rain on the rides after. */
+  film: number;
+  outside: number;
+  inside: number;
+  wet: number;
+  rain: number;
+  /** Share of the futures in which the plan, re-formed from day to day, does such a job within a day of it. */
+  confidence: number;
+  /** What it costs on average to leave it for a week. */
+  putOff: Pick<Costs, 'dryKm' | 'wear' | 'wearMoney' | 'rust' | 'wattHours' | 'total'> & {
+    watts: number;
+    km: number;
+  };
+  /** Km of rides before it, for the tape. */
+  afterKm: number;
+  pinned: boolean;
+  /** The race it prepares for, and whether nobody rides in between: a short ride shakes it out. */
+  race: DateText | null;
+  shakeOut: boolean;
+}
+
+/** Days a job is left undone to tell what that costs. */
+const PUT_OFF_DAYS = 7;
+/** Futures it is told from: two runs a job, and it is said in round figures. */
+const TOLD_FUTURES = 10;
+/** Days after a job within which rain counts as its reason, and how likely it must be. */
+const RAIN_DAYS = 3;
+const RAIN_LIKELY = 0.5;
+/** Water on a ride worth speaking of, mm. */
+const WETTING_MM = 0.5;
+/** Days before a race that count as preparing for it. */
+const RACE_DAYS = 4;
+
+const mean = (list: readonly number[]): number =>
+  list.reduce((a, b) => a + b, 0) / Math.max(1, list.length);
+
+/** The jobs of a bike's plan as the rider reads them. */
+export function agendaOf(
+  problem: BikeProblem,
+  now: BikeNow,
+  plan: BikePlan,
+  days: Days,
+): AgendaItem[] {
+  return plan.jobs.flatMap((job, n) => {
+    const bench = problem.benches[job.day];
+    if (!bench) return [];
+    const before = plan.held.flatMap((done) => done.find((d) => d.day === job.day) ?? []);
+    const race = raceAfter(problem, job.day);
+    const rain = rainAfter(problem, job.day);
+    const readings = {
+      film: mean(before.map((d) => d.film)),
+      outside: mean(before.map((d) => d.outside)),
+      inside: mean(before.map((d) => d.inside)),
+      wet: mean(before.map((d) => Number(d.wet))),
+    };
+    const { work } = job;
+    const wet = readings.wet >= 0.5 && work.depth === 'top-up';
+    return [
+      {
+        id: `${problem.chainId}-${now.jobsDone + n + 1}`,
+        bikeId: problem.bikeId,
+        bikeName: problem.bikeName,
+        chainId: problem.chainId,
+        date: bench.date,
+        depth: wet ? 'rescue' : work.depth,
+        lubeName: work.lubeName,
+        bottleId: work.bottleId,
+        changesLube: changesLube(problem, plan.jobs, job),
+        minutes: minutesOf(work, days.shared[job.day] ?? false),
+        from: bench.from,
+        startBy: startBy(work, bench),
+        readyBy: bench.nextRideAt,
+        readyHours: readyHours(work, bench.air),
+        reason: reasonOf(problem, plan, job, days, readings, rain, race),
+        ...readings,
+        rain,
+        confidence: confidenceOf(plan, job),
+        putOff: putOffOf(problem, plan, job, days),
+        afterKm: kmBefore(problem, job.day),
+        pinned: bench.mark !== null && bench.mark !== 'leave',
+        race: race?.date ?? null,
+        shakeOut: race !== null && work.deep && !race.ridden,
+      },
+    ];
+  });
+}
+
+/** Whether a job puts another class of lube on than the last one before it. */
+function changesLube(
+  { coats, coatNow }: BikeProblem,
+  jobs: readonly PlannedJob[],
+  { day, work }: PlannedJob,
+): boolean {
+  if (work.coat === null) return false;
+  const last = jobs.filter((j) => j.day < day && j.work.coat !== null).at(-1);
+  const before = coats[last?.work.coat ?? coatNow]?.lubeClass ?? null;
+  return before !== null && before !== coats[work.coat]?.lubeClass;
+}
+
+/** The race within a few days of a job, and whether the bike is ridden in between. */
+function raceAfter(problem: BikeProblem, day: number): { date: DateText; ridden: boolean } | null {
+  let ridden = false;
+  for (let d = day; d < Math.min(day + RACE_DAYS, problem.benches.length); d++)
+    for (const ride of problem.benches[d]?.rides ?? []) {
+      if (ride.weight === 'race') return { date: ride.date, ridden };
+      ridden = true;
+    }
+  return null;
+}
+
+/** Share of the futures in which the rides of the days after a job get wet. */
+function rainAfter({ benches, natures }: BikeProblem, day: number): number {
+  const rides = benches.slice(day, day + RAIN_DAYS).flatMap((b) => b.rides);
+  const wet = natures.filter((_, k) =>
+    rides.some((r) => (r.exposure[k]?.waterMm ?? 0) > WETTING_MM),
+  );
+  return wet.length / Math.max(1, natures.length);
+}
+
+const kmBefore = ({ before, benches }: BikeProblem, day: number): number =>
+  [...before, ...benches.slice(0, day).flatMap((b) => b.rides)].reduce(
+    (km, ride) => km + (ride.exposure[0]?.km ?? 0),
+    0,
+  );
+
+function confidenceOf(plan: BikePlan, { day, work }: PlannedJob): number {
+  const alike = (d: Done) =>
+    Math.abs(d.day - day) <= 1 && (d.work.coat === null) === (work.coat === null);
+  return plan.free.filter((f) => f.done.some(alike)).length / Math.max(1, plan.free.length);
+}
+
+/** The grit at which a limit is as good as reached. */
+const NEARLY = 0.75;
+
+function reasonOf(
+  problem: BikeProblem,
+  plan: BikePlan,
+  { day, work }: PlannedJob,
+  days: Days,
+  at: Pick<AgendaItem, 'film' | 'outside' | 'inside' | 'wet'>,
+  rain: number,
+  race: { date: DateText } | null,
+): ReasonName {
+  const bench = problem.benches[day] as Bench;
+  if (bench.mark !== null) return 'pinned';
+  if (plan.basis === 'routine') return 'routine';
+  if (race && work.deep) return 'race';
+  if (at.wet >= 0.5) return 'wet';
+  const next = problem.benches[day + 1];
+  const cap = problem.capDays;
+  if (work.deep && cap !== null && at.inside < NEARLY * problem.limits.inside) return 'cap';
+  if (work.coat !== null && at.film < 2 * CARE.reserve.value) return 'film';
+  if (work.deep && at.inside >= NEARLY * problem.limits.inside) return 'inside';
+  if (work.coat !== null && rain >= RAIN_LIKELY && at.film < 0.7) return 'rain';
+  if (at.outside >= NEARLY * problem.limits.outside) return 'outside';
+  if (next && (days.minutes[day + 1] ?? 0) < work.handsOn) return 'no time later';
+  return 'cheapest';
+}
+
+/** The mean cost of leaving a job for a week and going on with the plan then. */
+function putOffOf(
+  problem: BikeProblem,
+  plan: BikePlan,
+  job: PlannedJob,
+  days: Days,
+): AgendaItem['putOff'] {
+  const some = { ...problem, natures: problem.natures.slice(0, TOLD_FUTURES) };
+  const jobs = new Map(plan.jobs.map((j) => [j.day, j.work]));
+  const after = adaptive(problem, plan.values, days);
+  const until = job.day + PUT_OFF_DAYS;
+  const doing: Policy = (d, bench, futures) =>
+    d <= job.day ? futures.map(() => jobs.get(d) ?? null) : after(d, bench, futures);
+  const leaving: Policy = (d, bench, futures) =>
+    d < job.day
+      ? futures.map(() => jobs.get(d) ?? null)
+      : d < until
+        ? futures.map(() => null)
+        : after(d, bench, futures);
+  const a = meanCosts(follow(some, doing, days.shared).map((f) => f.costs));
+  const b = meanCosts(follow(some, leaving, days.shared).map((f) => f.costs));
+  const km = kmBefore(problem, until) - kmBefore(problem, job.day);
+  const hours = Math.max(
+    1e-9,
+    problem.benches
+      .slice(job.day, until)
+      .flatMap((x) => x.rides)
+      .reduce((sum, r) => sum + r.hours, 0),
+  );
+  return {
+    dryKm: b.dryKm - a.dryKm,
+    wear: b.wear - a.wear,
+    wearMoney: b.wearMoney - a.wearMoney,
+    rust: b.rust - a.rust,
+    wattHours: b.wattHours - a.wattHours,
+    total: b.total - a.total,
+    watts: km > 0 ? (b.wattHours - a.wattHours) / hours : 0,
+    km,
+  };
+}

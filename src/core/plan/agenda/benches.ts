@@ -1,0 +1,177 @@
+import { exposureOf, type Exposure } from '../../care';
+import { futureHours, regionAt } from '../../climate';
+import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
+import {
+  dustOf,
+  hourOf,
+  isSalted,
+  roadAfter,
+  ROAD_UNKNOWN,
+  storedAir,
+  wetShareOf,
+  type Air,
+  type Road,
+  type WeatherHour,
+} from '../../weather';
+import { dayNumber, daysAfter, weekdayOf, type DateText } from '../../time/dates';
+import { dateOf, momentOf } from '../../time/zones';
+import type { RideAhead } from '../rides/occurrences';
+import type { Bench, RideExposed } from '../solver/problem';
+import type { BikeNow, PlanRequest, WhatIf } from './request';
+import type { PlanSettings } from '../../records/plan';
+
+/** Opened later than this after the usual hour, the evening is over. */
+const EVENING_H = 4;
+/** Days before a race on which the lube stays what it is. Common practice: nothing new on race day. */
+const SAME_LUBE_DAYS = 7;
+/** Work for a race ends so many days before it: it sets, and a short ride shakes it out. */
+const RACE_EVE_DAYS = 2;
+
+/** One weather that may come, with the road it leaves: hours from `from` on. */
+interface Weather {
+  from: number;
+  hours: WeatherHour[];
+  roads: Road[];
+}
+
+/** The minutes a rider has on a day. */
+const minutesOn = (plan: PlanSettings, date: DateText): number =>
+  plan.otherDays[date] ?? plan.minutes[weekdayOf(date) - 1] ?? 0;
+
+/** The minutes of each day of the plan, from today on. */
+export function minutesOfDays({ settings, now, zone }: PlanRequest): number[] {
+  const { plan } = settings;
+  const today = dateOf(now, zone);
+  const over = now > momentOf(today, plan.benchTime, zone) + EVENING_H * MS_PER_HOUR;
+  return Array.from({ length: plan.days }, (_, d) =>
+    d === 0 && over ? 0 : minutesOn(plan, daysAfter(today, d)),
+  );
+}
+
+/** The weathers that may come to a bike. */
+export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
+  const from = hourOf(request.now) * MS_PER_HOUR;
+  const count = (request.settings.plan.days + 2) * 24;
+  const region = bike.place ? regionAt(bike.place.lat, bike.place.lon) : 'temperate coast';
+  return Array.from({ length: request.futures }, (_, k) => {
+    const hours = supposed(
+      request.whatIf,
+      futureHours(request.seed, k, region, bike.forecast, from, count),
+    );
+    const roads: Road[] = [];
+    let road = bike.road ?? ROAD_UNKNOWN;
+    for (const hour of hours) {
+      road = roadAfter(road, hour);
+      roads.push(road);
+    }
+    return { from, hours, roads };
+  });
+}
+
+/** A storm as a rider fears it: from the third day on, four days of driving rain. */
+const STORM = { fromH: 60, toH: 156, rainMm: 2, humidity: 0.95, windMs: 14 };
+
+/** Hours as they are told, or what if they were otherwise. */
+function supposed(whatIf: WhatIf, hours: readonly WeatherHour[]): WeatherHour[] {
+  return hours.map((hour, h) => {
+    if (whatIf === 'dry') return { ...hour, rainMm: 0 };
+    if (whatIf === 'forecast' || h < STORM.fromH || h >= STORM.toH) return hour;
+    const { rainMm, humidity, windMs } = STORM;
+    return { ...hour, rainMm: Math.max(hour.rainMm, rainMm), humidity, windMs };
+  });
+}
+
+/** What a ride meets in one weather. */
+function exposureIn({ from, hours, roads }: Weather, ride: RideAhead, { bike }: BikeNow): Exposure {
+  const first = Math.max(0, Math.floor((ride.at - from) / MS_PER_HOUR));
+  const last = Math.max(first, Math.ceil((ride.end - from) / MS_PER_HOUR) - 1);
+  let known = 0;
+  const sky = { wetShare: 0, rainMmPerH: 0, dust: 0, dustEverywhere: false, salted: false };
+  for (let h = first; h <= last; h++) {
+    const hour = hours[h];
+    const road = roads[h];
+    if (!hour || !road) continue;
+    known += 1;
+    sky.wetShare += wetShareOf(road);
+    sky.rainMmPerH += hour.rainMm;
+    sky.dust += dustOf(road);
+    sky.salted ||= isSalted(road) && wetShareOf(road) > 0;
+  }
+  if (known > 0) {
+    sky.wetShare /= known;
+    sky.rainMmPerH /= known;
+    sky.dust /= known;
+  }
+  const ground = { distanceKm: ride.km, surface: ride.surface, mud: false };
+  return exposureOf(ground, ride.hours, sky, bike);
+}
+
+/** The air a chain dries in through the day after a moment, on the average of the weathers. */
+function airAfter(weathers: readonly Weather[], at: number, { bike }: BikeNow): Air {
+  let count = 0;
+  let temperatureC = 0;
+  let humidity = 0;
+  for (const { from, hours } of weathers) {
+    const first = Math.max(0, Math.floor((at - from) / MS_PER_HOUR));
+    for (let h = first; h < first + 24; h += 3) {
+      const hour = hours[h];
+      if (!hour) continue;
+      count += 1;
+      temperatureC += hour.temperatureC;
+      humidity += hour.humidity;
+    }
+  }
+  const outside =
+    count > 0 ? { temperatureC: temperatureC / count, humidity: humidity / count } : null;
+  return storedAir(bike.storage, outside);
+}
+
+/** A bike's benches, one a day, with the rides between them; and the rides before the first. */
+export function benchesFor(
+  request: PlanRequest,
+  now: BikeNow,
+  weathers: readonly Weather[],
+): { before: RideExposed[]; benches: Bench[] } {
+  const { zone, settings, marks } = request;
+  const { plan } = settings;
+  const today = dateOf(request.now, zone);
+  const minutes = minutesOfDays(request);
+  const own = request.rides.filter((r) => r.bikeId === now.bike.id);
+  const races = own.filter((r) => r.weight === 'race').map((r) => r.date);
+  const exposed = own.map((ride): RideExposed => ({
+    date: ride.date,
+    at: ride.at,
+    hours: ride.hours,
+    weight: ride.weight,
+    exposure: weathers.map((w) => exposureIn(w, ride, now)),
+  }));
+  const starts = Array.from({ length: plan.days }, (_, d) => {
+    const hour = momentOf(daysAfter(today, d), plan.benchTime, zone);
+    const out = own.find((r) => r.at < hour && r.end > hour);
+    return Math.max(hour, out?.end ?? 0, request.now);
+  });
+  const benches = starts.map((from, d): Bench => {
+    const date = daysAfter(today, d);
+    const until = starts[d + 1] ?? from + MS_PER_DAY;
+    const mark = marks.find(
+      (m) => !m.retired && m.bikeId === now.bike.id && m.date <= date && date <= m.until,
+    );
+    const day = dayNumber(date);
+    const toRace = races.map((r) => dayNumber(r) - day).filter((n) => n >= 0);
+    const nextRace = toRace.find((n) => n >= RACE_EVE_DAYS);
+    return {
+      date,
+      day,
+      from,
+      minutes: minutes[d] ?? 0,
+      air: airAfter(weathers, from, now),
+      nextRideAt: own.find((r) => r.at >= from)?.at ?? null,
+      rides: exposed.filter((r) => r.at >= from && r.at < until),
+      raceEve: toRace.some((n) => n < RACE_EVE_DAYS),
+      raceBy: nextRace === undefined ? null : day + nextRace - RACE_EVE_DAYS,
+      sameLube: toRace.some((n) => n <= SAME_LUBE_DAYS),
+      mark: mark ? (mark.kind === 'leave' ? 'leave' : mark.depth) : null,
+    };
+  });
+  return { before: exposed.filter((r) => r.at < (starts[0] ?? request.now)), benches };
+}

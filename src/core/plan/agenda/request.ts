@@ -1,0 +1,54 @@
+import type { ChainState, Factors } from '../../care';
+import type { ForecastHours } from '../../climate';
+import type { Bike, Chain } from '../../garage';
+import type { LubeClass } from '../../lube';
+import type { Settings } from '../../settings';
+import type { Product } from '../../shelf';
+import type { Road } from '../../weather';
+import type { RideAhead } from '../rides/occurrences';
+import type { PlanMark } from '../../records/plan';
+
+/** A bike as the planner meets it now. */
+export interface BikeNow {
+  bike: Bike;
+  chain: Chain;
+  state: ChainState;
+  cogs: number;
+  /** What was learnt of the lube on it, and how far the next coat may lie off (log-normal sigmas). */
+  factors: Factors;
+  lifeSigma: number;
+  gritSigma: number;
+  openings: number;
+  /** The lube put on last; null: none in the log. */
+  lastLube: LubeClass | null;
+  wearLimit: number;
+  /** When it was last cleaned inside, ms; null: never in the log. */
+  cleanedAt: number | null;
+  /** Jobs done on the chain so far: names the next ones, see `agenda`. */
+  jobsDone: number;
+  forecast: ForecastHours | null;
+  /** Middle of the square it stands in, degrees; null: nowhere known. */
+  place: { lat: number; lon: number } | null;
+  /** The road as it is now, where the weather is known. */
+  road: Road | null;
+}
+
+/** The weather to plan for: as it is told, or what if it were otherwise. */
+export const WHAT_IFS = ['forecast', 'dry', 'storm'] as const;
+export type WhatIf = (typeof WHAT_IFS)[number];
+
+/** All the planner is asked: plain data, so that it can go to a worker. */
+export interface PlanRequest {
+  now: number;
+  zone: string;
+  bikes: BikeNow[];
+  products: Record<string, Product>;
+  /** What is left of each product, in its unit. */
+  left: Record<string, number>;
+  settings: Settings;
+  rides: RideAhead[];
+  marks: PlanMark[];
+  whatIf: WhatIf;
+  futures: number;
+  seed: number;
+}

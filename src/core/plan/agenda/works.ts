@@ -1,0 +1,191 @@
+import type { CleanMethod, Depth } from '../../logbook';
+import { coatOf, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
+import { offers, type AtTheBench, type Offer } from '../../bench/offer';
+import { isWax } from '../../bench/job';
+import { methodOf } from '../../bench/result';
+import { againstHabits } from '../../choice/rules';
+import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../../lube';
+import { costOf, usedOn } from '../../shelf';
+import type { Air } from '../../weather';
+import type { CoatKind, Family, Work } from '../solver/problem';
+import type { BikeNow, PlanRequest } from './request';
+
+/** Depths the planner chooses from: the others answer to what happens on the road, or to a new chain. */
+const RAG: readonly CleanMethod[] = [
+  'none',
+  'dry wipe',
+  'solvent wipe',
+  'degreaser wipe',
+  'flush and wipe',
+];
+/** A job that strips for wax is called by what it is, not by the coat it ends with. */
+const PLANNED: Partial<Record<Depth, readonly CleanMethod[]>> = {
+  'wipe-down': RAG,
+  'top-up': RAG,
+  'on-bike clean': ['brush', 'scrubber'],
+  'off-bike clean': ['baths'],
+  'wax reset': ['wax reset'],
+};
+/** Put on where nothing is known. */
+const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
+/** The air minutes and labels are read in: setting is reckoned anew for each day's air. */
+const READ_IN: Air = { temperatureC: 20, humidity: 0.5 };
+
+const familyOf = (lube: LubeClass | null): Family =>
+  lube === null ? 'bare' : isWax(lube) ? 'wax' : 'oil';
+
+/**
+ * What may go on a chain ridden so much of the way in the wet: the bottles on the shelf that go with the rider's
+ * habit and schools, and what is on now.
+ */
+export function coatsFor(
+  request: PlanRequest,
+  now: BikeNow,
+  wetShare: number,
+): { coats: CoatKind[]; coatNow: number } {
+  const { products, left, settings } = request;
+  const { habit } = settings.choice;
+  const facts = { habit, wetShare, ...settings.schools };
+  const kind = (
+    id: string,
+    lubeClass: LubeClass | null,
+    label: number | null,
+    atHand: boolean,
+  ): CoatKind => ({
+    id,
+    lubeClass,
+    family: familyOf(lubeClass),
+    lifeKm: lubeClass ? (label ?? LUBE_CLASSES[lubeClass].lifeKm) : 1,
+    atHand,
+  });
+  const { sides, amount } = settings.schools;
+  const coatMl = (lube: LubeClass) =>
+    doseOf(now.chain.links, sidesOf(sides, now.bike.ebike, lube), settings.dropsPerMl, amount).ml;
+  const bottles = Object.values(products).filter(
+    ({ id, retired, lubeClass }) =>
+      !retired &&
+      lubeClass !== null &&
+      (left[id] ?? 0) >= coatMl(lubeClass) &&
+      (lubeClass === now.state.lube || againstHabits(lubeClass, facts) === null),
+  );
+  const coats = bottles.map((p) => kind(p.id, p.lubeClass, p.lifeKm, true));
+  const { lube, bottle } = now.state;
+  let coatNow = coats.findIndex((c) => c.id === bottle && c.lubeClass === lube);
+  if (coatNow < 0) coatNow = coats.findIndex((c) => c.lubeClass === lube);
+  const buys = bottles.length === 0;
+  if (coatNow < 0) coatNow = coats.push(kind(lube ?? 'bare', lube, null, buys)) - 1;
+  if (buys && lube === null) {
+    const usual = now.lastLube ?? LUBE_IF_UNKNOWN;
+    coats.push(kind(usual, usual, null, true));
+  }
+  return { coats, coatNow };
+}
+
+/** Every work that may be chosen for a bike, with the bench's own minutes and what it takes off the shelf. */
+export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly CoatKind[]): Work[] {
+  const works: Work[] = [];
+  const seen = new Set<string>();
+  const put = (work: Work) => {
+    const key = JSON.stringify([work.depth, work.coat, work.spec.method, work.handsOn]);
+    const same = works.find((w) => keyOf(w) === key);
+    if (same) same.over = [...new Set([...same.over, ...work.over])];
+    else if (!seen.has(key)) works.push(work);
+    seen.add(key);
+  };
+  // Only what may be on the chain at some time bears on what can be done.
+  const families = [...new Set(coats.map((c) => c.family))];
+  coats.forEach((coat, index) => {
+    if (coat.lubeClass === null || !coat.atHand) return;
+    for (const over of families) {
+      // What is on decides how it is cleaned: oil is stripped before wax.
+      const on = over === 'oil' ? 'wet' : over === 'wax' ? 'drip wax' : null;
+      for (const offer of offersFor(request, now, on, coat))
+        if (offer.refused === null && PLANNED[offer.depth]?.includes(methodOf(offer.job)))
+          put(workOf(request, offer, coat, index, over));
+    }
+  });
+  return works;
+}
+
+const keyOf = (w: Work): string => JSON.stringify([w.depth, w.coat, w.spec.method, w.handsOn]);
+
+function offersFor(
+  request: PlanRequest,
+  now: BikeNow,
+  on: LubeClass | null,
+  coat: CoatKind,
+): Offer[] {
+  const { products, settings } = request;
+  const at: AtTheBench = {
+    bike: now.bike,
+    chain: now.chain,
+    state: { ...now.state, lube: on },
+    cogs: now.cogs,
+    air: READ_IN,
+    openings: now.openings,
+    products,
+    settings,
+  };
+  return offers(at, {
+    lube: coat.lubeClass ?? LUBE_IF_UNKNOWN,
+    bottleId: coat.id,
+    clean: settings.workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
+    addOns: [],
+    baths: { count: 3, ml: 150 },
+  });
+}
+
+function workOf(
+  request: PlanRequest,
+  offer: Offer,
+  coat: CoatKind,
+  index: number,
+  over: Family,
+): Work {
+  const { products, left, settings } = request;
+  const { job, depth } = offer;
+  const method = methodOf(job);
+  const bottle = coat.lubeClass === null ? null : (products[coat.id] ?? null);
+  const lube = job.lube;
+  const spec: WorkSpec = {
+    method,
+    cogsCleaned: !RAG.includes(method),
+    baths: job.baths,
+    // A rag job ends with a towel; what is rinsed is blown out where there is air.
+    drying:
+      !RAG.includes(method) && settings.workshop.tools.includes('air') ? 'towel and air' : 'towel',
+    lube: lube && { lubeClass: lube.lubeClass, coat: 1, wiped: true },
+  };
+  const coatMl = lube && bottle ? [{ bottle, ml: lube.ml }] : [];
+  const used = usedOn({
+    method,
+    baths: method === 'baths' ? job.baths : null,
+    coat: coatMl,
+    cleaner: offer.cleaner,
+    settled: false,
+  });
+  const money = used.reduce((sum, u) => {
+    const product = products[u.productId];
+    return sum + ((product && costOf(product, u.amount)) ?? 0);
+  }, 0);
+  const from: Coat = lube ? coatOf(products, { lube: spec.lube, used }) : OF_ITS_CLASS;
+  const traits = LUBE_CLASSES[coat.lubeClass ?? LUBE_IF_UNKNOWN];
+  const setHours = bottle?.setHours ?? traits.setHours;
+  return {
+    depth,
+    coat: lube ? index : null,
+    over: [over],
+    spec,
+    from,
+    deep: !RAG.includes(method),
+    handsOn: Math.round(offer.time?.handsOn ?? 0),
+    elapsed: Math.round(offer.time?.elapsed ?? 0),
+    setHours: lube ? setHours : 0,
+    carrier: lube ? traits.carrier : 'none',
+    money,
+    coatsLeft: lube && bottle ? Math.floor((left[bottle.id] ?? 0) / lube.ml + 1e-9) : null,
+    leastC: lube ? (bottle?.leastC ?? null) : null,
+    bottleId: lube ? (bottle?.id ?? null) : null,
+    lubeName: lube ? (bottle?.name ?? `${lube.lubeClass} lube`) : null,
+  };
+}

@@ -1,0 +1,80 @@
+import type { RideLogged, Surface } from '../../logbook';
+import { MS_PER_DAY } from '../../units';
+import { daysAfter, weekdayOf } from '../../time/dates';
+import { dateOf, timeOf } from '../../time/zones';
+import type { PlannedRide } from '../../records/plan';
+
+/** How far back a habit is looked for, and how many of its weeks must show it. Own choice. */
+const WEEKS = 8;
+const OFTEN = 0.5;
+
+const middle = <T>(sorted: readonly T[]): T => sorted[Math.floor(sorted.length / 2)] as T;
+
+/**
+ * The weekly pattern of a bike's rides over the last eight weeks up to `now` (ms): the weekdays ridden in
+ * at least half of them, each with its middle distance and hour. A bike known for less than two weeks
+ * shows none yet.
+ */
+export function habitOf(
+  rides: readonly RideLogged[],
+  bikeId: string,
+  now: number,
+  zone: string,
+): PlannedRide[] {
+  const since = now - WEEKS * 7 * MS_PER_DAY;
+  const own = rides.filter(
+    (r) => r.bikeId === bikeId && Date.parse(r.at) >= since && Date.parse(r.at) <= now,
+  );
+  const first = Math.min(...own.map((r) => Date.parse(r.at)));
+  const weeks = Math.min(WEEKS, Math.ceil((now - first) / (7 * MS_PER_DAY)));
+  if (own.length < 2 || weeks < 2) return [];
+  const byDay = new Map<number, RideLogged[]>();
+  for (const ride of own) {
+    const weekday = weekdayOf(dateOf(Date.parse(ride.at), zone));
+    byDay.set(weekday, [...(byDay.get(weekday) ?? []), ride]);
+  }
+  return [...byDay]
+    .filter(([, list]) => list.length >= OFTEN * weeks)
+    .sort(([a], [b]) => a - b)
+    .map(([weekday, list]): PlannedRide => {
+      const km = middle(list.map((r) => r.distanceKm).sort((a, b) => a - b));
+      const time = middle(list.map((r) => timeOf(Date.parse(r.at), zone)).sort());
+      return {
+        id: `habit ${bikeId} ${weekday}`,
+        bikeId,
+        title: middle(list.map((r) => r.note).sort()).slice(0, 120),
+        date: dateOf(now, zone),
+        time,
+        distanceKm: Math.round(km),
+        surface: usualSurface(list),
+        weight: 'ordinary',
+        repeat: { weekdays: [weekday], everyWeeks: 1, until: null },
+        except: [],
+        calendarId: null,
+        retired: false,
+        changedAt: new Date(now).toISOString(),
+      };
+    });
+}
+
+function usualSurface(rides: readonly RideLogged[]): Surface {
+  const count = new Map<Surface, number>();
+  for (const { surface } of rides) count.set(surface, (count.get(surface) ?? 0) + 1);
+  return [...count].reduce((a, b) => (b[1] > a[1] ? b : a))[0];
+}
+
+/**
+ * A habit where something else is planned: days that have a planned ride of the bike keep that one, the
+ * others are taken to go on as usual. `days` is how far the plan looks.
+ */
+export function habitBeside(
+  habit: readonly PlannedRide[],
+  plannedDates: ReadonlySet<string>,
+  from: string,
+  days: number,
+): PlannedRide[] {
+  const taken = Array.from({ length: days + 1 }, (_, n) => daysAfter(from, n)).filter((d) =>
+    plannedDates.has(d),
+  );
+  return habit.map((h) => ({ ...h, except: taken }));
+}

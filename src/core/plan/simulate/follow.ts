@@ -1,0 +1,191 @@
+import {
+  copyState,
+  extraWatts,
+  filmAt,
+  NO_EFFECT,
+  rideOn,
+  rodeOn,
+  standOn,
+  work as doWork,
+  type ChainState,
+  type Factors,
+  type WorkSpec,
+} from '../../care';
+import { MS_PER_HOUR } from '../../units';
+import { noCosts, type Costs } from './costs';
+import type { Bench, BikeProblem, RideExposed, Work } from '../solver/problem';
+import { minutesOf } from '../solver/rules';
+import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '../solver/terms';
+
+/** A work done, and the chain as it was reckoned before. */
+export interface Done {
+  day: number;
+  work: Work;
+  film: number;
+  outside: number;
+  inside: number;
+  wet: boolean;
+}
+
+/** A chain in one future: as the model reckons it, which is what decisions see, and as it truly is there. */
+export interface Future {
+  reckoned: ChainState;
+  cogs: number;
+  truth: ChainState;
+  trueCogs: number;
+  coat: number;
+  nature: Factors;
+  costs: Costs;
+  /** Day of the last clean, days since 1970. */
+  cleanedDay: number;
+  done: Done[];
+}
+
+/** What is done at a bench in each future; null: nothing. */
+export type Policy = (d: number, bench: Bench, futures: readonly Future[]) => (Work | null)[];
+
+/** Less hours of wetness left than this count as dry. */
+const WET_LEFT_H = 1;
+export const isWet = (state: ChainState): boolean => state.wetLeftH > WET_LEFT_H;
+
+/**
+ * Follows a policy through every future, day by day, by the care model itself: rides, standing, work. The
+ * futures share their days, so that a policy may also decide for all of them at once. `blind`: the policy looks
+ * at no chain, so that what it would see need not be reckoned.
+ */
+export function follow(
+  problem: BikeProblem,
+  policy: Policy,
+  shared: readonly boolean[],
+  blind = false,
+): Future[] {
+  const { state, cogs, natures, factors, benches } = problem;
+  const futures = natures.map((nature): Future => ({
+    reckoned: copyState(state),
+    cogs,
+    truth: { ...copyState(state), film: filmAt(state, nature.life, factors.life) },
+    trueCogs: cogs,
+    coat: problem.coatNow,
+    nature,
+    costs: noCosts(),
+    cleanedDay: problem.lastCleanDay,
+    done: [],
+  }));
+  ridesOf(problem, problem.before, futures, benches[0], blind);
+  benches.forEach((bench, d) => {
+    for (const f of futures) standTo(f, bench.from, bench, blind);
+    const works = policy(d, bench, futures);
+    futures.forEach((f, k) => {
+      const work = works[k];
+      if (work) doIt(problem, f, d, bench, work, minutesOf(work, shared[d] ?? false), blind);
+    });
+    ridesOf(problem, bench.rides, futures, bench, blind);
+  });
+  const end = (benches.at(-1)?.from ?? problem.now) + 24 * MS_PER_HOUR;
+  const last = benches.at(-1);
+  for (const f of futures) {
+    if (last) standTo(f, end, last, blind);
+    const { costs, truth } = f;
+    costs.remainder = startAnew(
+      problem,
+      livesLeft(problem, f.coat, truth),
+      truth.outside,
+      truth.inside,
+      f.trueCogs,
+    );
+    costs.total =
+      (costs.minutes / 60) * problem.prices.hour +
+      costs.goods +
+      costs.wearMoney +
+      costs.rust * problem.prices.rust +
+      costs.penalties +
+      costs.remainder;
+  }
+  return futures;
+}
+
+/** Film left of a coat in lives of one on a clean chain, as the grid counts it. */
+export function livesLeft(problem: BikeProblem, coat: number, chain: ChainState): number {
+  const kind = problem.coats[coat];
+  return !kind || kind.lubeClass === null ? 0 : chain.film * (chain.lifeKm / kind.lifeKm);
+}
+
+function standTo(f: Future, to: number, bench: Bench, blind: boolean): void {
+  const before = f.truth.rust;
+  if (!blind) standOn(f.reckoned, to, bench.air);
+  standOn(f.truth, to, bench.air);
+  f.costs.rust += Math.max(0, f.truth.rust - before);
+}
+
+const rescueOf = ({ spec }: Work): WorkSpec => ({ ...spec, drying: 'towel and air' });
+
+function doIt(
+  problem: BikeProblem,
+  f: Future,
+  day: number,
+  bench: Bench,
+  work: Work,
+  minutes: number,
+  blind: boolean,
+): void {
+  const { film, outside, inside } = f.reckoned;
+  const wet = isWet(f.reckoned);
+  // A top-up on a wet chain is a rescue: the water is driven out first.
+  const spec = isWet(f.truth) && work.depth === 'top-up' ? rescueOf(work) : work.spec;
+  if (!blind) {
+    const reckoned = doWork(f.reckoned, f.cogs, spec, bench.air, work.from);
+    f.reckoned = reckoned.state;
+    f.cogs = reckoned.cogs;
+  }
+  const truth = doWork(f.truth, f.trueCogs, spec, bench.air, work.from);
+  f.truth = truth.state;
+  f.trueCogs = truth.cogs;
+  if (work.coat !== null) f.coat = work.coat;
+  f.costs.jobs += 1;
+  f.costs.minutes += minutes;
+  f.costs.goods += priceOf(work, 0, problem.prices);
+  if (work.deep) f.cleanedDay = bench.day;
+  f.done.push({ day, work, film, outside, inside, wet });
+}
+
+const effect = { ...NO_EFFECT };
+
+function ridesOf(
+  problem: BikeProblem,
+  rides: readonly RideExposed[],
+  futures: readonly Future[],
+  bench: Bench | undefined,
+  blind: boolean,
+): void {
+  if (!bench) return;
+  const { prices, limits, factors } = problem;
+  for (const ride of rides)
+    futures.forEach((f, k) => {
+      const x = ride.exposure[k];
+      if (!x) return;
+      standTo(f, ride.at, bench, blind);
+      const { truth, costs } = f;
+      const watts = extraWatts(truth);
+      const { outside, inside, wear, rust } = truth;
+      if (!blind) {
+        f.cogs = rideOn(f.reckoned, f.cogs, x, factors);
+        rodeOn(f.reckoned, x, bench.air);
+      }
+      f.trueCogs = rideOn(truth, f.trueCogs, x, f.nature, effect);
+      rodeOn(truth, x, bench.air);
+      const wattHours = ((watts + extraWatts(truth)) / 2) * x.hours;
+      const grubby = grubbiness((outside + truth.outside) / 2, (inside + truth.inside) / 2, limits);
+      costs.wear += truth.wear - wear;
+      costs.wearMoney += (truth.wear - wear) * prices.wearPercent;
+      costs.rust += Math.max(0, truth.rust - rust);
+      costs.dryKm += effect.dryKm;
+      costs.grubbyKm += x.km * grubby;
+      costs.wattHours += wattHours;
+      costs.rideHours += x.hours;
+      costs.km += x.km;
+      costs.penalties +=
+        effect.dryKm * prices.dryKm * dryWeight(ride.weight) +
+        x.km * grubby * prices.grubbyKm +
+        wattHours * prices.wattHour * wattWeight(ride.weight);
+    });
+}

@@ -1,0 +1,74 @@
+import { MS_PER_HOUR } from '../../units';
+import { decide } from './decide';
+import { COGS, FILM, gritIndex, GRITS, INSIDE, OUTSIDE, STATES } from './grid';
+import { overRides } from './overRides';
+import type { Bench, BikeProblem } from './problem';
+import { startAnew } from './terms';
+import { wetHoursAt } from './wetness';
+
+/**
+ * The value of each state, in money to come, after that day's decision: `after[d]` on the grid, coat by
+ * coat. Days backwards; rides are averaged over the futures, decisions taken as the best of what the
+ * rules allow.
+ */
+export interface Values {
+  /** Before the first day's decision, of a chain that comes dry. */
+  before: Float64Array;
+  after: Float64Array[];
+}
+
+/** Solves a bike's plan backwards from the last day. `shared[d]`: another bike is on the stand that day. */
+export function solve(
+  problem: BikeProblem,
+  minutes: readonly number[],
+  shared: readonly boolean[],
+): Values {
+  const { benches } = problem;
+  const after = new Array<Float64Array>(benches.length);
+  let next: Float64Array = lastValue(problem);
+  let nextWet: Float64Array = next;
+  for (let d = benches.length - 1; d >= 0; d--) {
+    const bench = benches[d] as Bench;
+    const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
+    const value = overRides(problem, bench, until, next, nextWet);
+    after[d] = value;
+    ({ best: next, bestWet: nextWet } = decide(problem, d, value, {
+      minutes: minutes[d] ?? 0,
+      shared: shared[d] ?? false,
+      mustClean: isRaceClean(problem, d, minutes),
+      wetHours: wetHoursAt(problem, d),
+    }));
+  }
+  return { before: next, after };
+}
+
+/** Whether a bench is the last before a race at which there is time to clean. */
+function isRaceClean({ benches, works }: BikeProblem, d: number, minutes: readonly number[]) {
+  const by = benches[d]?.raceBy ?? null;
+  const least = Math.min(...works.filter((w) => w.deep).map((w) => w.handsOn));
+  const hasTime = (e: number) => benches[e]?.mark === null && (minutes[e] ?? 0) >= least;
+  if (by === null || !hasTime(d)) return false;
+  for (let e = d + 1; (benches[e]?.day ?? Infinity) <= by; e++) if (hasTime(e)) return false;
+  return true;
+}
+
+/** What is left of a chain at the end of the plan is worth what it would take to start anew. */
+function lastValue(problem: BikeProblem): Float64Array {
+  const value = new Float64Array(problem.coats.length * STATES);
+  problem.coats.forEach((_, p) => {
+    eachState((f, o, i, c, n) => {
+      value[p * STATES + n] = startAnew(problem, f, o, i, c);
+    });
+  });
+  return value;
+}
+
+function eachState(see: (f: number, o: number, i: number, c: number, n: number) => void): void {
+  FILM.forEach((film, f) =>
+    OUTSIDE.forEach((outside, o) =>
+      INSIDE.forEach((inside, i) =>
+        COGS.forEach((cogs, c) => see(film, outside, inside, cogs, f * GRITS + gritIndex(o, i, c))),
+      ),
+    ),
+  );
+}

@@ -1,0 +1,33 @@
+import { CARE } from '../../care';
+import { MS_PER_HOUR } from '../../units';
+import { dryingHours, type Air } from '../../weather';
+import type { BikeProblem } from './problem';
+
+/** Less than this is as good as dry, hours. */
+export const LEAST_WET_H = 1;
+
+/** Hours a chain left to drip stays wet after so much water. */
+export const dripFor = (waterMm: number, air: Air): number =>
+  waterMm <= 0
+    ? 0
+    : dryingHours(CARE.dripHours.value * Math.min(1, waterMm / CARE.soakedMm.value), air);
+
+/** Hours a chain stays wet inside that was only towelled. */
+export const towelledFor = (air: Air): number => dryingHours(CARE.towelHours.value, air);
+
+/** Rust of an hour of wetness under a film. */
+export const rustPerHour = (film: number): number =>
+  (1 - CARE.rustShield.value * film) / CARE.rustHours.value;
+
+/** Hours a wet chain has still to dry at a bench if nobody dries it: mean over the futures it is wet in. */
+export function wetHoursAt({ benches, before, state }: BikeProblem, d: number): number {
+  const rides = d === 0 ? before : (benches[d - 1]?.rides ?? []);
+  const bench = benches[d];
+  if (!bench) return 0;
+  const last = rides.at(-1);
+  if (!last) return d === 0 ? state.wetLeftH : 0;
+  const left = last.exposure
+    .map((x) => dripFor(x.waterMm, bench.air) - (bench.from - last.at) / MS_PER_HOUR)
+    .filter((hours) => hours > LEAST_WET_H);
+  return left.length > 0 ? left.reduce((a, b) => a + b, 0) / left.length : 0;
+}
