@@ -34,7 +34,7 @@ export default function Bench() {
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state, cogs } = report;
-  const air = airOf(bike, replay.book.cells.get(bike.id), replay.weather, state.at, now);
+  const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bike.id) }, state.at, now);
   const openings = openingsOf(replay.steps, chain.id);
   return (
     <BenchStart

@@ -43,7 +43,7 @@ export default function RecordWork() {
     if (!state) return null;
     const bike = bikeWith(id);
     const cell = bike && replay.book.cells.get(bike.id);
-    const air = airOf(bike, cell, replay.weather, state.at, now);
+    const air = airOf(replay.weather, { bike, cell }, state.at, now);
     const cogs = (bike && replay.book.cogs.get(bike.id)) ?? 0;
     return { state: stand(state, now, air), cogs, air };
   };

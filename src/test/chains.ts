@@ -74,7 +74,7 @@ export class TestChain {
       lube: lube ? { lubeClass: lube, coat: 1, wiped: true } : null,
       ...more,
     };
-    const done = work(this.state, this.cogs, spec, STORAGE_AIR.indoors);
+    const done = work(this.state, this.cogs, spec, { air: STORAGE_AIR.indoors });
     // Checks of the trade wait until the coat has set.
     this.state = { ...done.state, at: done.state.setAt };
     this.cogs = done.cogs;

@@ -85,7 +85,7 @@ function costOf(
   let now = coat;
   let cost = 0;
   if (what) {
-    const done = work(chain, cogs, what.spec, bench.air, what.from);
+    const done = work(chain, cogs, what.spec, { air: bench.air, coat: what.from });
     [chain, cogs, now] = [done.state, done.cogs, what.coat ?? coat];
     cost += priceOf(what, what.handsOn, prices);
   }

@@ -124,8 +124,7 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
         drying: workshop.tools.includes('air') ? 'towel and air' : 'towel',
         lube: coat,
       },
-      air,
-      coatOf(products, { lube: coat, used }),
+      { air, coat: coatOf(products, { lube: coat, used }) },
     );
     return { ...base, time: timelineOf(procedure(named)), after: done.state };
   });

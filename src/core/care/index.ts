@@ -1,4 +1,5 @@
-export * from './replay/book';
+export * from './replay/bookState';
+export * from './replay/step';
 export * from './verdict/clocks';
 export * from './model/constants';
 export * from './model/exposure';

@@ -164,7 +164,7 @@ function rideFuture(
   const rides = Math.max(1, Math.round(weeks * profile.ridesPerWeek));
   const effect = { ...NO_EFFECT };
   const coat = (by: typeof topUp) => {
-    const done = work(state, cogs, by.spec, air);
+    const done = work(state, cogs, by.spec, { air });
     state = done.state;
     state.at = Math.max(state.at, state.setAt);
     state.lifeKm *= own;
@@ -203,7 +203,7 @@ function rideFuture(
       cleaned();
     } else if (state.film - usualLoss < CARE.reserve.value) recoat();
     else if (state.outside > limits.outside) {
-      const done = work(state, cogs, wipe.spec, air);
+      const done = work(state, cogs, wipe.spec, { air });
       state = done.state;
       cogs = done.cogs;
       sums.minutes += minutesOf(wipe.depth);

@@ -14,7 +14,7 @@ interface Props {
 /** What the work will do, in the model's readings. */
 export function WorkEffect({ spec, before }: Props) {
   if (!before) return null;
-  const after = work(before.state, before.cogs, spec, before.air);
+  const after = work(before.state, before.cogs, spec, before);
   const from = before.state;
   const to = after.state;
   const change = (name: string, a: number, b: number) =>

@@ -200,7 +200,7 @@ describe('a ride', () => {
       startState({ lube: null, kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null }, 0),
       0,
       spec,
-      air,
+      { air },
     ).state;
     const x = { km: 1, hours: 0.05, wetShare: 0, waterMm: 0, dirtPerKm: 1, salted: false, load: 1 };
     const atOnce = ride(fresh, 0, x, HANDBOOK).state.film;
@@ -220,7 +220,7 @@ describe('work', () => {
         const cleaning = METHODS[event.method].film === 0;
         fc.pre(cleaning);
         const dried = { ...event, drying: 'towel and air' as const, lube: null };
-        const after = work(state, 0.3, dried, STORAGE_AIR.indoors).state;
+        const after = work(state, 0.3, dried, { air: STORAGE_AIR.indoors }).state;
         const verdict = judge({
           state: after,
           cogs: 0.3,
@@ -253,7 +253,7 @@ describe('work', () => {
   it('never adds grit', () => {
     fc.assert(
       fc.property(anyState, workEvent, (state, event) => {
-        const { state: after, cogs } = work(state, 0.5, event, STORAGE_AIR.shed);
+        const { state: after, cogs } = work(state, 0.5, event, { air: STORAGE_AIR.shed });
         expect(after.outside).toBeLessThanOrEqual(state.outside);
         expect(after.inside).toBeLessThanOrEqual(state.inside);
         expect(cogs).toBeLessThanOrEqual(0.5);
@@ -273,8 +273,8 @@ describe('work', () => {
       { lube: null, kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
       0,
     );
-    const clean = work({ ...start, inside: 0 }, 0, spec, STORAGE_AIR.indoors).state;
-    const dirty = work({ ...start, inside: 0.6 }, 0, spec, STORAGE_AIR.indoors).state;
+    const clean = work({ ...start, inside: 0 }, 0, spec, { air: STORAGE_AIR.indoors }).state;
+    const dirty = work({ ...start, inside: 0.6 }, 0, spec, { air: STORAGE_AIR.indoors }).state;
     expect(clean.lifeKm).toBe(400);
     expect(dirty.lifeKm).toBeCloseTo(280, 6);
   });
@@ -302,7 +302,7 @@ describe('getting wet', () => {
         drying: 'towel and air',
         lube: null,
       },
-      STORAGE_AIR.outdoors,
+      { air: STORAGE_AIR.outdoors },
     ).state;
     expect(towelled.wetLeftH).toBeLessThan(2);
   });

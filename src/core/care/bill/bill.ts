@@ -1,5 +1,5 @@
 import type { BillSection } from './billTypes';
-import type { StepInFull } from '../replay/book';
+import type { StepInFull } from '../replay/step';
 import { CARE, STANDARDS } from '../model/constants';
 import { filmSection, gritSection, wattsSection, wearSection } from './billSections';
 import type { Limits } from '../verdict/clocks';

@@ -2,7 +2,7 @@ import { LUBE_CLASSES } from '../../lube';
 import { MS_PER_DAY } from '../../units';
 import type { BillLine, BillSection } from './billTypes';
 import { lines, put, source, type Tally } from './billTally';
-import type { StepInFull } from '../replay/book';
+import type { StepInFull } from '../replay/step';
 import { CARE } from '../model/constants';
 import { futuresOf, type Personal } from '../model/personal';
 import { dryness, type ChainState } from '../model/state';

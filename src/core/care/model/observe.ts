@@ -1,4 +1,4 @@
-import type { PlainEvent, Sound } from '../../logbook';
+import type { Sound } from '../../logbook';
 import { CARE, SWATCH_LEVELS } from './constants';
 import { learnQuiet, learnRag, learnSpent, lifeShown, type Personal } from './personal';
 import type { ChainState } from './state';
@@ -83,18 +83,4 @@ export function soundSeen(state: ChainState, learnt: Personal, sound: Sound): Ob
   if (sound === 'squeak') return squeaked(state, learnt);
   if (sound === 'still quiet') return stillQuiet(state, learnt);
   return { state: { ...state, heard: { sound, at: state.at, odd: false } }, learnt };
-}
-
-/** Applies any event that is an observation; other events leave everything as it is. */
-export function observe(state: ChainState, learnt: Personal, event: PlainEvent): Observed {
-  switch (event.type) {
-    case 'ragChecked':
-      return ragSeen(state, learnt, event.swatch);
-    case 'wearRead':
-      return { state: wearSeen(state, event.percent, event.tool), learnt };
-    case 'soundHeard':
-      return soundSeen(state, learnt, event.sound);
-    default:
-      return { state, learnt };
-  }
 }

@@ -1,7 +1,7 @@
-import { LUBE_CLASSES } from '../../lube';
 import { CARE } from './constants';
 import type { Exposure } from './exposure';
 import type { Factors } from './personal';
+import { coatTraits, filmByDistance, filmByWater, gritRates } from './rates';
 import { copyState, type ChainState } from './state';
 
 /** What one ride took and brought, for the bill. */
@@ -27,11 +27,7 @@ export interface Ridden {
 const STEP_KM = 5;
 
 const {
-  outsideScaleKm,
-  cogShare,
-  cogTransfer,
   unwipedStickiness,
-  insideScaleKm,
   wearPerKm,
   wearByGrit,
   wearByDryness,
@@ -39,9 +35,6 @@ const {
   earlyRideFloor,
   wearSigma,
 } = CARE;
-
-/** Bare steel holds grit like a thin light oil: what sticks is the road's own moisture. Own estimate. */
-const BARE = { stickiness: 0.6, migration: 1, washPerMm: 0 };
 
 /**
  * A chain after a ride. The equations are rates per km, stepped along the ride, so that one ride of
@@ -77,19 +70,19 @@ export function rideOn(
   f: Factors,
   effect?: RideEffect,
 ): number {
-  const traits = state.lube ? LUBE_CLASSES[state.lube] : BARE;
+  const coat = coatTraits(state.lube);
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
   const h = x.km / steps;
   const start = filmAtStart(state);
 
-  const sticky = traits.stickiness * (state.wipeMissed ? unwipedStickiness.value : 1);
-  const gather = (sticky * f.grit * x.dirtPerKm * h) / outsideScaleKm.value;
-  const outsideKept = Math.exp(-gather);
-  const cogsKept = Math.exp(-gather * cogShare.value);
-  const handBack = 1 - Math.exp(-cogTransfer.value * h);
-  const migrate = (traits.migration * h) / insideScaleKm.value;
-  const byDistance = state.lube ? (h * x.load) / (state.lifeKm * f.life) : 0;
-  const byWater = (traits.washPerMm * x.waterMm) / steps;
+  const stickier = (state.wipeMissed ? unwipedStickiness.value : 1) * f.grit;
+  const rates = gritRates(coat, { km: h, dirtPerKm: x.dirtPerKm, stickier });
+  const { outsideKept, cogsKept, handBack, migration } = rates;
+  const washed = filmByWater(coat, x.waterMm);
+  const byDistance = state.lube
+    ? filmByDistance({ km: h, load: x.load }, state.lifeKm * f.life)
+    : 0;
+  const byWater = washed / steps;
   const fall = byDistance + byWater;
   const wearStep = wearPerKm.value * f.wear * h;
 
@@ -110,7 +103,7 @@ export function rideOn(
       outside += handed;
       outsideByCogs += handed;
     }
-    const insideNext = 1 - (1 - inside) * Math.exp(-migrate * 0.5 * (outsideBefore + outside));
+    const insideNext = 1 - (1 - inside) * Math.exp(-migration * 0.5 * (outsideBefore + outside));
     const dry = filmMid < reserve.value ? (reserve.value - filmMid) / reserve.value : 0;
     wear +=
       wearStep *
@@ -132,8 +125,8 @@ export function rideOn(
     effect.wear = wear;
     effect.dryKm = dryKm;
   }
-  state.lost += state.film - start + traits.washPerMm * x.waterMm;
-  if (state.lube) state.worn += (x.km * x.load) / state.lifeKm;
+  state.lost += state.film - start + washed;
+  if (state.lube) state.worn += filmByDistance(x, state.lifeKm);
   state.film = film;
   state.outside = outside;
   state.inside = inside;

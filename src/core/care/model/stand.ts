@@ -1,8 +1,8 @@
-import { LUBE_CLASSES } from '../../lube';
-import { HOURS_PER_WEEK, MS_PER_HOUR } from '../../units';
+import { MS_PER_HOUR } from '../../units';
 import { dryingHours, WETNESS_HUMIDITY, type Air } from '../../weather';
 import { CARE } from './constants';
 import type { Exposure } from './exposure';
+import { filmByStanding } from './rates';
 import { copyState, type ChainState } from './state';
 
 const { rustShield, rustHours, saltRust, soakedMm, dripHours } = CARE;
@@ -44,7 +44,7 @@ export function standOn(state: ChainState, to: number, air: Air): void {
   state.wetHours = state.wetLeftH > 0 ? state.wetHours + wet : 0;
   if (state.wetLeftH <= 0 && !bareInDampAir) state.rustSpell = 0;
   if (state.lube) {
-    const idle = (LUBE_CLASSES[state.lube].idlePerWeek * hours) / HOURS_PER_WEEK;
+    const idle = filmByStanding(state.lube, hours);
     const film = Math.max(0, state.film - idle);
     state.idleLoss += state.film - film;
     state.lost += idle;

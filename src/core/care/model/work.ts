@@ -114,8 +114,7 @@ export function work(
   before: ChainState,
   cogsBefore: number,
   spec: WorkSpec,
-  air: Air,
-  coat = OF_ITS_CLASS,
+  { air, coat = OF_ITS_CLASS }: { air: Air; coat?: Coat },
 ): { state: ChainState; cogs: number } {
   const method = METHODS[spec.method];
   const withCogs = spec.method === 'scrubber' && spec.cogsCleaned ? SCRUBBER_WITH_COGS : method;

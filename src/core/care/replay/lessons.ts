@@ -1,5 +1,5 @@
 import type { PlainEvent } from '../../logbook';
-import { inFull, type Step } from './book';
+import { inFull, type Step } from './step';
 import { SWATCH_LEVELS } from '../model/constants';
 import { lifeShown } from '../model/personal';
 

@@ -8,7 +8,7 @@ import {
   type Cell,
   type WeatherRecord,
 } from '../../weather';
-import type { Step } from './book';
+import type { Step } from './step';
 import { ridingHours } from '../model/exposure';
 import { slicesOf } from '../model/sky';
 

@@ -12,7 +12,9 @@ import {
   type WeatherSeen,
 } from '../../logbook';
 import { cellNamed, dayOf, LOOKS_AHEAD_DAYS, startOfDay, WeatherRecord } from '../../weather';
-import { copyBook, emptyBook, play, type BookState, type Step } from './book';
+import { play } from './book';
+import { copyBook, emptyBook, type BookState } from './bookState';
+import type { Step } from './step';
 
 /** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
 const SNAPSHOT_EVERY = 32;
@@ -124,12 +126,13 @@ export class Replay {
     const start = snapshot * SNAPSHOT_EVERY;
     const base = this.snapshots[snapshot - 1];
     const book = base ? copyBook(base) : emptyBook();
+    const scene = { book, garage: this.garage, weather: this.weather };
     this.snapshots.length = snapshot;
     this.steps.length = start;
     for (let i = start; i < this.events.length; i++) {
       const event = this.events[i];
       if (!event) break;
-      this.steps.push(play(book, this.garage, this.weather, event));
+      this.steps.push(play(scene, event));
       if ((i + 1) % SNAPSHOT_EVERY === 0) this.snapshots.push(copyBook(book));
     }
     this.book = book;

@@ -105,7 +105,7 @@ export function proposeWork(
   const usual = usualWork(lube, chain, between);
   const before = readClocks(state, limits);
   for (const proposal of usual) {
-    const after = readClocks(work(state, cogs, proposal.spec, air).state, limits);
+    const after = readClocks(work(state, cogs, proposal.spec, { air }).state, limits);
     if (after.every((clock, i) => satisfied(clock, before[i]?.fired === true))) return proposal;
   }
   return usual[usual.length - 1] as Proposal;

@@ -3,7 +3,8 @@ import type { Bike, Chain } from '../../garage';
 import type { CleanMethod } from '../../logbook';
 import type { LubeClass } from '../../lube';
 import type { Settings } from '../../settings';
-import { airOf, inFull, learntOf, type Step, type StepInFull } from '../replay/book';
+import { inFull, type Step, type StepInFull } from '../replay/step';
+import { airOf, learntOf } from '../replay/bookState';
 import type { Limits } from './clocks';
 import type { Personal } from '../model/personal';
 import type { Replay } from '../replay/replay';
@@ -54,7 +55,7 @@ export function reportOn(
   const chain = chainId === undefined ? undefined : replay.garage.chains[chainId];
   const last = chainId === undefined ? undefined : replay.book.chains.get(chainId);
   if (!bike || !chain || !last || bike.retired) return null;
-  const air = airOf(bike, replay.book.cells.get(bikeId), replay.weather, last.at, now);
+  const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bikeId) }, last.at, now);
   const state = stand(last, now, air);
   const cogs = replay.book.cogs.get(bikeId) ?? 0;
   const limits: Limits = {

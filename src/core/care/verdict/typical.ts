@@ -1,6 +1,6 @@
 import type { Bike } from '../../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../../units';
-import type { Step } from '../replay/book';
+import type { Step } from '../replay/step';
 import type { Exposure } from '../model/exposure';
 
 /** What an average kilometre on a bike does, and how many come in a week. */

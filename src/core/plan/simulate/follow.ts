@@ -133,11 +133,11 @@ function doIt(
   // A top-up on a wet chain is a rescue: the water is driven out first.
   const spec = isWet(f.truth) && work.depth === 'top-up' ? rescueOf(work) : work.spec;
   if (!blind) {
-    const reckoned = doWork(f.reckoned, f.cogs, spec, bench.air, work.from);
+    const reckoned = doWork(f.reckoned, f.cogs, spec, { air: bench.air, coat: work.from });
     f.reckoned = reckoned.state;
     f.cogs = reckoned.cogs;
   }
-  const truth = doWork(f.truth, f.trueCogs, spec, bench.air, work.from);
+  const truth = doWork(f.truth, f.trueCogs, spec, { air: bench.air, coat: work.from });
   f.truth = truth.state;
   f.trueCogs = truth.cogs;
   if (work.coat !== null) f.coat = work.coat;

@@ -1,5 +1,6 @@
+import { filmByStanding } from '../../care/model/rates';
 import { CARE } from '../../care';
-import { HOURS_PER_WEEK, MS_PER_HOUR } from '../../units';
+import { MS_PER_HOUR } from '../../units';
 import {
   COGS,
   CORNERS,
@@ -20,7 +21,6 @@ import {
   filmLost,
   gritAfter,
   gritRate,
-  traitsOf,
   type GritRate,
   type GritStep,
 } from './steps';
@@ -142,7 +142,7 @@ function pass(
   const rides = bench.rides;
   const last = rides.at(-1);
   const hours = (until - bench.from) / MS_PER_HOUR;
-  const idle = (traitsOf(lube).idlePerWeek * hours) / HOURS_PER_WEEK;
+  const idle = filmByStanding(lube, hours);
   const life = coat.lifeKm * factors.life;
 
   for (let f = 0; f < films; f++) {

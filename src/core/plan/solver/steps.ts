@@ -1,14 +1,17 @@
 import { CARE, type Exposure } from '../../care';
-import { LUBE_CLASSES, type LubeClass } from '../../lube';
+import {
+  coatTraits,
+  filmByDistance,
+  filmByWater,
+  gritRates,
+  type GritRates,
+} from '../../care/model/rates';
+import type { LubeClass } from '../../lube';
 
-const { outsideScaleKm, cogShare, cogTransfer, insideScaleKm, reserve } = CARE;
+const { reserve } = CARE;
 
 /** Step along a ride, km: coarser than replay's, for the grid is coarser still. */
 const STEP_KM = 10;
-
-/** Bare steel, as in `care/ride`. */
-const BARE = { stickiness: 0.6, migration: 1, washPerMm: 0, idlePerWeek: 0 };
-export const traitsOf = (lube: LubeClass | null) => (lube ? LUBE_CLASSES[lube] : BARE);
 
 /** What a ride does to grit outside and on the cogs, and by what share the clean part inside shrinks. */
 export interface GritStep {
@@ -20,30 +23,20 @@ export interface GritStep {
 }
 
 /** What of a ride's grit does not depend on how dirty the chain is: worked out once for all states. */
-export interface GritRate {
+export interface GritRate extends GritRates {
   steps: number;
-  outsideKept: number;
-  cogsKept: number;
-  handBack: number;
-  migration: number;
 }
 
 /** How fast a ride brings grit, through a lube and for a rider's own factor. */
 export function gritRate(x: Exposure, lube: LubeClass | null, grit: number): GritRate {
-  const traits = traitsOf(lube);
+  const coat = coatTraits(lube);
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
-  const h = x.km / steps;
-  const gather = (traits.stickiness * grit * x.dirtPerKm * h) / outsideScaleKm.value;
-  return {
-    steps,
-    outsideKept: Math.exp(-gather),
-    cogsKept: Math.exp(-gather * cogShare.value),
-    handBack: 1 - Math.exp(-cogTransfer.value * h),
-    migration: (traits.migration * x.km) / insideScaleKm.value,
-  };
+  const road = { km: x.km / steps, dirtPerKm: x.dirtPerKm, stickier: grit };
+  const { migration, ...rates } = gritRates(coat, road);
+  return { steps, ...rates, migration: migration * steps };
 }
 
-/** Grit after a ride: the equations of `care/ride`, without the film they do not depend on. */
+/** Grit after a ride, stepped along it with the rates of the care model; film does not bear on it. */
 export function gritAfter(o: number, c: number, rate: GritRate, out: GritStep): void {
   const { steps, outsideKept, cogsKept, handBack } = rate;
   let sum = 0;
@@ -62,7 +55,7 @@ export function gritAfter(o: number, c: number, rate: GritRate, out: GritStep): 
 
 /** Film a ride takes. */
 export const filmLost = (x: Exposure, lube: LubeClass | null, lifeKm: number): number =>
-  lube === null ? 0 : (x.km * x.load) / lifeKm + traitsOf(lube).washPerMm * x.waterMm;
+  lube === null ? 0 : filmByDistance(x, lifeKm) + filmByWater(coatTraits(lube), x.waterMm);
 
 /** Mean dryness along a ride on which the film falls evenly from a to b, and the share of it ridden below the reserve. */
 export function drynessBetween(a: number, b: number): { mean: number; share: number } {

@@ -1,0 +1,82 @@
+import type { Bike, Garage } from '../../garage';
+import type { PlainEvent } from '../../logbook';
+import type { Air } from '../../weather';
+import { CARE } from '../model/constants';
+import type { Exposure } from '../model/exposure';
+import { ragSeen, soundSeen, wearSeen } from '../model/observe';
+import type { Personal } from '../model/personal';
+import { rideOn } from '../model/ride';
+import { rodeOn, wetOn } from '../model/stand';
+import type { ChainState } from '../model/state';
+import { coatOf, work } from '../model/work';
+
+/** Water of an hour of steady rain on a parked bike, or of a wash, mm. Own estimate. */
+const GOT_WET_MM = { 'stood in rain': 2, washed: 4 } as const;
+
+/** A chain at the moment of an event, and all that bears on what the event does to it. */
+export interface Moment {
+  /** The handler's own copy, to be worked on in place: replay makes one new state an event and no more. */
+  state: ChainState;
+  cogs: number;
+  learnt: Personal;
+  /** Of a ride. */
+  exposure: Exposure | null;
+  bike: Bike | undefined;
+  garage: Garage;
+  /** The air so many hours after the event began, in which what got wet dries. */
+  airAfter: (hours: number) => Air;
+}
+
+/** What an event did: the chain, and whatever else changed. */
+export interface Outcome {
+  state: ChainState;
+  /** Grit on the bike's cogs; not there: as before. */
+  cogs?: number;
+  /** What is now known of the lube on the bike; not there: as before. */
+  learnt?: Personal;
+  /** The chain came off its bike. */
+  comesOff?: true;
+}
+
+type Of<T extends PlainEvent['type']> = Extract<PlainEvent, { type: T }>;
+
+function rode({ state, cogs, exposure, learnt, airAfter }: Moment): Outcome {
+  if (!exposure) return { state };
+  const cogsAfter = rideOn(state, cogs, exposure, learnt.factors);
+  rodeOn(state, exposure, airAfter(exposure.hours));
+  return { state, cogs: cogsAfter };
+}
+
+function gotWet({ state, bike, airAfter }: Moment, event: Of<'gotWet'>): Outcome {
+  const passed = bike?.mudguards ? CARE.guardShare.value : 1;
+  wetOn(state, GOT_WET_MM[event.how] * passed, airAfter(0));
+  return { state };
+}
+
+function worked(moment: Moment, event: Of<'workDone'>): Outcome {
+  const { state, cogs, learnt, garage, airAfter } = moment;
+  const done = work(state, cogs, event, {
+    air: airAfter(0),
+    coat: coatOf(garage.products, event),
+  });
+  // The last swatch read at the bench tells better than any method what the rag left.
+  const swatch = event.swatches.at(-1);
+  const after = swatch === undefined ? done.state : ragSeen(done.state, learnt, swatch).state;
+  return { state: after, cogs: done.cogs };
+}
+
+/**
+ * What each kind of event does to the chain it speaks of. A fitting is none of these: it changes which
+ * chain is meant (see `book.ts`). A new kind of event does not compile before it has a handler here.
+ */
+export const HANDLERS: {
+  [T in Exclude<PlainEvent['type'], 'chainFitted'>]: (moment: Moment, event: Of<T>) => Outcome;
+} = {
+  rideLogged: rode,
+  gotWet,
+  workDone: worked,
+  chainRemoved: ({ state }) => ({ state, comesOff: true }),
+  wearRead: ({ state }, { percent, tool }) => ({ state: wearSeen(state, percent, tool) }),
+  ragChecked: ({ state, learnt }, { swatch }) => ragSeen(state, learnt, swatch),
+  soundHeard: ({ state, learnt }, { sound }) => soundSeen(state, learnt, sound),
+};

@@ -1,0 +1,45 @@
+import type { PlainEvent } from '../../logbook';
+import type { Air, Cell } from '../../weather';
+import type { Exposure } from '../model/exposure';
+import type { Factors } from '../model/personal';
+import { ride, type RideEffect } from '../model/ride';
+import type { Sky } from '../model/sky';
+import { stand } from '../model/stand';
+import type { ChainState } from '../model/state';
+
+/** One event as it was played: the chain it touched, as its last event left it and as this one did. */
+export interface Step {
+  event: PlainEvent;
+  bikeId: string | null;
+  chainId: string | null;
+  /** Null at the chain's first event, and where no chain is touched. */
+  from: ChainState | null;
+  after: ChainState | null;
+  cogsBefore: number;
+  cogsAfter: number;
+  /** The air the chain stood in until the event. */
+  air: Air;
+  /** The weather of a ride, and what it did; null of other events. */
+  sky: Sky | null;
+  exposure: Exposure | null;
+  /** The square the bike stood in before a ride: where a ride without a path is taken to be. */
+  home: Cell | undefined;
+  /** How the lube then on it was taken to differ from the handbook. */
+  factors: Factors;
+}
+
+/** What happened within a step, worked out again when it is asked for. */
+export interface StepInFull extends Step {
+  /** The chain at the moment of the event, after standing until then. */
+  before: ChainState | null;
+  effect: RideEffect | null;
+}
+
+/** A step in full. */
+export function inFull(step: Step): StepInFull {
+  const { event, from, exposure } = step;
+  const before = from && stand(from, Date.parse(event.at), step.air);
+  if (!before || !exposure) return { ...step, before, effect: null };
+  const { effect } = ride(before, step.cogsBefore, exposure, step.factors);
+  return { ...step, before, effect };
+}
