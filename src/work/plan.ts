@@ -1,10 +1,11 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import { planRequest } from '@/core/plan/ask';
 import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanRequest } from '@/core/plan/agenda/request';
 import { fail, type Result } from '@/core/problem';
 import type { PlanApi } from './plan.worker';
+import { runInWorker, type Hired } from './runInWorker';
 
 export interface Planning {
   /** Null when it was cancelled or the worker failed. */
@@ -16,10 +17,7 @@ export interface Planning {
 export { planRequest };
 export { dueSentence, overlapSentence } from '@/core/words/plan';
 
-interface Planner {
-  worker: Worker;
-  api: Remote<PlanApi>;
-}
+type Planner = Hired<PlanApi>;
 
 function newPlanner(): Planner {
   const worker = new Worker(new URL('./plan.worker.ts', window.location.href));
@@ -29,22 +27,32 @@ function newPlanner(): Planner {
 /** A planner that has nothing to do is kept: the second plan comes quicker than the first. */
 let idle: Planner | null = null;
 
+/** A planner that is silent for longer than this is given up. */
+const TIMEOUT_MS = 60_000;
+
 /** Makes a plan in a worker. */
 export function plan(request: PlanRequest, onProgress: (share: number) => void): Planning {
   const planner = idle ?? newPlanner();
-  const { worker, api } = planner;
   idle = null;
-  let giveUp = () => undefined as void;
-  const over = new Promise<null>((resolve) => {
-    giveUp = () => resolve(null);
-    worker.onerror = giveUp;
-  });
-  const done = Promise.race([api.plan(request, proxy(onProgress)), over]).then((answer) => {
-    if (answer === null || idle) worker.terminate();
-    else idle = planner;
-    return answer;
-  });
-  return { done, cancel: giveUp };
+  const stop = new AbortController();
+  const call = (api: Planner['api'], alive: () => void) =>
+    api.plan(
+      request,
+      proxy((share: number) => {
+        alive();
+        onProgress(share);
+      }),
+    );
+  const done = runInWorker(planner, call, { timeoutMs: TIMEOUT_MS, signal: stop.signal });
+  return {
+    done: done.then(({ value }) => {
+      if (value === undefined) return null;
+      if (idle) planner.worker.terminate();
+      else idle = planner;
+      return value;
+    }),
+    cancel: () => stop.abort(),
+  };
 }
 
 /** A calendar takes no longer than this. */
@@ -57,12 +65,13 @@ export async function readCalendarFile(
   from: string,
   to: string,
 ): Promise<Result<CalendarRead>> {
-  const { worker, api } = newPlanner();
-  const failed = new Promise<Result<CalendarRead>>((resolve) => {
-    worker.onerror = () => resolve(fail('calendar/damaged'));
-    setTimeout(() => resolve(fail('file/timed-out')), MOST_MS);
+  const planner = newPlanner();
+  const read = async ({ calendar }: Planner['api']): Promise<Result<CalendarRead>> =>
+    calendar(text, zone, from, to);
+  const ended = await runInWorker(planner, read, {
+    timeoutMs: MOST_MS,
   });
-  return Promise.race([api.calendar(text, zone, from, to), failed]).finally(() =>
-    worker.terminate(),
-  );
+  planner.worker.terminate();
+  if (ended.how === 'done') return ended.value;
+  return fail(ended.how === 'timed out' ? 'file/timed-out' : 'calendar/damaged');
 }

@@ -1,7 +1,8 @@
-import { proxy, transfer, wrap, type Remote } from 'comlink';
+import { proxy, transfer, wrap } from 'comlink';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import { fail } from '@/core/problem';
 import type { RideFilesApi } from './rideFiles.worker';
+import { runInWorker, type Hired } from './runInWorker';
 
 export interface Progress {
   /** Files picked that are done, of how many; an archive counts as one. */
@@ -35,19 +36,20 @@ export function readRideFiles(
   const run = async () => {
     const read: ReadFile[] = [];
     let reader = startReader();
-    let told = 0;
+    let told = -Infinity;
     for (const [index, file] of files.entries()) {
-      const outcome = await readOne(reader, file, mappings, stop.signal, (found) => {
+      const onFile = (found: ReadFile) => {
         read.push(found);
-        if (Date.now() - told < TELL_MS) return;
-        told = Date.now();
+        if (performance.now() - told < TELL_MS) return;
+        told = performance.now();
         onProgress({ read: index, of: files.length, found: read.length });
-      });
+      };
+      const how = await readOne(reader, { file, mappings, signal: stop.signal, onFile });
       if (stop.signal.aborted) break;
-      if (outcome === 'given up') {
-        reader.worker.terminate();
+      if (how !== 'done') {
         reader = startReader();
-        read.push({ name: file.name, rides: fail('file/timed-out') });
+        const code = how === 'timed out' ? 'file/timed-out' : 'file/damaged';
+        read.push({ name: file.name, rides: fail(code) });
       }
       onProgress({ read: index + 1, of: files.length, found: read.length });
     }
@@ -57,10 +59,7 @@ export function readRideFiles(
   return { done: run(), cancel: () => stop.abort() };
 }
 
-export interface Reader {
-  worker: Worker;
-  api: Remote<RideFilesApi>;
-}
+export type Reader = Hired<RideFilesApi>;
 
 /** A reader of its own for each job, so that one that hangs holds up no other. */
 export function startReader(): Reader {
@@ -68,39 +67,29 @@ export function startReader(): Reader {
   return { worker, api: wrap<RideFilesApi>(worker) };
 }
 
-async function readOne(
-  { worker, api }: Reader,
-  file: File,
-  mappings: CsvMappings,
-  stop: AbortSignal,
-  onFile: (file: ReadFile) => void,
-): Promise<'read' | 'given up'> {
-  const over = new AbortController();
-  let alive = () => undefined as void;
-  const givenUp = new Promise<never>((_, reject) => {
-    let timer = setTimeout(reject, MOST_MS);
-    alive = () => {
-      clearTimeout(timer);
-      timer = setTimeout(reject, MOST_MS);
-    };
-    worker.onerror = reject;
-    stop.addEventListener('abort', reject, { signal: over.signal });
-    over.signal.addEventListener('abort', () => clearTimeout(timer));
-  });
-  const take = (found: ReadFile) => {
-    if (over.signal.aborted) return;
-    alive();
-    onFile(found);
-  };
-  try {
-    const reading = file
-      .arrayBuffer()
-      .then((bytes) => api.read(file.name, transfer(bytes, [bytes]), mappings, proxy(take)));
-    await Promise.race([reading, givenUp]);
-    return 'read';
-  } catch {
-    return 'given up';
-  } finally {
-    over.abort();
-  }
+interface OneFile {
+  file: File;
+  mappings: CsvMappings;
+  signal: AbortSignal;
+  onFile: (file: ReadFile) => void;
+}
+
+/** Reads one file, an archive with all in it; returns how that ended. */
+async function readOne(reader: Reader, { file, mappings, signal, onFile }: OneFile) {
+  let isOver = false;
+  const ended = await runInWorker(
+    reader,
+    async (api, alive) => {
+      const take = (found: ReadFile) => {
+        if (isOver) return;
+        alive();
+        onFile(found);
+      };
+      const bytes = await file.arrayBuffer();
+      await api.read(file.name, transfer(bytes, [bytes]), mappings, proxy(take));
+    },
+    { timeoutMs: MOST_MS, signal },
+  );
+  isOver = true;
+  return ended.how;
 }

@@ -1,24 +1,18 @@
 import type { HoursOfFile } from '@/core/formats';
 import { fail, type Result } from '@/core/problem';
 import { startReader } from './readRideFiles';
+import { runInWorker } from './runInWorker';
 
 /** A file that takes longer than this is given up. */
 const MOST_MS = 10_000;
 
 /** Reads a file of hourly weather in a worker. */
 export async function readWeather(file: File): Promise<Result<HoursOfFile>> {
-  const { worker, api } = startReader();
-  const givenUp = new Promise<Result<never>>((resolve) => {
-    const giveUp = () => resolve(fail('file/timed-out'));
-    setTimeout(giveUp, MOST_MS);
-    worker.onerror = giveUp;
+  const reader = startReader();
+  const ended = await runInWorker(reader, async (api) => api.readWeather(await file.text()), {
+    timeoutMs: MOST_MS,
   });
-  const read = async (): Promise<Result<HoursOfFile>> => api.readWeather(await file.text());
-  try {
-    return await Promise.race([read(), givenUp]);
-  } catch {
-    return fail('file/damaged');
-  } finally {
-    worker.terminate();
-  }
+  reader.worker.terminate();
+  if (ended.how === 'done') return ended.value;
+  return fail(ended.how === 'timed out' ? 'file/timed-out' : 'file/damaged');
 }
