@@ -16,6 +16,7 @@ import {
   selectUnits,
   useAppDispatch,
   useAppSelector,
+  useClock,
 } from '@/store';
 import { startWithBike, putSettings } from '@/store/commands';
 import { usePlan } from '@/store/usePlan';
@@ -69,6 +70,7 @@ function ChainToday({ report }: { report: ChainReport }) {
   const settings = useAppSelector(selectSettings);
   const { units } = settings;
   const now = useAppSelector(selectNow);
+  const clock = useClock();
   const reports = useAppSelector(selectReports);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [working, setWorking] = useState(false);
@@ -80,7 +82,7 @@ function ChainToday({ report }: { report: ChainReport }) {
     () => tapeInputOf(report, steps, ahead ?? { chalks: chalkOf(report.verdict), rides: [] }),
     [report, steps, ahead],
   );
-  const at = () => new Date().toISOString();
+  const at = () => new Date(clock()).toISOString();
   const sentence = verdictSentence(verdict, state, units, now);
   const selected = steps.find((s) => s.event.id === ride);
 

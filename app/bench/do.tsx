@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { record, selectGarage, useAppDispatch, useAppSelector } from '@/store';
+import { record, selectGarage, useAppDispatch, useAppSelector, useClock } from '@/store';
 import { benchSession } from '@/store/benchSession';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchSession } from '@/ui/bench/lazily';
@@ -15,6 +15,7 @@ export default function AtTheBench() {
   return (
     <BenchSession
       keeper={keeper}
+      clock={useClock()}
       products={products}
       onLeave={() => router.navigate('/bench')}
       onFinish={(work) => {

@@ -12,6 +12,7 @@ import {
   selectSettings,
   useAppDispatch,
   useAppSelector,
+  useClock,
 } from '@/store';
 import { benchSession } from '@/store/benchSession';
 import { useOpenLogbook } from '@/store/OpenContext';
@@ -31,6 +32,7 @@ export default function Bench() {
   const { products } = useAppSelector(selectGarage);
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
+  const clock = useClock();
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state, cogs } = report;
@@ -40,6 +42,7 @@ export default function Bench() {
     <BenchStart
       key={chain.id}
       keeper={keeper}
+      clock={clock}
       reports={reports}
       report={report}
       at={{ bike, chain, state, cogs, air, openings, products, settings }}

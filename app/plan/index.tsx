@@ -7,6 +7,7 @@ import {
   selectSettings,
   useAppDispatch,
   useAppSelector,
+  useClock,
 } from '@/store';
 import { usePlan } from '@/store/usePlan';
 import { downloadText } from '@/ui/download';
@@ -22,6 +23,7 @@ export default function Plan() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const state = usePlan();
+  const clock = useClock();
   const bikes = useAppSelector(selectBikes);
   const { planMarks } = useAppSelector(selectGarage);
   const { units, plan } = useAppSelector(selectSettings);
@@ -39,7 +41,7 @@ export default function Plan() {
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
   const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
     const { writeCalendar } = await import('@/work/writers');
-    downloadText('chain-care.ics', writeCalendar(calendar, Date.now()), 'text/calendar');
+    downloadText('chain-care.ics', writeCalendar(calendar, clock()), 'text/calendar');
     state.sentOut(calendarCounts);
   };
   const saveCsv = async ({ agenda }: PlanAnswer) => {

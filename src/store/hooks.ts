@@ -8,6 +8,9 @@ import type { AppDispatch, RootState } from './store';
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();
 
+/** Returns the clock, ms, from the same edge the commands use: screens have no other. */
+export const useClock = (): (() => number) => useOpenLogbook().edge.now;
+
 /** Gives new ids, from the same edge the commands use. */
 export const useNewId = (): (() => string) => useOpenLogbook().edge.newId;
 

@@ -24,15 +24,17 @@ import { PHASE_LABEL } from './words';
 
 interface Props {
   run: Run;
+  /** The time, ms. */
+  clock: () => number;
   onRun: (run: Run) => void;
   onLeave: () => void;
   onFinish: (run: Run) => void;
 }
 
 /** The bench, full screen: one step, one action, timers that go on, checks that loop back. */
-export function BenchScreen({ run, onRun, onLeave, onFinish }: Props) {
+export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
   const colors = useColors();
-  const now = useNow();
+  const now = useNow(clock);
   const [panel, setPanel] = useState<'trouble' | 'skip' | 'leave' | null>(null);
   const [handsFree, setHandsFree] = useState(false);
   const bench = benchOf(run);
@@ -42,7 +44,7 @@ export function BenchScreen({ run, onRun, onLeave, onFinish }: Props) {
 
   const put = (part: Partial<Mark>) => {
     if (!current) return;
-    const plain: Mark = { step: current.id, kind: 'done', at: Date.now(), swatch: null, why: '' };
+    const plain: Mark = { step: current.id, kind: 'done', at: clock(), swatch: null, why: '' };
     setPanel(null);
     onRun({ ...run, marks: [...run.marks, { ...plain, ...part }] });
   };

@@ -8,13 +8,14 @@ import { useBenchRun, type Keeper } from './useBenchRun';
 
 interface Props {
   keeper: Keeper;
+  clock: () => number;
   products: Readonly<Record<string, Product>>;
   onLeave: () => void;
   onFinish: (work: WorkResult) => void;
 }
 
 /** The open session, full screen; or that there is none. */
-export function BenchSession({ keeper, products, onLeave, onFinish }: Props) {
+export function BenchSession({ keeper, clock, products, onLeave, onFinish }: Props) {
   const { run, keep } = useBenchRun(keeper);
   if (run === undefined) return null;
   if (run === null)
@@ -27,11 +28,12 @@ export function BenchSession({ keeper, products, onLeave, onFinish }: Props) {
   return (
     <BenchScreen
       run={run}
+      clock={clock}
       onRun={keep}
       onLeave={onLeave}
       onFinish={(done) => {
         keep(null);
-        onFinish(workOf(done, products, Date.now()));
+        onFinish(workOf(done, products, clock()));
       }}
     />
   );

@@ -23,6 +23,7 @@ import { WorkshopCard } from './WorkshopCard';
 
 interface Props {
   keeper: Keeper;
+  clock: () => number;
   reports: readonly ChainReport[];
   report: ChainReport;
   at: AtTheBench;
@@ -57,7 +58,7 @@ export function BenchStart(props: Props) {
   const list = offers(at, wanted);
   const recommended = recommend(report.verdict, list);
   const start = (offer: Offer) => {
-    keep(startRun(offer, at.chain.id, Date.now()));
+    keep(startRun(offer, at.chain.id, props.clock()));
     props.onGo();
   };
   const open = run ? benchOf(run) : null;

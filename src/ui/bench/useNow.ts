@@ -1,11 +1,11 @@
 import { useEffect, useState } from 'react';
 
 /** The time, ms, told each second: for timers that run down. */
-export function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
+export function useNow(clock: () => number): number {
+  const [now, setNow] = useState(clock);
   useEffect(() => {
-    const tick = setInterval(() => setNow(Date.now()), 1000);
+    const tick = setInterval(() => setNow(clock()), 1000);
     return () => clearInterval(tick);
-  }, []);
+  }, [clock]);
   return now;
 }
