@@ -63,6 +63,11 @@ export default tseslint.config(
     rules: { 'no-restricted-syntax': ['error', ...CLOCK] },
   },
   {
+    files: ['**/*.{ts,tsx}'],
+    ignores: ['**/__tests__/**', 'e2e/**'],
+    rules: { 'max-lines': ['error', 250] },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/__tests__/**'],
     rules: {

@@ -1,7 +1,7 @@
 import { startTransition, useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useOpenLogbook } from './OpenContext';
-import type { PlanState } from './plan';
+import type { PlanState } from './planState';
 import type { AppStore } from './store';
 
 /**

@@ -1,21 +1,18 @@
-import { generateDays, regionAt } from '../climate';
 import { Chance } from '../chance';
 import {
   addEvents,
   type CleanMethod,
   type LogEvent,
   type Logbook,
-  type PathPoint,
   type PlainEvent,
   type WeatherWord,
-  type WorkDone,
 } from '../logbook';
-import { bathUseMl } from '../shelf';
+
 import type { LubeClass } from '../lube';
 import { USUAL_WORKSHOP } from '../records/workshop';
 import { DEFAULT_SETTINGS } from '../settings';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
-import { cellName, cellOf, dayOf, placeOfCell, WARM_UP_DAYS, type Cell } from '../weather';
+import { dayOf } from '../weather';
 import { diaryRides, islandDays, ISLAND_SEED, type DiaryRide } from './diary';
 import {
   COMMUTER,
@@ -25,10 +22,10 @@ import {
   ISLAND_GARAGE,
   RACER,
   RACER_CHAINS,
-  SHELF,
 } from './island';
 import { plannedRides } from './planned';
 import { climbOf, coarsePath } from './route';
+import { usedFor, weatherOf, type Draft } from './supplies';
 
 const DAYS = 243;
 /** The last days of riding are still in the recorder, for Sync to fetch. */
@@ -42,10 +39,6 @@ const STORM = { from: 60, to: 20 };
 
 /** Now and then the rider said what the weather was: by the day's number modulo 23. */
 const SAID: Readonly<Record<number, WeatherWord>> = { 4: 'damp', 11: 'wet', 17: 'dry' };
-
-type Draft<T = LogEvent> = T extends LogEvent
-  ? Omit<T, 'id' | 'at' | 'zone' | 'recordedAt'>
-  : never;
 
 /**
  * Eight months on the island, ending a few days before `now` (ms): the same moment gives the same
@@ -206,61 +199,5 @@ export function demoLogbook(now: number, zone: string): Logbook {
   };
 }
 
-/** What the island's rider takes off the shelf for a job: a coat, degreaser or solvent, a rag. */
-function usedFor(method: CleanMethod, lubeClass: LubeClass): WorkDone['used'] {
-  const bottle = Object.values(SHELF).find((p) => p.lubeClass === lubeClass);
-  const used = [{ productId: SHELF.rags.id, amount: 1 }];
-  if (bottle) used.push({ productId: bottle.id, amount: COAT_ML });
-  if (method === 'baths' || method === 'brush' || method === 'scrubber')
-    used.push({
-      productId: SHELF.degreaser.id,
-      amount: method === 'baths' ? bathUseMl(3, 150, SHELF.degreaser.dilution, true) : 60,
-    });
-  if (method === 'solvent wipe') used.push({ productId: SHELF.solvent.id, amount: 10 });
-  return used;
-}
-
-/** A drop a link at 25 drops a ml. */
-const COAT_ML = 4.5;
-
 const within = (span: { from: number; to: number }, ago: number): boolean =>
   ago <= span.from && ago >= span.to;
-
-/** The days of weather the rides need, as the weather service told them. */
-function weatherOf(
-  rides: readonly DiaryRide[],
-  paths: ReadonlyMap<string, PathPoint[]>,
-  now: number,
-) {
-  const needed = new Map<Cell, Set<number>>();
-  for (const { id, startedAt } of rides) {
-    const day = dayOf(startedAt);
-    for (const [lat, lon] of paths.get(id) ?? []) {
-      const cell = cellOf(lat, lon);
-      const days = needed.get(cell) ?? new Set();
-      needed.set(cell, days);
-      for (let d = day - WARM_UP_DAYS; d <= day + 1; d++) days.add(d);
-    }
-  }
-  return [...needed].flatMap(([cell, days]) => {
-    const { lat, lon } = placeOfCell(cell);
-    const list = [...days].sort((a, b) => a - b);
-    const [first = 0] = list;
-    const generated = generateDays(ISLAND_SEED, regionAt(lat, lon), first, list.at(-1) ?? first);
-    return generated
-      .filter(({ day }) => days.has(day) && day * MS_PER_DAY < now)
-      .map(({ day, hours }) => {
-        const known = hours.map((h, n) => (day * MS_PER_DAY + n * MS_PER_HOUR < now ? h : null));
-        const event: Draft = {
-          type: 'weatherSeen',
-          source: 'service',
-          cell: cellName(cell),
-          rainMm: known.map((h) => h && h.rainMm),
-          temperatureC: known.map((h) => h && h.temperatureC),
-          humidity: known.map((h) => h && h.humidity),
-          windMs: known.map((h) => h && h.windMs),
-        };
-        return { day, event };
-      });
-  });
-}

@@ -6,6 +6,7 @@ import type { OpenLogbook } from '../openLogbook';
 import { withLimits } from '../storage';
 import { keepBackup } from './keepBackup';
 import { canPickFolder, forgetPlace, keptPlace, pickPlace, type BackupPlace } from './place';
+import { readMemory, type Memory } from './memory';
 
 /** How safely this device keeps the logbook. */
 export interface Keeping {
@@ -23,14 +24,6 @@ export interface Keeping {
   canKeep: boolean;
   folder: { name: string; state: 'kept' | 'asks'; lastAt: number | null } | null;
   problem: Problem | null;
-}
-
-/** What is remembered on this device of its backups. */
-interface Memory {
-  backupAt: number | null;
-  entries: number;
-  /** Entries at which the rider said later. */
-  putOff: number;
 }
 
 const DEVICE = 'device';
@@ -223,19 +216,6 @@ class Keeper {
     this.memory = { ...this.memory, ...part };
     this.count();
     await this.open.storage.write({ [DEVICE]: JSON.stringify(this.memory) }).catch(() => undefined);
-  }
-}
-
-function readMemory(text: string | undefined): Partial<Memory> {
-  try {
-    const { backupAt, entries, putOff } = JSON.parse(text ?? '{}') as Record<string, unknown>;
-    return {
-      ...(typeof backupAt === 'number' ? { backupAt } : {}),
-      ...(typeof entries === 'number' ? { entries } : {}),
-      ...(typeof putOff === 'number' ? { putOff } : {}),
-    };
-  } catch {
-    return {};
   }
 }
 

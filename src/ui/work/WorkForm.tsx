@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { cautionsFor } from '@/core/bench';
-import { METHODS, type ChainState, type WorkSpec } from '@/core/care';
+import { METHODS, type ChainState } from '@/core/care';
 import { readMoment, type FieldProblems } from '@/core/entry/form';
 import type { Bike, Chain } from '@/core/garage';
-import { DRYINGS, type CleanMethod, type Drying, type WorkDone } from '@/core/logbook';
+import { DRYINGS } from '@/core/logbook';
 import { bottlesOf, cleanersFor, undercoatOf, usedOn, type Product } from '@/core/shelf';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass, type Schools } from '@/core/lube';
 import type { Air } from '@/core/weather';
@@ -14,30 +14,15 @@ import { DRYING_LABEL, METHOD_LABEL } from '../words';
 import { CautionCard } from './CautionCard';
 import { WorkEffect } from './WorkEffect';
 import { FromShelf, pickOf, usedText } from './FromShelf';
-
-export interface WorkDraft {
-  chainId: string;
-  method: CleanMethod;
-  cogsCleaned: boolean;
-  bathCount: number;
-  bathMl: number;
-  drying: Drying;
-  lubeClass: LubeClass | null;
-  wiped: boolean;
-  /** Which bottle and which cleaner off the shelf; null: the usual one there, '': none. */
-  bottleId: string | null;
-  cleanerId: string | null;
-  settled: boolean;
-  at: string | null;
-  note: string;
-}
-
-export interface WorkEntry extends WorkSpec {
-  chainId: string;
-  used: WorkDone['used'];
-  at: string;
-  note: string;
-}
+import {
+  capital,
+  DEPTHS,
+  depthOf,
+  specOf,
+  withOwn,
+  type WorkDraft,
+  type WorkEntry,
+} from './workDraft';
 
 interface Props {
   initial: WorkDraft;
@@ -55,24 +40,6 @@ interface Props {
   now: number;
   onSave: (entry: WorkEntry) => void;
 }
-
-/** Depths as the form offers them, with the methods of each; the first is the usual one. */
-const DEPTHS: Record<string, readonly CleanMethod[]> = {
-  'Wipe-down': ['solvent wipe', 'dry wipe', 'degreaser wipe'],
-  'Top-up': ['solvent wipe', 'dry wipe', 'degreaser wipe', 'flush and wipe', 'none'],
-  Clean: ['scrubber', 'brush', 'baths', 'soak', 'wax reset', 'strip'],
-};
-
-const depthOf = (draft: WorkDraft): string =>
-  METHODS[draft.method].deep ? 'Clean' : draft.lubeClass ? 'Top-up' : 'Wipe-down';
-
-const specOf = (draft: WorkDraft): WorkSpec => ({
-  method: draft.method,
-  cogsCleaned: draft.cogsCleaned,
-  baths: { count: draft.bathCount, ml: draft.bathMl },
-  drying: draft.drying,
-  lube: draft.lubeClass ? { lubeClass: draft.lubeClass, coat: 1, wiped: draft.wiped } : null,
-});
 
 /** Work done, recorded: depth, method, lube. Shows what it does to the chain before it is saved. */
 export function WorkForm({
@@ -267,12 +234,6 @@ export function WorkForm({
     </View>
   );
 }
-
-/** The usual choices, and the one a calculator handed over. */
-const withOwn = (usual: readonly number[], own: number): number[] =>
-  [...new Set([...usual, own])].sort((a, b) => a - b);
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 const styles = StyleSheet.create({
   form: { gap: 18 },

@@ -1,6 +1,6 @@
 import type { WorkSpec } from '@/core/care';
 import type { LubeClass } from '@/core/lube';
-import type { WorkDraft } from './WorkForm';
+import type { WorkDraft } from './workDraft';
 
 /** The form filled with the proposed work; without a proposal, a top-up with the last lube. */
 export function proposedDraft(

@@ -30,15 +30,16 @@ type OnBike = Exclude<PlainEvent, Fitted>;
  * touches no chain.
  */
 export function play(scene: Scene, event: PlainEvent): Step {
-  if (event.type === 'chainFitted') return fit(scene, event);
-  const step = opened(scene, event);
+  const at = Date.parse(event.at);
+  if (event.type === 'chainFitted') return fit(scene, event, at);
+  const step = opened(scene, event, at);
   const { chainId, from } = step;
   if (chainId === null || from === null) return step;
   const state = copyState(from);
   const key = keyOf(state, step.bikeId);
   const learnt = (key !== null && scene.book.learnt.get(key)) || NOT_LEARNT;
   step.factors = learnt.factors;
-  standOn(state, Date.parse(event.at), step.air);
+  standOn(state, at, step.air);
   const moment: Moment = {
     state,
     cogs: step.cogsBefore,
@@ -46,7 +47,7 @@ export function play(scene: Scene, event: PlainEvent): Step {
     exposure: step.exposure,
     bike: step.bikeId === null ? undefined : scene.garage.bikes[step.bikeId],
     garage: scene.garage,
-    airAfter: (hours) => airAfter(scene, step, hours),
+    airAfter: (hours) => airFrom(scene, step.bikeId, at + hours * MS_PER_HOUR),
   };
   const handle = HANDLERS[event.type] as (moment: Moment, event: OnBike) => Outcome;
   commit(scene.book, step, key, handle(moment, event));
@@ -54,8 +55,7 @@ export function play(scene: Scene, event: PlainEvent): Step {
 }
 
 /** The step of an event before it has done anything: which chain and bike, the air, a ride's sky. */
-function opened({ book, garage, weather }: Scene, event: OnBike): Step {
-  const at = Date.parse(event.at);
+function opened({ book, garage, weather }: Scene, event: OnBike, at: number): Step {
   const bikeId = 'bikeId' in event ? event.bikeId : bikeOf(book, event.chainId);
   const chainId = 'chainId' in event ? event.chainId : (book.fitted.get(event.bikeId) ?? null);
   const bike = bikeId === null ? undefined : garage.bikes[bikeId];
@@ -87,12 +87,11 @@ function opened({ book, garage, weather }: Scene, event: OnBike): Step {
   return step;
 }
 
-/** The air of the bike's place from some hours after an event on. */
-function airAfter({ book, garage, weather }: Scene, { event, bikeId }: Step, hours: number) {
-  const end = Date.parse(event.at) + hours * MS_PER_HOUR;
+/** The air of the bike's place from a moment (ms) on. */
+function airFrom({ book, garage, weather }: Scene, bikeId: string | null, from: number) {
   const bike = bikeId === null ? undefined : garage.bikes[bikeId];
   const cell = bikeId === null ? undefined : book.cells.get(bikeId);
-  return airOf(weather, { bike, cell }, end, end + DRYING_LOOK_MS);
+  return airOf(weather, { bike, cell }, from, from + DRYING_LOOK_MS);
 }
 
 /** Writes what an event did into its step and the book: the one place that does. */
@@ -109,8 +108,7 @@ function commit(book: BookState, step: Step, key: string | null, outcome: Outcom
     book.learnt.set(key, outcome.learnt);
 }
 
-function fit({ book, garage, weather }: Scene, event: Fitted): Step {
-  const at = Date.parse(event.at);
+function fit({ book, garage, weather }: Scene, event: Fitted, at: number): Step {
   const { bikeId, chainId } = event;
   const oldBike = bikeOf(book, chainId);
   const from = book.chains.get(chainId) ?? null;

@@ -1,0 +1,111 @@
+import { bikeOf } from '@/core/care';
+import type { Bike, BikeSpecs, Chain } from '@/core/garage';
+import { editOf, type ChainStart, type Stamped } from '@/core/logbook';
+import type { ShelfRow } from '@/core/shelf/rows';
+import type { Product } from '@/core/shelf';
+import type { Edge } from '../edge';
+import type { AppThunk } from '../store';
+import { selectReplay } from '../selectors';
+import { perform, record, type NewEvent } from './perform';
+
+type Written<T> = Omit<T, 'changedAt'>;
+
+/**
+ * A record as it is to be: of one that is there and was opened in a form, only what was changed in the
+ * form, so that what another tab wrote meanwhile stays.
+ */
+function written<T extends Stamped & { id: string }>(
+  record: Written<T>,
+  records: Readonly<Record<string, T>>,
+  opened: T | null,
+  edge: Edge,
+): T {
+  const edited = { ...record, changedAt: new Date(edge.now()).toISOString() } as T;
+  const current = records[edited.id];
+  return opened && current ? editOf(current, opened, edited) : edited;
+}
+
+/** Adds a bike or changes the one of its id. `opened`: as it was when the rider began to change it. */
+export const putBike =
+  (label: string, bike: Written<Bike>, opened: Bike | null = null): AppThunk =>
+  (dispatch, getState, edge) => {
+    const { bikes } = getState().logbook.garage;
+    dispatch(perform(label, { bikes: [written(bike, bikes, opened, edge)] }));
+  };
+
+/** Adds a chain or changes the one of its id; `opened` as for a bike. */
+export const putChain =
+  (label: string, chain: Written<Chain>, opened: Chain | null = null): AppThunk =>
+  (dispatch, getState, edge) => {
+    const { chains } = getState().logbook.garage;
+    dispatch(perform(label, { chains: [written(chain, chains, opened, edge)] }));
+  };
+
+/** Puts a product on the shelf, or changes the one of its id; `opened` as for a bike. */
+export const putProduct =
+  (
+    label: string,
+    product: Omit<Product, 'changedAt' | 'id'> & { id?: string },
+    opened: Product | null = null,
+  ): AppThunk =>
+  (dispatch, getState, edge) => {
+    const { products } = getState().logbook.garage;
+    const named = { ...product, id: product.id ?? edge.newId() };
+    dispatch(perform(label, { products: [written(named, products, opened, edge)] }));
+  };
+
+/** Counts a product anew, less an amount that came off it for something the log does not tell. */
+export const takeOff =
+  ({ product, stock }: ShelfRow, amount: number): AppThunk =>
+  (dispatch, _, edge) => {
+    const left = Math.max(0, stock.left - amount);
+    const leftAt = new Date(edge.now()).toISOString();
+    dispatch(putProduct(`Taken off ${product.name}`, { ...product, left, leftAt }));
+  };
+
+/** A first bike with its chain on it, as one step: what stands between nothing and a verdict. */
+export const startWithBike =
+  (preset: { name: string; links: number; specs: BikeSpecs }, start: ChainStart): AppThunk =>
+  (dispatch, _, edge) => {
+    const now = new Date(edge.now()).toISOString();
+    const common = { retired: false, changedAt: now };
+    const bike: Bike = { ...preset.specs, ...common, id: edge.newId(), name: preset.name };
+    const chain: Chain = {
+      ...common,
+      id: edge.newId(),
+      name: `${preset.name} chain`,
+      links: preset.links,
+      speeds: preset.specs.speeds,
+      closure: 'reusable link',
+      directional: false,
+    };
+    dispatch(
+      record(
+        `${bike.name} added`,
+        [{ type: 'chainFitted', at: now, bikeId: bike.id, chainId: chain.id, start }],
+        { bikes: [bike], chains: [chain] },
+      ),
+    );
+  };
+
+/** Takes a bike out of use; the chain on it comes off, so that it can go elsewhere. */
+export const retireBike =
+  (bike: Bike): AppThunk =>
+  (dispatch, getState, edge) => {
+    const at = new Date(edge.now()).toISOString();
+    const chainId = selectReplay(getState()).replay.book.fitted.get(bike.id);
+    const off: NewEvent[] = chainId ? [{ type: 'chainRemoved', at, chainId }] : [];
+    const bikes = [{ ...bike, retired: true, changedAt: at }];
+    dispatch(record(`${bike.name} removed`, off, { bikes }));
+  };
+
+/** Takes a chain out of use, off its bike if it is on one. */
+export const retireChain =
+  (chain: Chain): AppThunk =>
+  (dispatch, getState, edge) => {
+    const at = new Date(edge.now()).toISOString();
+    const on = bikeOf(selectReplay(getState()).replay.book, chain.id);
+    const off: NewEvent[] = on ? [{ type: 'chainRemoved', at, chainId: chain.id }] : [];
+    const chains = [{ ...chain, retired: true, changedAt: at }];
+    dispatch(record(`${chain.name} removed`, off, { chains }));
+  };

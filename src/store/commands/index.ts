@@ -1,0 +1,4 @@
+export * from './garage';
+export * from './history';
+export * from './perform';
+export * from './whole';

@@ -1,0 +1,52 @@
+import type { ImportedRide } from '@/core/arrivals';
+import { addedEvents, changeBetween, mergeLogbooks, type Logbook } from '@/core/logbook';
+import type { Settings } from '@/core/settings';
+import { merged } from '../logbookSlice';
+import { historyMoved, noticed } from '../sessionSlice';
+import type { AppThunk } from '../store';
+import { undoableOf } from '../undo';
+import { perform, record } from './perform';
+
+/** Adds imported rides as one step, and remembers which bike each clue of theirs meant. */
+export const importRides =
+  (rides: readonly ImportedRide[], bikeRules: Settings['bikeRules']): AppThunk =>
+  (dispatch, getState, edge) => {
+    const { settings } = getState().logbook;
+    dispatch(
+      record(
+        rides.length === 1 ? '1 ride imported' : `${rides.length} rides imported`,
+        rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })),
+        {
+          settings: {
+            ...settings,
+            bikeRules: { ...settings.bikeRules, ...bikeRules },
+            changedAt: new Date(edge.now()).toISOString(),
+          },
+        },
+      ),
+    );
+  };
+
+export const putSettings =
+  (label: string, settings: Partial<Omit<Settings, 'changedAt'>>): AppThunk =>
+  (dispatch, getState, edge) => {
+    const changedAt = new Date(edge.now()).toISOString();
+    dispatch(
+      perform(label, { settings: { ...getState().logbook.settings, ...settings, changedAt } }),
+    );
+  };
+
+/** Takes a backup in, each field with the moment it was written: all of it undone as one. */
+export const restoreBackup =
+  (backup: Logbook): AppThunk =>
+  (dispatch, getState) => {
+    const before = getState().logbook;
+    const after = mergeLogbooks(before, backup);
+    const change = changeBetween(before, after, addedEvents(before.log, after.log));
+    const { done } = getState().session;
+    dispatch(merged(backup));
+    dispatch(
+      historyMoved({ done: [...done, undoableOf('Backup restored', change, before)], undone: [] }),
+    );
+    dispatch(noticed({ text: 'Backup restored', undo: true }));
+  };
