@@ -1,4 +1,4 @@
-import { expect, test } from './rider';
+import { expect, Rider, test } from './rider';
 
 test('42 km in rain moves film, grit and verdict, and stays after a reload', async ({
   rider,
@@ -72,4 +72,25 @@ test('bad input gets its sentence beside the field and loses nothing', async ({ 
   await page.getByRole('button', { name: 'Save ride' }).click();
   await expect(page.getByText('No chain was on this bike then')).toBeVisible();
   await expect(page.getByLabel('Note')).toHaveValue('To the quay');
+});
+
+test('what is being typed stays when a ride comes in from another tab', async ({
+  rider,
+  page,
+  context,
+}, { project }) => {
+  test.skip(project.name !== 'wide', 'the list beside the form shows that the ride has come in');
+  await rider.startsWith();
+  await rider.seesSaved();
+  const twin = await Rider.inTabOf(context, 60_000);
+  await twin.opens();
+  await page.getByRole('button', { name: 'Rode' }).click();
+  await page.getByLabel('Distance').fill('33');
+  await twin.logs('11', 'Dry');
+  await twin.seesSaved();
+  await expect(page.getByRole('button', { name: /11 km/ })).toBeVisible();
+  await expect(page.getByLabel('Distance')).toHaveValue('33');
+  await page.getByRole('button', { name: 'Save ride' }).click();
+  await rider.goesTo('Rides');
+  await expect(page.getByRole('button', { name: /33 km/ })).toBeVisible();
 });

@@ -1,7 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { bikeOf, airOf, lastLube, MOST_BATHS, stand, usualWork, type WorkSpec } from '@/core/care';
 import type { Chain } from '@/core/garage';
-import { doseOf, sidesOf, type LubeClass, type Schools } from '@/core/lube';
+import { coatDose, USUAL_LINKS, type LubeClass, type Schools } from '@/core/lube';
 import {
   record,
   selectChains,
@@ -33,8 +34,11 @@ export default function RecordWork() {
   const now = useAppSelector(selectNow);
   const { schools, dropsPerMl } = useAppSelector(selectSettings);
   const { replay } = useAppSelector(selectReplay);
-  const report = reports.find((r) => r.chain.id === params.chain) ?? main;
-  const chainId = params.chain ?? report?.chain.id ?? chains[0]?.id;
+  // The chain the page was opened for: a ride that comes in must not take what is typed away.
+  const [openedFor] = useState(main?.chain.id);
+  const wanted = params.chain ?? openedFor;
+  const report = reports.find((r) => r.chain.id === wanted) ?? main;
+  const chainId = wanted ?? report?.chain.id ?? chains[0]?.id;
   if (!chainId) return <NoBikeYet onGo={() => router.navigate('/')} />;
 
   const bikeWith = (id: string) => garage.bikes[bikeOf(replay.book, id) ?? ''];
@@ -60,16 +64,16 @@ export default function RecordWork() {
         </Txt>
       ) : null}
       <WorkForm
-        key={`${chainId} ${replay.steps.length} ${params.depth ?? ''} ${params.baths ?? ''} ${params.ml ?? ''}`}
+        key={[chainId, params.depth, params.baths, params.ml].join(' ')}
         initial={proposedDraft(chainId, asked ?? report?.verdict.proposal.spec ?? null, lube, now)}
         chains={chains}
         before={before}
         usualLube={lube ?? 'all-weather'}
         products={garage.products}
         coatMl={(id, of) => {
-          const links = garage.chains[id]?.links ?? 114;
-          const sides = sidesOf(schools.sides, bikeWith(id)?.ebike ?? false, of);
-          return doseOf(links, sides, dropsPerMl, schools.amount).ml;
+          const links = garage.chains[id]?.links ?? USUAL_LINKS;
+          const ebike = bikeWith(id)?.ebike ?? false;
+          return coatDose({ links, ebike, dropsPerMl, schools }, of).ml;
         }}
         schools={schools}
         bikeOf={bikeWith}

@@ -1,8 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ProductFields } from '@/core/entry/product';
 import type { Step } from '@/core/care';
-import { LUBE_CLASSES } from '@/core/lube';
-import { costOf, unitPrice, type Product } from '@/core/shelf';
+import { LUBE_CLASSES, USUAL_LINKS } from '@/core/lube';
+import { unitPrice, usualCoatCost, type Product } from '@/core/shelf';
 import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
 import { formatDistance, type UnitSystem } from '@/core/units';
 import {
@@ -76,7 +76,7 @@ export default function ProductPage() {
             {formatAmount(row.stock.used, product.kind)} used in {row.stock.jobs} jobs since it was
             counted.{' '}
             {product.kind === 'lube'
-              ? `A coat of 114 drops costs ${formatMoney(costOf(product, 114 / dropsPerMl))}.`
+              ? `A coat of ${USUAL_LINKS} drops costs ${formatMoney(usualCoatCost(product, dropsPerMl))}.`
               : `Each ${EACH[product.kind]} costs ${formatMoney(unitPrice(product))}.`}
           </Txt>
           <Txt variant="small" tone="inkSoft">

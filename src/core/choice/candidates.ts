@@ -1,6 +1,6 @@
 import { coatOf, type Personal } from '../care';
 import { handbookCandidates, ownOf, type Candidate } from './candidate';
-import { doseOf, sidesOf, type Schools } from '../lube';
+import { coatDose, type Schools } from '../lube';
 import type { Product } from '../records/product';
 import { costOf } from '../shelf/stock';
 import { undercoatOf } from '../shelf/use';
@@ -16,8 +16,7 @@ export function candidatesOf(
 ): Candidate[] {
   const bottles = Object.values(products).flatMap((p): Candidate[] => {
     if (p.retired || p.lubeClass === null) return [];
-    const sides = sidesOf(coat.schools.sides, coat.ebike, p.lubeClass);
-    const { ml } = doseOf(coat.links, sides, coat.dropsPerMl, coat.schools.amount);
+    const { ml } = coatDose(coat, p.lubeClass);
     const { id, name, lubeClass, setHours } = p;
     const under = undercoatOf(products, lubeClass, coat.schools.products);
     const used = [p, ...(under ? [under] : [])];

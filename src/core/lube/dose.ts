@@ -30,6 +30,22 @@ export function doseOf(
   return { drops, ml: drops / dropsPerMl };
 }
 
+/** A chain with the bike it is on, and how its rider lubes. */
+export interface Lubing {
+  links: number;
+  ebike: boolean;
+  dropsPerMl: number;
+  schools: Pick<Schools, 'sides' | 'amount'>;
+}
+
+/** A coat of a class on one chain, as its rider puts it on. */
+export function coatDose({ links, ebike, dropsPerMl, schools }: Lubing, lube: LubeClass): Dose {
+  return doseOf(links, sidesOf(schools.sides, ebike, lube), dropsPerMl, schools.amount);
+}
+
+/** Links of a chain nobody counted: the usual length of a racing chain before it is cut. Common practice. */
+export const USUAL_LINKS = 114;
+
 /** Whole coats in so many millilitres. */
 export const coatsIn = (ml: number, dose: Dose): number => Math.floor(ml / dose.ml + 1e-9);
 

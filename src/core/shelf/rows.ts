@@ -1,5 +1,5 @@
 import type { Chain } from '../garage';
-import { coatsIn, doseOf } from '../lube/dose';
+import { coatsIn, doseOf, USUAL_LINKS } from '../lube/dose';
 import type { PlainEvent } from '../logbook';
 import type { Settings } from '../settings';
 import { LOW_COATS, stockOf, type Stock } from './stock';
@@ -15,7 +15,6 @@ export interface ShelfRow {
   low: boolean;
 }
 
-const USUAL_LINKS = 114;
 const LOW_SHARE = 0.1;
 
 /** The shelf, in the order of names; what was taken off it is left out. */

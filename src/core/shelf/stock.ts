@@ -1,3 +1,4 @@
+import { USUAL_LINKS } from '../lube/dose';
 import type { PlainEvent } from '../logbook';
 import type { Product } from '../records/product';
 
@@ -34,6 +35,10 @@ export function costOf(product: Product, amount: number): number | null {
   const each = unitPrice(product);
   return each === null ? null : each * amount;
 }
+
+/** Price of a coat of a drop on each link of a usual chain; null where it is not known. */
+export const usualCoatCost = (product: Product, dropsPerMl: number): number | null =>
+  costOf(product, USUAL_LINKS / dropsPerMl);
 
 /** Fewer coats than this are worth a word. Own choice. */
 export const LOW_COATS = 4;

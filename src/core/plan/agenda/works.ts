@@ -4,7 +4,7 @@ import { offers, type AtTheBench, type Offer } from '../../bench/offer';
 import { isWax } from '../../bench/job';
 import { methodOf } from '../../bench/result';
 import { againstHabits } from '../../choice/rules';
-import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../../lube';
+import { coatDose, LUBE_CLASSES, type LubeClass } from '../../lube';
 import { costOf, usedOn } from '../../shelf';
 import type { Air } from '../../weather';
 import type { CoatKind, Family, Work } from '../solver/problem';
@@ -58,9 +58,8 @@ export function coatsFor(
     lifeKm: lubeClass ? (label ?? LUBE_CLASSES[lubeClass].lifeKm) : 1,
     atHand,
   });
-  const { sides, amount } = settings.schools;
-  const coatMl = (lube: LubeClass) =>
-    doseOf(now.chain.links, sidesOf(sides, now.bike.ebike, lube), settings.dropsPerMl, amount).ml;
+  const lubing = { links: now.chain.links, ebike: now.bike.ebike, ...settings };
+  const coatMl = (lube: LubeClass) => coatDose(lubing, lube).ml;
   const bottles = Object.values(products).filter(
     ({ id, retired, lubeClass }) =>
       !retired &&
