@@ -28,7 +28,7 @@ export default function Plan() {
   const { planMarks } = useAppSelector(selectGarage);
   const { units, plan } = useAppSelector(selectSettings);
   const suppose = state?.suppose;
-  // What if is asked here only: elsewhere the plan is for the weather that is told.
+  // What if is asked here only: elsewhere the plan is for the forecast.
   useEffect(() => () => suppose?.('forecast'), [suppose]);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
   if (!state) return null;

@@ -11,7 +11,7 @@ export const useAppSelector = useSelector.withTypes<RootState>();
 /** Returns the clock, ms, from the same edge the commands use: screens have no other. */
 export const useClock = (): (() => number) => useOpenLogbook().edge.now;
 
-/** Gives new ids, from the same edge the commands use. */
+/** Returns what makes new ids, from the same edge the commands use. */
 export const useNewId = (): (() => string) => useOpenLogbook().edge.newId;
 
 /** Returns the rides with the weather each met, newest first: worked out once what the rider did is answered. */

@@ -29,7 +29,7 @@ export interface PartText {
   damaged: string[];
 }
 
-/** Reads a part; null where the text is of before parts had a head, or its head is damaged beyond telling. */
+/** Reads a part; null where the text was written before parts had a head, or its head is damaged. */
 export function readPart(text: string): PartText | null {
   const head = HEAD.exec(text);
   const [whole = '', stamp = '', sum = ''] = head ?? [];
@@ -39,7 +39,7 @@ export function readPart(text: string): PartText | null {
     const rows = parseJson(`[${body}]`);
     if (Array.isArray(rows)) return { version, rows: rows.map((row) => row[1]), damaged: [] };
   }
-  // Without a head or a row's checksum it is a text of before there were any.
+  // Without a head or a row's checksum it is a text written before there were any.
   if (!head && !ANY_ROW.test(text)) return null;
   const { rows, damaged } = soundRows(head ? text.slice(whole.length) : text, sum);
   return head || rows.length > 0 ? { version, rows, damaged } : null;

@@ -5,7 +5,7 @@ import { asideOf, isPart, isQuarantine, type Quarantined } from './keys';
 import { Slow, withLimits, type Storage } from './storage';
 import { StoredLogbook } from './storedLogbook';
 
-/** What the rider is told about saving. */
+/** What the rider reads about saving. */
 export type SaveStatus =
   { kind: 'saved'; at: number | null } | { kind: 'saving' } | { kind: 'failed'; problem: Problem };
 
@@ -54,7 +54,7 @@ export class Persistence {
   private page: Logbook | null = null;
   private queue: Promise<unknown> = Promise.resolve();
   private isSaveQueued = false;
-  /** The rider is being told that something is not saved yet. */
+  /** The rider can read that something is not saved yet. */
   private isTelling = false;
   private retry: ReturnType<typeof setTimeout> | null = null;
   private readonly poll: ReturnType<typeof setInterval> | null;

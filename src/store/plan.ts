@@ -27,7 +27,7 @@ class PlanKeeper {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private forecasts = new Map<Cell, ForecastHours>();
   private forecastKey = '';
-  /** Counts what was given up: what is still being prepared then comes to nothing. */
+  /** Counts what was given up: what is still being prepared then is dropped. */
   private turn = 0;
   private unsubscribe: (() => void) | null = null;
 
@@ -115,7 +115,7 @@ class PlanKeeper {
     const rests = [garage, settings, log, this.now(state), this.forecasts, this.state.whatIf];
     if (rests.every((part, n) => part === this.rests[n])) return;
     this.rests = rests;
-    // Told at once: what is shown is no longer of what is asked.
+    // Shown at once: the plan on screen no longer answers what is asked.
     this.tell({ progress: this.state.progress ?? 0, stale: false });
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.ask(), SETTLE_MS);
@@ -202,6 +202,6 @@ function keeperOf(store: AppStore, zone: string): PlanKeeper {
   return known;
 }
 
-/** Follows the plan of a store; gives how to stop following. */
+/** Follows the plan of a store; returns what stops it. */
 export const watchPlan = (store: AppStore, zone: string, listener: Listener): (() => void) =>
   keeperOf(store, zone).watch(listener);

@@ -27,7 +27,7 @@ export interface PlanState {
   zone: string;
   /** The rider's day, `2026-11-24`. */
   today: string;
-  /** Gives up the plan being made; the last one stays, and is told to be of before. */
+  /** Gives up the plan being made; the last one stays, marked as stale. */
   giveUp: () => void;
   stale: boolean;
   /** Makes the plan that was given up after all. */
@@ -38,7 +38,7 @@ export interface PlanState {
   seen: () => void;
   sentOut: (calendar: PlanSettings['calendar']) => void;
   whatIf: WhatIf;
-  /** Plans for another weather than the one told. */
+  /** Plans for another weather than the forecast. */
   suppose: (whatIf: WhatIf) => void;
 }
 

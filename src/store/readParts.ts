@@ -112,7 +112,7 @@ function contentOf(
   }
   if (!readers) return 'needs readers';
   const raw = parseJson(text);
-  // Parts of before they had heads are older than any stamp that says otherwise.
+  // Parts written before they had heads are older than any stamp that says otherwise.
   const version = isNewer(stamp) ? 0 : stamp;
   const common = { version, damaged: [], key, isTrusted: false, isHeadless: true };
   if (Array.isArray(raw)) return { ...common, events: raw };

@@ -20,7 +20,7 @@ const sourceOf = (name: 'none' | 'service' | 'file'): WeatherSource =>
 
 /**
  * Fetches the weather rides still lack and writes it into the log. Not an action of the rider: there is
- * nothing to undo. Gives how many days came.
+ * nothing to undo. Returns how many days came.
  */
 export const fillWeather =
   (chosen?: WeatherSource): AppThunk<Promise<number>> =>

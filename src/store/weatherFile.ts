@@ -10,7 +10,7 @@ import type { AppThunk } from './store';
 import { fillWeather } from './weather';
 
 /**
- * Takes the hours of a file in, for the rides that lack weather. Gives what came of it in a sentence
+ * Takes the hours of a file in, for the rides that lack weather. Returns the result in a sentence
  * for the rider.
  */
 export const takeWeatherFile =

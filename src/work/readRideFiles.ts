@@ -20,7 +20,7 @@ export interface Reading {
 
 /** A file that keeps the worker silent for longer than this is given up. */
 const MOST_MS = 10_000;
-/** Progress is told no more often than this, so that the page stays quick. */
+/** Progress is reported no more often than this, so that the page stays quick. */
 const TELL_MS = 60;
 
 /**

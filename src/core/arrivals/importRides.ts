@@ -11,7 +11,7 @@ import type { Problem } from '../problem';
 import { clueOf } from './bikeRules';
 import type { RideFields } from '../entry/ride';
 
-/** A ride to be added: what a form gives, and the zone it was ridden in where the file tells. */
+/** A ride to be added: the fields of a form, and the zone it was ridden in where the file names one. */
 export type ImportedRide = RideFields & { zone?: string };
 
 /** What becomes of a ride of a file, or of the file where it has none. */

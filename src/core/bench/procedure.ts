@@ -12,7 +12,7 @@ import { gloveCheck, ragCheck, ragStep, wipe } from './wiping';
 
 /**
  * The steps of a piece of work in order, made from rules for this bike, chain, lube, workshop and
- * school. The same job gives the same steps, so that a session can be taken up again. Ask `refusal`
+ * school. The same job returns the same steps, so that a session can be taken up again. Ask `refusal`
  * first: a refused job has no procedure.
  */
 export function procedure(job: Job): Step[] {

@@ -26,7 +26,7 @@ export function readRun(
   }
 }
 
-/** A stored job is taken up again if it still gives a procedure: plain data of our own making. */
+/** A stored job is taken up again if it still makes a procedure: plain data of our own making. */
 function isJob(value: unknown): value is Job {
   const job = value as Job;
   if (typeof job !== 'object' || job === null || !DEPTHS.includes(job.depth)) return false;

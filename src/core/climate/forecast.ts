@@ -34,7 +34,7 @@ export const skillAt = (leadDays: number): number => 0.5 ** (leadDays / FORECAST
 
 /**
  * The forecast for the days from..to as issued on a day: the truth, shifted, scaled and now and then
- * mistaken, more so the further ahead. The same issue gives the same forecast.
+ * mistaken, more so the further ahead. The same issue returns the same forecast.
  */
 export function forecastDays(
   seed: number,

@@ -16,7 +16,7 @@ const NO_FORECAST: ForecastHours = { from: 0, hours: [] };
 
 /**
  * One of many weathers that may come: hours from `from` (ms, start of an hour) on. Within the forecast it
- * is what was told, early or late, more or less, and now and then quite another, the more so the further
+ * is the forecast, early or late, more or less, and now and then quite another, the more so the further
  * ahead; beyond it is the climate's. The same seed and number give the same future.
  */
 export function futureHours(

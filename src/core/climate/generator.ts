@@ -25,7 +25,7 @@ const at = (season: Season, day: number): number => {
 };
 
 /**
- * Weather of the days from..to (days since 1970) in a region. The same seed gives the same weather; all
+ * Weather of the days from..to (days since 1970) in a region. The same seed returns the same weather; all
  * regions share their chances, so that a front that soaks the moor wets the lee shore too.
  */
 export function generateDays(

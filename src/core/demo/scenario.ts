@@ -41,7 +41,7 @@ const STORM = { from: 60, to: 20 };
 const SAID: Readonly<Record<number, WeatherWord>> = { 4: 'damp', 11: 'wet', 17: 'dry' };
 
 /**
- * Eight months on the island, ending a few days before `now` (ms): the same moment gives the same
+ * Eight months on the island, ending a few days before `now` (ms): the same moment returns the same
  * logbook. One rider, a commuter, a gravel bike and a racer with two chains in rotation; a holiday, a
  * neglected month, a storm, a squeak, and work in between that is mostly in time.
  */

@@ -29,7 +29,7 @@ export function usedFor(method: CleanMethod, lubeClass: LubeClass): WorkDone['us
 /** A drop a link at 25 drops a ml. */
 const COAT_ML = 4.5;
 
-/** The days of weather the rides need, as the weather service told them. */
+/** The days of weather the rides need, as the weather service reports them. */
 export function weatherOf(
   rides: readonly DiaryRide[],
   paths: ReadonlyMap<string, PathPoint[]>,

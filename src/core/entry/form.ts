@@ -6,7 +6,7 @@ export type FieldProblems<Field extends string> = Partial<Record<Field, Problem>
 export type FormResult<T, Field extends string> =
   { ok: true; value: T } | { ok: false; problems: FieldProblems<Field> };
 
-/** Collects the problems of a form's fields, so that all are told at once. */
+/** Collects the problems of a form's fields, so that all are shown at once. */
 export class FormCheck<Field extends string> {
   readonly problems: FieldProblems<Field> = {};
 

@@ -44,7 +44,7 @@ export function writeBackup(
   return JSON.stringify(file, null, 1) + '\n';
 }
 
-/** What a backup holds, and what is to be told of it before it is restored. */
+/** What a backup holds, and what the rider should know of it before it is restored. */
 export interface BackupRead {
   logbook: Logbook;
   /** Pieces that cannot be read; all the rest can be restored. */

@@ -27,7 +27,7 @@ const CLOCK =
 
 /**
  * The moment (ms) of a date with or without a time. With a zone it is exact; without one it is local
- * time where the app runs, and noon where no time is told. Null where it is no date.
+ * time where the app runs, and noon where there is no time. Null where it is no date.
  */
 export function readMoment(text: string, order: DayOrder): number | null {
   if (text.length > LONGEST_CELL) return null;

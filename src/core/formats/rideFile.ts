@@ -33,7 +33,7 @@ const SNIFF = 2000;
 const SAMPLE_ROWS = 3;
 
 /**
- * Reads the rides of a file, by what is in it rather than by its name, and gives them file by file: an
+ * Reads the rides of a file, by what is in it rather than by its name, and returns them file by file: an
  * archive holds many. Archives in archives are not opened.
  */
 export function* readRideFiles(

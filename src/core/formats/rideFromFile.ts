@@ -65,7 +65,7 @@ const CYCLING = /cycl|bik|ride|spin/i;
 
 /**
  * A ride of a track and of what its recorder says: the recorder's distance wins where it has one, and
- * that they disagree is told. Without a track the recorder's word has to do.
+ * their disagreement is reported. Without a track the recorder's figure is used.
  */
 export function rideFrom(
   segments: readonly (readonly TrackPoint[])[],

@@ -1,7 +1,7 @@
 import { SaxesParser } from 'saxes';
 import { fail, ok, type Result } from '../problem';
 
-/** What a reader of XML is told, element by element; names come without their prefix. */
+/** Callbacks of a reader of XML, element by element; names come without their prefix. */
 export interface XmlReader {
   open(name: string, attributes: Readonly<Record<string, string>>): void;
   close(name: string, text: string): void;

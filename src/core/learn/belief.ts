@@ -1,6 +1,6 @@
 /**
  * What is believed of a factor on a handbook figure (1: the handbook is right), as shares on a grid
- * over its logarithm. Never changed: an observation gives a new one.
+ * over its logarithm. Immutable: an observation returns a new one.
  */
 export interface Belief {
   /** Share of belief at each point of `GRID`; they sum to 1. */
@@ -36,7 +36,7 @@ export const priorBelief = (sigma: number): Belief =>
     0,
   );
 
-/** Gives how likely the observation is when the logarithm of the factor is `ln`, up to a constant. */
+/** Returns how likely the observation is when the logarithm of the factor is `ln`, up to a constant. */
 export type Likelihood = (ln: number) => number;
 
 /** The factor showed itself as `x`, with a log-normal noise. */

@@ -71,7 +71,7 @@ export class Corrections {
   }
 }
 
-/** All events as they read now, corrections applied, in order of time. Any order in gives one order out. */
+/** All events as they read now, corrections applied, in order of time, whatever their order before. */
 export function effectiveEvents(events: readonly LogEvent[]): PlainEvent[] {
   const corrections = new Corrections();
   for (const event of events) if (isCorrection(event)) corrections.add(event);

@@ -54,7 +54,7 @@ const rideLogged = z.object({
   mud: z.boolean(),
   salted: z.boolean(),
   note: z.string().check(z.maxLength(500)),
-  /** Metres climbed, where the recorder told. */
+  /** Metres climbed; null where the recorder has no figure. */
   climbM: z.nullable(z.number().check(z.gte(0), z.lte(30_000))),
   /** Where it went, coarsely, for the weather: degrees to 0.01 and minutes since the start. */
   path: z.nullable(
@@ -162,7 +162,7 @@ const column = (least: number, most: number) =>
   z.array(z.nullable(z.number().check(z.gte(least), z.lte(most)))).check(z.length(24));
 
 /**
- * The weather of a UTC day (`at` is its start) in one square, hour by hour, as a source told it. Of two
+ * The weather of a UTC day (`at` is its start) in one square, hour by hour, from one source. Of two
  * of the same day and square the one written down later counts.
  */
 const weatherSeen = z.object({

@@ -3,7 +3,7 @@ import { subMonths } from 'date-fns/subMonths';
 import type { WeatherWord } from '../logbook';
 import type { RideEntry } from './entries';
 
-/** Kinds of weather a year is told in. */
+/** Kinds of weather a year is divided into. */
 export const YEAR_SKIES = ['dry', 'damp', 'wet', 'guessed'] as const;
 export type YearSky = (typeof YEAR_SKIES)[number];
 

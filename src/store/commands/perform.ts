@@ -6,7 +6,7 @@ import { undoableOf } from '../undo';
 
 type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
 
-/** An event as a form gives it: the moment it happened, the rest is added here (the zone, unless told). */
+/** An event as a form returns it: the moment it happened; the rest is added here (the zone too, unless it is there). */
 export type NewEvent = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'> & { zone?: string };
 
 /** Does something the rider can undo, and says so in a line that offers it. */
@@ -24,7 +24,7 @@ export const perform =
     dispatch(noticed({ text: label, undo: !isNothing }));
   };
 
-/** Writes events into the log. Gives their ids. */
+/** Writes events into the log. Returns their ids. */
 export const record =
   (label: string, events: NewEvent[], more: Omit<Change, 'events'> = {}): AppThunk<string[]> =>
   (dispatch, _, edge) => {

@@ -9,7 +9,7 @@ const MOST_A_DAY = 9;
 
 /**
  * Writes the logbook into the day's file and reads it back. A file of the day that holds something this
- * logbook has not, of another device or of before a loss, is left and the next name taken. Older files
+ * logbook has not, of another device or from before a loss, is left and the next name taken. Older files
  * beyond the newest ten are dropped, after the new one is proved.
  */
 export async function keepBackup(

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** The time, ms, told each second: for timers that run down. */
+/** Returns the time, ms, anew each second: for timers that run down. */
 export function useNow(clock: () => number): number {
   const [now, setNow] = useState(clock);
   useEffect(() => {

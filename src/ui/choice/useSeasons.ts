@@ -12,7 +12,7 @@ export interface Seasons {
 /** Rides the seasons of these jobs in a worker whenever they change. */
 export function useSeasons(jobs: readonly ChoiceJob[]): Seasons {
   const [seasons, setSeasons] = useState<Seasons>({ answers: null, progress: null });
-  // Told by content: what else changes on the page does not ride the seasons again.
+  // Compared by content: what else changes on the page does not ride the seasons again.
   const asked = JSON.stringify(
     jobs.map(({ bikeId, candidates, plan }): ChoiceJob => ({ bikeId, candidates, plan })),
   );

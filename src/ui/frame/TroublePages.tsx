@@ -6,13 +6,13 @@ import { Txt } from '../theme';
 import { Card } from './Card';
 import { Page } from './Page';
 
-/** What a page in trouble can still reach: the logbook in memory, or what storage gives of it. */
+/** What a page in trouble can still reach: the logbook in memory, or what can be read of it from storage. */
 export interface Ways {
   tryAgain: () => void;
   startWithout: () => void;
   /** A backup of the logbook the page holds. */
   saveBackup: () => void;
-  /** A backup of whatever storage still gives. */
+  /** A backup of whatever can still be read from storage. */
   saveStored: () => void;
 }
 

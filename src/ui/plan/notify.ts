@@ -12,7 +12,7 @@ export async function askToNotify(): Promise<boolean> {
   return (await Notification.requestPermission()) === 'granted';
 }
 
-/** Tells of the coming day's jobs by the browser, each in time. Gives how to call that off. */
+/** Notifies of the coming day's jobs by the browser, each in time. Returns what cancels it. */
 export function notifyLater(agenda: readonly AgendaEntry[], now: number): () => void {
   if (!('Notification' in window) || Notification.permission !== 'granted') return () => undefined;
   const timers = agenda.flatMap((item) => {

@@ -17,7 +17,7 @@ const WEAVES = Object.keys(STROKES) as Weave[];
 interface Props {
   ink: string;
   prefix: string;
-  /** The weaves the drawing needs; all of them unless told. */
+  /** The weaves the drawing needs; all of them by default. */
   only?: readonly Weave[];
 }
 

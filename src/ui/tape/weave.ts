@@ -8,5 +8,5 @@ export type Weave = WeatherWord | 'mud';
 export const weaveOf = (ride: RideLogged, sky: Sky | null): Weave =>
   ride.mud ? 'mud' : (sky?.word ?? ride.weather);
 
-/** Name of a pattern; each drawing on a page has its own, told apart by `prefix`. */
+/** Name of a pattern; each drawing on a page has its own, by its `prefix`. */
 export const weaveId = (weave: Weave, prefix: string): string => `${prefix}-weave-${weave}`;

@@ -17,7 +17,7 @@ interface Props {
   children: ReactNode;
 }
 
-/** Gives colours by the rider's choice or the system's, and the text size the browser asks for. */
+/** Provides colours by the rider's choice or the system's, and the text size the browser asks for. */
 export function ThemeProvider({ choice, children }: Props) {
   const system = useColorScheme();
   const dark = choice === 'system' ? system === 'dark' : choice === 'dark';

@@ -9,7 +9,7 @@ export interface Colors {
   ink: string;
   inkSoft: string;
   line: string;
-  /** Lines that must be told from the ground, WCAG 3:1. */
+  /** Lines that must stand out from the ground, WCAG 3:1. */
   lineStrong: string;
   tape: string;
   onTape: string;

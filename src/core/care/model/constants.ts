@@ -2,7 +2,7 @@ import type { Standard } from '../../records/standards';
 
 /**
  * Every constant of the care model, with its unit, where it comes from and how far it may be off.
- * "Fitted" means: set so that the model, run through rides and work, gives the facts of the trade
+ * "Fitted" means: set so that the model, run through rides and work, reproduces the facts of the trade
  * listed in docs/model.md. Shown to the rider under "Show working".
  */
 export interface Constant {

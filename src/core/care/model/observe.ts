@@ -54,7 +54,7 @@ function squeaked(state: ChainState, learnt: Personal): Observed {
   const trust =
     CARE.lifeSigma.value ** 2 / (CARE.lifeSigma.value ** 2 + CARE.squeakNoise.value ** 2);
   const film = Math.min(state.film, state.coat * (1 - used ** (1 - trust)));
-  // This coat is told of: what is left of it starts a count of its own.
+  // This coat has been observed: what is left of it starts a count of its own.
   return {
     state: { ...state, heard, film, coat: film, worn: 0, lost: 0 },
     learnt: learnSpent(learnt, state),

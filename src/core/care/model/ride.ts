@@ -60,7 +60,7 @@ export const NO_EFFECT: RideEffect = {
 };
 
 /**
- * The same on a state in place, for replaying thousands of rides: gives the grit on the cogs after, and
+ * The same on a state in place, for replaying thousands of rides: returns the grit on the cogs after, and
  * fills `effect` where one is asked for.
  */
 export function rideOn(

@@ -73,7 +73,7 @@ export class Replay {
     this.playFrom(from);
   }
 
-  /** Takes in the weather of a day; gives the first moment (ms) it can bear on, or never. */
+  /** Takes in the weather of a day; returns the first moment (ms) it can bear on, or never. */
   private see(event: WeatherSeen): number {
     const key = weatherKey(event);
     const old = this.seen.get(key);
@@ -106,7 +106,7 @@ export class Replay {
     return null;
   }
 
-  /** Puts one event's present reading in its place; gives the first index that changed. */
+  /** Puts one event's present reading in its place; returns the first index that changed. */
   private reread(event: PlainEvent, mayBeIn: boolean): number {
     const old = mayBeIn ? this.events.findLastIndex((e) => e.id === event.id) : -1;
     let from = this.events.length;

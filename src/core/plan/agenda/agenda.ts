@@ -66,7 +66,7 @@ export interface AgendaItem {
 
 /** Days a job is left undone to tell what that costs. */
 const PUT_OFF_DAYS = 7;
-/** Futures it is told from: two runs a job, and it is said in round figures. */
+/** Futures it is estimated from: two runs a job, since it is shown in round figures. */
 const TOLD_FUTURES = 10;
 /** Days after a job within which rain counts as its reason, and how likely it must be. */
 const RAIN_DAYS = 3;

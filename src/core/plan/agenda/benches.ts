@@ -71,7 +71,7 @@ export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
 /** A storm as a rider fears it: from the third day on, four days of driving rain. */
 const STORM = { fromH: 60, toH: 156, rainMm: 2, humidity: 0.95, windMs: 14 };
 
-/** Hours as they are told, or what if they were otherwise. */
+/** Hours of the forecast, or supposed ones. */
 function supposed(whatIf: WhatIf, hours: readonly WeatherHour[]): WeatherHour[] {
   return hours.map((hour, h) => {
     if (whatIf === 'dry') return { ...hour, rainMm: 0 };

@@ -15,7 +15,7 @@ export type GivesWay =
   | { name: 'low stock'; lubeName: string; coats: number; wanted: number }
   | { name: 'pin not possible'; bikeName: string; date: string };
 
-/** Everything to be told of a plan beside its jobs. */
+/** What a plan has to report beside its jobs. */
 export function givesWay(
   request: PlanRequest,
   problems: readonly BikeProblem[],

@@ -33,7 +33,7 @@ export interface BikeNow {
   road: Road | null;
 }
 
-/** The weather to plan for: as it is told, or what if it were otherwise. */
+/** The weather to plan for: the forecast, or a supposed one. */
 export const WHAT_IFS = ['forecast', 'dry', 'storm'] as const;
 export type WhatIf = (typeof WHAT_IFS)[number];
 

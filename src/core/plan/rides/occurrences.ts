@@ -82,7 +82,7 @@ export function ridesAhead(
     .sort((a, b) => a.at - b.at);
 }
 
-/** Pairs of rides that were planned at the same time on one bike: the rider is told. */
+/** Returns the pairs of rides that are planned at the same time on one bike. */
 export function overlapping(
   planned: readonly PlannedRide[],
   from: DateText,

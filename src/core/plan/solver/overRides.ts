@@ -122,7 +122,7 @@ function addFuture(
 }
 
 /**
- * Fills a passage for one coat in futures that meet the same; gives whether the chain comes to the next bench
+ * Fills a passage for one coat in futures that meet the same; returns whether the chain comes to the next bench
  * wet. They differ in how long a coat lasts in truth, which only bears on how dry it is.
  */
 function pass(
