@@ -53,7 +53,7 @@ export default function Choose() {
     () => {
       const back = horizon === 'season' ? 'season' : 'month';
       const span = { back, weeks: HORIZON_WEEKS[horizon] } as const;
-      return asked.map((r) => questionOf(replay, r, products, settings, span, now));
+      return asked.map((report) => questionOf({ replay, report, products, settings }, span, now));
     },
     // The clock ticks each minute, and the reports with it; a month of rides does not change by that.
     // eslint-disable-next-line react-hooks/exhaustive-deps

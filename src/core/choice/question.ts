@@ -29,18 +29,24 @@ const SEASON = { weeks: 26, futures: 20, seed: 1866 } as const;
 /** Dirt of dry ground above which it is loose: gravel and trails. */
 const LOOSE_DIRT = 1.5;
 
+/** Whose question it is. */
+export interface Asker {
+  replay: Replay;
+  report: ChainReport;
+  products: Garage['products'];
+  settings: Settings;
+}
+
 /**
  * The question for a bike: its riding over the last month or half year up to `now` (ms), what may go on
  * its chain with what was learnt of it, and the rider's habits. A change of lube is spread over `weeks`.
  */
 export function questionOf(
-  replay: Replay,
-  { bike, chain }: ChainReport,
-  products: Garage['products'],
-  settings: Settings,
+  { replay, report, products, settings }: Asker,
   horizon: { back: LookBack; weeks: number },
   now: number,
 ): Question {
+  const { bike, chain } = report;
   const { choice, schools, standard, dropsPerMl } = settings;
   const profile = profileOf(replay.steps, bike, horizon.back, now);
   return {

@@ -13,6 +13,8 @@ import {
   type TypicalRiding,
 } from '..';
 
+const HAND = { factors: HANDBOOK, mid: HANDBOOK };
+
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const dry: TypicalRiding = {
   perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, dirtPerKm: 1, salted: false, load: 1 },
@@ -23,7 +25,7 @@ const fresh = (lube: 'wet' | 'dry' | 'hot wax', kmSinceLube = 0) =>
   startState({ lube, kmSinceLube, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0);
 const FUTURES = futuresOf(NOT_LEARNT);
 const filmKm = (state = fresh('wet'), typical = dry, factors = HANDBOOK) => {
-  const { firesAtKm } = lookAhead(state, 0, typical, limits, factors, HANDBOOK);
+  const { firesAtKm } = lookAhead({ state, cogs: 0 }, typical, limits, { factors, mid: HANDBOOK });
   return Math.min(firesAtKm.film ?? HORIZON_KM, firesAtKm.standing ?? HORIZON_KM);
 };
 
@@ -48,7 +50,7 @@ describe('looking ahead', () => {
           );
           const dirty = { ...dry, perKm: { ...dry.perKm, dirtPerKm: dust } };
           const outside = (t: TypicalRiding) =>
-            lookAhead(fresh('wet'), 0, t, limits, HANDBOOK, HANDBOOK).firesAtKm.outside ??
+            lookAhead({ state: fresh('wet'), cogs: 0 }, t, limits, HAND).firesAtKm.outside ??
             HORIZON_KM;
           expect(outside(dirty)).toBeLessThanOrEqual(outside(dry) + 1e-9);
         },
@@ -78,7 +80,7 @@ describe('looking ahead', () => {
 
   it('ends at the horizon when nothing fires', () => {
     const spotless = { ...dry, kmPerWeek: 1e6, perKm: { ...dry.perKm, dirtPerKm: 0, load: 1e-9 } };
-    const ahead = lookAhead(fresh('hot wax'), 0, spotless, limits, HANDBOOK, HANDBOOK);
+    const ahead = lookAhead({ state: fresh('hot wax'), cogs: 0 }, spotless, limits, HAND);
     expect(ahead.firesAtKm).toEqual({});
     expect(ahead.points.at(-1)?.km).toBe(HORIZON_KM);
     expect(ahead.atFirst).toBeNull();

@@ -5,7 +5,15 @@ import { DEFAULT_SETTINGS } from '@/core/settings';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
-import { NOT_LEARNT, proposeWork, Replay, reportOn, stepsOf, type ChainReport } from '..';
+import {
+  NOT_LEARNT,
+  proposeWork,
+  Replay,
+  reportOn,
+  stepsOf,
+  usualWork,
+  type ChainReport,
+} from '..';
 import { heardSentence, shortVerdict, spreadSentence, verdictSentence } from '../../words/verdict';
 import { bill } from '../bill/bill';
 
@@ -134,13 +142,9 @@ describe('the verdict', () => {
       between: 'solvent' | 'degreaser' = 'solvent',
     ) =>
       proposeWork(
-        { ...report({}).state, outside, inside },
-        0.3,
-        'wet',
-        TEST_GARAGE.chains.c1,
-        STORAGE_AIR[storage],
+        { state: { ...report({}).state, outside, inside }, cogs: 0.3, air: STORAGE_AIR[storage] },
+        usualWork('wet', TEST_GARAGE.chains.c1, between),
         { standard: 'tidy', wearPercent: 0.75 },
-        between,
       ).spec.method;
     for (const storage of ['indoors', 'shed', 'outdoors'] as const) {
       expect(grit(0.4, 0.1, storage)).toBe('dry wipe');
@@ -157,13 +161,9 @@ describe('the verdict', () => {
     const wet = { ...report({}).state, wetLeftH: 20, outside: 0.36, inside: 0.29 };
     const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
     const found = proposeWork(
-      wet,
-      0.3,
-      'wet',
-      TEST_GARAGE.chains.c1,
-      STORAGE_AIR.shed,
+      { state: wet, cogs: 0.3, air: STORAGE_AIR.shed },
+      usualWork('wet', TEST_GARAGE.chains.c1, 'solvent'),
       limits,
-      'solvent',
     );
     expect(found.depth).toBe('rescue');
   });

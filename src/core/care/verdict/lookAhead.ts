@@ -1,5 +1,6 @@
-import { LUBE_CLASSES } from '../../lube';
-import { clamp, HOURS_PER_WEEK } from '../../units';
+import { filmByStanding } from '../model/rates';
+
+import { clamp } from '../../units';
 import { readClocks, type ClockName, type Limits } from './clocks';
 import type { Factors } from '../model/personal';
 import { ride } from '../model/ride';
@@ -32,25 +33,20 @@ const STEP_KM = 5;
  * coat that lasts longer has also more left.
  */
 export function lookAhead(
-  now: ChainState,
-  cogsNow: number,
+  now: { state: ChainState; cogs: number },
   typical: TypicalRiding,
   limits: Limits,
-  factors: Factors,
-  mid: Factors,
-  horizonKm = HORIZON_KM,
+  { factors, mid }: { factors: Factors; mid: Factors },
 ): Ahead {
-  let state: ChainState = { ...now, film: filmAt(now, factors.life, mid.life) };
-  let cogs = cogsNow;
+  let state: ChainState = { ...now.state, film: filmAt(now.state, factors.life, mid.life) };
+  let { cogs } = now;
   const points: AheadPoint[] = [];
   const firesAtKm: Ahead['firesAtKm'] = {};
   let atFirst: ChainState | null = null;
   const x = stretch(typical, STEP_KM);
-  const idle = state.lube
-    ? (LUBE_CLASSES[state.lube].idlePerWeek * calendarHours(typical, STEP_KM)) / HOURS_PER_WEEK
-    : 0;
+  const idle = filmByStanding(state.lube, calendarHours(typical, STEP_KM));
   let last = state;
-  for (let km = 0; km <= horizonKm; km += STEP_KM) {
+  for (let km = 0; km <= HORIZON_KM; km += STEP_KM) {
     points.push({ km, film: state.film, outside: state.outside, inside: state.inside });
     for (const clock of readClocks(state, limits)) {
       if (!clock.fired || clock.name in firesAtKm) continue;

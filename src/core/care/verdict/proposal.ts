@@ -91,18 +91,14 @@ function satisfied(clock: Clock, hadFired: boolean): boolean {
 
 /**
  * The shallowest usual work that quiets every clock work can quiet, with room to spare; the deepest
- * there is when none suffices. Work never ends on a bare chain. `lube` is put on where a coat is needed.
+ * there is when none suffices. Work never ends on a bare chain. `usual` is the rider's `usualWork`, shallowest
+ * first.
  */
 export function proposeWork(
-  state: ChainState,
-  cogs: number,
-  lube: LubeClass,
-  chain: Chain | undefined,
-  air: Air,
+  { state, cogs, air }: { state: ChainState; cogs: number; air: Air },
+  usual: readonly Proposal[],
   limits: Limits,
-  between: Schools['between'],
 ): Proposal {
-  const usual = usualWork(lube, chain, between);
   const before = readClocks(state, limits);
   for (const proposal of usual) {
     const after = readClocks(work(state, cogs, proposal.spec, { air }).state, limits);

@@ -5,7 +5,7 @@ import type { Air } from '../../weather';
 import { readClocks, type Clock, type ClockName, type Limits } from './clocks';
 import { HORIZON_KM, lookAhead, type Ahead } from './lookAhead';
 import { futuresOf, type Futures, type Personal } from '../model/personal';
-import { proposeWork, type Proposal } from './proposal';
+import { proposeWork, usualWork, type Proposal } from './proposal';
 import type { ChainState } from '../model/state';
 import { calendarHours, type TypicalRiding } from './typical';
 
@@ -76,7 +76,7 @@ export function judge(input: VerdictInput): Verdict {
   const fired = clocks.filter((c) => c.fired).map((c) => c.name);
   const futures = futuresOf(input.learnt);
   const run = (which: keyof Futures) =>
-    lookAhead(state, cogs, typical, limits, futures[which], futures.mid);
+    lookAhead({ state, cogs }, typical, limits, { factors: futures[which], mid: futures.mid });
   const ahead = { low: run('low'), mid: run('mid'), high: run('high') };
   const firstOf = (a: Ahead) => {
     let name: ClockName | null = null;
@@ -106,13 +106,9 @@ export function judge(input: VerdictInput): Verdict {
         ? state.at + calendarHours(typical, first.km) * MS_PER_HOUR
         : null,
     proposal: proposeWork(
-      workState,
-      cogs,
-      state.lube ?? input.usualLube,
-      input.chain,
-      input.air,
+      { state: workState, cogs, air: input.air },
+      usualWork(state.lube ?? input.usualLube, input.chain, input.between),
       limits,
-      input.between,
     ),
     setsUntil: state.setAt > state.at && state.film > 0 ? state.setAt : null,
     heard: state.heard,
