@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { fillDisk, putRaw } from './disk';
+import { killAroundSaves } from './kill';
 import { expect, test, Rider } from './rider';
 
 test('backup and restore, with a preview and one undo', async ({ rider, page, browser }) => {
@@ -108,4 +109,18 @@ test('a tab killed right after saving leaves a logbook that opens', async ({ rid
   const again = await Rider.inTabOf(context, 60_000);
   await again.opens();
   await expect(again.verdict).toBeVisible();
+});
+
+test('a short run of the campaign that kills renderers around a save', async ({
+  context,
+  baseURL,
+}, { project }) => {
+  test.skip(project.name === 'wide', 'storage knows no sizes');
+  const rider = await Rider.inTabOf(context);
+  await rider.startsWith();
+  await rider.seesSaved();
+  await rider.page.close();
+  const { counts, saved } = await killAroundSaves(context, `${baseURL}/`, 4);
+  expect(saved).toBeGreaterThan(0);
+  expect(counts).toEqual({ savedRidesLost: 0, doubled: 0, notOpened: 0 });
 });
