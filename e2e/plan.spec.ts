@@ -23,7 +23,7 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
 }) => {
   await rider.opensDemo('/plan');
   await settled(page);
-  await expect(page.getByText(/Against “Every Sunday” the plan saves/)).toBeVisible();
+  await expect(page.getByText(/Compared with “Every Sunday” the plan saves/)).toBeVisible();
   const racerTopUp = cards(page)
     .filter({ hasText: 'Sunday racer' })
     .filter({ hasText: /Top up with/ })
@@ -45,14 +45,16 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
       .getByText(/comes home wet then .* dried and lubed/)
       .first(),
   ).toBeVisible();
-  await page.getByRole('radio', { name: 'As told' }).click();
+  await page.getByRole('radio', { name: 'As forecast' }).click();
   await settled(page);
 
   const first = cards(page).first();
   const name = await first.getAttribute('aria-label');
   await first.getByRole('button', { name: 'Why, and if not' }).click();
   await expect(first.getByText(/^(Left for a week|It can wait a week)/)).toBeVisible();
-  await expect(first.getByText(/weathers? that may come/)).toBeVisible();
+  await expect(
+    first.getByText(/Likely \(\d in 10\), give or take a day|Nearly certain|Still open/),
+  ).toBeVisible();
   await first.getByRole('button', { name: 'Move', exact: true }).click();
   const days = first.getByRole('group', { name: 'To which day?' }).getByRole('button');
   const to = await days.nth(1).innerText();
@@ -117,16 +119,16 @@ async function worksToTheEnd(page: Page): Promise<void> {
   throw new Error('The bench did not come to its end.');
 }
 
-test('a plan can be given up and made after all', async ({ rider, page }) => {
-  // The planner comes late, as over a slow line, so that there is something to give up.
+test('a plan can be cancelled and made after all', async ({ rider, page }) => {
+  // The planner comes late, as over a slow line, so that there is something to cancel.
   await page.route(/\/plan-[0-9a-f]+\.js$/, async (route) => {
     await new Promise((resolve) => setTimeout(resolve, 4000));
     await route.continue();
   });
   await rider.opensDemo('/plan');
   await page.getByRole('button', { name: 'Cancel' }).click();
-  await expect(page.getByText('The plan was given up.')).toBeVisible();
-  await page.getByRole('button', { name: 'Make it anew' }).click();
+  await expect(page.getByText('The plan was cancelled.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make it again' }).click();
   await settled(page);
   expect(await cards(page).count()).toBeGreaterThan(3);
 });

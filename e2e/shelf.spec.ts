@@ -162,7 +162,7 @@ test('learning: squeaks and quiet move the life of a lube on that bike; what can
   ).toBeVisible();
   const spread = async () => {
     const text = await page
-      .getByText(/Even odds for the next coat/)
+      .getByText(/Half the time the next coat lasts/)
       .first()
       .innerText();
     const [, low, high] = /coat: (\d+) to (\d+) km/.exec(text) ?? [];

@@ -149,8 +149,7 @@ export function recommend(verdict: Verdict, list: readonly Offer[]): Recommended
   if (noise && !dirty && can.some((o) => o.depth === 'top-up'))
     return {
       depth: 'top-up',
-      reason:
-        'A noise is the only complaint: try the shallow work first, it nearly always suffices.',
+      reason: 'A noise is the only complaint. Try the quick job first: it is nearly always enough.',
     };
   const { depth } = verdict.proposal;
   const from = DEPTHS.indexOf(depth);

@@ -72,7 +72,7 @@ export function helpWith(trouble: Trouble, job: Job): Help {
         title: 'The bottle ran out half way',
         steps: [
           'Note where you stopped: the quick link marks the start of the lap.',
-          'Another bottle of the same class may finish it. Another class: wipe, and start the coat anew with it.',
+          'Another bottle of the same class may finish it. Another class: wipe, and start a new coat with it.',
           'How much of the chain has its coat?',
         ],
         asksCoat: true,

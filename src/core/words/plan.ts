@@ -119,13 +119,15 @@ export function putOffSentence(item: AgendaItem, units: UnitSystem): string {
 /** Money as the rider counts it, without naming a coin. */
 export const money = (amount: number): string => amount.toFixed(2);
 
-/** How sure the date is. */
-export const confidenceSentence = (item: AgendaItem): string =>
-  item.confidence >= 0.85
-    ? 'Sure: nearly every weather that may come puts it here.'
-    : item.confidence >= 0.5
-      ? `Likely: ${formatShare(item.confidence)} of the weathers that may come put it here, a day either way.`
-      : `Open: only ${formatShare(item.confidence)} of the weathers that may come put it here; the plan re-forms as days pass.`;
+/** A chance as riders say it, never surer than it can be. */
+const inTen = (share: number): string => `${Math.min(9, Math.round(share * 10))} in 10`;
+
+/** How sure the date is, a day either way. */
+export function confidenceSentence({ confidence }: AgendaItem): string {
+  if (confidence >= 0.95) return 'Nearly certain, give or take a day.';
+  if (confidence >= 0.5) return `Likely (${inTen(confidence)}), give or take a day.`;
+  return `Still open (${inTen(confidence)}). The plan follows the weather as days pass.`;
+}
 
 /** What stands in the way of a better plan. */
 export function noteSentence(note: GivesWay, units: UnitSystem): string {
@@ -189,7 +191,7 @@ export function againstSentence(
       ? `${money(routine.wearMoney - plan.wearMoney)} less wear`
       : null,
   ].filter((p) => p !== null);
-  return `Against “${name}” the plan saves ${money(gain)} all told${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`;
+  return `Compared with “${name}” the plan saves ${money(gain)}, your time included${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`;
 }
 
 /** What the rider's own marks on the plan cost. */
@@ -204,7 +206,7 @@ export function marksSentence(cost: number): string {
 export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): ItemWords => ({
   order: `${orderOf(item.depth, item.lubeName)}.`,
   change: item.changesLube
-    ? 'A change of lube: for the rides to come it costs less, all told.'
+    ? 'This job changes the lube. Over the coming rides that costs less.'
     : null,
   start: startSentence(item, zone),
   reason: reasonSentence(item),

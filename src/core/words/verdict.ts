@@ -98,7 +98,7 @@ const SHORT: Record<Verdict['kind'], string> = {
   'good for': 'good',
 };
 
-/** The spread in words: "Likely 55 to 75 km, if you ride as you have lately." Null when a clock has fired. */
+/** The spread in words: "Half the time 55 to 75 km, riding as you do now." Null when a clock has fired. */
 export function spreadSentence(
   verdict: Verdict,
   units: UnitSystem,
@@ -106,22 +106,22 @@ export function spreadSentence(
 ): string | null {
   if (!verdict.distanceKm || verdict.beyondHorizon) return null;
   const basis =
-    ridesKnown >= 2 ? 'if you ride as you have lately' : 'on dry roads; log rides to sharpen this';
-  return `Even odds: ${formatDistanceRange(verdict.distanceKm, units)}, ${basis}.`;
+    ridesKnown >= 2 ? 'riding as you do now' : 'on dry roads; log rides to sharpen this';
+  return `Half the time ${formatDistanceRange(verdict.distanceKm, units)}, ${basis}.`;
 }
 
 /** What a noise means beside the verdict; null when nothing was heard since the last work. */
 export function heardSentence(verdict: Verdict): string | null {
   if (!verdict.heard) return null;
   if (verdict.heard.odd && verdict.heard.sound === 'still quiet')
-    return 'Quiet after several times the life of a coat: was a lubing not noted?';
+    return 'Quiet after several times the life of a coat. Did you lube it and not log it?';
   if (verdict.heard.odd)
     return 'You heard a squeak, but the coat is fresh. Look at jockey wheels, pedals and saddle before you lube again.';
   switch (verdict.heard.sound) {
     case 'squeak':
-      return 'You heard a squeak: taken as a dry chain.';
+      return 'You heard a squeak. We count the chain as dry.';
     case 'still quiet':
-      return 'Still quiet, you said: the life of this lube is reckoned from that too.';
+      return 'You heard that it is still quiet. We learn from that how long this lube lasts.';
     case 'grinding':
       return 'You heard grinding: dirt in chain, jockey wheels or cassette. Do a rag check.';
     case 'click':

@@ -39,7 +39,7 @@ export function Against({ answer, units }: Props) {
       of: (c) => (c.rideHours > 0 ? c.wattHours / c.rideHours : 0),
       show: (x) => x.toFixed(1),
     },
-    { label: 'All told, your time too', of: (c) => c.total, show: money },
+    { label: 'In all, your time too', of: (c) => c.total, show: money },
   ];
   return (
     <Card title="Against your routine">
@@ -76,8 +76,8 @@ export function Against({ answer, units }: Props) {
       </View>
       <Txt variant="small">{`Doing nothing at all would come to ${money(answer.nothing.mean.total)}.`}</Txt>
       <Txt variant="small" tone="inkSoft">
-        Means over 20 weathers that may come, the same for both; in small type where the middle half
-        of them lies. The plan is re-formed as days pass, the routine keeps its days.
+        Averages over 20 possible weathers, the same for both; half fall in the small range. The
+        plan changes as days pass, the routine keeps its days.
       </Txt>
     </Card>
   );

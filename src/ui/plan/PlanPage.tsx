@@ -104,9 +104,9 @@ export function PlanPage(props: Props) {
         ) : props.stale ? (
           <View style={styles.making}>
             <Txt style={styles.bar}>
-              {answer ? 'Given up: this is the plan of before.' : 'The plan was given up.'}
+              {answer ? 'Cancelled. You see the last plan.' : 'The plan was cancelled.'}
             </Txt>
-            <Button label="Make it anew" onPress={props.onAgain} />
+            <Button label="Make it again" onPress={props.onAgain} />
           </View>
         ) : answer ? (
           <Txt variant="small" tone="inkSoft">
@@ -130,7 +130,7 @@ export function PlanPage(props: Props) {
 }
 
 const WHAT_IF_LABEL = {
-  forecast: { label: 'As told' },
+  forecast: { label: 'As forecast' },
   dry: { label: 'What if dry?' },
   storm: { label: 'What if a storm?', hint: 'Four days of driving rain from the third day on.' },
 } as const;

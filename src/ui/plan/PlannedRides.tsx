@@ -58,10 +58,7 @@ export function PlannedRides(props: Props) {
         </Txt>
       ))}
       {rides.length === 0 ? (
-        <Txt>
-          Nothing is planned. Without plans your habit is taken to go on; a race or a long day
-          should be told.
-        </Txt>
+        <Txt>Nothing is planned. We assume that you ride as usual. Add races and long days.</Txt>
       ) : null}
       <View role="list" aria-label="Planned rides" style={styles.list}>
         {rides.map((ride) =>
@@ -83,7 +80,7 @@ export function PlannedRides(props: Props) {
       {habits.length > 0 ? (
         <Card title="Your habit">
           <Txt variant="small" tone="inkSoft">
-            What the last eight weeks show. The plan reckons with it on days without a planned ride;
+            What the last eight weeks show. The plan counts on it on days without a planned ride;
             kept, it can be changed.
           </Txt>
           {habits.map((habit) => (

@@ -38,7 +38,7 @@ export function LearntCard({ bike, handbookKm, learnt, lessons, units, onWithdra
     <Card title={`How long it lasts on ${bike.name}`}>
       <Txt>{yours}</Txt>
       <Txt variant="small" tone="inkSoft">
-        {`Handbook: ${km(1)} in the dry. Even odds for the next coat: ${formatDistanceRange(range, units)}.`}
+        {`Handbook: ${km(1)} in the dry. Half the time the next coat lasts ${formatDistanceRange(range, units)}.`}
       </Txt>
       <BeliefCurve
         prior={NOT_LEARNT.life}

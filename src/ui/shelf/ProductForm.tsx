@@ -107,7 +107,7 @@ export function ProductForm({ product, left, units, onSave, onRemove }: Props) {
           onChange={(value) => set({ left: value })}
           problem={problems.left}
           unit={unit}
-          hint={product ? 'Counted anew when you change it.' : 'Empty: all of it.'}
+          hint={product ? 'Counted again when you change it.' : 'Empty: all of it.'}
           numeric
           half
         />

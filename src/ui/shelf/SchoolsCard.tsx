@@ -58,7 +58,7 @@ const WORDS: Record<SchoolName, Words> = {
   waxInWet: {
     question: 'Wax in the wet?',
     answers: {
-      model: { label: 'As reckoned', hint: 'The usual here: by how fast water takes it off.' },
+      model: { label: 'As worked out', hint: 'The usual here: by how fast water takes it off.' },
       never: { label: 'Not in long rain', hint: 'Left out where half the way or more is wet.' },
     },
   },

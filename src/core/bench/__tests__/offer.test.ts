@@ -104,7 +104,7 @@ describe('what the bench offers', () => {
     const squeaks = reported({ kmSinceLube: 250 }, 'squeak');
     expect(recommend(squeaks.verdict, offers(at(squeaks), WANTED))).toMatchObject({
       depth: 'top-up',
-      reason: expect.stringMatching(/shallow work first/),
+      reason: expect.stringMatching(/quick job first/),
     });
   });
 

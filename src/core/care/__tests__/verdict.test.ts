@@ -76,7 +76,7 @@ describe('the verdict', () => {
       /^Good for \d+ km more\.$/,
     );
     expect(spreadSentence(verdict, 'metric', typical.rides)).toMatch(
-      /^Even odds: \d+ to \d+ km, on dry/,
+      /^Half the time \d+ to \d+ km, on dry/,
     );
   });
 

@@ -189,7 +189,7 @@ describe('the plan of the demo', () => {
     });
     const coats = jobs(only, COMMUTER).filter((j) => j.lubeName !== null);
     expect(coats[0]).toMatchObject({ bottleId: 'demo-dry', changesLube: true });
-    expect(coats[0]!.words.change).toMatch(/A change of lube/);
+    expect(coats[0]!.words.change).toMatch(/changes the lube/);
     expect(only.agenda.every((a) => a.bottleId === null || a.bottleId === 'demo-dry')).toBe(true);
     expect(only.notes.map((n) => n.name)).not.toContain('empty shelf');
     for (const item of told.agenda) expect(item.words.change !== null).toBe(item.changesLube);

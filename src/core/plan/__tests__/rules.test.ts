@@ -180,7 +180,7 @@ describe('what is said of a job', () => {
     const habit = { name: 'weekly', weekday: 7 } as const;
     expect(againstSentence(costs(99), costs(100), habit, 'metric')).toMatch(/is as good/);
     expect(againstSentence(costs(60, 40), costs(100, 70), habit, 'metric')).toBe(
-      'Against “Every Sunday” the plan saves 40.00 all told: 30 minutes less.',
+      'Compared with “Every Sunday” the plan saves 40.00, your time included: 30 minutes less.',
     );
   });
 });
