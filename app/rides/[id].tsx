@@ -9,7 +9,7 @@ import {
   selectFittings,
   selectNow,
   selectReplay,
-  selectRideEntries,
+  selectRideEntry,
   selectSession,
   selectSettings,
   selectUnits,
@@ -33,7 +33,7 @@ export default function OpenRide() {
   const fittings = useAppSelector(selectFittings);
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
-  const entry = useAppSelector(selectRideEntries).find((e) => e.ride.id === id);
+  const entry = useAppSelector((s) => selectRideEntry(s, id));
   if (!entry)
     return (
       <Page title="No such ride">

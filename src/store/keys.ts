@@ -1,4 +1,4 @@
-import { CURRENT_VERSION } from '@/core/logbook';
+import { CURRENT_VERSION } from '@/core/logbook/versions';
 import { parseJson, sumOf } from './parts';
 
 /** How a logbook lies in storage: `meta`, `garage`, `settings`, and a part a month, `log/2026-11`. */

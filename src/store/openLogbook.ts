@@ -1,4 +1,5 @@
-import { checkMigrations, LOGBOOK_VERSIONS, MIGRATIONS } from '@/core/logbook';
+import { checkMigrations, MIGRATIONS } from '@/core/logbook';
+import { LOGBOOK_VERSIONS } from '@/core/logbook/versions';
 import type { Edge } from './edge';
 import { merged, opened } from './logbookSlice';
 import { EMPTY_LOGBOOK } from './logbookFile';

@@ -1,5 +1,6 @@
 import { str as crc32 } from 'crc-32';
-import { CURRENT_VERSION, endOfValue } from '@/core/logbook';
+import { endOfValue } from '@/core/logbook';
+import { CURRENT_VERSION } from '@/core/logbook/versions';
 
 /**
  * A stored part as text: a head with its own version and a checksum, then a row a line, each behind a

@@ -1,11 +1,6 @@
 import { RECORD_KINDS, type Garage } from '@/core/garage';
-import {
-  addEvents,
-  CURRENT_VERSION,
-  mergeGarages,
-  type LogEvent,
-  type Logbook,
-} from '@/core/logbook';
+import { addEvents, mergeGarages, type LogEvent, type Logbook } from '@/core/logbook';
+import { CURRENT_VERSION } from '@/core/logbook/versions';
 import { DEFAULT_SETTINGS, type Settings } from '@/core/settings';
 import { mergeSettings, nestSettings, type FlatSettings } from '@/core/logbook/settingsFields';
 import type { Validation } from '@/core/validation/load';

@@ -9,7 +9,7 @@ import {
   type RideLogged,
 } from '@/core/logbook';
 import { shelfRows } from '@/core/shelf/rows';
-import { rideEntries } from '@/core/rides/entries';
+import { rideEntries, type RideEntry } from '@/core/rides/entries';
 import { createReplayCache } from './replayCache';
 import type { RootState } from './store';
 
@@ -94,8 +94,12 @@ export const selectRideEvents = createSelector([selectRides], (steps): RideLogge
   steps.flatMap(({ event }) => (event.type === 'rideLogged' ? [event] : [])),
 );
 
-/** The rides with the weather each met, newest first. */
-export const selectRideEntries = createSelector([selectRides], rideEntries);
+/** One ride with the weather it met, if it is there. */
+export const selectRideEntry = createSelector(
+  [selectReplay, (_: RootState, id: string) => id],
+  ({ replay }, id): RideEntry | null =>
+    rideEntries(replay.steps.filter((s) => s.event.id === id))[0] ?? null,
+);
 
 /** Whether some of the weather known came from a file. */
 export const selectHasFileWeather = createSelector(

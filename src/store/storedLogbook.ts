@@ -1,4 +1,5 @@
-import { CURRENT_VERSION, mergeLogbooks, type Logbook } from '@/core/logbook';
+import { mergeLogbooks, type Logbook } from '@/core/logbook';
+import { CURRENT_VERSION } from '@/core/logbook/versions';
 import {
   besideKey,
   homeKey,

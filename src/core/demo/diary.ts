@@ -1,9 +1,14 @@
 import { generateDays, type GeneratedDay } from '../climate';
 import { Chance } from '../chance';
-import type { Surface } from '../logbook';
+import type { LogEvent, Surface } from '../logbook';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
 import { COMMUTER, GRAVEL, HOME, RACER, ROUTES } from './island';
 import type { Loop } from './route';
+
+/** An event of the demo before it has an id and a moment. */
+export type Draft<T = LogEvent> = T extends LogEvent
+  ? Omit<T, 'id' | 'at' | 'zone' | 'recordedAt'>
+  : never;
 
 /** The seed of the island: its weather, and what its rider does. */
 export const ISLAND_SEED = 1866;

@@ -13,7 +13,7 @@ import { USUAL_WORKSHOP } from '../records/workshop';
 import { DEFAULT_SETTINGS } from '../settings';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
 import { dayOf } from '../weather';
-import { diaryRides, islandDays, ISLAND_SEED, type DiaryRide } from './diary';
+import { diaryRides, islandDays, ISLAND_SEED, type DiaryRide, type Draft } from './diary';
 import {
   COMMUTER,
   COMMUTER_CHAIN,
@@ -25,7 +25,8 @@ import {
 } from './island';
 import { plannedRides } from './planned';
 import { climbOf, coarsePath } from './route';
-import { usedFor, weatherOf, type Draft } from './supplies';
+import { usedFor } from './supplies';
+import { weatherOf } from './weather';
 
 const DAYS = 243;
 /** The last days of riding are still in the recorder, for Sync to fetch. */

@@ -1,16 +1,7 @@
-import { generateDays, regionAt } from '../climate';
-import type { CleanMethod, LogEvent, PathPoint, WorkDone } from '../logbook';
-import { bathUseMl } from '../shelf';
+import type { CleanMethod, WorkDone } from '../logbook';
 import type { LubeClass } from '../lube';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
-import { cellName, cellOf, dayOf, placeOfCell, WARM_UP_DAYS, type Cell } from '../weather';
-import { ISLAND_SEED, type DiaryRide } from './diary';
+import { bathUseMl } from '../shelf';
 import { SHELF } from './island';
-
-/** An event of the demo before it has an id and a moment. */
-export type Draft<T = LogEvent> = T extends LogEvent
-  ? Omit<T, 'id' | 'at' | 'zone' | 'recordedAt'>
-  : never;
 
 /** What the island's rider takes off the shelf for a job: a coat, degreaser or solvent, a rag. */
 export function usedFor(method: CleanMethod, lubeClass: LubeClass): WorkDone['used'] {
@@ -28,42 +19,3 @@ export function usedFor(method: CleanMethod, lubeClass: LubeClass): WorkDone['us
 
 /** A drop a link at 25 drops a ml. */
 const COAT_ML = 4.5;
-
-/** The days of weather the rides need, as the weather service reports them. */
-export function weatherOf(
-  rides: readonly DiaryRide[],
-  paths: ReadonlyMap<string, PathPoint[]>,
-  now: number,
-) {
-  const needed = new Map<Cell, Set<number>>();
-  for (const { id, startedAt } of rides) {
-    const day = dayOf(startedAt);
-    for (const [lat, lon] of paths.get(id) ?? []) {
-      const cell = cellOf(lat, lon);
-      const days = needed.get(cell) ?? new Set();
-      needed.set(cell, days);
-      for (let d = day - WARM_UP_DAYS; d <= day + 1; d++) days.add(d);
-    }
-  }
-  return [...needed].flatMap(([cell, days]) => {
-    const { lat, lon } = placeOfCell(cell);
-    const list = [...days].sort((a, b) => a - b);
-    const [first = 0] = list;
-    const generated = generateDays(ISLAND_SEED, regionAt(lat, lon), first, list.at(-1) ?? first);
-    return generated
-      .filter(({ day }) => days.has(day) && day * MS_PER_DAY < now)
-      .map(({ day, hours }) => {
-        const known = hours.map((h, n) => (day * MS_PER_DAY + n * MS_PER_HOUR < now ? h : null));
-        const event: Draft = {
-          type: 'weatherSeen',
-          source: 'service',
-          cell: cellName(cell),
-          rainMm: known.map((h) => h && h.rainMm),
-          temperatureC: known.map((h) => h && h.temperatureC),
-          humidity: known.map((h) => h && h.humidity),
-          windMs: known.map((h) => h && h.windMs),
-        };
-        return { day, event };
-      });
-  });
-}

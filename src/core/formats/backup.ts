@@ -4,11 +4,11 @@ import {
   addEvents,
   allEvents,
   capStamps,
-  CURRENT_VERSION,
   mapGarage,
   type LogEvent,
   type Logbook,
 } from '../logbook';
+import { CURRENT_VERSION } from '../logbook/versions';
 import type { Refused } from '../logbook/reading';
 import type * as Reading from '../logbook/reading';
 import { EMPTY_GARAGE } from '../garage/empty';

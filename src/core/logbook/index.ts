@@ -6,6 +6,8 @@ export * from './fields';
 export * from './resolve';
 export * from './fittings';
 export * from './logbook';
+export * from './migrate';
+export * from './migrations';
 export * from './versions';
 export * from './weatherSeen';
 export * from './settingsFields';

@@ -1,4 +1,4 @@
-import { LOGBOOK_VERSIONS, type Migration } from './versionNumbers';
+import { LOGBOOK_VERSIONS, type Migration } from './versions';
 
 type Fields = Record<string, unknown>;
 

@@ -14,7 +14,8 @@ import {
 import { DEFAULT_SETTINGS } from '../settings/defaults';
 import { mapGarage, type Logbook } from './logbook';
 import { salvage } from './salvage';
-import { CURRENT_VERSION, migrate } from './versions';
+import { migrate } from './migrate';
+import { CURRENT_VERSION } from './versions';
 
 /** A piece of a logbook that cannot be read: where it stood, and what stood there. */
 export interface Refused {

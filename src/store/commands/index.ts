@@ -1,4 +1,5 @@
+export * from './arrivals';
 export * from './garage';
 export * from './history';
 export * from './perform';
-export * from './whole';
+export * from './settings';

@@ -1,6 +1,7 @@
 import { readGarage } from '@/core/logbook/reading';
 import { logEventSchema } from '@/core/records/event';
-import { allEvents, CURRENT_VERSION } from '@/core/logbook';
+import { allEvents } from '@/core/logbook';
+import { CURRENT_VERSION } from '@/core/logbook/versions';
 import { Replay, reportOn } from '@/core/care';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { distanceKm } from '@/core/track';

@@ -2,14 +2,8 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
 import { demoLogbook } from '@/core/demo';
-import {
-  addEvents,
-  allEvents,
-  CURRENT_VERSION,
-  mergeLogbooks,
-  NOT_RECORDED,
-  type Logbook,
-} from '@/core/logbook';
+import { addEvents, allEvents, mergeLogbooks, NOT_RECORDED, type Logbook } from '@/core/logbook';
+import { CURRENT_VERSION } from '@/core/logbook/versions';
 import { EMPTY_GARAGE } from '@/core/garage';
 import { say } from '@/core/words/problems';
 import { DEFAULT_PLAN } from '@/core/settings';

@@ -7,11 +7,11 @@ import {
   effectiveEvents,
   firstFitted,
   fittings,
-  LOGBOOK_VERSIONS,
   migrate,
   MIGRATIONS,
   type LogEvent,
 } from '..';
+import { LOGBOOK_VERSIONS } from '../versions';
 import { rideBody, ridesOf } from '@/test/events';
 
 const base = (id: string, when: string) => ({ id, at: when, zone: 'UTC', recordedAt: when });

@@ -1,4 +1,5 @@
-import { LOGBOOK_VERSIONS, migrate } from '../versions';
+import { migrate } from '../migrate';
+import { LOGBOOK_VERSIONS } from '../versions';
 
 const from = (name: keyof typeof LOGBOOK_VERSIONS) => LOGBOOK_VERSIONS[name] - 1;
 

@@ -1,7 +1,8 @@
 import { OLD_VERSIONS, storedAs } from '@/test/storedLogbooks';
 import type { LogEvent } from '..';
 import { likelyVersions, readEvent, readGarage, readSettings } from '../reading';
-import { CURRENT_VERSION, LOGBOOK_VERSIONS, migrate } from '../versions';
+import { migrate } from '../migrate';
+import { CURRENT_VERSION, LOGBOOK_VERSIONS } from '../versions';
 
 const parts = (version: number) => {
   const { garage, settings, ...rest } = storedAs(version);

@@ -5,7 +5,7 @@ import { merged } from '../logbookSlice';
 import { historyMoved, noticed } from '../sessionSlice';
 import type { AppThunk } from '../store';
 import { undoableOf } from '../undo';
-import { perform, record } from './perform';
+import { record } from './perform';
 
 /** Adds imported rides as one step, and remembers which bike each clue of theirs meant. */
 export const importRides =
@@ -24,15 +24,6 @@ export const importRides =
           },
         },
       ),
-    );
-  };
-
-export const putSettings =
-  (label: string, settings: Partial<Omit<Settings, 'changedAt'>>): AppThunk =>
-  (dispatch, getState, edge) => {
-    const changedAt = new Date(edge.now()).toISOString();
-    dispatch(
-      perform(label, { settings: { ...getState().logbook.settings, ...settings, changedAt } }),
     );
   };
 
