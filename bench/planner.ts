@@ -13,7 +13,7 @@ import { launch, restore, serve } from './browser';
 import { median, report, timed } from './report';
 
 const NOW = Date.now();
-const WHAT_IFS = ['What if dry?', 'What if a storm?', 'As forecast'];
+const WHAT_IFS = ['What if dry?', 'What if a storm?', 'Forecast'];
 const ROUNDS = 3;
 
 /** The demo with eight products that go on a chain: one of each class, and a pot for the wax. */

@@ -45,7 +45,7 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
       .getByText(/comes home wet then .* dried and lubed/)
       .first(),
   ).toBeVisible();
-  await page.getByRole('radio', { name: 'As forecast' }).click();
+  await page.getByRole('radio', { name: 'Forecast' }).click();
   await settled(page);
 
   const first = cards(page).first();

@@ -130,7 +130,7 @@ export function PlanPage(props: Props) {
 }
 
 const WHAT_IF_LABEL = {
-  forecast: { label: 'As forecast' },
+  forecast: { label: 'Forecast' },
   dry: { label: 'What if dry?' },
   storm: { label: 'What if a storm?', hint: 'Four days of driving rain from the third day on.' },
 } as const;
