@@ -165,7 +165,7 @@ test('learning: squeaks and quiet move the life of a lube on that bike; what can
       .getByText(/Half the time the next coat lasts/)
       .first()
       .innerText();
-    const [, low, high] = /coat: (\d+) to (\d+) km/.exec(text) ?? [];
+    const [, low, high] = /lasts (\d+) to (\d+) km/.exec(text) ?? [];
     return Math.log(Number(high) / Number(low));
   };
   const once = await spread();
