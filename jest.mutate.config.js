@@ -8,6 +8,8 @@ module.exports = {
   ...projects[0],
   testTimeout,
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
+  // A whole plan of the demo takes half a minute, and each mutant of plan would run it.
+  testPathIgnorePatterns: ['plan/__tests__/demo.test.ts'],
   testMatch: (process.env.MUTATION_JUDGES ?? 'src/core')
     .split(',')
     .map((folder) => `<rootDir>/${folder}/**/*.test.ts`),

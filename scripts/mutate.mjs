@@ -10,6 +10,8 @@ import { ensureDependencies, ROOT, run } from './setup.mjs';
  */
 const ALSO_JUDGED_BY = {
   'src/core/learn': ['src/core/care'],
+  'src/core/plan/simulate': ['src/core/plan'],
+  'src/core/plan/solver': ['src/core/plan'],
   'src/core/records': ['src/core/logbook'],
 };
 

@@ -3,9 +3,10 @@ import 'fake-indexeddb/auto';
 import { TextEncoder } from 'node:util';
 import { deserialize, serialize } from 'node:v8';
 import fc from 'fast-check';
+import { cases } from './cases';
 
 // Fixed seeds: a property that fails, fails again tomorrow.
-fc.configureGlobal({ seed: 20260401, numRuns: 100 });
+fc.configureGlobal({ seed: 20260401, numRuns: cases(100) });
 
 // jsdom has no structuredClone, and IndexedDB cannot store without it.
 globalThis.structuredClone ??= (value) => deserialize(serialize(value));

@@ -21,6 +21,7 @@ import { procedure } from '../procedure';
 import type { Act, Step } from '../steps';
 import { materialsOf, timelineOf } from '../timeline';
 import { helpWith, TROUBLES } from '../trouble';
+import { cases } from '@/test/cases';
 
 const ids = (job: Job) => procedure(job).map((s) => s.id);
 const first = (steps: readonly Step[], act: Act) => steps.findIndex((s) => s.acts.includes(act));
@@ -265,7 +266,7 @@ describe('rules that hold in every procedure', () => {
         fc.pre(refusal(job) === null);
         rule(procedure(job), job);
       }),
-      { seed: 505, numRuns: 400 },
+      { seed: 505, numRuns: cases(400) },
     );
 
   it('each step is there once, waits only for a timer before it, goes back only to a step before it', () =>

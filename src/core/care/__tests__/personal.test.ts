@@ -14,6 +14,7 @@ import {
   type ChainState,
 } from '..';
 import { lessonsOn } from '../replay/lessons';
+import { cases } from '@/test/cases';
 
 const DAY = 86_400_000;
 const start = Date.parse('2026-05-01T08:00:00.000Z');
@@ -183,7 +184,7 @@ describe('learning from the rider', () => {
           last = sigma;
         }
       }),
-      { numRuns: 15 },
+      { numRuns: cases(15) },
     );
   });
 });

@@ -15,6 +15,7 @@ import {
   work,
   type ChainState,
 } from '..';
+import { cases } from '@/test/cases';
 
 const shuffled = (events: readonly LogEvent[], seed: number): LogEvent[] =>
   [...events]
@@ -70,7 +71,7 @@ describe('replay', () => {
   });
 
   it('keeps full and incremental replay equal across many snapshots', () => {
-    const events = fc.sample(plainEvent, { numRuns: 400, seed: 7 }).map((e, i) => ({
+    const events = fc.sample(plainEvent, { numRuns: cases(400), seed: 7 }).map((e, i) => ({
       ...e,
       id: `e${String(i).padStart(5, '0')}`,
     }));

@@ -29,6 +29,7 @@ import {
   type SeasonPlan,
 } from '..';
 import { EVERYDAY_WISHES } from '../../records/wishes';
+import { cases } from '@/test/cases';
 
 const PROFILE: RidingProfile = {
   rideKm: 40,
@@ -156,7 +157,7 @@ describe('a season', () => {
           never({ ...PLAN, futures: 3 }).grit - 1e-9,
         );
       }),
-      { seed: 52, numRuns: 25 },
+      { seed: 52, numRuns: cases(25) },
     );
   });
 
@@ -168,7 +169,7 @@ describe('a season', () => {
         expect(cost(price + 1)!).toBeGreaterThanOrEqual(cost(price)!);
         expect(cost(null)).toBeNull();
       }),
-      { seed: 53, numRuns: 20 },
+      { seed: 53, numRuns: cases(20) },
     );
   });
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { FAIR } from '@/test/weather';
 import { readWeatherFile, writeWeatherFile } from '../weatherFile';
+import { cases } from '@/test/cases';
 
 const HEADER = 'time,rain_mm,temperature_c,humidity_percent,wind_m_s';
 
@@ -16,7 +17,7 @@ describe('a file of hourly weather', () => {
           expect(read.ok && read.value).toEqual(hours);
         },
       ),
-      { seed: 41, numRuns: 40 },
+      { seed: 41, numRuns: cases(40) },
     );
   });
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { logbookEvents } from '@/test/arbitraries';
 import { ridesOf } from '@/test/events';
 import { byTime, Corrections, effectiveEvents, type LogEvent, type PlainEvent } from '..';
+import { cases } from '@/test/cases';
 
 const base = (id: string, recordedAt: string) => ({ id, at: recordedAt, zone: 'UTC', recordedAt });
 const [ride] = ridesOf([20]) as [PlainEvent & { type: 'rideLogged' }];
@@ -47,7 +48,7 @@ describe('how a logbook reads', () => {
         const told = effectiveEvents(turned).filter((e) => e.type !== ('weatherSeen' as string));
         expect(told).toEqual(plainly(events));
       }),
-      { numRuns: 300, seed: 11 },
+      { numRuns: cases(300), seed: 11 },
     );
   });
 

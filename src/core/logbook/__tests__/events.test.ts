@@ -1,6 +1,7 @@
 import { logEventSchema } from '@/core/records/event';
 import fc from 'fast-check';
 import { logbookEvents, plainEvent } from '@/test/arbitraries';
+import { cases } from '@/test/cases';
 
 const [good] = fc.sample(
   plainEvent.filter((e) => e.type === 'rideLogged'),
@@ -17,7 +18,7 @@ describe('the schema of events', () => {
           expect(read.success && read.data).toEqual(event);
         }
       }),
-      { numRuns: 30 },
+      { numRuns: cases(30) },
     );
   });
 

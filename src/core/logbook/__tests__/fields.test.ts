@@ -11,6 +11,7 @@ import { ridesOf } from '@/test/events';
 import { weatherSeen } from '@/test/weather';
 import { cellOf } from '@/core/weather';
 import { allEvents } from '../chunks';
+import { cases } from '@/test/cases';
 
 interface Note extends Stamped {
   a?: number;
@@ -61,7 +62,7 @@ describe('merging copies of a record', () => {
         expect(mergeFields(once, b)).toBe(once);
         expect(mergeFields(once, a)).toBe(once);
       }),
-      { numRuns: 500, seed: 10 },
+      { numRuns: cases(500), seed: 10 },
     );
   });
 
@@ -131,7 +132,7 @@ describe('a merged record', () => {
           expect(meaning(merged)[f]![1]).toBe(Math.max(sa, sb));
         }
       }),
-      { numRuns: 500, seed: 12 },
+      { numRuns: cases(500), seed: 12 },
     );
   });
 

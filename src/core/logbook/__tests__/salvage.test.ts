@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { endOfValue } from '../balanced';
 import { salvage } from '../salvage';
+import { cases } from '@/test/cases';
 
 describe('where a value ends', () => {
   it('is after the bracket that closes its first, whatever strings hold', () => {
@@ -11,7 +12,7 @@ describe('where a value ends', () => {
         // Cut off anywhere, it does not close.
         expect(endOfValue(text.slice(0, -1), 0)).toBe(-1);
       }),
-      { numRuns: 300, seed: 5 },
+      { numRuns: cases(300), seed: 5 },
     );
   });
 

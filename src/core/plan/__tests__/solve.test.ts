@@ -21,6 +21,7 @@ import { isAllowed, meanTotal, planBike } from '../simulate/planBike';
 import { adaptive, idle } from '../simulate/policies';
 import { DEFAULT_PLAN } from '../../settings';
 import { drynessBetween, gritAfter, gritRate } from '../solver/steps';
+import { cases } from '@/test/cases';
 
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 
@@ -154,7 +155,7 @@ describe('the plan', () => {
   it('is within 2 % of the best of all sequences on 200 small cases of 6 days and 3 actions', () => {
     const worst: number[] = [];
     for (const futures of [1, 3])
-      for (let seed = 0; seed < 100; seed++) {
+      for (let seed = 0; seed < cases(100); seed++) {
         const problem = randomProblem(seed, 6, futures);
         const days = daysOf(problem);
         const plan = planBike(problem, DEFAULT_PLAN, days);
@@ -167,7 +168,7 @@ describe('the plan', () => {
   }, 240_000);
 
   it('is never worse than doing nothing or the routine, on its own futures', () => {
-    for (let seed = 300; seed < 330; seed++) {
+    for (let seed = 300; seed < 300 + cases(30); seed++) {
       const problem = randomProblem(seed, 12, 4);
       const name = (['weekly', 'fortnightly', 'monthly', 'squeak'] as const)[seed % 4] ?? 'weekly';
       const settings = { ...DEFAULT_PLAN, routine: { name, weekday: 1 + (seed % 7) } };
@@ -180,7 +181,7 @@ describe('the plan', () => {
   });
 
   it('never becomes costlier by more minutes, by its own reckoning', () => {
-    for (let seed = 400; seed < 420; seed++) {
+    for (let seed = 400; seed < 400 + cases(20); seed++) {
       const problem = randomProblem(seed, 8, 3);
       const few = problem.benches.map((_, d) => (seed * 7 + d * 13) % 40);
       const more = few.map((m, d) => m + ((seed + d) % 3) * 12);
@@ -198,7 +199,7 @@ describe('the plan', () => {
   });
 
   it('followed through its futures costs no more by more minutes, but for the grid’s last half per cent', () => {
-    for (let seed = 600; seed < 630; seed++) {
+    for (let seed = 600; seed < 600 + cases(30); seed++) {
       const problem = randomProblem(seed, 12, 4);
       const few = problem.benches.map((_, d) => [0, 15, 20, 40][(seed * 7 + d * 13) % 4] ?? 0);
       const more = few.map((m, d) => m + ([0, 15, 30][(seed + d * 5) % 3] ?? 0));
@@ -209,7 +210,7 @@ describe('the plan', () => {
   }, 60_000);
 
   it('never does a job whose coat has not set when the next ride starts', () => {
-    for (let seed = 500; seed < 530; seed++) {
+    for (let seed = 500; seed < 500 + cases(30); seed++) {
       const problem = randomProblem(seed, 10, 3);
       const slow = problem.works.map((w) => ({
         ...w,

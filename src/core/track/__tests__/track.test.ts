@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import geodesic from 'geographiclib-geodesic';
 import { distanceKm, summariseTrack, type TrackPoint } from '..';
+import { cases } from '@/test/cases';
 
 const reference = (a: TrackPoint, b: TrackPoint) =>
   geodesic.Geodesic.WGS84.Inverse(a.lat, a.lon, b.lat, b.lon).s12 / 1000;
@@ -30,7 +31,7 @@ describe('distance', () => {
         fc.pre(exact > 0.001);
         expect(Math.abs(distanceKm(a, b) / exact - 1)).toBeLessThan(0.001);
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 
