@@ -19,7 +19,8 @@ import {
   useClock,
 } from '@/store';
 import { startWithBike, putSettings } from '@/store/commands';
-import { usePlan } from '@/store/usePlan';
+import { seenDue } from '@/store/plan/commands';
+import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form';
 import { Card, Page, useWide } from '@/ui/frame';
@@ -77,7 +78,7 @@ function ChainToday({ report }: { report: ChainReport }) {
   const [ride, setRide] = useState<string | null>(null);
   const { verdict, state, bike, chain } = report;
   const plan = usePlan();
-  const ahead = plan?.ahead[report.bike.id];
+  const ahead = plan.ahead[report.bike.id];
   const tape = useMemo(
     () => tapeInputOf(report, steps, ahead ?? { chalks: chalkOf(report.verdict), rides: [] }),
     [report, steps, ahead],
@@ -88,12 +89,7 @@ function ChainToday({ report }: { report: ChainReport }) {
 
   const first = (
     <>
-      <VerdictLines
-        report={report}
-        units={units}
-        now={now}
-        planned={plan?.lines[bike.id] ?? null}
-      />
+      <VerdictLines report={report} units={units} now={now} planned={plan.lines[bike.id] ?? null} />
       <View style={styles.tape}>
         <Tape
           key={chain.id}
@@ -135,15 +131,15 @@ function ChainToday({ report }: { report: ChainReport }) {
   );
   const second = (
     <>
-      {plan?.answer ? (
+      {plan.answer ? (
         <Reminders
           answer={plan.answer}
-          due={plan.due}
+          due={plan.beside.due}
           remind={settings.plan.remind}
           notify={settings.plan.notify}
           now={now}
           onPlan={() => router.navigate('/plan')}
-          onSeen={plan.seen}
+          onSeen={() => dispatch(seenDue())}
         />
       ) : null}
       <QuickNotes

@@ -9,7 +9,9 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
-import { usePlan } from '@/store/usePlan';
+import { markPlan, putPlanSettings, sentOut } from '@/store/plan/commands';
+import { planGivenUp, planWanted, progressOf, supposed } from '@/store/plan/planSlice';
+import { usePlan } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlanPage } from '@/ui/plan/lazily';
@@ -22,27 +24,23 @@ import { daysAfter, shortDay } from '@/core/time/dates';
 export default function Plan() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const state = usePlan();
+  const { phase, answer, beside, forecasts, whatIf } = usePlan();
   const clock = useClock();
   const bikes = useAppSelector(selectBikes);
   const { planMarks } = useAppSelector(selectGarage);
   const { units, plan } = useAppSelector(selectSettings);
-  const suppose = state?.suppose;
   // What if is asked here only: elsewhere the plan is for the forecast.
-  useEffect(() => () => suppose?.('forecast'), [suppose]);
+  useEffect(() => () => void dispatch(supposed('forecast')), [dispatch]);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  if (!state) return null;
   const marksOf = (item: AgendaItem) =>
     Object.values(planMarks).filter(
       (m) => !m.retired && m.bikeId === item.bikeId && m.date <= item.date && item.date <= m.until,
     );
-  const { answer } = state;
-  const { markPlan, putPlanSettings } = state.commands;
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
   const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
     const { writeCalendar } = await import('@/work/writers');
     downloadText('chain-care.ics', writeCalendar(calendar, clock()), 'text/calendar');
-    state.sentOut(calendarCounts);
+    dispatch(sentOut(calendarCounts));
   };
   const saveCsv = async ({ agenda }: PlanAnswer) => {
     const { writePlanCsv } = await import('@/work/writers');
@@ -72,13 +70,18 @@ export default function Plan() {
   });
   return (
     <PlanPage
-      {...state}
+      answer={answer}
+      rides={beside.rides}
+      problem={forecasts.problem}
+      progress={progressOf(phase)}
+      old={phase.at === 'stale' || phase.at === 'failed' ? phase.at : null}
+      whatIf={whatIf}
       bikes={bikes}
       plan={plan}
       units={units}
-      onWhatIf={state.suppose}
-      onCancel={state.giveUp}
-      onAgain={state.again}
+      onWhatIf={(next) => dispatch(supposed(next))}
+      onCancel={() => dispatch(planGivenUp())}
+      onAgain={() => dispatch(planWanted())}
       onRides={() => router.navigate('/plan/rides')}
       onPlan={(label, part) => dispatch(putPlanSettings(label, part))}
       actions={{
@@ -107,7 +110,7 @@ export default function Plan() {
       out={{
         onCalendar: () => answer && void saveCalendar(answer),
         onCsv: () => answer && void saveCsv(answer),
-        onPrint: () => answer && printSheet(sheetOf(answer, state.rides, bikeNames, units)),
+        onPrint: () => answer && printSheet(sheetOf(answer, beside.rides, bikeNames, units)),
         onNotify: notify,
       }}
     />

@@ -1,8 +1,18 @@
 import { useRouter } from 'expo-router';
 import { changeBy, ridesOfCalendar } from '@/core/plan/rides/calendarRides';
 import { daysAfter } from '@/core/time/dates';
-import { selectBikes, selectGarage, selectUnits, useAppDispatch, useAppSelector } from '@/store';
-import { usePlan } from '@/store/usePlan';
+import { dateOf } from '@/core/time/zones';
+import {
+  selectBikes,
+  selectGarage,
+  selectNow,
+  selectUnits,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { useOpenLogbook } from '@/store/OpenContext';
+import { dropPlanned, putPlanned, takeCalendar } from '@/store/plan/commands';
+import { usePlan } from '@/store/plan/usePlan';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlannedRides } from '@/ui/plan/lazily';
 
@@ -13,14 +23,13 @@ const CALENDAR_DAYS = 56;
 export default function PlannedRidesRoute() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const state = usePlan();
+  const { beside } = usePlan();
+  const { zone } = useOpenLogbook().edge;
+  const today = dateOf(useAppSelector(selectNow), zone);
   const bikes = useAppSelector(selectBikes);
   const { planned } = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  if (!state) return null;
-  const { today, zone } = state;
-  const { dropPlanned, putPlanned, takeCalendar } = state.commands;
   const rides = Object.values(planned)
     .filter((r) => !r.retired && (r.repeat ? (r.repeat.until ?? today) >= today : r.date >= today))
     .sort(
@@ -30,8 +39,8 @@ export default function PlannedRidesRoute() {
   return (
     <PlannedRides
       rides={rides}
-      habits={state.habits}
-      overlaps={state.overlaps}
+      habits={beside.habits}
+      overlaps={beside.overlaps}
       bikes={bikes}
       units={units}
       today={today}

@@ -1,6 +1,12 @@
-import { configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
+import {
+  configureStore,
+  createListenerMiddleware,
+  type ThunkAction,
+  type UnknownAction,
+} from '@reduxjs/toolkit';
 import type { Edge } from './edge';
 import { logbookReducer } from './logbookSlice';
+import { planReducer } from './plan/planSlice';
 import { sessionReducer } from './sessionSlice';
 
 /**
@@ -9,13 +15,13 @@ import { sessionReducer } from './sessionSlice';
  */
 export const createStore = (edge: Edge) =>
   configureStore({
-    reducer: { logbook: logbookReducer, session: sessionReducer },
+    reducer: { logbook: logbookReducer, session: sessionReducer, plan: planReducer },
     middleware: (defaults) =>
       defaults({
         thunk: { extraArgument: edge },
         serializableCheck: false,
         immutableCheck: false,
-      }),
+      }).prepend(createListenerMiddleware({ extra: edge }).middleware),
   });
 
 export type AppStore = ReturnType<typeof createStore>;

@@ -11,6 +11,9 @@ fc.configureGlobal({ seed: 20260401, numRuns: cases(100) });
 // jsdom has no structuredClone, and IndexedDB cannot store without it.
 globalThis.structuredClone ??= (value) => deserialize(serialize(value));
 
+// jsdom's clock takes no measures.
+performance.measure ??= () => ({}) as PerformanceMeasure;
+
 // The test's window lacks what every browser has.
 Object.assign(globalThis, { TextEncoder });
 if (!('randomUUID' in globalThis.crypto))

@@ -5,13 +5,7 @@ import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanRequest } from '@/core/plan/agenda/request';
 import { fail, type Result } from '@/core/problem';
 import type { PlanApi } from './plan.worker';
-import { runInWorker, type Hired } from './runInWorker';
-
-export interface Planning {
-  /** Null when it was cancelled or the worker failed. */
-  done: Promise<PlanAnswer | null>;
-  cancel: () => void;
-}
+import { runInWorker, type Ended, type Hired } from './runInWorker';
 
 /** What the planner is asked, from the logbook; its text tells whether anything has changed. */
 export { planRequest };
@@ -30,11 +24,14 @@ let idle: Planner | null = null;
 /** A planner that is silent for longer than this is given up. */
 const TIMEOUT_MS = 60_000;
 
-/** Makes a plan in a worker. */
-export function plan(request: PlanRequest, onProgress: (share: number) => void): Planning {
+/** Makes a plan in a worker; returns how that ended, and never rejects. */
+export async function plan(
+  request: PlanRequest,
+  onProgress: (share: number) => void,
+  signal: AbortSignal,
+): Promise<Ended<PlanAnswer>> {
   const planner = idle ?? newPlanner();
   idle = null;
-  const stop = new AbortController();
   const call = (api: Planner['api'], alive: () => void) =>
     api.plan(
       request,
@@ -43,16 +40,12 @@ export function plan(request: PlanRequest, onProgress: (share: number) => void):
         onProgress(share);
       }),
     );
-  const done = runInWorker(planner, call, { timeoutMs: TIMEOUT_MS, signal: stop.signal });
-  return {
-    done: done.then(({ value }) => {
-      if (value === undefined) return null;
-      if (idle) planner.worker.terminate();
-      else idle = planner;
-      return value;
-    }),
-    cancel: () => stop.abort(),
-  };
+  const ended = await runInWorker(planner, call, { timeoutMs: TIMEOUT_MS, signal });
+  if (ended.how === 'done') {
+    if (idle) planner.worker.terminate();
+    else idle = planner;
+  }
+  return ended;
 }
 
 /** A calendar takes no longer than this. */

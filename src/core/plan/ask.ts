@@ -9,7 +9,7 @@ import {
 } from '../care';
 import type { ForecastHours } from '../climate';
 import type { Garage } from '../garage';
-import type { Settings } from '../settings';
+import { DEFAULT_SETTINGS, type Settings } from '../settings';
 import { stockOf } from '../shelf';
 import { placeOfCell, type Cell } from '../weather';
 import { daysAfter } from '../time/dates';
@@ -53,6 +53,17 @@ export interface PlanBasis {
   zone: string;
   whatIf: WhatIf;
 }
+
+/** The settings a plan depends on, the others as they come: a change of theme asks for no other plan. */
+const weighed = (settings: Settings): Settings => {
+  const { units, standard, schools, workshop, dropsPerMl, choice, plan } = settings;
+  const { seenUntil, remind, notify } = DEFAULT_SETTINGS.plan;
+  return {
+    ...DEFAULT_SETTINGS,
+    ...{ units, standard, schools, workshop, dropsPerMl, choice },
+    plan: { ...plan, seenUntil, remind, notify },
+  };
+};
 
 /** All the planner is asked. */
 export function planRequest(basis: PlanBasis): Asked {
@@ -109,8 +120,7 @@ export function planRequest(basis: PlanBasis): Asked {
     left: Object.fromEntries(
       Object.values(garage.products).map((p) => [p.id, stockOf(p, events).left]),
     ),
-    // Where the rider has read up to is no reason for another plan.
-    settings: { ...settings, plan: { ...settings.plan, seenUntil: null } },
+    settings: weighed(settings),
     rides: ridesAhead(planned, beside, now, to, zone),
     marks: Object.values(garage.planMarks).filter((m) => !m.retired),
     whatIf,

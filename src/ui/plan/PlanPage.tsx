@@ -29,13 +29,15 @@ interface Props {
   out: OutActions;
   whatIf: WhatIf;
   onWhatIf: (whatIf: WhatIf) => void;
-  /** A plan was given up: what is shown, if anything, is the one before. */
-  stale: boolean;
+  /** Why no new plan is being made: what is shown, if anything, is the one before. */
+  old: 'stale' | 'failed' | null;
   onAgain: () => void;
   onCancel: () => void;
   onRides: () => void;
   onPlan: (label: string, part: Partial<PlanSettings>) => void;
 }
+
+const OLD = { stale: 'The plan was cancelled.', failed: 'The plan could not be made.' } as const;
 
 /** The plan: the agenda first, then what it is worth, when there is time, and how to take it along. */
 export function PlanPage(props: Props) {
@@ -101,10 +103,11 @@ export function PlanPage(props: Props) {
             </View>
             <Button kind="quiet" label="Cancel" onPress={props.onCancel} />
           </View>
-        ) : props.stale ? (
+        ) : props.old ? (
           <View style={styles.making}>
             <Txt style={styles.bar}>
-              {answer ? 'Cancelled. You see the last plan.' : 'The plan was cancelled.'}
+              {OLD[props.old]}
+              {answer ? ' You see the last plan.' : ''}
             </Txt>
             <Button label="Make it again" onPress={props.onAgain} />
           </View>

@@ -1,10 +1,10 @@
 import { PRESETS } from '@/core/garage';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { startWithBike, undo } from '../commands';
-import { dropPlanned, markPlan, putPlanned, putPlanSettings, takeCalendar } from '../planCommands';
-import { selectBikes, selectGarage, selectSettings } from '../selectors';
-import { createStore } from '../store';
+import { startWithBike, undo } from '../../commands';
+import { dropPlanned, markPlan, putPlanned, putPlanSettings, takeCalendar } from '../commands';
+import { selectBikes, selectGarage, selectSettings } from '../../selectors';
+import { createStore } from '../../store';
 
 function started() {
   const edge = testEdge();

@@ -1,9 +1,10 @@
 import type { CalendarChange } from '@/core/plan/rides/calendarRides';
 import type { PlannedRide, PlanMark, PlanSettings } from '@/core/records/plan';
 import { editOf } from '@/core/logbook';
-import { perform, putSettings } from './commands';
-import { selectSettings } from './selectors';
-import type { AppThunk } from './store';
+import { perform, putSettings } from '../commands';
+import { enter } from '../enter';
+import { selectSettings } from '../selectors';
+import type { AppThunk } from '../store';
 
 export type NewPlannedRide = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> & {
   id?: string | undefined;
@@ -68,3 +69,20 @@ export const putPlanSettings =
     const { plan } = selectSettings(getState());
     dispatch(putSettings(label, { plan: { ...plan, ...part } }));
   };
+
+/** Keeps what is no action of the rider's and so not to be undone. */
+const note =
+  (part: Partial<PlanSettings>): AppThunk =>
+  (dispatch, getState, edge) => {
+    const { settings } = getState().logbook;
+    const plan = { ...settings.plan, ...part };
+    const changedAt = new Date(edge.now()).toISOString();
+    dispatch(enter({ settings: { ...settings, plan, changedAt } }));
+  };
+
+/** The rider has seen what fell due. */
+export const seenDue = (): AppThunk => (dispatch, getState) =>
+  void dispatch(note({ seenUntil: new Date(getState().session.now).toISOString() }));
+
+/** So many jobs of each chain went out to a calendar. */
+export const sentOut = (calendar: PlanSettings['calendar']): AppThunk => note({ calendar });

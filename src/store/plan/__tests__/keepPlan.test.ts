@@ -1,0 +1,180 @@
+import { PRESETS } from '@/core/garage';
+import type { PlanAnswer } from '@/core/words/planAnswer';
+import { USED_CHAIN } from '@/test/chains';
+import { testEdge } from '@/test/edge';
+import type { Ended } from '@/work/runInWorker';
+import { putSettings, startWithBike } from '../../commands';
+import { phaseChanged, ticked } from '../../sessionSlice';
+import { createStore } from '../../store';
+import { putPlanned } from '../commands';
+import { keepPlan } from '../keepPlan';
+import { planGivenUp, planUnwatched, planWanted, planWatched, progressOf } from '../planSlice';
+
+/** The plans that were asked of the worker: each ends when the test says so. */
+const asked: {
+  signal: AbortSignal;
+  progress: (share: number) => void;
+  end: (ended: Ended<PlanAnswer>) => void;
+}[] = [];
+const mockPlan = (_: unknown, progress: (share: number) => void, signal: AbortSignal) =>
+  new Promise<Ended<PlanAnswer>>((end) => asked.push({ signal, progress, end }));
+let mockFault: Error | null = null;
+const mockFails = () => mockFault;
+
+jest.mock('@/work/clients', () => {
+  const real = jest.requireActual('@/core/plan/ask');
+  return {
+    plan: (...args: Parameters<typeof mockPlan>) => mockPlan(...args),
+    planRequest: (basis: unknown) => {
+      const fault = mockFails();
+      if (fault) throw fault;
+      return real.planRequest(basis);
+    },
+    dueSentence: () => 'due',
+    overlapSentence: () => 'overlap',
+  };
+});
+
+const ANSWER = { agenda: [], lines: { b: 'Wipe it' } } as unknown as PlanAnswer;
+const made: Ended<PlanAnswer> = { how: 'done', value: ANSWER };
+
+function started() {
+  asked.length = 0;
+  mockFault = null;
+  const edge = testEdge();
+  const store = createStore(edge);
+  store.dispatch(ticked(edge.at));
+  store.dispatch(phaseChanged({ phase: 'open', problem: null }));
+  store.dispatch(startWithBike(PRESETS.road, USED_CHAIN));
+  keepPlan(store);
+  const plan = () => store.getState().plan;
+  const settled = () => new Promise((resolve) => setTimeout(resolve, 250));
+  const until = async (at: string) => {
+    for (let n = 0; n < 200 && plan().phase.at !== at; n++)
+      await new Promise((resolve) => setTimeout(resolve, 10));
+    expect(plan().phase.at).toBe(at);
+  };
+  /** Waits until the worker has its plan number `n`. */
+  const planning = async (n: number) => {
+    for (let k = 0; k < 200 && asked.length < n; k++)
+      await new Promise((resolve) => setTimeout(resolve, 10));
+    expect([plan().phase.at, asked.length]).toEqual(['planning', n]);
+  };
+  return { store, plan, settled, until, planning };
+}
+
+describe('the plan’s keeper', () => {
+  it('asks for nothing until a screen looks, then once', async () => {
+    const { store, plan, settled, until, planning } = started();
+    await settled();
+    expect([plan().phase.at, asked.length]).toEqual(['idle', 0]);
+    store.dispatch(planWatched());
+    expect(plan().phase).toEqual({ at: 'asking', making: null });
+    await planning(1);
+    asked[0]?.progress(0.5);
+    expect(progressOf(plan().phase)).toBe(0.5);
+    asked[0]?.end(made);
+    await until('idle');
+    expect(plan().lines).toEqual({ b: 'Wipe it' });
+    store.dispatch(planWatched());
+    await settled();
+    expect(asked).toHaveLength(1);
+  });
+
+  it('gives up a plan for a newer one, and hears no more of it', async () => {
+    const { store, plan, until, planning } = started();
+    store.dispatch(planWatched());
+    await planning(1);
+    asked[0]?.progress(0.4);
+    store.dispatch(
+      putPlanned('Ride planned', [
+        {
+          bikeId: Object.keys(store.getState().logbook.garage.bikes)[0] ?? '',
+          title: 'To the quay',
+          date: '2026-05-12',
+          time: '07:30',
+          distanceKm: 20,
+          surface: 'paved',
+          weight: 'ordinary',
+          repeat: null,
+          except: [],
+          calendarId: null,
+        },
+      ]),
+    );
+    expect(plan().phase).toEqual({ at: 'asking', making: 0.4 });
+    await planning(2);
+    expect(asked.map((a) => a.signal.aborted)).toEqual([true, false]);
+    asked[0]?.progress(0.9);
+    asked[0]?.end({ how: 'cancelled' });
+    expect(progressOf(plan().phase)).toBe(0);
+    asked[1]?.end(made);
+    await until('idle');
+  });
+
+  it('goes on with a plan when what changed does not touch what was asked', async () => {
+    const { store, plan, settled, planning } = started();
+    store.dispatch(planWatched());
+    await planning(1);
+    asked[0]?.progress(0.4);
+    store.dispatch(putSettings('Dark', { theme: 'dark' }));
+    expect(plan().phase).toEqual({ at: 'asking', making: 0.4 });
+    await settled();
+    expect(plan().phase).toEqual({ at: 'planning', share: 0.4 });
+    expect(asked.map((a) => a.signal.aborted)).toEqual([false]);
+  });
+
+  it('stops at once when given up, also while asking, and begins anew when wanted', async () => {
+    const { store, plan, settled, planning } = started();
+    store.dispatch(planWatched());
+    store.dispatch(planGivenUp());
+    await settled();
+    expect([plan().phase.at, asked.length]).toEqual(['stale', 0]);
+    store.dispatch(planWanted());
+    await planning(1);
+    store.dispatch(planGivenUp());
+    expect(asked[0]?.signal.aborted).toBe(true);
+    expect(progressOf(plan().phase)).toBeNull();
+    store.dispatch(planWanted());
+    await planning(2);
+    expect(asked).toHaveLength(2);
+  });
+
+  it.each(['failed', 'timed out'] as const)('says so when the worker %s', async (how) => {
+    const { store, until, planning } = started();
+    store.dispatch(planWatched());
+    await planning(1);
+    asked[0]?.end({ how });
+    await until('failed');
+    store.dispatch(planWanted());
+    await planning(2);
+    asked[1]?.end(made);
+    await until('idle');
+  });
+
+  it('says so when the request itself cannot be made, and is no longer busy', async () => {
+    const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    const { store, until, plan } = started();
+    mockFault = new Error('a fault of ours');
+    store.dispatch(planWatched());
+    await until('failed');
+    expect(progressOf(plan().phase)).toBeNull();
+    quiet.mockRestore();
+  });
+
+  it('makes none for nobody; who comes back gets one that fits', async () => {
+    const { store, plan, settled, until, planning } = started();
+    store.dispatch(planWatched());
+    await planning(1);
+    asked[0]?.end(made);
+    await until('idle');
+    store.dispatch(planUnwatched());
+    store.dispatch(putSettings('Dark', { theme: 'dark' }));
+    expect(plan().phase.at).toBe('stale');
+    await settled();
+    expect(asked).toHaveLength(1);
+    store.dispatch(planWatched());
+    await until('idle');
+    expect(plan().answer).toBe(ANSWER);
+  });
+});

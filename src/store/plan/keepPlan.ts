@@ -1,0 +1,159 @@
+import {
+  addListener,
+  isAnyOf,
+  TaskAbortError,
+  type ListenerEffectAPI,
+  type UnknownAction,
+} from '@reduxjs/toolkit';
+import isEqual from 'fast-deep-equal';
+import type { ForecastHours } from '@/core/climate';
+import type { PlanRequest } from '@/core/plan/agenda/request';
+import type { Problem } from '@/core/problem';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
+import type { Cell } from '@/core/weather';
+import type { Edge } from '../edge';
+import { fetchForecast } from '../forecast';
+import { selectGarage, selectReplay, selectReports, selectSettings } from '../selectors';
+import type { AppDispatch, AppStore, AppThunk, RootState } from '../store';
+import { seenDue } from './commands';
+import {
+  forecastsFound,
+  planAsked,
+  planFailed,
+  planGivenUp,
+  planMade,
+  planOutdated,
+  planProgressed,
+  planWanted,
+  planWatched,
+} from './planSlice';
+
+/** A plan is made anew when this much time has passed, even if nothing else changed. */
+const FRESH_MS = 15 * MS_PER_MINUTE;
+/** What the rider does in one go is answered by one plan. */
+const SETTLE_MS = 120;
+
+type Api = ListenerEffectAPI<RootState, AppDispatch, Edge>;
+
+const quarterOf = ({ session }: RootState) => Math.floor(session.now / FRESH_MS) * FRESH_MS;
+
+/** What a plan rests on: another one is asked for when a part of it is no longer the same. */
+const basisOf = (state: RootState) => [
+  state.logbook.garage,
+  state.logbook.settings,
+  state.logbook.log,
+  state.plan.whatIf,
+  quarterOf(state),
+];
+
+const isOutdated = (now: RootState, before: RootState) => {
+  const basis = basisOf(before);
+  return basisOf(now).some((part, n) => part !== basis[n]);
+};
+
+const isWord = isAnyOf(planWatched, planWanted, planGivenUp);
+
+/** Forecasts of the squares the bikes stand in, an hour old at most. */
+const refreshForecasts = (): AppThunk<Promise<void>> => async (dispatch, getState) => {
+  const state = getState();
+  const { weatherSource } = selectSettings(state);
+  const cells = [...new Set(selectReplay(state).replay.book.cells.values())];
+  const hour = Math.floor(state.session.now / MS_PER_HOUR);
+  const key = JSON.stringify([weatherSource, hour, cells]);
+  if (key === state.plan.forecasts.key) return;
+  const hours: [Cell, ForecastHours][] = [];
+  let problem: Problem | null = null;
+  for (const cell of weatherSource === 'service' ? cells : []) {
+    const forecast = await dispatch(fetchForecast(cell));
+    if (forecast.ok) hours.push([cell, forecast.value]);
+    else problem = forecast.problem;
+  }
+  dispatch(forecastsFound({ key, hours, problem }));
+};
+
+/** Works out what the planner is asked, and asks it. */
+async function ask(api: Api): Promise<void> {
+  await api.delay(SETTLE_MS);
+  await api.pause(api.dispatch(refreshForecasts()));
+  const { dueSentence, overlapSentence, planRequest } = await api.pause(import('@/work/clients'));
+  const state = api.getState();
+  const settings = selectSettings(state);
+  const { request, habits, overlaps, due } = planRequest({
+    replay: selectReplay(state).replay,
+    reports: selectReports(state),
+    garage: selectGarage(state),
+    settings,
+    forecasts: new Map(state.plan.forecasts.hours),
+    now: quarterOf(state),
+    zone: api.extra.zone,
+    whatIf: state.plan.whatIf,
+  });
+  if (settings.plan.seenUntil === null) api.dispatch(seenDue());
+  const before = state.plan.asked;
+  const asked = isEqual(request, before) && before ? before : request;
+  const beside = {
+    rides: request.rides,
+    habits,
+    overlaps: overlaps.map(overlapSentence),
+    due: due.map(dueSentence),
+  };
+  api.dispatch(planAsked({ asked, beside }));
+}
+
+/** A fault of ours must not leave the rider waiting: the plan has failed, and the console says why. */
+const orFailed = async (api: Api, work: (api: Api) => Promise<void>): Promise<void> => {
+  try {
+    await work(api);
+  } catch (error) {
+    if (error instanceof TaskAbortError) return;
+    api.dispatch(planFailed());
+    throw error;
+  }
+};
+
+/** Asks for a plan when what it rests on has changed, or the rider wants one. */
+const askAnew = async (action: UnknownAction, api: Api): Promise<void> => {
+  if (!isWord(action)) api.dispatch(planOutdated());
+  api.cancelActiveListeners();
+  if (api.getState().plan.phase.at === 'asking') await orFailed(api, ask);
+};
+
+/** Makes a plan in a worker. */
+const make = async (request: PlanRequest, { dispatch, signal }: Api): Promise<void> => {
+  const { plan } = await import('@/work/clients');
+  const started = performance.now();
+  const onProgress = (share: number) => {
+    if (!signal.aborted) dispatch(planProgressed(share));
+  };
+  const ended = await plan(request, onProgress, signal);
+  if (signal.aborted) return;
+  performance.measure('plan', { start: started });
+  dispatch(ended.how === 'done' ? planMade(ended.value) : planFailed());
+};
+
+/** Makes the plan that was asked for last. */
+const makeAnew = async (action: UnknownAction, api: Api): Promise<void> => {
+  api.cancelActiveListeners();
+  if (planAsked.match(action)) await orFailed(api, () => make(action.payload.asked, api));
+};
+
+/** Keeps one plan in step with the logbook while somebody looks; a second call for a store does nothing. */
+export function keepPlan(store: AppStore): void {
+  const dispatch = store.dispatch as AppDispatch;
+  const add = addListener.withTypes<RootState, AppDispatch, Edge>();
+  dispatch(
+    add({
+      predicate: (action, now, before) =>
+        now.session.phase === 'open' && (isWord(action) || isOutdated(now, before)),
+      effect: askAnew,
+    }),
+  );
+  dispatch(
+    add({
+      predicate: (action, now, before) =>
+        planGivenUp.match(action) ||
+        (planAsked.match(action) && now.plan.asked !== before.plan.asked),
+      effect: makeAnew,
+    }),
+  );
+}

@@ -1,0 +1,32 @@
+import { startTransition, useEffect, useState } from 'react';
+import { useStore } from 'react-redux';
+import type { AppStore } from '../store';
+import { planUnwatched, planWatched, type PlanState } from './planSlice';
+
+/**
+ * The plan, in step with the logbook while a screen shows it. What makes it is loaded after the first
+ * screen.
+ */
+export function usePlan(): PlanState {
+  const store = useStore() as AppStore;
+  const [plan, setPlan] = useState(() => store.getState().plan);
+  useEffect(() => {
+    let isWatching = false;
+    let isOver = false;
+    // A new agenda is long: it is drawn in pieces, so that the page answers in between.
+    const show = () => startTransition(() => setPlan(store.getState().plan));
+    const unsubscribe = store.subscribe(show);
+    void import('./keepPlan').then(({ keepPlan }) => {
+      if (isOver) return;
+      keepPlan(store);
+      isWatching = true;
+      store.dispatch(planWatched());
+    });
+    return () => {
+      isOver = true;
+      unsubscribe();
+      if (isWatching) store.dispatch(planUnwatched());
+    };
+  }, [store]);
+  return plan;
+}
