@@ -1,5 +1,5 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { reportOn, stepsOf, type ChainReport, type Step } from '@/core/care';
+import { reportOn, stepsOf, type ChainReport, type ReplayStep } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
 import {
   allEvents,
@@ -85,7 +85,7 @@ export const selectMainReport = createSelector(
 );
 
 /** Rides as they read now, newest first. */
-export const selectRides = createSelector([selectReplay], ({ replay }): Step[] =>
+export const selectRides = createSelector([selectReplay], ({ replay }): ReplayStep[] =>
   replay.steps.filter((s) => s.event.type === 'rideLogged').reverse(),
 );
 
@@ -115,7 +115,7 @@ export const selectShelf = createSelector(
 );
 
 /** Everything that is not a ride, newest first. */
-export const selectHistory = createSelector([selectReplay], ({ replay }): Step[] =>
+export const selectHistory = createSelector([selectReplay], ({ replay }): ReplayStep[] =>
   replay.steps.filter((s) => s.event.type !== 'rideLogged').reverse(),
 );
 

@@ -38,7 +38,10 @@ export const fillWeather =
     let problem: Problem | null = null;
     for (const want of wanted) {
       const hours = await source.hours(want.cell, want.from, want.to);
-      if (hours.ok) events.push(...daysSeen(want, hours.value, source.name, replay.weather, edge));
+      if (hours.ok)
+        events.push(
+          ...daysSeen(want, hours.value, { source: source.name, record: replay.weather, edge }),
+        );
       else {
         problem = hours.problem;
         break;
@@ -51,6 +54,12 @@ export const fillWeather =
     return events.length;
   };
 
+interface Seen {
+  source: 'service' | 'file';
+  record: WeatherRecord;
+  edge: Edge;
+}
+
 /**
  * The past hours of an answer as events, a day each. Days without an hour, and days of which the record
  * knows as much, are left out: they would be asked for for ever.
@@ -58,9 +67,7 @@ export const fillWeather =
 function daysSeen(
   { cell, from, to }: WantedWeather,
   hours: WeatherHours,
-  source: 'service' | 'file',
-  record: WeatherRecord,
-  edge: Edge,
+  { source, record, edge }: Seen,
 ): LogEvent[] {
   const first = Date.parse(hours.from);
   const last = Math.min(to, Date.parse(hours.forecastFrom ?? '9999') - MS_PER_HOUR);

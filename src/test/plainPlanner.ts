@@ -1,6 +1,6 @@
 import { copyState, extraWatts, ride, rodeOn, stand, work, type ChainState } from '@/core/care';
 import { COGS, FILM, INSIDE, OUTSIDE } from '@/core/plan/solver/grid';
-import type { Bench, BikeProblem, Work } from '@/core/plan/solver/problem';
+import type { BenchSlot, BikeProblem, Work } from '@/core/plan/solver/problem';
 import { mayDo } from '@/core/plan/solver/rules';
 import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '@/core/plan/solver/terms';
 import { MS_PER_DAY } from '@/core/units';
@@ -34,7 +34,9 @@ export function plainly(problem: BikeProblem): (coat: number, s: Place) => numbe
                   }),
                 ),
               ];
-              const costs = options.map((w) => costOf(problem, bench, p, s, w, after));
+              const costs = options.map((w) =>
+                costOf(problem, bench, { coat: p, s, what: w, after }),
+              );
               values.set(keyOf(p, s), Math.min(...costs));
             }
     });
@@ -70,15 +72,15 @@ function chainAt(problem: BikeProblem, coat: number, s: Place, at: number): Chai
   };
 }
 
+interface Before {
+  coat: number;
+  s: Place;
+  what: Work | null;
+  after: (coat: number, s: Place) => number;
+}
+
 /** What a decision and the rides after it cost on average, and what follows. */
-function costOf(
-  problem: BikeProblem,
-  bench: Bench,
-  coat: number,
-  s: Place,
-  what: Work | null,
-  after: (coat: number, s: Place) => number,
-): number {
+function costOf(problem: BikeProblem, bench: BenchSlot, { coat, s, what, after }: Before): number {
   const { prices, limits, factors, natures } = problem;
   let chain = chainAt(problem, coat, s, bench.from);
   let cogs = s.c;

@@ -3,7 +3,13 @@ import { Chance } from '@/core/chance';
 import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { follow, type Policy } from '@/core/plan/simulate/follow';
 import { meanTotal } from '@/core/plan/simulate/planBike';
-import type { Bench, BikeProblem, CoatKind, RideExposed, Work } from '@/core/plan/solver/problem';
+import type {
+  BenchSlot,
+  BikeProblem,
+  CoatKind,
+  RideExposed,
+  Work,
+} from '@/core/plan/solver/problem';
 import { STORAGE_AIR } from '@/core/weather';
 import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
 
@@ -68,7 +74,7 @@ export interface TestDay {
   /** One exposure a future; none: no ride. */
   ride?: readonly Exposure[];
   minutes?: number;
-  more?: Partial<Bench>;
+  more?: Partial<BenchSlot>;
 }
 
 /** A plan's problem made by hand: one coat, a top-up and a clean, a bench each evening. */
@@ -77,7 +83,7 @@ export function problemFor(days: readonly TestDay[], more: Partial<BikeProblem> 
   const starts = days.map((_, d) => FIRST + d * MS_PER_DAY);
   const rideAt = (d: number) => (starts[d] ?? 0) + 14 * MS_PER_HOUR;
   const futures = Math.max(1, ...days.map((d) => d.ride?.length ?? 0));
-  const benches = days.map((day, d): Bench => {
+  const benches = days.map((day, d): BenchSlot => {
     const next = days.findIndex((x, e) => e >= d && x.ride !== undefined);
     const rides: RideExposed[] = day.ride
       ? [

@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ProductFields } from '@/core/entry/product';
-import type { Step } from '@/core/care';
+import type { ReplayStep } from '@/core/care';
 import { LUBE_CLASSES, USUAL_LINKS } from '@/core/lube';
 import { unitPrice, usualCoatCost, type Product } from '@/core/shelf';
 import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
@@ -26,7 +26,7 @@ import { Txt } from '@/ui/theme';
 const EACH = { degreaser: 'ml', solvent: 'ml', wax: 'g', cleaner: 'ml', rags: 'piece' } as const;
 
 /** What its use came to on the road so far. */
-function roadText(product: Product, steps: readonly Step[], units: UnitSystem): string {
+function roadText(product: Product, steps: readonly ReplayStep[], units: UnitSystem): string {
   const spent = spentOn(product, steps);
   const far = formatDistance(spent.km, units);
   if (spent.km < TELLING_KM) return `${far} ridden on it: too little to tell what 1,000 km cost.`;

@@ -68,7 +68,7 @@ export function planImport(files: readonly ReadFile[], context: ImportContext): 
       if (isKnown(known, at, distanceKm))
         return { file, outcome: 'duplicate', distanceKm, startedAt };
       const bikeId = context.bikeOf(clueOf(ride, file));
-      const problem = problemOf(ride, firstFitted(context.fittings, bikeId), context.now);
+      const problem = oddityOf(ride, firstFitted(context.fittings, bikeId), context.now);
       if (problem) return { file, outcome: 'failed', problem };
       known.push({ at, km: distanceKm });
       const fields: ImportedRide = {
@@ -86,7 +86,7 @@ const LONGEST_TRACK_MINUTES = 10 * 24 * 60;
 /** Faster on average is a car, a train, or minutes taken for hours. Own choice, above any bicycle race. */
 const FASTEST_KM_PER_H = 70;
 
-function problemOf(ride: RideFromFile, first: string | null, now: number): Problem | null {
+function oddityOf(ride: RideFromFile, first: string | null, now: number): Problem | null {
   if (ride.distanceKm > LONGEST_RIDE_KM)
     return { code: 'distance/too-long', detail: `${LONGEST_RIDE_KM} km` };
   const minutes = ride.path?.at(-1)?.[2] ?? 0;

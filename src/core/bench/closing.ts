@@ -1,121 +1,120 @@
 import { comesOff, hasDisc, isHydraulic, usesDegreaser, type Job } from './job';
-import { step, type Act, type Step } from './steps';
+import { step, type Act, type BenchStep, type StepId } from './steps';
 
 /** What keeps a rider safe after the work: seen each time, never passed by itself. */
-export function closing(job: Job, done: ReadonlySet<Act>): Step[] {
-  const steps: Step[] = [];
-  const off = comesOff(job);
-  const { bike, chain } = job;
-  if (off) {
+export const closing = (job: Job, done: ReadonlySet<Act>): BenchStep[] => [
+  ...(comesOff(job) ? chainOn(job) : []),
+  ...(done.has('wheel out') ? wheelIn(job) : []),
+  ...(hasDisc(job) && (usesDegreaser(job) || job.lube !== null) && done.has('rotor covered')
+    ? [uncover(job)]
+    : []),
+  ...(mayWeakenBrakes(job, done) ? [brakes(job)] : []),
+  look({
+    id: 'listen',
+    what: 'Turn the cranks and listen: does it run quietly and freely?',
+    why: 'A quiet bike is how you know that all is well.',
+    failWhy: 'Find it before you ride: see “Trouble” below.',
+  }),
+];
+
+/** The chain back on the bike, and what only the eye finds. */
+function chainOn({ bike, chain }: Job): BenchStep[] {
+  const steps = [
+    step({
+      id: 'chain on',
+      phase: 'close',
+      what: 'Lay the chain through the chainstay, over the cog, between the jockey wheels, and close it.',
+      why: 'Nothing pulls at it yet: keep the loop of slack.',
+      acts: ['chain on'],
+      hands: 4,
+      materials: chain.closure === 'reusable link' ? [] : ['new link or pin'],
+    }),
+  ];
+  if (bike.gear === 'derailleur')
     steps.push(
-      step(
-        'chain on',
-        'close',
-        'Lay the chain through the chainstay, over the cog, between the jockey wheels, and close it.',
-        'Nothing pulls at it yet: keep the loop of slack.',
-        {
-          acts: ['chain on'],
-          hands: 4,
-          materials: chain.closure === 'reusable link' ? [] : ['new link or pin'],
-        },
-      ),
-    );
-    if (bike.gear === 'derailleur')
-      steps.push(
-        look(
-          'routed',
-          'Look from the side: does the chain run straight between the jockey wheels and inside the tab of the cage?',
-          'Wrong, it still spins and shifts: only the eye finds it.',
-          'chain on',
-          'Open it and lay it inside the tab.',
-          'routing',
-        ),
-      );
-    steps.push(
-      look(
-        'link seated',
-        'Link on the upper run, rear brake held, press the pedal: has it clicked in, both ends level?',
-        'A link half closed opens under load.',
-        'chain on',
-        'Close it again, or take a new link.',
-        'arrow',
-      ),
-    );
-    if (chain.directional)
-      steps.push(
-        look(
-          'direction',
-          'Arrow forward on the upper run, markings outwards?',
-          'Chain or link runs one way only.',
-          'chain on',
-          'Turn it round.',
-          'arrow',
-        ),
-      );
-  }
-  if (done.has('wheel out'))
-    steps.push(
-      step(
-        'wheel in',
-        'close',
-        'Put the wheel back, seated on both sides.',
-        'The chain on the smallest cog, the rotor between the pads.',
-        { acts: ['wheel in'], cautions: isHydraulic(job) ? ['lever'] : [], hands: 2 },
-      ),
-      look(
-        'wheel tight',
-        WHEEL[bike.wheel],
-        'A wheel that is loose comes out.',
-        'wheel in',
-        'Seat it and tighten it again.',
-        null,
-      ),
-    );
-  if (hasDisc(job) && (usesDegreaser(job) || job.lube !== null) && done.has('rotor covered'))
-    steps.push(
-      step(
-        'uncover',
-        'close',
-        job.workshop.schools.rotor === 'alcohol'
-          ? 'Uncover the rotor. If anything touched it: alcohol or brake cleaner on a clean rag, the rotor cool.'
-          : 'Uncover the rotor. If anything touched it: soapy water, rinsed and dried, the rotor cool.',
-        'Oiled pads are replaced, not cleaned.',
-        { cautions: ['rotor'] },
-      ),
-    );
-  if (
-    job.addOns.includes('brakes') ||
-    done.has('wheel out') ||
-    done.has('upside down') ||
-    (hasDisc(job) && usesDegreaser(job))
-  )
-    steps.push(
-      look(
-        'brakes',
-        isHydraulic(job)
-          ? 'Bike upright, pull both levers: firm, and do they hold at walking pace?'
-          : 'Pull both levers: do they hold at walking pace?',
-        isHydraulic(job)
-          ? 'After standing upside down air may be in the wrong place.'
-          : 'A brake is tested before the ride, not on it.',
-        null,
-        'Do not ride. Clean rotor and rim, pull the levers a few times; if it stays weak: a workshop.',
-        null,
-        ['lever check'],
-      ),
+      look({
+        id: 'routed',
+        what: 'Look from the side: does the chain run straight between the jockey wheels and inside the tab of the cage?',
+        why: 'Wrong, it still spins and shifts: only the eye finds it.',
+        failTo: 'chain on',
+        failWhy: 'Open it and lay it inside the tab.',
+        drawing: 'routing',
+      }),
     );
   steps.push(
-    look(
-      'listen',
-      'Turn the cranks and listen: does it run quietly and freely?',
-      'A quiet bike is how you know that all is well.',
-      null,
-      'Find it before you ride: see “Trouble” below.',
-      null,
-    ),
+    look({
+      id: 'link seated',
+      what: 'Link on the upper run, rear brake held, press the pedal: has it clicked in, both ends level?',
+      why: 'A link half closed opens under load.',
+      failTo: 'chain on',
+      failWhy: 'Close it again, or take a new link.',
+      drawing: 'arrow',
+    }),
   );
+  if (chain.directional)
+    steps.push(
+      look({
+        id: 'direction',
+        what: 'Arrow forward on the upper run, markings outwards?',
+        why: 'Chain or link runs one way only.',
+        failTo: 'chain on',
+        failWhy: 'Turn it round.',
+        drawing: 'arrow',
+      }),
+    );
   return steps;
 }
+
+const wheelIn = (job: Job): BenchStep[] => [
+  step({
+    id: 'wheel in',
+    phase: 'close',
+    what: 'Put the wheel back, seated on both sides.',
+    why: 'The chain on the smallest cog, the rotor between the pads.',
+    acts: ['wheel in'],
+    cautions: isHydraulic(job) ? ['lever'] : [],
+    hands: 2,
+  }),
+  look({
+    id: 'wheel tight',
+    what: WHEEL[job.bike.wheel],
+    why: 'A wheel that is loose comes out.',
+    failTo: 'wheel in',
+    failWhy: 'Seat it and tighten it again.',
+  }),
+];
+
+const uncover = (job: Job): BenchStep =>
+  step({
+    id: 'uncover',
+    phase: 'close',
+    what:
+      job.workshop.schools.rotor === 'alcohol'
+        ? 'Uncover the rotor. If anything touched it: alcohol or brake cleaner on a clean rag, the rotor cool.'
+        : 'Uncover the rotor. If anything touched it: soapy water, rinsed and dried, the rotor cool.',
+    why: 'Oiled pads are replaced, not cleaned.',
+    cautions: ['rotor'],
+  });
+
+const mayWeakenBrakes = (job: Job, done: ReadonlySet<Act>): boolean =>
+  job.addOns.includes('brakes') ||
+  done.has('wheel out') ||
+  done.has('upside down') ||
+  (hasDisc(job) && usesDegreaser(job));
+
+const brakes = (job: Job): BenchStep =>
+  look({
+    id: 'brakes',
+    what: isHydraulic(job)
+      ? 'Bike upright, pull both levers: firm, and do they hold at walking pace?'
+      : 'Pull both levers: do they hold at walking pace?',
+    why: isHydraulic(job)
+      ? 'After standing upside down air may be in the wrong place.'
+      : 'A brake is tested before the ride, not on it.',
+    failWhy:
+      'Do not ride. Clean rotor and rim, pull the levers a few times; if it stays weak: a workshop.',
+    acts: ['lever check'],
+  });
 
 const WHEEL = {
   'quick release':
@@ -124,20 +123,25 @@ const WHEEL = {
   nuts: 'Both nuts tightened evenly: is the wheel tight and straight?',
 } as const;
 
-function look(
-  id: string,
-  ask: string,
-  why: string,
-  failTo: string | null,
-  failWhy: string,
-  drawing: Step['drawing'],
-  acts: readonly Act[] = [],
-): Step {
-  const kind = id === 'listen' ? 'listen' : 'look';
-  return step(id, 'close', ask, why, {
+/** What a look asks; `failTo`: where to go back to when it fails, by default to the look itself. */
+interface Look {
+  id: StepId;
+  what: string;
+  why: string;
+  failTo?: StepId;
+  failWhy: string;
+  drawing?: BenchStep['drawing'];
+  acts?: readonly Act[];
+}
+
+function look({ failTo, failWhy, drawing = null, acts = [], ...said }: Look): BenchStep {
+  const kind = said.id === 'listen' ? 'listen' : 'look';
+  return step({
+    ...said,
+    phase: 'close',
     acts,
     drawing,
     hands: 0.5,
-    check: { kind, ask, failTo: failTo ?? id, failWhy },
+    check: { kind, ask: said.what, failTo: failTo ?? said.id, failWhy },
   });
 }

@@ -3,7 +3,7 @@ import { LUBE_CLASSES, type LubeClass } from '../lube';
 import { cranksDrive, isWax, type BenchLube, type Job } from './job';
 import { hotWax } from './waxing';
 import { turnsFor } from './prepare';
-import { step, type Step } from './steps';
+import { step, type BenchStep } from './steps';
 import { ragStep } from './wiping';
 
 /** Minutes a coat sinks in before it is wiped. Common practice, the middle of each range. */
@@ -35,21 +35,19 @@ export function sinkMinutes(job: Job, lube: LubeClass): number | null {
 }
 
 /** Fresh lube as a solvent: flushed through and wiped hard, before the coat that stays. */
-export function flush(job: Job, lube: BenchLube): Step[] {
+export function flush(job: Job, lube: BenchLube): BenchStep[] {
   return [
-    step(
-      'flush',
-      'lube',
-      `Run ${lube.name} along the chain for one round, ${Math.round(lube.drops)} drops or a thin stream.`,
-      'Fresh lube loosens the old; what it carries is wiped off.',
-      {
-        acts: ['flush', 'lube'],
-        materials: [lube.name],
-        cautions: handCautions(job),
-        hands: 2,
-        counter: { kind: 'turns', count: turnsFor(job, 1), perMinute: 30 },
-      },
-    ),
+    step({
+      id: 'flush',
+      phase: 'lube',
+      what: `Run ${lube.name} along the chain for one round, ${Math.round(lube.drops)} drops or a thin stream.`,
+      why: 'Fresh lube loosens the old; what it carries is wiped off.',
+      acts: ['flush', 'lube'],
+      materials: [lube.name],
+      cautions: handCautions(job),
+      hands: 2,
+      counter: { kind: 'turns', count: turnsFor(job, 1), perMinute: 30 },
+    }),
     ragStep(
       job,
       'wipe hard',
@@ -66,7 +64,7 @@ const handCautions = (job: Job) =>
   [
     cranksDrive(job) ? 'driven cranks' : 'fingers',
     ...(job.bike.brake.startsWith('disc') ? ['rotor'] : []),
-  ] as Step['cautions'];
+  ] as BenchStep['cautions'];
 
 /** The label has the word on how warm it must be. */
 const coldNote = ({ tooColdFor }: BenchLube): string =>
@@ -75,108 +73,118 @@ const coldNote = ({ tooColdFor }: BenchLube): string =>
     : `Its label: not below ${tooColdFor}. It is colder here: somewhere warm first. `;
 
 /** The coat: shake, drops once round, run in, sink in, wipe. */
-export function lubing(job: Job, lube: BenchLube): Step[] {
-  if (lube.lubeClass === 'hot wax') return hotWax(job);
-  const { lubeClass, name } = lube;
-  const wax = isWax(lubeClass);
-  const steps: Step[] = [];
-  if (lube.shake || LUBE_CLASSES[lubeClass].carrier !== 'none')
-    steps.push(
-      step(
-        'shake',
-        'lube',
-        `Shake ${name} for 20 seconds.`,
-        wax
-          ? 'If it runs off instead of standing as beads, it was not shaken enough.'
-          : 'What lubes it sinks to the bottom.',
-        { hands: 0.5, materials: [name] },
-      ),
-    );
+export function lubing(job: Job, lube: BenchLube): BenchStep[] {
+  const { lubeClass } = lube;
+  if (lubeClass === 'hot wax') return hotWax(job);
+  const shakes = lube.shake || LUBE_CLASSES[lubeClass].carrier !== 'none';
+  const shifts = job.bike.gear === 'derailleur' && job.depth !== 'roadside' && !cranksDrive(job);
+  return [
+    ...(shakes ? [shake(lube)] : []),
+    drops(job, lube),
+    runIn(job, lubeClass),
+    ...(shifts ? [SHIFT_THROUGH] : []),
+    ...afterCoat(job, lube),
+  ];
+}
+
+const shake = ({ name, lubeClass }: BenchLube): BenchStep =>
+  step({
+    id: 'shake',
+    phase: 'lube',
+    what: `Shake ${name} for 20 seconds.`,
+    why: isWax(lubeClass)
+      ? 'If it runs off instead of standing as beads, it was not shaken enough.'
+      : 'What lubes it sinks to the bottom.',
+    hands: 0.5,
+    materials: [name],
+  });
+
+function drops(job: Job, lube: BenchLube): BenchStep {
+  const wax = isWax(lube.lubeClass);
   const rounds =
     lube.sides === 2
       ? 'twice round, once from each side'
       : 'once round, from the quick link to it again';
-  steps.push(
-    step(
-      'drops',
-      'lube',
-      `One small drop on each roller, ${WHERE[job.workshop.schools.where]}: ${rounds}.`,
+  return step({
+    id: 'drops',
+    phase: 'lube',
+    what: `One small drop on each roller, ${WHERE[job.workshop.schools.where]}: ${rounds}.`,
+    why:
       coldNote(lube) +
-        (wax
-          ? 'It should stand as round beads.'
-          : 'Inside the chain it creeps to where metal rubs; on the plates it only gathers dirt.'),
-      {
-        acts: wax ? ['lube', 'wax'] : ['lube'],
-        materials: [`${name}, ${lube.ml.toFixed(1)} ml`],
-        cautions: handCautions(job),
-        drawing: 'drop',
-        hands: 4,
-        counter: { kind: 'drops', count: Math.round(lube.drops), perMinute: 40 },
-      },
-    ),
-    step(
-      'run in',
-      'lube',
-      cranksDrive(job)
-        ? 'Move the chain on by hand, a few rounds, and let go before it runs.'
-        : 'Turn slowly backwards.',
-      'Slowly it creeps in; fast it flies about.',
-      {
-        cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers'],
-        hands: 1,
-        ...(cranksDrive(job)
-          ? {}
-          : {
-              counter: {
-                kind: 'turns' as const,
-                count: lubeClass === 'heavy wet' ? 30 : 8,
-                perMinute: 40,
-              },
-            }),
-      },
-    ),
-  );
-  if (job.bike.gear === 'derailleur' && job.depth !== 'roadside' && !cranksDrive(job))
-    steps.push(
-      step(
-        'shift through',
-        'lube',
-        'Pedal forwards and shift through the gears once.',
-        'The cogs get a trace; they are never lubed directly.',
-        { hands: 0.5, cautions: ['fingers'] },
-      ),
-    );
-  steps.push(...afterCoat(job, lube));
-  return steps;
+      (wax
+        ? 'It should stand as round beads.'
+        : 'Inside the chain it creeps to where metal rubs; on the plates it only gathers dirt.'),
+    acts: wax ? ['lube', 'wax'] : ['lube'],
+    materials: [`${lube.name}, ${lube.ml.toFixed(1)} ml`],
+    cautions: handCautions(job),
+    drawing: 'drop',
+    hands: 4,
+    counter: { kind: 'drops', count: Math.round(lube.drops), perMinute: 40 },
+  });
 }
 
-function afterCoat(job: Job, lube: BenchLube): Step[] {
+function runIn(job: Job, lubeClass: LubeClass): BenchStep {
+  const driven = cranksDrive(job);
+  return step({
+    id: 'run in',
+    phase: 'lube',
+    what: driven
+      ? 'Move the chain on by hand, a few rounds, and let go before it runs.'
+      : 'Turn slowly backwards.',
+    why: 'Slowly it creeps in; fast it flies about.',
+    cautions: [driven ? 'driven cranks' : 'fingers'],
+    hands: 1,
+    ...(driven
+      ? {}
+      : {
+          counter: {
+            kind: 'turns' as const,
+            count: lubeClass === 'heavy wet' ? 30 : 8,
+            perMinute: 40,
+          },
+        }),
+  });
+}
+
+const SHIFT_THROUGH = step({
+  id: 'shift through',
+  phase: 'lube',
+  what: 'Pedal forwards and shift through the gears once.',
+  why: 'The cogs get a trace; they are never lubed directly.',
+  hands: 0.5,
+  cautions: ['fingers'],
+});
+
+function afterCoat(job: Job, lube: BenchLube): BenchStep[] {
   const sink = job.depth === 'roadside' ? 0 : sinkMinutes(job, lube.lubeClass);
   const setMinutes = Math.round(lube.setHours * 60);
   if (sink === null)
     return [
-      step(
-        'leave it',
-        'wait',
-        'Leave it alone. Do not wipe it.',
-        `It sets in ${formatHours(lube.setHours)} where this bike stands; wiped, it would be gone.`,
-        { hands: 0, timer: { label: 'Sets', minutes: setMinutes } },
-      ),
+      step({
+        id: 'leave it',
+        phase: 'wait',
+        what: 'Leave it alone. Do not wipe it.',
+        why: `It sets in ${formatHours(lube.setHours)} where this bike stands; wiped, it would be gone.`,
+        hands: 0,
+        timer: { label: 'Sets', minutes: setMinutes },
+      }),
     ];
   const only = job.workshop.schools.wipeAfter === 'only what looks wet';
   const sinks = sink > 0;
   return [
     ...(sinks
       ? [
-          step(
-            'sink in',
-            'wait',
-            'Let it sink in.',
-            sink >= NIGHT_MIN
-              ? 'Overnight: come back tomorrow, the bench remembers.'
-              : `${LUBE_CLASSES[lube.lubeClass].wipeWhen}, by its class.`,
-            { hands: 0, timer: { label: 'Sinks in', minutes: sink } },
-          ),
+          step({
+            id: 'sink in',
+            phase: 'wait',
+            what: 'Let it sink in.',
+            why:
+              sink >= NIGHT_MIN
+                ? 'Overnight: come back tomorrow, the bench remembers.'
+                : `${LUBE_CLASSES[lube.lubeClass].wipeWhen}, by its class.`,
+            hands: 0,
+            timer: { label: 'Sinks in', minutes: sink },
+          }),
         ]
       : []),
     ragStep(
@@ -199,15 +207,15 @@ function afterCoat(job: Job, lube: BenchLube): Step[] {
 }
 
 /** A few drops more, for those who give pivots and springs their share. */
-export const pivots = (job: Job): Step[] =>
+export const pivots = (job: Job): BenchStep[] =>
   job.workshop.schools.pivots === 'a drop' && job.lube && !isWax(job.lube.lubeClass)
     ? [
-        step(
-          'pivots',
-          'lube',
-          'A drop on the derailleur’s pivots, wiped off. Jockey bearings: a dab of grease if they are open.',
-          'Once a month they ride along.',
-          { hands: 1 },
-        ),
+        step({
+          id: 'pivots',
+          phase: 'lube',
+          what: 'A drop on the derailleur’s pivots, wiped off. Jockey bearings: a dab of grease if they are open.',
+          why: 'Once a month they ride along.',
+          hands: 1,
+        }),
       ]
     : [];

@@ -1,71 +1,65 @@
 import { cogSteps } from './cogs';
 import { cranksDrive, DEGREASER, mustStrip, type Job } from './job';
 import { turnsFor } from './prepare';
-import { step, type Step } from './steps';
+import { step, type BenchStep, type StepId } from './steps';
 import { ragStep } from './wiping';
 
 /** Minutes degreaser works on the bike. Common practice; the label has the word. */
 const DWELL_MIN = 3;
 
 /** Brush or scrubber with degreaser, the chain on the bike. */
-export function onBike(job: Job): Step[] {
+export function onBike(job: Job): BenchStep[] {
   const strip = mustStrip(job) ? (['strip'] as const) : [];
   const apply =
     job.clean === 'scrubber' && job.depth === 'on-bike clean'
-      ? step(
-          'scrub',
-          'clean',
-          'Fill the scrubber, clip it on the lower run, and turn slowly backwards.',
-          'Its brushes reach between the plates from four sides.',
-          {
-            acts: ['degreaser', ...strip],
-            materials: ['scrubber', job.degreaser ?? DEGREASER],
-            cautions: ['fingers', 'solvent'],
-            hands: 4,
-            counter: { kind: 'turns', count: Math.max(30, turnsFor(job, 10)), perMinute: 40 },
-            timer: { label: 'Degreaser works', minutes: DWELL_MIN },
-          },
-        )
-      : step(
-          'degrease',
-          'clean',
-          'Brush degreaser onto the chain, all the way round. Never spray it.',
-          'It needs a few minutes to get under the dirt.',
-          {
-            acts: ['degreaser', ...strip],
-            materials: ['brush', job.degreaser ?? DEGREASER],
-            cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers', 'solvent'],
-            hands: 3,
-            timer: { label: 'Degreaser works', minutes: DWELL_MIN },
-          },
-        );
+      ? step({
+          id: 'scrub',
+          phase: 'clean',
+          what: 'Fill the scrubber, clip it on the lower run, and turn slowly backwards.',
+          why: 'Its brushes reach between the plates from four sides.',
+          acts: ['degreaser', ...strip],
+          materials: ['scrubber', job.degreaser ?? DEGREASER],
+          cautions: ['fingers', 'solvent'],
+          hands: 4,
+          counter: { kind: 'turns', count: Math.max(30, turnsFor(job, 10)), perMinute: 40 },
+          timer: { label: 'Degreaser works', minutes: DWELL_MIN },
+        })
+      : step({
+          id: 'degrease',
+          phase: 'clean',
+          what: 'Brush degreaser onto the chain, all the way round. Never spray it.',
+          why: 'It needs a few minutes to get under the dirt.',
+          acts: ['degreaser', ...strip],
+          materials: ['brush', job.degreaser ?? DEGREASER],
+          cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers', 'solvent'],
+          hands: 3,
+          timer: { label: 'Degreaser works', minutes: DWELL_MIN },
+        });
   const brush =
     apply.id === 'scrub'
       ? []
       : [
-          step(
-            'brush',
-            'clean',
-            cranksDrive(job)
+          step({
+            id: 'brush',
+            phase: 'clean',
+            what: cranksDrive(job)
               ? 'Brush the chain from four sides, a stretch at a time, standing still.'
               : 'Brush the chain from four sides while you turn slowly backwards.',
-            'The rollers and the gaps between plates hold most of it.',
-            {
-              materials: ['brush'],
-              cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers'],
-              waitsFor: apply.id,
-              hands: 4,
-              ...(cranksDrive(job)
-                ? {}
-                : { counter: { kind: 'turns' as const, count: turnsFor(job, 4), perMinute: 30 } }),
-            },
-          ),
+            why: 'The rollers and the gaps between plates hold most of it.',
+            materials: ['brush'],
+            cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers'],
+            waitsFor: apply.id,
+            hands: 4,
+            ...(cranksDrive(job)
+              ? {}
+              : { counter: { kind: 'turns' as const, count: turnsFor(job, 4), perMinute: 30 } }),
+          }),
         ];
   return [apply, ...cogSteps(job), ...brush, ...rinse(job, apply.id)];
 }
 
 /** Off the degreaser, with water or without. */
-function rinse(job: Job, after: string): Step[] {
+function rinse(job: Job, after: StepId): BenchStep[] {
   if (job.workshop.water === 'none')
     return [
       ragStep(
@@ -83,32 +77,28 @@ function rinse(job: Job, after: string): Step[] {
       ? 'a soft stream, never a pressure washer'
       : 'a bottle of warm water';
   return [
-    step(
-      'rinse',
-      'rinse',
-      `Rinse chain, cogs and rings well with ${low}.`,
-      'Degreaser left behind fights the lube; pressure drives water into bearings.',
-      {
-        acts: ['rinse', 'water'],
-        materials: ['water'],
-        waitsFor: after,
-        hands: 3,
+    step({
+      id: 'rinse',
+      phase: 'rinse',
+      what: `Rinse chain, cogs and rings well with ${low}.`,
+      why: 'Degreaser left behind fights the lube; pressure drives water into bearings.',
+      acts: ['rinse', 'water'],
+      materials: ['water'],
+      waitsFor: after,
+      hands: 3,
+    }),
+    step({
+      id: 'residue',
+      phase: 'check',
+      what: 'Look along the chain in good light.',
+      why: 'White or foaming residue is degreaser that stayed.',
+      hands: 0.5,
+      check: {
+        kind: 'residue',
+        ask: 'Is it free of white residue?',
+        failTo: 'rinse',
+        failWhy: 'There is degreaser left: rinse once more.',
       },
-    ),
-    step(
-      'residue',
-      'check',
-      'Look along the chain in good light.',
-      'White or foaming residue is degreaser that stayed.',
-      {
-        hands: 0.5,
-        check: {
-          kind: 'residue',
-          ask: 'Is it free of white residue?',
-          failTo: 'rinse',
-          failWhy: 'There is degreaser left: rinse once more.',
-        },
-      },
-    ),
+    }),
   ];
 }

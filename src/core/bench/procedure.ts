@@ -6,7 +6,7 @@ import { flush, lubing, pivots } from './lubing';
 import { baths, chainOff } from './offBike';
 import { onBike } from './onBike';
 import { prepare } from './prepare';
-import { step, type Act, type Step } from './steps';
+import { step, type Act, type BenchStep, type StepId } from './steps';
 import { hotRinse } from './waxing';
 import { gloveCheck, ragCheck, ragStep, wipe } from './wiping';
 
@@ -15,8 +15,8 @@ import { gloveCheck, ragCheck, ragStep, wipe } from './wiping';
  * school. The same job returns the same steps, so that a session can be taken up again. Ask `refusal`
  * first: a refused job has no procedure.
  */
-export function procedure(job: Job): Step[] {
-  const steps: Step[] = [...prepare(job)];
+export function procedure(job: Job): BenchStep[] {
+  const steps: BenchStep[] = [...prepare(job)];
   const washes = job.addOns.includes('wash') && job.workshop.water !== 'none';
   // Degreaser works while the frame is washed, for those who begin with it.
   const during =
@@ -50,22 +50,19 @@ export function procedure(job: Job): Step[] {
   return steps;
 }
 
-const FITTING = new Set(['chain on', 'routed', 'link seated', 'direction']);
+const FITTING = new Set<StepId>(['chain on', 'routed', 'link seated', 'direction']);
 
-const actsOf = (steps: readonly Step[]): Set<Act> => new Set(steps.flatMap((s) => s.acts));
+const actsOf = (steps: readonly BenchStep[]): Set<Act> => new Set(steps.flatMap((s) => s.acts));
+
+/** Cleaning steps, the cheapest to repeat first. */
+const LOOPS: readonly StepId[] = ['wipe', 'brush', 'scrub', 'soak', 'hot rinse', 'degrease'];
 
 /** Where a failed rag sends the rider back to: the cleaning that is cheapest to repeat. */
-function loopOf(steps: readonly Step[]): string {
-  const ids = steps.map((s) => s.id);
-  return (
-    ['wipe', 'brush', 'scrub', 'soak', 'hot rinse', 'degrease'].find((id) => ids.includes(id)) ??
-    ids[0] ??
-    ''
-  );
-}
+const loopOf = (steps: readonly BenchStep[]): StepId =>
+  LOOPS.find((id) => steps.some((s) => s.id === id)) ?? steps[0]?.id ?? 'wipe';
 
 /** What cleans the chain at each depth; wax over oil strips it first, whatever was asked for. */
-function cleaning(job: Job): Step[] {
+function cleaning(job: Job): BenchStep[] {
   const off = comesOff(job);
   if (mustStrip(job) || job.depth === 'on-bike clean')
     return off ? [...chainOff(job), ...baths(job)] : onBike(job);
@@ -85,7 +82,7 @@ function cleaning(job: Job): Step[] {
   }
 }
 
-const waxCloth = (job: Job): Step =>
+const waxCloth = (job: Job): BenchStep =>
   ragStep(
     job,
     'wipe',
@@ -96,29 +93,27 @@ const waxCloth = (job: Job): Step =>
     { materials: ['lint-free cloth'] },
   );
 
-const wipeOff = (): Step =>
-  step(
-    'wipe',
-    'clean',
-    'Pull the chain through a lint-free cloth, hard.',
-    'Old wax and dust come off; no paper, it leaves lint.',
-    { materials: ['lint-free cloth'] },
-  );
+const wipeOff = (): BenchStep =>
+  step({
+    id: 'wipe',
+    phase: 'clean',
+    what: 'Pull the chain through a lint-free cloth, hard.',
+    why: 'Old wax and dust come off; no paper, it leaves lint.',
+    materials: ['lint-free cloth'],
+  });
 
-function washBike(job: Job): Step {
+function washBike(job: Job): BenchStep {
   const matt = job.bike.frame !== 'gloss';
-  return step(
-    'wash',
-    'clean',
-    `Wash the bike from top to bottom${job.workshop.water === 'hose' ? ' with a soft stream' : ''}: frame, wheels, drivetrain last.`,
-    matt
+  return step({
+    id: 'wash',
+    phase: 'clean',
+    what: `Wash the bike from top to bottom${job.workshop.water === 'hose' ? ' with a soft stream' : ''}: frame, wheels, drivetrain last.`,
+    why: matt
       ? 'A matt or bare frame takes stains from degreaser: rinse it off at once.'
       : 'Never a pressure washer at bearings.',
-    {
-      acts: ['water', 'rinse'],
-      materials: ['water', 'soft brush', 'soap'],
-      cautions: job.bike.ebike ? ['motor'] : [],
-      hands: 8,
-    },
-  );
+    acts: ['water', 'rinse'],
+    materials: ['water', 'soft brush', 'soap'],
+    cautions: job.bike.ebike ? ['motor'] : [],
+    hands: 8,
+  });
 }

@@ -39,7 +39,7 @@ const wipeMethod = (job: Job): CleanMethod =>
 const CLEANING = ['wipe', 'scrub', 'degrease', 'soak', 'hot rinse', 'flush', 'wipe hard'];
 
 /** What a session at the bench comes to, for the log: only what was done, not what was skipped. */
-export function workOf(
+export function workDoneOf(
   run: Run,
   products: Readonly<Record<string, Product>>,
   endedAt: number,

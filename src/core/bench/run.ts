@@ -6,7 +6,7 @@ import { MS_PER_MINUTE } from '../units';
 import type { CautionName } from './cautions';
 import type { Job } from './job';
 import { procedure } from './procedure';
-import type { Step } from './steps';
+import type { BenchStep } from './steps';
 
 export type { Mark };
 
@@ -48,12 +48,12 @@ export interface Timer {
 }
 
 /** A session as it stands. */
-export interface Bench {
-  steps: readonly Step[];
+export interface BenchState {
+  steps: readonly BenchStep[];
   /** How each step stands; absent: still to do. */
   state: ReadonlyMap<string, 'done' | 'skipped'>;
   /** The step to do now; null when all are behind. */
-  current: Step | null;
+  current: BenchStep | null;
   /** Timers started and not run out longer ago than the session needs them, in order of ending. */
   timers: Timer[];
   /** What came of the last check, to be said at the current step. */
@@ -68,15 +68,15 @@ const NO_BETTER =
   'A second round changed nothing: this is as clean as it gets this way. On to the next step.';
 
 /** Plays the marks of a session. A failed check opens its steps again from the one it goes back to. */
-export function benchOf(run: Run): Bench {
+export function benchOf(run: Run): BenchState {
   const steps = procedure(run.job);
-  const index = new Map(steps.map((s, n) => [s.id, n]));
+  const index = new Map<string, number>(steps.map((s, n) => [s.id, n]));
   const state = new Map<string, 'done' | 'skipped'>();
   const timers = new Map<string, Timer>();
   const swatches: number[] = [];
   let said: string | null = null;
   let hot = false;
-  const again = (check: NonNullable<Step['check']>, at: number) => {
+  const again = (check: NonNullable<BenchStep['check']>, at: number) => {
     const from = index.get(check.failTo) ?? at;
     for (let n = from; n <= at; n++) {
       const step = steps[n];
@@ -129,7 +129,7 @@ export function benchOf(run: Run): Bench {
 }
 
 /** The timer a step waits for, while it runs; null when it need not wait any longer. */
-export function waitingFor({ timers }: Bench, step: Step, now: number): Timer | null {
+export function waitingFor({ timers }: BenchState, step: BenchStep, now: number): Timer | null {
   const timer = timers.find((t) => t.step === step.waitsFor);
   return timer && timer.endsAt > now ? timer : null;
 }
@@ -137,12 +137,12 @@ export function waitingFor({ timers }: Bench, step: Step, now: number): Timer | 
 /** Cautions of a step still to be acknowledged in this session. */
 export const unacknowledged = (
   run: Run,
-  step: Step,
+  step: BenchStep,
   mayHurt: (name: CautionName) => boolean,
 ): CautionName[] => step.cautions.filter((c) => mayHurt(c) && !run.acknowledged.includes(c));
 
 /** Whether a step may pass by itself, hands free: never a caution unseen, a check, or a closing step. */
-export const passesByItself = (step: Step, open: readonly CautionName[]): boolean =>
+export const passesByItself = (step: BenchStep, open: readonly CautionName[]): boolean =>
   open.length === 0 && step.check === null && !step.closing;
 
 /** A longer gap between two marks is an absence, not work. */
@@ -150,7 +150,7 @@ const ABSENCE_MIN = 20;
 
 /** Minutes with hands on the bike: between marks, less absences and what was waited for a timer. */
 export function minutesWorked(run: Run): number {
-  const steps = new Map(procedure(run.job).map((s) => [s.id, s]));
+  const steps = new Map<string, BenchStep>(procedure(run.job).map((s) => [s.id, s]));
   const ends = new Map<string, number>();
   let last = run.startedAt;
   let ms = 0;

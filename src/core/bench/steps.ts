@@ -43,6 +43,65 @@ export type Act =
 /** What only the eye can check, drawn. */
 export type Drawing = 'drop' | 'routing' | 'arrow' | 'unload' | 'rag';
 
+/** What each step is called in a run: the rules between steps, timers and checks name steps by it. */
+export type StepId =
+  | 'motor'
+  | 'place'
+  | 'gloves'
+  | 'stand'
+  | 'cover rotor'
+  | 'mud'
+  | 'shift'
+  | 'unload'
+  | 'open'
+  | 'wheel out'
+  | 'wipe'
+  | 'wipe hard'
+  | 'wipe off'
+  | 'take off'
+  | 'glove check'
+  | 'rag check'
+  | 'brush'
+  | 'scrub'
+  | 'degrease'
+  | 'wash'
+  | 'soak'
+  | 'jockey wheels'
+  | 'cassette'
+  | 'chainrings'
+  | 'rinse'
+  | 'rinse cogs'
+  | 'settle'
+  | 'hot rinse'
+  | 'towel'
+  | 'air'
+  | 'hang'
+  | 'is dry'
+  | 'residue'
+  | 'shake'
+  | 'drops'
+  | 'flush'
+  | 'run in'
+  | 'shift through'
+  | 'sink in'
+  | 'leave it'
+  | 'pivots'
+  | 'heat'
+  | 'dip'
+  | 'lift'
+  | 'pot off'
+  | 'break in'
+  | 'chain on'
+  | 'routed'
+  | 'link seated'
+  | 'direction'
+  | 'wheel in'
+  | 'wheel tight'
+  | 'uncover'
+  | 'brakes'
+  | 'listen'
+  | `bath ${number}`;
+
 export type CheckKind = 'rag' | 'glove' | 'spin' | 'residue' | 'listen' | 'look';
 
 export interface Check {
@@ -50,13 +109,13 @@ export interface Check {
   /** The question, answered yes (passed) or no; of a rag by a swatch. */
   ask: string;
   /** The step to go back to when it fails, and why. */
-  failTo: string;
+  failTo: StepId;
   failWhy: string;
 }
 
 /** One thing to do at the bench. */
-export interface Step {
-  id: string;
+export interface BenchStep {
+  id: StepId;
   phase: Phase;
   what: string;
   why: string;
@@ -68,7 +127,7 @@ export interface Step {
   /** Starts when the step is done, and goes on by itself while the next steps are done. */
   timer: { label: string; minutes: number } | null;
   /** The step whose timer must have run out first. */
-  waitsFor: string | null;
+  waitsFor: StepId | null;
   /** Turns of the crank or drops to count, at a calm pace. */
   counter: { kind: 'turns' | 'drops'; count: number; perMinute: number } | null;
   check: Check | null;
@@ -77,18 +136,11 @@ export interface Step {
   closing: boolean;
 }
 
+/** What each step says; all else is as in a plain one where it is left out. */
+type StepSaid = Pick<BenchStep, 'id' | 'phase' | 'what' | 'why'> & Partial<BenchStep>;
+
 /** A step from what it says and what differs from a plain one. */
-export const step = (
-  id: string,
-  phase: Phase,
-  what: string,
-  why: string,
-  more: Partial<Omit<Step, 'id' | 'phase' | 'what' | 'why'>> = {},
-): Step => ({
-  id,
-  phase,
-  what,
-  why,
+export const step = (said: StepSaid): BenchStep => ({
   hands: 1,
   acts: [],
   materials: [],
@@ -98,6 +150,6 @@ export const step = (
   counter: null,
   check: null,
   drawing: null,
-  closing: phase === 'close',
-  ...more,
+  closing: said.phase === 'close',
+  ...said,
 });

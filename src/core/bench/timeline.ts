@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '../units';
-import type { Step } from './steps';
+import type { BenchStep } from './steps';
 
 /** How long a procedure takes: hands-on, from start to end, and until the coat has set, in minutes. */
 export interface Timeline {
@@ -9,7 +9,7 @@ export interface Timeline {
 }
 
 /** Runs through the steps: timers go on while other steps are done, and are waited for where one must. */
-export function timelineOf(steps: readonly Step[]): Timeline {
+export function timelineOf(steps: readonly BenchStep[]): Timeline {
   const ends = new Map<string, number>();
   let clock = 0;
   let handsOn = 0;
@@ -27,6 +27,6 @@ export const readyAt = ({ untilReady }: Timeline, now: number): number =>
   now + untilReady * MS_PER_MINUTE;
 
 /** What to lay out before starting, each once, in the order of use. */
-export const materialsOf = (steps: readonly Step[]): string[] => [
+export const materialsOf = (steps: readonly BenchStep[]): string[] => [
   ...new Set(steps.flatMap((s) => s.materials)),
 ];

@@ -1,8 +1,8 @@
-import type { Step } from '../care';
+import type { ReplayStep } from '../care';
 import { roadAfter, ROAD_UNKNOWN, wetShareOf, type WeatherHour } from '../weather';
 
 /** How much of a bike's riding falls in each hour of the day (UTC), 24 shares. */
-export function ridingHoursOf(steps: readonly Step[], bikeId: string): number[] {
+export function ridingHoursOf(steps: readonly ReplayStep[], bikeId: string): number[] {
   const hours = new Array<number>(24).fill(0);
   for (const { event, exposure } of steps) {
     if (event.type !== 'rideLogged' || event.bikeId !== bikeId || !exposure) continue;

@@ -1,4 +1,4 @@
-import { CARE, GROUND, type Exposure, type Step } from '../care';
+import { CARE, GROUND, type Exposure, type ReplayStep } from '../care';
 import type { Bike } from '../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../units';
 
@@ -30,7 +30,7 @@ export type LookBack = keyof typeof LOOK_BACK_DAYS;
 
 /** The usual riding of a bike over the last month or half year up to `now` (ms). */
 export function profileOf(
-  steps: readonly Step[],
+  steps: readonly ReplayStep[],
   bike: Bike,
   back: LookBack,
   now: number,

@@ -32,6 +32,12 @@ const STRANGER_DAYS = 3653;
 /** Share of what can be known that is known at a lead, 1 down to 0. */
 export const skillAt = (leadDays: number): number => 0.5 ** (leadDays / FORECAST_ERROR.skillDays);
 
+export interface Issue {
+  issuedDay: number;
+  from: number;
+  to: number;
+}
+
 /**
  * The forecast for the days from..to as issued on a day: the truth, shifted, scaled and now and then
  * mistaken, more so the further ahead. The same issue returns the same forecast.
@@ -39,9 +45,7 @@ export const skillAt = (leadDays: number): number => 0.5 ** (leadDays / FORECAST
 export function forecastDays(
   seed: number,
   region: Region,
-  issuedDay: number,
-  from: number,
-  to: number,
+  { issuedDay, from, to }: Issue,
 ): { day: number; hours: ForecastHour[] }[] {
   const truth = generateDays(seed, region, from - 1, to + 1);
   const strangers = generateDays(seed, region, from - STRANGER_DAYS, to - STRANGER_DAYS);

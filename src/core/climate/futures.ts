@@ -14,19 +14,28 @@ export interface ForecastHours {
 /** Forecasts fall silent somewhere: beyond, or without any, the climate's own weather goes on. */
 const NO_FORECAST: ForecastHours = { from: 0, hours: [] };
 
+export interface FutureWanted {
+  seed: number;
+  number: number;
+  region: Region;
+  forecast: ForecastHours | null;
+  from: number;
+  count: number;
+}
+
 /**
  * One of many weathers that may come: hours from `from` (ms, start of an hour) on. Within the forecast it
  * is the forecast, early or late, more or less, and now and then quite another, the more so the further
  * ahead; beyond it is the climate's. The same seed and number give the same future.
  */
-export function futureHours(
-  seed: number,
-  number: number,
-  region: Region,
-  forecast: ForecastHours | null,
-  from: number,
-  count: number,
-): WeatherHour[] {
+export function futureHours({
+  seed,
+  number,
+  region,
+  forecast,
+  from,
+  count,
+}: FutureWanted): WeatherHour[] {
   const { from: told, hours } = forecast ?? NO_FORECAST;
   const first = Math.floor(from / MS_PER_DAY);
   const last = Math.floor((from + count * MS_PER_HOUR) / MS_PER_DAY);

@@ -43,18 +43,20 @@ export function generateDays(
     wet = chance.uniform() < at(wet ? climate.wetAfterWet : climate.wetAfterDry, day);
     const fresh = chance.normal() * Math.sqrt(1 - climate.memory ** 2);
     departure = climate.memory * departure + fresh;
-    if (day >= from) days.push(dayOf(climate, day, wet, departure * climate.spread, chance));
+    if (day >= from)
+      days.push(drawDay(climate, { day, wet, departureC: departure * climate.spread, chance }));
   }
   return days;
 }
 
-function dayOf(
-  climate: Climate,
-  day: number,
-  wet: boolean,
-  departureC: number,
-  chance: Chance,
-): GeneratedDay {
+interface DayDraw {
+  day: number;
+  wet: boolean;
+  departureC: number;
+  chance: Chance;
+}
+
+function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): GeneratedDay {
   const amount = chance.gamma(climate.rainShape) * at(climate.rainMm, day);
   const rainMm = wet ? Math.max(TRACE_MM, amount) : 0;
   const rain = wet ? spread(rainMm, chance) : new Array<number>(24).fill(0);

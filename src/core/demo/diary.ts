@@ -39,6 +39,17 @@ export function diaryRides(from: number, to: number): DiaryRide[] {
   return islandDays(from, to).flatMap((day) => ridesOfDay(day));
 }
 
+interface Outing {
+  hour: number;
+  bikeId: string;
+  km: number;
+  kmPerH: number;
+  hills: number;
+  routes: readonly string[];
+  surface?: Surface;
+  muddy?: boolean;
+}
+
 function ridesOfDay({ day, wet, rainMm }: GeneratedDay): DiaryRide[] {
   const chance = new Chance(ISLAND_SEED, day, 9);
   const draws = Array.from({ length: 9 }, () => chance.uniform());
@@ -55,16 +66,16 @@ function ridesOfDay({ day, wet, rainMm }: GeneratedDay): DiaryRide[] {
   ] = draws;
   const weekday = new Date(day * MS_PER_DAY).getUTCDay();
   const rides: DiaryRide[] = [];
-  const ride = (
-    hour: number,
-    bikeId: string,
-    km: number,
-    kmPerH: number,
-    hills: number,
-    routes: readonly string[],
-    surface: Surface = 'paved',
+  const ride = ({
+    hour,
+    bikeId,
+    km,
+    kmPerH,
+    hills,
+    routes,
+    surface = 'paved',
     muddy = false,
-  ) => {
+  }: Outing) => {
     const startedAt = day * MS_PER_DAY + Math.round((hour + late / 3) * 60) * (MS_PER_HOUR / 60);
     const distance = Math.round(km * 10) / 10;
     rides.push({
@@ -79,21 +90,42 @@ function ridesOfDay({ day, wet, rainMm }: GeneratedDay): DiaryRide[] {
     });
   };
   if (weekday >= 1 && weekday <= 5 && go < 0.78)
-    ride(7.2, COMMUTER, 17 + length * 5, 20, 25, ROUTES.commute);
+    ride({
+      hour: 7.2,
+      bikeId: COMMUTER,
+      km: 17 + length * 5,
+      kmPerH: 20,
+      hills: 25,
+      routes: ROUTES.commute,
+    });
   if (weekday === 6 && go < 0.85)
-    ride(
-      9,
-      GRAVEL,
-      38 + length * 34,
-      19,
-      60,
-      ROUTES.gravel,
-      ground < 0.7 ? 'gravel' : 'trail',
-      wet && mud < 0.25,
-    );
+    ride({
+      hour: 9,
+      bikeId: GRAVEL,
+      km: 38 + length * 34,
+      kmPerH: 19,
+      hills: 60,
+      routes: ROUTES.gravel,
+      surface: ground < 0.7 ? 'gravel' : 'trail',
+      muddy: wet && mud < 0.25,
+    });
   if (weekday === 0 && rainMm < 12)
-    ride(8.4, RACER, 62 + length * 48, 27, 90, ROUTES.race.slice(0, 2));
+    ride({
+      hour: 8.4,
+      bikeId: RACER,
+      km: 62 + length * 48,
+      kmPerH: 27,
+      hills: 90,
+      routes: ROUTES.race.slice(0, 2),
+    });
   if (weekday === 3 && !wet && second < 0.7)
-    ride(17.4, RACER, 34 + length * 14, 28, 70, ROUTES.race.slice(2));
+    ride({
+      hour: 17.4,
+      bikeId: RACER,
+      km: 34 + length * 14,
+      kmPerH: 28,
+      hills: 70,
+      routes: ROUTES.race.slice(2),
+    });
   return rides;
 }

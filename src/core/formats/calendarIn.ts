@@ -67,7 +67,7 @@ export function readCalendar(
     try {
       const uid = String(event.getFirstPropertyValue('uid') ?? '');
       withinBudget(budget, () =>
-        readEvent(event, exceptions.get(uid) ?? [], { known, zone, window, read }),
+        readEntry(event, exceptions.get(uid) ?? [], { known, zone, window, read }),
       );
     } catch (error) {
       if (error instanceof RepeatsWithoutEnd) read.cutShort += 1;
@@ -125,7 +125,7 @@ interface Reading {
   read: CalendarRead;
 }
 
-function readEvent(
+function readEntry(
   component: ICAL.Component,
   exceptions: ICAL.Component[],
   reading: Reading,
@@ -134,7 +134,7 @@ function readEvent(
   const event = new ICAL.Event(component, { exceptions, strictExceptions: false });
   if (!event.startDate || isOff(component)) return;
   if (!event.isRecurring()) {
-    put(event.startDate, event, event.duration, reading);
+    put(event.startDate, { event, duration: event.duration, reading });
     return;
   }
   const iterator = event.iterator();
@@ -149,7 +149,12 @@ function readEvent(
     if (!next || momentIn(next, component, reading) > window.to) return;
     const { item, startDate } = event.getOccurrenceDetails(next);
     if (isOff(item.component)) continue;
-    put(startDate, item, item.duration, reading, dayIn(next, component, reading));
+    put(startDate, {
+      event: item,
+      duration: item.duration,
+      reading,
+      day: dayIn(next, component, reading),
+    });
     if (read.entries.length > MOST_ENTRIES) return;
   }
 }
@@ -157,13 +162,14 @@ function readEvent(
 const isOff = (event: ICAL.Component): boolean =>
   String(event.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED';
 
-function put(
-  start: ICAL.Time,
-  event: ICAL.Event,
-  duration: ICAL.Duration,
-  reading: Reading,
-  day?: DateText,
-): void {
+interface Entry {
+  event: ICAL.Event;
+  duration: ICAL.Duration;
+  reading: Reading;
+  day?: DateText;
+}
+
+function put(start: ICAL.Time, { event, duration, reading, day }: Entry): void {
   const { window, zone, read } = reading;
   const at = momentIn(start, event.component, reading);
   if (at < window.from || at > window.to) return;

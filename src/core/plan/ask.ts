@@ -121,7 +121,7 @@ export function planRequest(basis: PlanBasis): Asked {
       Object.values(garage.products).map((p) => [p.id, stockOf(p, events).left]),
     ),
     settings: weighed(settings),
-    rides: ridesAhead(planned, beside, now, to, zone),
+    rides: ridesAhead({ planned, habits: beside, now, to, zone }),
     marks: Object.values(garage.planMarks).filter((m) => !m.retired),
     whatIf,
     futures: PLAN_FUTURES,

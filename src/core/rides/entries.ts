@@ -1,15 +1,15 @@
-import type { Sky, Step } from '../care';
+import type { Sky, ReplayStep } from '../care';
 import type { RideLogged } from '../logbook';
 
 /** A ride as lists show it: the event as it reads now, the step it made, the weather it met. */
 export interface RideEntry {
   ride: RideLogged;
-  step: Step;
+  step: ReplayStep;
   sky: Sky;
 }
 
 /** The rides of a list of steps, in the order given. */
-export const rideEntries = (steps: readonly Step[]): RideEntry[] =>
+export const rideEntries = (steps: readonly ReplayStep[]): RideEntry[] =>
   steps.flatMap((step) =>
     step.event.type === 'rideLogged' && step.sky ? [{ ride: step.event, step, sky: step.sky }] : [],
   );

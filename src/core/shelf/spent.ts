@@ -1,4 +1,4 @@
-import type { Step } from '../care';
+import type { ReplayStep } from '../care';
 import type { Product } from '../records/product';
 import { costOf } from './stock';
 
@@ -14,7 +14,7 @@ export interface Spent {
 export const TELLING_KM = 100;
 
 /** The kilometres and the cost of a product, from the log. */
-export function spentOn(product: Product, steps: readonly Step[]): Spent {
+export function spentOn(product: Product, steps: readonly ReplayStep[]): Spent {
   let km = 0;
   let used = 0;
   for (const { event, from } of steps) {

@@ -92,7 +92,7 @@ async function play(seed: number, clock: Clock): Promise<Outcome> {
       tabs.splice(tabs.indexOf(tab), 1);
     } else if (move === 2) tab.undoes();
     else if (move === 3) tab.flush();
-    else if (move === 4) await damage(disk, tabs, chance, clock, opens);
+    else if (move === 4) await damage(disk, { tabs, chance, clock, opens });
     else if (move <= 8) tab.rides(value);
     else if (move <= 10) tab.changesBike(chance.pick(['name', 'links']), value);
     else tab.changesSetting(chance.pick(['dropsPerMl', 'hourPrice', 'rule']), value);
@@ -126,14 +126,15 @@ function begin(disk: Disk, chance: Chance): void {
   if (how !== 'unstamped') disk.entries.set(META, stamp[how as 'older']);
 }
 
+interface Damage {
+  tabs: SimulatedTab[];
+  chance: Chance;
+  clock: Clock;
+  opens: () => Promise<void>;
+}
+
 /** Damages a part while tabs that have read all of it are open: once another opens on it, they write it back. */
-async function damage(
-  disk: Disk,
-  tabs: SimulatedTab[],
-  chance: Chance,
-  clock: Clock,
-  opens: () => Promise<void>,
-): Promise<void> {
+async function damage(disk: Disk, { tabs, chance, clock, opens }: Damage): Promise<void> {
   const { faultEvery } = disk;
   disk.faultEvery = 0;
   await clock.tickAsync(60_000);

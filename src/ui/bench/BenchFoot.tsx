@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { CautionName } from '@/core/bench';
 import type { Mark, Timer } from '@/core/bench/run';
-import type { Step } from '@/core/bench/steps';
+import type { BenchStep } from '@/core/bench/steps';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 import { Swatches } from '../today/Swatches';
@@ -12,7 +12,7 @@ type Panel = 'trouble' | 'skip' | 'leave' | null;
 
 interface Props {
   /** Null: all steps are behind. */
-  step: Step | null;
+  step: BenchStep | null;
   open: readonly CautionName[];
   waits: Timer | null;
   now: number;

@@ -1,4 +1,4 @@
-import { workOf, type WorkResult } from '@/core/bench/result';
+import { workDoneOf, type WorkResult } from '@/core/bench/result';
 import type { Product } from '@/core/shelf';
 import { Button } from '../form';
 import { Page } from '../frame';
@@ -33,7 +33,7 @@ export function BenchSession({ keeper, clock, products, onLeave, onFinish }: Pro
       onLeave={onLeave}
       onFinish={(done) => {
         keep(null);
-        onFinish(workOf(done, products, clock()));
+        onFinish(workDoneOf(done, products, clock()));
       }}
     />
   );

@@ -1,12 +1,12 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Step } from '@/core/bench/steps';
+import type { BenchStep } from '@/core/bench/steps';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 import { tone } from './device';
 
 /** Turns or drops to count, with a beat to count by for those who want one. */
-export function Counter({ counter }: { counter: NonNullable<Step['counter']> }) {
+export function Counter({ counter }: { counter: NonNullable<BenchStep['counter']> }) {
   const colors = useColors();
   const [beats, setBeats] = useState<number | null>(null);
   const running = beats !== null && beats < counter.count;

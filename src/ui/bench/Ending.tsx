@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { minutesElapsed, minutesWorked, type Bench, type Run } from '@/core/bench/run';
+import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core/bench/run';
 import { formatShare } from '@/core/units';
 import { Field } from '../form';
 import { Card } from '../frame';
@@ -8,7 +8,7 @@ import { DEPTH_LABEL } from '../words';
 
 interface Props {
   run: Run;
-  bench: Bench;
+  bench: BenchState;
   onNote: (note: string) => void;
 }
 

@@ -1,14 +1,14 @@
 import { View } from 'react-native';
 import type { CautionName } from '@/core/bench';
 import type { Job } from '@/core/bench/job';
-import type { Step } from '@/core/bench/steps';
+import type { BenchStep } from '@/core/bench/steps';
 import { Txt } from '../theme';
 import { CautionCard } from '../work/CautionCard';
 import { Counter } from './Counter';
 import { StepDrawing } from './drawings/StepDrawing';
 
 interface Props {
-  step: Step;
+  step: BenchStep;
   /** What came of the last check. */
   said: string | null;
   /** Cautions still to be acknowledged. */

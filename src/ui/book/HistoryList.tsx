@@ -1,5 +1,5 @@
 import { FlatList, StyleSheet, View } from 'react-native';
-import type { Step } from '@/core/care';
+import type { ReplayStep } from '@/core/care';
 import type { Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
 import { Button } from '../form';
@@ -8,7 +8,7 @@ import { eventLine } from '../words';
 
 interface Props {
   /** Newest first. */
-  steps: readonly Step[];
+  steps: readonly ReplayStep[];
   garage: Garage;
   units: UnitSystem;
   onDelete: (eventId: string) => void;

@@ -7,7 +7,7 @@ import { stamped, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
 import { offers, recommend, startRun, type Wanted } from '../offer';
 import { benchOf } from '../run';
-import { workOf } from '../result';
+import { workDoneOf } from '../result';
 
 const AT = '2026-05-01T08:00:00.000Z';
 const NOW = Date.parse(AT) + 3_600_000;
@@ -122,7 +122,7 @@ describe('what the bench offers', () => {
             : { step: step.id, kind: 'done', at: NOW, swatch: null, why: '' },
         ],
       };
-    const work = workOf(run, {}, NOW);
+    const work = workDoneOf(run, {}, NOW);
     expect(work).toMatchObject({ method: 'solvent wipe', lube: { lubeClass: 'wet', coat: 1 } });
     expect(offer.after?.film).toBe(1);
   });

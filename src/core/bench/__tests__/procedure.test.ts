@@ -18,14 +18,16 @@ import {
 import { sayCaution } from '../cautions';
 import { sinkMinutes } from '../lubing';
 import { procedure } from '../procedure';
-import type { Act, Step } from '../steps';
+import type { Act, BenchStep } from '../steps';
 import { materialsOf, timelineOf } from '../timeline';
 import { helpWith, TROUBLES } from '../trouble';
 import { cases } from '@/test/cases';
 
 const ids = (job: Job) => procedure(job).map((s) => s.id);
-const first = (steps: readonly Step[], act: Act) => steps.findIndex((s) => s.acts.includes(act));
-const last = (steps: readonly Step[], act: Act) => steps.findLastIndex((s) => s.acts.includes(act));
+const first = (steps: readonly BenchStep[], act: Act) =>
+  steps.findIndex((s) => s.acts.includes(act));
+const last = (steps: readonly BenchStep[], act: Act) =>
+  steps.findLastIndex((s) => s.acts.includes(act));
 const road = { ...PRESETS.road.specs, name: 'Road bike' };
 const fixed = { ...road, drive: 'fixed' as const, gear: 'single' as const, brake: 'rim' as const };
 const shop = jobOf().workshop;
@@ -260,7 +262,7 @@ describe('procedures', () => {
 });
 
 describe('rules that hold in every procedure', () => {
-  const holds = (rule: (steps: Step[], job: Job) => void) =>
+  const holds = (rule: (steps: BenchStep[], job: Job) => void) =>
     fc.assert(
       fc.property(anyJob, (job) => {
         fc.pre(refusal(job) === null);

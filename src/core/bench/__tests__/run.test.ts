@@ -13,7 +13,7 @@ import {
   type Mark,
   type Run,
 } from '../run';
-import { workOf } from '../result';
+import { workDoneOf } from '../result';
 import { readyAt, timelineOf } from '../timeline';
 import { procedure } from '../procedure';
 
@@ -162,7 +162,7 @@ describe('what a session comes to', () => {
         leaveOut.includes(s.id) ? { kind: 'skipped', why: 'no time' } : {},
       ),
     );
-    return workOf({ ...runOf(job, marks), ...more }, {}, START + 60 * MIN);
+    return workDoneOf({ ...runOf(job, marks), ...more }, {}, START + 60 * MIN);
   };
 
   it('one event of the log, with depth, method, coat, minutes', () => {

@@ -9,7 +9,7 @@ import { stand, standOn } from '../model/stand';
 import { copyState, LOOKS, NEW_CHAIN, startState } from '../model/state';
 import { airOf, bikeOf, keyOf, type BookState } from './bookState';
 import { HANDLERS, type Moment, type Outcome } from './handlers';
-import type { Step } from './step';
+import type { ReplayStep } from './step';
 
 /** How far ahead the air is asked for to tell how long a wet chain takes to dry. */
 const DRYING_LOOK_MS = 24 * MS_PER_HOUR;
@@ -29,7 +29,7 @@ type OnBike = Exclude<PlainEvent, Fitted>;
  * the chain off any other bike: the later fact wins. A ride on a bike without a chain is on record and
  * touches no chain.
  */
-export function play(scene: Scene, event: PlainEvent): Step {
+export function play(scene: Scene, event: PlainEvent): ReplayStep {
   const at = Date.parse(event.at);
   if (event.type === 'chainFitted') return fit(scene, event, at);
   const step = opened(scene, event, at);
@@ -55,7 +55,7 @@ export function play(scene: Scene, event: PlainEvent): Step {
 }
 
 /** The step of an event before it has done anything: which chain and bike, the air, a ride's sky. */
-function opened({ book, garage, weather }: Scene, event: OnBike, at: number): Step {
+function opened({ book, garage, weather }: Scene, event: OnBike, at: number): ReplayStep {
   const bikeId = 'bikeId' in event ? event.bikeId : bikeOf(book, event.chainId);
   const chainId = 'chainId' in event ? event.chainId : (book.fitted.get(event.bikeId) ?? null);
   const bike = bikeId === null ? undefined : garage.bikes[bikeId];
@@ -82,7 +82,7 @@ function airFrom({ book, garage, weather }: Scene, bikeId: string | null, from: 
 }
 
 /** Writes what an event did into its step and the book: the one place that does. */
-function commit(book: BookState, step: Step, key: string | null, outcome: Outcome): void {
+function commit(book: BookState, step: ReplayStep, key: string | null, outcome: Outcome): void {
   const { bikeId, chainId, cogsBefore } = step;
   step.after = outcome.state;
   step.cogsAfter = outcome.cogs ?? cogsBefore;
@@ -95,7 +95,7 @@ function commit(book: BookState, step: Step, key: string | null, outcome: Outcom
     book.learnt.set(key, outcome.learnt);
 }
 
-function fit({ book, garage, weather }: Scene, event: Fitted, at: number): Step {
+function fit({ book, garage, weather }: Scene, event: Fitted, at: number): ReplayStep {
   const { bikeId, chainId } = event;
   const oldBike = bikeOf(book, chainId);
   const from = book.chains.get(chainId) ?? null;
@@ -111,10 +111,10 @@ function fit({ book, garage, weather }: Scene, event: Fitted, at: number): Step 
   return stepOf({ event, bikeId, chainId, from, after, air, home }, cogs);
 }
 
-type Begun = Pick<Step, 'event' | 'bikeId' | 'chainId' | 'from' | 'after' | 'air' | 'home'>;
+type Begun = Pick<ReplayStep, 'event' | 'bikeId' | 'chainId' | 'from' | 'after' | 'air' | 'home'>;
 
 /** A step in which nothing has been ridden or learnt, written out field by field for speed. */
-const stepOf = (begun: Begun, cogs: number): Step => ({
+const stepOf = (begun: Begun, cogs: number): ReplayStep => ({
   event: begun.event,
   bikeId: begun.bikeId,
   chainId: begun.chainId,

@@ -1,5 +1,5 @@
 import type { PlainEvent } from '../../logbook';
-import { inFull, type Step } from './step';
+import { inFull, type ReplayStep } from './step';
 import { SWATCH_LEVELS } from '../model/constants';
 import { lifeShown } from '../model/personal';
 
@@ -21,7 +21,7 @@ export interface Lesson {
 }
 
 /** Bikes a lube, by bottle or class, has been on, in order of time. */
-export function bikesWith(steps: readonly Step[], lube: string): string[] {
+export function bikesWith(steps: readonly ReplayStep[], lube: string): string[] {
   const bikes = new Set<string>();
   for (const { bikeId, after } of steps)
     if (bikeId !== null && after?.lube && (after.bottle ?? after.lube) === lube) bikes.add(bikeId);
@@ -29,7 +29,7 @@ export function bikesWith(steps: readonly Step[], lube: string): string[] {
 }
 
 /** The notes that bear on a lube, by bottle or class, on any bike: in order of time. */
-export function lessonsOn(steps: readonly Step[], lube: string): Lesson[] {
+export function lessonsOn(steps: readonly ReplayStep[], lube: string): Lesson[] {
   const lessons: Lesson[] = [];
   for (const step of steps) {
     const { event, bikeId, from, after } = step;

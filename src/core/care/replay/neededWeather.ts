@@ -8,7 +8,7 @@ import {
   type Cell,
   type WeatherRecord,
 } from '../../weather';
-import type { Step } from './step';
+import type { ReplayStep } from './step';
 import { ridingHours } from '../model/exposure';
 import { slicesOf } from '../model/sky';
 
@@ -28,7 +28,7 @@ const STRETCH_DAYS = 60;
  * is not asked for again.
  */
 export function neededWeather(
-  steps: readonly Step[],
+  steps: readonly ReplayStep[],
   record: WeatherRecord,
   now: number,
 ): WantedWeather[] {

@@ -14,7 +14,7 @@ import {
 import { cellNamed, dayOf, LOOKS_AHEAD_DAYS, startOfDay, WeatherRecord } from '../../weather';
 import { play } from './book';
 import { copyBook, emptyBook, type BookState } from './bookState';
-import type { Step } from './step';
+import type { ReplayStep } from './step';
 
 /** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
 const SNAPSHOT_EVERY = 32;
@@ -26,7 +26,7 @@ const SNAPSHOT_EVERY = 32;
  */
 export class Replay {
   /** One step per effective event, in order of time. */
-  readonly steps: Step[] = [];
+  readonly steps: ReplayStep[] = [];
   book: BookState = emptyBook();
   /** The weather of the log. */
   readonly weather = new WeatherRecord();

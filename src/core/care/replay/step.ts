@@ -8,7 +8,7 @@ import { stand } from '../model/stand';
 import type { ChainState } from '../model/state';
 
 /** One event as it was played: the chain it touched, as its last event left it and as this one did. */
-export interface Step {
+export interface ReplayStep {
   event: PlainEvent;
   bikeId: string | null;
   chainId: string | null;
@@ -29,14 +29,14 @@ export interface Step {
 }
 
 /** What happened within a step, worked out again when it is asked for. */
-export interface StepInFull extends Step {
+export interface StepInFull extends ReplayStep {
   /** The chain at the moment of the event, after standing until then. */
   before: ChainState | null;
   effect: RideEffect | null;
 }
 
 /** A step in full. */
-export function inFull(step: Step): StepInFull {
+export function inFull(step: ReplayStep): StepInFull {
   const { event, from, exposure } = step;
   const before = from && stand(from, Date.parse(event.at), step.air);
   if (!before || !exposure) return { ...step, before, effect: null };

@@ -3,7 +3,7 @@ import type { Bike, Chain } from '../../garage';
 import type { CleanMethod } from '../../logbook';
 import type { LubeClass } from '../../lube';
 import type { Settings } from '../../settings';
-import { inFull, type Step, type StepInFull } from '../replay/step';
+import { inFull, type ReplayStep, type StepInFull } from '../replay/step';
 import { airOf, learntOf } from '../replay/bookState';
 import type { Limits } from './clocks';
 import type { Personal } from '../model/personal';
@@ -31,7 +31,7 @@ export interface ChainReport {
 const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
 
 /** Steps worked out before: a step never changes, and a ride logged adds one to thousands. */
-const worked = new WeakMap<Step, StepInFull>();
+const worked = new WeakMap<ReplayStep, StepInFull>();
 
 /** Steps of one chain in full, in order of time. */
 export const stepsOf = (replay: Replay, chainId: string): StepInFull[] =>
@@ -79,7 +79,7 @@ export function reportOn(
 }
 
 /** The class of lube put on a chain last. */
-export function lastLube(steps: readonly Step[], chainId: string): LubeClass | null {
+export function lastLube(steps: readonly ReplayStep[], chainId: string): LubeClass | null {
   for (let i = steps.length - 1; i >= 0; i--) {
     const step = steps[i];
     if (step?.chainId !== chainId) continue;
@@ -92,7 +92,7 @@ export function lastLube(steps: readonly Step[], chainId: string): LubeClass | n
 const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];
 
 /** Times the link of a chain has been opened, by the log: taken off, or cleaned off the bike. */
-export const openingsOf = (steps: readonly Step[], chainId: string): number =>
+export const openingsOf = (steps: readonly ReplayStep[], chainId: string): number =>
   steps.filter(
     ({ event, chainId: of }) =>
       of === chainId &&

@@ -1,6 +1,6 @@
 import type { Bike } from '../../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../../units';
-import type { Step } from '../replay/step';
+import type { ReplayStep } from '../replay/step';
 import type { Exposure } from '../model/exposure';
 
 /** What an average kilometre on a bike does, and how many come in a week. */
@@ -26,7 +26,11 @@ const NOTHING_KNOWN: TypicalRiding = {
  * The usual riding of one bike: conditions from its last 300 km, distance a week from its last eight
  * weeks. `steps` are in order of time; later steps than `now` (ms) do not occur.
  */
-export function typicalRiding(steps: readonly Step[], bike: Bike, now: number): TypicalRiding {
+export function typicalRiding(
+  steps: readonly ReplayStep[],
+  bike: Bike,
+  now: number,
+): TypicalRiding {
   let km = 0;
   let recentKm = 0;
   let rides = 0;

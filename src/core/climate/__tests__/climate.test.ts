@@ -119,7 +119,7 @@ describe('a forecast', () => {
   const off = LEADS.map((lead) => {
     const errors = days.map((day) => {
       const [truth] = generateDays(6, 'lee shore', day, day);
-      const [told] = forecastDays(6, 'lee shore', day - lead, day, day);
+      const [told] = forecastDays(6, 'lee shore', { issuedDay: day - lead, from: day, to: day });
       return (truth?.hours ?? []).map((h, n) => {
         const f = told?.hours[n];
         const rained = h.rainMm > 0 ? 1 : 0;
@@ -142,7 +142,8 @@ describe('a forecast', () => {
   });
 
   it('issued twice on a day is the same forecast, and changes with the next day’s', () => {
-    const told = (issued: number) => forecastDays(6, 'lee shore', issued, 20_010, 20_012);
+    const told = (issued: number) =>
+      forecastDays(6, 'lee shore', { issuedDay: issued, from: 20_010, to: 20_012 });
     expect(told(20_005)).toEqual(told(20_005));
     expect(told(20_006)).not.toEqual(told(20_005));
   });

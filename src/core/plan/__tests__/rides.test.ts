@@ -75,7 +75,13 @@ describe('a planned ride', () => {
   it('that overlaps another starts when that one has ended, and the two are told', () => {
     const long = ride({ id: 'p2', time: '07:00', distanceKm: 48 });
     const now = momentOf('2026-11-24', '05:00', LONDON);
-    const ahead = ridesAhead([ride(), long], [], now, '2026-11-25', LONDON);
+    const ahead = ridesAhead({
+      planned: [ride(), long],
+      habits: [],
+      now,
+      to: '2026-11-25',
+      zone: LONDON,
+    });
     expect(ahead.map((r) => [r.plannedId, r.time])).toEqual([
       ['p2', '07:00'],
       ['p1', '09:00'],
@@ -85,7 +91,9 @@ describe('a planned ride', () => {
 
   it('that has started is no longer ahead', () => {
     const now = momentOf('2026-11-24', '08:00', LONDON);
-    expect(ridesAhead([ride()], [], now, '2026-11-25', LONDON)).toEqual([]);
+    expect(
+      ridesAhead({ planned: [ride()], habits: [], now, to: '2026-11-25', zone: LONDON }),
+    ).toEqual([]);
   });
 
   it('is read from its form, or says what is wrong with it', () => {

@@ -2,7 +2,7 @@ import { FIRST, problemFor, rideExposure, workOf } from '@/test/plan';
 import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
 import type { AgendaItem } from '../agenda/agenda';
 import { follow } from '../simulate/follow';
-import type { Bench } from '../solver/problem';
+import type { BenchSlot } from '../solver/problem';
 import { routine } from '../simulate/routine';
 import { allowedAt, mayDo, minutesOf, mustWork, readyHours, startBy } from '../solver/rules';
 import {
@@ -18,7 +18,7 @@ import type { PlanSettings } from '../../records/plan';
 const topUp = workOf('top-up', 'solvent wipe', 'dry', { handsOn: 15, elapsed: 30 });
 const clean = workOf('on-bike clean', 'brush', 'dry', { handsOn: 35 });
 const wipe = workOf('wipe-down', 'dry wipe', null, { handsOn: 5, elapsed: 5 });
-const bench = (more: Partial<Bench> = {}): Bench => ({
+const bench = (more: Partial<BenchSlot> = {}): BenchSlot => ({
   ...problemFor([{}]).benches[0]!,
   air: { temperatureC: 20, humidity: 0.5 },
   ...more,

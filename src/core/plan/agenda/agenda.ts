@@ -5,7 +5,7 @@ import type { DateText } from '../../time/dates';
 import { follow, type Done, type Policy } from '../simulate/follow';
 import type { BikePlan, PlannedJob } from '../simulate/planBike';
 import { adaptive, type Days } from '../simulate/policies';
-import type { Bench, BikeProblem } from '../solver/problem';
+import type { BenchSlot, BikeProblem } from '../solver/problem';
 import type { BikeNow } from './request';
 import { minutesOf, readyHours, startBy } from '../solver/rules';
 
@@ -116,7 +116,7 @@ export function agendaOf(
         startBy: startBy(work, bench),
         readyBy: bench.nextRideAt,
         readyHours: readyHours(work, bench.air),
-        reason: reasonOf(problem, plan, job, days, readings, rain, race),
+        reason: reasonOf({ problem, plan, job, days, at: readings, rain, race }),
         ...readings,
         rain,
         confidence: confidenceOf(plan, job),
@@ -177,16 +177,19 @@ function confidenceOf(plan: BikePlan, { day, work }: PlannedJob): number {
 /** The grit at which a limit is as good as reached. */
 const NEARLY = 0.75;
 
-function reasonOf(
-  problem: BikeProblem,
-  plan: BikePlan,
-  { day, work }: PlannedJob,
-  days: Days,
-  at: Pick<AgendaItem, 'film' | 'outside' | 'inside' | 'wet'>,
-  rain: number,
-  race: { date: DateText } | null,
-): ReasonName {
-  const bench = problem.benches[day] as Bench;
+interface ReasonFacts {
+  problem: BikeProblem;
+  plan: BikePlan;
+  job: PlannedJob;
+  days: Days;
+  at: Pick<AgendaItem, 'film' | 'outside' | 'inside' | 'wet'>;
+  rain: number;
+  race: { date: DateText } | null;
+}
+
+function reasonOf({ problem, plan, job, days, at, rain, race }: ReasonFacts): ReasonName {
+  const { day, work } = job;
+  const bench = problem.benches[day] as BenchSlot;
   if (bench.mark !== null) return 'pinned';
   if (plan.basis === 'routine') return 'routine';
   if (race && work.deep) return 'race';

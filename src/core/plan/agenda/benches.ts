@@ -16,7 +16,7 @@ import {
 import { dayNumber, daysAfter, weekdayOf, type DateText } from '../../time/dates';
 import { dateOf, momentOf } from '../../time/zones';
 import type { RideAhead } from '../rides/occurrences';
-import type { Bench, RideExposed } from '../solver/problem';
+import type { BenchSlot, RideExposed } from '../solver/problem';
 import type { BikeNow, PlanRequest, WhatIf } from './request';
 import type { PlanSettings } from '../../records/plan';
 
@@ -56,7 +56,7 @@ export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
   return Array.from({ length: request.futures }, (_, k) => {
     const hours = supposed(
       request.whatIf,
-      futureHours(request.seed, k, region, bike.forecast, from, count),
+      futureHours({ seed: request.seed, number: k, region, forecast: bike.forecast, from, count }),
     );
     const roads: Road[] = [];
     let road = bike.road ?? ROAD_UNKNOWN;
@@ -131,7 +131,7 @@ export function benchesFor(
   request: PlanRequest,
   now: BikeNow,
   weathers: readonly Weather[],
-): { before: RideExposed[]; benches: Bench[] } {
+): { before: RideExposed[]; benches: BenchSlot[] } {
   const { zone, settings, marks } = request;
   const { plan } = settings;
   const today = dateOf(request.now, zone);
@@ -150,7 +150,7 @@ export function benchesFor(
     const out = own.find((r) => r.at < hour && r.end > hour);
     return Math.max(hour, out?.end ?? 0, request.now);
   });
-  const benches = starts.map((from, d): Bench => {
+  const benches = starts.map((from, d): BenchSlot => {
     const date = daysAfter(today, d);
     const until = starts[d + 1] ?? from + MS_PER_DAY;
     const mark = marks.find(

@@ -100,7 +100,7 @@ export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly Coa
       const on = over === 'oil' ? 'wet' : over === 'wax' ? 'drip wax' : null;
       for (const offer of offersFor(request, now, on, coat))
         if (offer.refused === null && PLANNED[offer.depth]?.includes(methodOf(offer.job)))
-          put(workOf(request, offer, coat, index, over));
+          put(planWorkOf(request, { offer, coat, index, over }));
     }
   });
   return works;
@@ -134,13 +134,14 @@ function offersFor(
   });
 }
 
-function workOf(
-  request: PlanRequest,
-  offer: Offer,
-  coat: CoatKind,
-  index: number,
-  over: Family,
-): Work {
+interface Offered {
+  offer: Offer;
+  coat: CoatKind;
+  index: number;
+  over: Family;
+}
+
+function planWorkOf(request: PlanRequest, { offer, coat, index, over }: Offered): Work {
   const { products, left, settings } = request;
   const { job, depth } = offer;
   const method = methodOf(job);

@@ -31,7 +31,7 @@ export interface RideAhead {
 const hoursOf = (ride: PlannedRide): number => ride.distanceKm / GROUND[ride.surface].kmPerH;
 
 /** A planned ride on one of its days. */
-function rideOn(ride: PlannedRide, date: DateText, zone: string, assumed: boolean): RideAhead {
+function rideOnDate(ride: PlannedRide, date: DateText, zone: string, assumed: boolean): RideAhead {
   const at = momentOf(date, ride.time, zone);
   const hours = hoursOf(ride);
   return {
@@ -50,23 +50,25 @@ function rideOn(ride: PlannedRide, date: DateText, zone: string, assumed: boolea
   };
 }
 
+export interface RidesWanted {
+  planned: readonly PlannedRide[];
+  habits: readonly PlannedRide[];
+  now: number;
+  to: DateText;
+  zone: string;
+}
+
 /**
  * The rides of some bikes that start after `now` and before the end of the day `to`, in order of time.
  * Where two overlap on one bike the later one starts when the first has ended.
  */
-export function ridesAhead(
-  planned: readonly PlannedRide[],
-  habits: readonly PlannedRide[],
-  now: number,
-  to: DateText,
-  zone: string,
-): RideAhead[] {
+export function ridesAhead({ planned, habits, now, to, zone }: RidesWanted): RideAhead[] {
   const from = dateOf(now, zone);
   const all = [
     ...planned.map((ride) => ({ ride, assumed: false })),
     ...habits.map((ride) => ({ ride, assumed: true })),
   ].flatMap(({ ride, assumed }) =>
-    datesOf(ride, from, to).map((date) => rideOn(ride, date, zone, assumed)),
+    datesOf(ride, from, to).map((date) => rideOnDate(ride, date, zone, assumed)),
   );
   const ahead = all
     .filter((r) => r.at > now)
@@ -90,7 +92,7 @@ export function overlapping(
   zone: string,
 ) {
   const rides = planned
-    .flatMap((ride) => datesOf(ride, from, to).map((date) => rideOn(ride, date, zone, false)))
+    .flatMap((ride) => datesOf(ride, from, to).map((date) => rideOnDate(ride, date, zone, false)))
     .sort((a, b) => a.at - b.at);
   return rides.flatMap((ride, n) =>
     rides

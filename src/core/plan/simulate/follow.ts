@@ -13,7 +13,7 @@ import {
 } from '../../care';
 import { MS_PER_HOUR } from '../../units';
 import { noCosts, type Costs } from './costs';
-import type { Bench, BikeProblem, RideExposed, Work } from '../solver/problem';
+import type { BenchSlot, BikeProblem, RideExposed, Work } from '../solver/problem';
 import { minutesOf } from '../solver/rules';
 import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '../solver/terms';
 
@@ -42,7 +42,7 @@ export interface Future {
 }
 
 /** What is done at a bench in each future; null: nothing. */
-export type Policy = (d: number, bench: Bench, futures: readonly Future[]) => (Work | null)[];
+export type Policy = (d: number, bench: BenchSlot, futures: readonly Future[]) => (Work | null)[];
 
 /** Less hours of wetness left than this count as dry. */
 const WET_LEFT_H = 1;
@@ -77,7 +77,14 @@ export function follow(
     const works = policy(d, bench, futures);
     futures.forEach((f, k) => {
       const work = works[k];
-      if (work) doIt(problem, f, d, bench, work, minutesOf(work, shared[d] ?? false), blind);
+      if (work)
+        doIt(problem, f, {
+          day: d,
+          bench,
+          work,
+          minutes: minutesOf(work, shared[d] ?? false),
+          blind,
+        });
     });
     ridesOf(problem, bench.rides, futures, bench, blind);
   });
@@ -110,7 +117,7 @@ export function livesLeft(problem: BikeProblem, coat: number, chain: ChainState)
   return !kind || kind.lubeClass === null ? 0 : chain.film * (chain.lifeKm / kind.lifeKm);
 }
 
-function standTo(f: Future, to: number, bench: Bench, blind: boolean): void {
+function standTo(f: Future, to: number, bench: BenchSlot, blind: boolean): void {
   const before = f.truth.rust;
   if (!blind) standOn(f.reckoned, to, bench.air);
   standOn(f.truth, to, bench.air);
@@ -119,15 +126,15 @@ function standTo(f: Future, to: number, bench: Bench, blind: boolean): void {
 
 const rescueOf = ({ spec }: Work): WorkSpec => ({ ...spec, drying: 'towel and air' });
 
-function doIt(
-  problem: BikeProblem,
-  f: Future,
-  day: number,
-  bench: Bench,
-  work: Work,
-  minutes: number,
-  blind: boolean,
-): void {
+interface JobAt {
+  day: number;
+  bench: BenchSlot;
+  work: Work;
+  minutes: number;
+  blind: boolean;
+}
+
+function doIt(problem: BikeProblem, f: Future, { day, bench, work, minutes, blind }: JobAt): void {
   const { film, outside, inside } = f.reckoned;
   const wet = isWet(f.reckoned);
   // A top-up on a wet chain is a rescue: the water is driven out first.
@@ -154,7 +161,7 @@ function ridesOf(
   problem: BikeProblem,
   rides: readonly RideExposed[],
   futures: readonly Future[],
-  bench: Bench | undefined,
+  bench: BenchSlot | undefined,
   blind: boolean,
 ): void {
   if (!bench) return;

@@ -2,7 +2,7 @@ import type { Values } from '../solver/backward';
 import { effectOf, freshFilm } from '../solver/effect';
 import { isWet, livesLeft, type Future, type Policy } from './follow';
 import { STATES, valueAt } from '../solver/grid';
-import { RACE_CLEAN_DAYS, type Bench, type BikeProblem, type Work } from '../solver/problem';
+import { RACE_CLEAN_DAYS, type BenchSlot, type BikeProblem, type Work } from '../solver/problem';
 import { allowedAt, minutesOf, mustWork } from '../solver/rules';
 import { priceOf } from '../solver/terms';
 import { rustPerHour, towelledFor } from '../solver/wetness';
@@ -25,7 +25,7 @@ export interface Days {
 }
 
 /** The day by which a chain must be cleaned, by the calendar's cap or for a race; null: no such day. */
-function cleanBy({ capDays }: BikeProblem, bench: Bench, f: Future): number | null {
+function cleanBy({ capDays }: BikeProblem, bench: BenchSlot, f: Future): number | null {
   const byCap = capDays === null ? Infinity : f.cleanedDay + capDays;
   const { raceBy } = bench;
   const forRace = raceBy !== null && f.cleanedDay < raceBy - RACE_CLEAN_DAYS ? raceBy : Infinity;
@@ -43,7 +43,7 @@ export function choicesOf(
   d: number,
   f: Future,
 ): { works: Work[]; must: boolean } {
-  const bench = problem.benches[d] as Bench;
+  const bench = problem.benches[d] as BenchSlot;
   const works = allowedOn(problem, days, d, f);
   const by = cleanBy(problem, bench, f);
   const cleans = works.filter((w) => w.deep);
@@ -82,14 +82,18 @@ function allowedOn(
   });
 }
 
+export interface Option {
+  d: number;
+  f: Future;
+  work: Work | null;
+  shared: boolean;
+}
+
 /** Money to come if a work (null: nothing) is done now in a future, by the solved values. */
 export function worth(
   problem: BikeProblem,
   values: Values,
-  d: number,
-  f: Future,
-  work: Work | null,
-  shared: boolean,
+  { d, f, work, shared }: Option,
 ): number {
   const after = values.after[d];
   if (!after) throw new Error(`No values of day ${d}`);
@@ -119,9 +123,9 @@ export const adaptive =
       const both = days.shared[d] ?? false;
       const { works, must } = choicesOf(problem, days, d, f);
       let best: Work | null = null;
-      let least = must ? Infinity : worth(problem, values, d, f, null, both);
+      let least = must ? Infinity : worth(problem, values, { d, f, work: null, shared: both });
       for (const work of works) {
-        const value = worth(problem, values, d, f, work, both);
+        const value = worth(problem, values, { d, f, work, shared: both });
         if (value < least) [best, least] = [work, value];
       }
       return best;
@@ -144,8 +148,8 @@ export const common =
     for (const f of futures) {
       const { works, must } = choicesOf(problem, days, d, f);
       if (must) forced += 1;
-      add(null, worth(problem, values, d, f, null, both));
-      for (const work of works) add(work, worth(problem, values, d, f, work, both));
+      add(null, worth(problem, values, { d, f, work: null, shared: both }));
+      for (const work of works) add(work, worth(problem, values, { d, f, work, shared: both }));
     }
     let best: Work | null = null;
     let least = Infinity;

@@ -2,7 +2,7 @@ import { MS_PER_HOUR } from '../../units';
 import { decide } from './decide';
 import { COGS, FILM, gritIndex, GRITS, INSIDE, OUTSIDE, STATES } from './grid';
 import { overRides } from './overRides';
-import type { Bench, BikeProblem } from './problem';
+import type { BenchSlot, BikeProblem } from './problem';
 import { startAnew } from './terms';
 import { wetHoursAt } from './wetness';
 
@@ -28,7 +28,7 @@ export function solve(
   let next: Float64Array = lastValue(problem);
   let nextWet: Float64Array = next;
   for (let d = benches.length - 1; d >= 0; d--) {
-    const bench = benches[d] as Bench;
+    const bench = benches[d] as BenchSlot;
     const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
     const value = overRides(problem, bench, until, next, nextWet);
     after[d] = value;

@@ -13,7 +13,7 @@ import {
   STATES,
   valueAt,
 } from './grid';
-import type { Bench, BikeProblem, Work } from './problem';
+import type { BenchSlot, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf } from './terms';
 import { rustPerHour, towelledFor } from './wetness';
@@ -95,7 +95,7 @@ export function decide(
 function stillWet(
   { prices }: BikeProblem,
   values: Float64Array,
-  bench: Bench,
+  bench: BenchSlot,
   wetHours: number,
 ): Float64Array {
   const hours = Math.min(wetHours, towelledFor(bench.air));

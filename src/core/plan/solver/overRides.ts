@@ -15,7 +15,7 @@ import {
   OUTSIDE,
   STATES,
 } from './grid';
-import type { Bench, BikeProblem, RideExposed } from './problem';
+import type { BenchSlot, BikeProblem, RideExposed } from './problem';
 import {
   drynessBetween,
   filmLost,
@@ -60,7 +60,7 @@ class Passage extends Move {
  */
 export function overRides(
   problem: BikeProblem,
-  bench: Bench,
+  bench: BenchSlot,
   until: number,
   next: Float64Array,
   nextWet: Float64Array,
@@ -83,7 +83,7 @@ export function overRides(
 const ALIKE = 0.04;
 
 /** The futures, those together in which the rides of a day meet the same: on a dry day that is most of them. */
-function alike({ rides }: Bench, futures: number): number[][] {
+function alike({ rides }: BenchSlot, futures: number): number[][] {
   if (rides.length === 0) return [Array.from({ length: futures }, (_, k) => k)];
   const groups = new Map<string, number[]>();
   for (let k = 0; k < futures; k++) {
@@ -127,7 +127,7 @@ function addFuture(
  */
 function pass(
   problem: BikeProblem,
-  bench: Bench,
+  bench: BenchSlot,
   until: number,
   p: number,
   members: readonly number[],

@@ -58,7 +58,7 @@ export interface RideExposed {
 }
 
 /** A day's chance to work on a bike. */
-export interface Bench {
+export interface BenchSlot {
   date: DateText;
   /** When work can begin, ms: the rider's hour, or the end of the ride before it. */
   from: number;
@@ -112,7 +112,7 @@ export interface BikeProblem {
   limits: { outside: number; inside: number };
   /** Rides between now and the first bench. */
   before: readonly RideExposed[];
-  benches: readonly Bench[];
+  benches: readonly BenchSlot[];
   prices: Prices;
   /** Days between two cleans at most; null: as due. And when the last was, days since 1970. */
   capDays: number | null;

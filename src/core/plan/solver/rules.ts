@@ -1,7 +1,7 @@
 import { LUBE_CLASSES } from '../../lube';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
 import { settingHours, type Air } from '../../weather';
-import { SHARED_MINUTES, type Bench, type Family, type Work } from './problem';
+import { SHARED_MINUTES, type BenchSlot, type Family, type Work } from './problem';
 
 /** Hours from starting a work to riding: its own minutes, then setting in the air there is. */
 export function readyHours(work: Work, air: Air): number {
@@ -14,7 +14,7 @@ export const minutesOf = (work: Work, shared: boolean): number =>
   shared ? Math.max(2, work.handsOn - SHARED_MINUTES) : work.handsOn;
 
 /** The latest start, ms, so that the chain is ready for the next ride; null: no ride is waiting. */
-export const startBy = (work: Work, bench: Bench): number | null =>
+export const startBy = (work: Work, bench: BenchSlot): number | null =>
   bench.nextRideAt === null ? null : bench.nextRideAt - readyHours(work, bench.air) * MS_PER_HOUR;
 
 export interface Circumstance {
@@ -32,7 +32,7 @@ export interface Circumstance {
  * what is on the chain, in air warm enough for the bottle, and before a race nothing new. A chain that is wet
  * on the eve of a race is lubed all the same.
  */
-export function mayDo(work: Work, bench: Bench, on: Circumstance): boolean {
+export function mayDo(work: Work, bench: BenchSlot, on: Circumstance): boolean {
   if (bench.mark === 'leave') return false;
   if (!work.over.includes(on.family)) return false;
   if (minutesOf(work, on.shared) > on.minutes) return false;
@@ -45,7 +45,7 @@ export function mayDo(work: Work, bench: Bench, on: Circumstance): boolean {
 }
 
 /** A pin narrows the works of its day to its own depth, where one of them can be done at all. */
-export function allowedAt(works: readonly Work[], bench: Bench, on: Circumstance): Work[] {
+export function allowedAt(works: readonly Work[], bench: BenchSlot, on: Circumstance): Work[] {
   const can = works.filter((w) => mayDo(w, bench, on));
   const { mark } = bench;
   if (mark === null) return can;
@@ -54,5 +54,5 @@ export function allowedAt(works: readonly Work[], bench: Bench, on: Circumstance
 }
 
 /** Whether the rider's word leaves no choice but to work. */
-export const mustWork = (bench: Bench, allowed: readonly Work[]): boolean =>
+export const mustWork = (bench: BenchSlot, allowed: readonly Work[]): boolean =>
   bench.mark !== null && bench.mark !== 'leave' && allowed.length > 0;
