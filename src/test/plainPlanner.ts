@@ -12,7 +12,7 @@ import { MS_PER_DAY } from '@/core/units';
  */
 export function plainly(problem: BikeProblem): (coat: number, s: Place) => number {
   let next = (coat: number, s: Place) =>
-    startAnew(problem, problem.coats[coat]?.lubeClass ? s.film : 0, s.o, s.i, s.c);
+    startAnew(problem, problem.coats[coat]?.lubeClass ? s.film : 0, s);
   for (const bench of [...problem.benches].reverse()) {
     const after = next;
     const values = new Map<string, number>();

@@ -44,7 +44,7 @@ const {
 export function ride(before: ChainState, cogs: number, x: Exposure, f: Factors): Ridden {
   const state = copyState(before);
   const effect = { ...NO_EFFECT };
-  return { state, cogs: rideOn(state, cogs, x, f, effect), effect };
+  return { state, cogs: rideOn(state, cogs, x, { factors: f, effect }), effect };
 }
 
 /** What a ride of no length does: to be copied and filled. */
@@ -59,39 +59,91 @@ export const NO_EFFECT: RideEffect = {
   dryKm: 0,
 };
 
+/** What a ride is worked out with; `effect` is filled where one is asked for. */
+interface RideTerms {
+  factors: Factors;
+  effect?: RideEffect;
+}
+
 /**
  * The same on a state in place, for replaying thousands of rides: returns the grit on the cogs after, and
  * fills `effect` where one is asked for.
  */
 export function rideOn(
   state: ChainState,
-  cogsBefore: number,
+  cogs: number,
   x: Exposure,
-  f: Factors,
-  effect?: RideEffect,
+  { factors, effect }: RideTerms,
 ): number {
-  const coat = coatTraits(state.lube);
-  const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
-  const h = x.km / steps;
   const start = filmAtStart(state);
+  const { outside, inside } = state;
+  const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
+  const rates = stepRates(state, x, factors, steps);
+  const way: Way = { film: start, outside, inside, cogs, wear: 0, dryKm: 0, outsideByCogs: 0 };
+  along(way, rates, steps);
+  if (effect) {
+    const lost = start - way.film;
+    const { byDistance, byWater } = rates;
+    const fall = byDistance + byWater;
+    effect.filmByDistance = fall > 0 ? (lost * byDistance) / fall : 0;
+    effect.filmByWater = fall > 0 ? (lost * byWater) / fall : 0;
+    effect.filmByEarlyStart = state.film - start;
+    effect.outsideByRoad = way.outside - outside - way.outsideByCogs;
+    effect.outsideByCogs = way.outsideByCogs;
+    effect.inside = way.inside - inside;
+    effect.wear = way.wear;
+    effect.dryKm = way.dryKm;
+  }
+  state.lost += state.film - start + filmByWater(coatTraits(state.lube), x.waterMm);
+  if (state.lube) state.worn += filmByDistance(x, state.lifeKm);
+  state.film = way.film;
+  state.outside = way.outside;
+  state.inside = way.inside;
+  state.wear += way.wear;
+  state.wearSd += way.wear * wearSigma.value;
+  state.km += x.km;
+  state.kmSinceLube += x.km;
+  state.kmSinceClean += x.km;
+  return way.cogs;
+}
 
+/** What changes along a ride. */
+interface Way {
+  film: number;
+  outside: number;
+  inside: number;
+  cogs: number;
+  wear: number;
+  dryKm: number;
+  outsideByCogs: number;
+}
+
+/** What one step of a ride does: the same for each step of it. */
+interface StepRates extends ReturnType<typeof gritRates> {
+  km: number;
+  byDistance: number;
+  byWater: number;
+  wear: number;
+}
+
+function stepRates(state: ChainState, x: Exposure, f: Factors, steps: number): StepRates {
+  const coat = coatTraits(state.lube);
+  const km = x.km / steps;
   const stickier = (state.wipeMissed ? unwipedStickiness.value : 1) * f.grit;
-  const rates = gritRates(coat, { km: h, dirtPerKm: x.dirtPerKm, stickier });
-  const { outsideKept, cogsKept, handBack, migration } = rates;
-  const washed = filmByWater(coat, x.waterMm);
-  const byDistance = state.lube
-    ? filmByDistance({ km: h, load: x.load }, state.lifeKm * f.life)
-    : 0;
-  const byWater = washed / steps;
-  const fall = byDistance + byWater;
-  const wearStep = wearPerKm.value * f.wear * h;
+  return {
+    ...gritRates(coat, { km, dirtPerKm: x.dirtPerKm, stickier }),
+    km,
+    byDistance: state.lube ? filmByDistance({ km, load: x.load }, state.lifeKm * f.life) : 0,
+    byWater: filmByWater(coat, x.waterMm) / steps,
+    wear: wearPerKm.value * f.wear * km,
+  };
+}
 
-  let { outside, inside } = state;
-  let cogs = cogsBefore;
-  let film = start;
-  let wear = 0;
-  let dryKm = 0;
-  let outsideByCogs = 0;
+/** Takes a chain along its ride, step by step. */
+function along(way: Way, rates: StepRates, steps: number): void {
+  const { outsideKept, cogsKept, handBack, migration } = rates;
+  const fall = rates.byDistance + rates.byWater;
+  let { film, outside, inside, cogs } = way;
   for (let n = 0; n < steps; n++) {
     const filmNext = film > fall ? film - fall : 0;
     const filmMid = (film + filmNext) / 2;
@@ -101,41 +153,22 @@ export function rideOn(
     if (cogs > outside) {
       const handed = handBack * (cogs - outside);
       outside += handed;
-      outsideByCogs += handed;
+      way.outsideByCogs += handed;
     }
     const insideNext = 1 - (1 - inside) * Math.exp(-migration * 0.5 * (outsideBefore + outside));
     const dry = filmMid < reserve.value ? (reserve.value - filmMid) / reserve.value : 0;
-    wear +=
-      wearStep *
+    way.wear +=
+      rates.wear *
       (1 + wearByGrit.value * 0.5 * (inside + insideNext)) *
       (1 + wearByDryness.value * dry);
-    if (dry > 0) dryKm += h;
+    if (dry > 0) way.dryKm += rates.km;
     inside = insideNext;
     film = filmNext;
   }
-
-  if (effect) {
-    const lost = start - film;
-    effect.filmByDistance = fall > 0 ? (lost * byDistance) / fall : 0;
-    effect.filmByWater = fall > 0 ? (lost * byWater) / fall : 0;
-    effect.filmByEarlyStart = state.film - start;
-    effect.outsideByRoad = outside - state.outside - outsideByCogs;
-    effect.outsideByCogs = outsideByCogs;
-    effect.inside = inside - state.inside;
-    effect.wear = wear;
-    effect.dryKm = dryKm;
-  }
-  state.lost += state.film - start + washed;
-  if (state.lube) state.worn += filmByDistance(x, state.lifeKm);
-  state.film = film;
-  state.outside = outside;
-  state.inside = inside;
-  state.wear += wear;
-  state.wearSd += wear * wearSigma.value;
-  state.km += x.km;
-  state.kmSinceLube += x.km;
-  state.kmSinceClean += x.km;
-  return cogs;
+  way.film = film;
+  way.outside = outside;
+  way.inside = inside;
+  way.cogs = cogs;
 }
 
 /** Film at the start of a ride: a coat that has not set is partly thrown off. */

@@ -42,7 +42,7 @@ type Of<T extends PlainEvent['type']> = Extract<PlainEvent, { type: T }>;
 
 function rode({ state, cogs, exposure, learnt, airAfter }: Moment): Outcome {
   if (!exposure) return { state };
-  const cogsAfter = rideOn(state, cogs, exposure, learnt.factors);
+  const cogsAfter = rideOn(state, cogs, exposure, learnt);
   rodeOn(state, exposure, airAfter(exposure.hours));
   return { state, cogs: cogsAfter };
 }

@@ -42,7 +42,10 @@ describe('the grid', () => {
   it('gives a straight function back exactly, anywhere', () => {
     fc.assert(
       fc.property(share, share, share, share, (film, o, i, c) => {
-        expect(valueAt(straight, 0, film, o, i, c)).toBeCloseTo(3 * film - 2 * o + 5 * i + c, 9);
+        expect(valueAt(straight, 0, film, { o, i, c })).toBeCloseTo(
+          3 * film - 2 * o + 5 * i + c,
+          9,
+        );
       }),
     );
   });
@@ -54,14 +57,14 @@ describe('the grid', () => {
     for (const o of OUTSIDE)
       for (const i of INSIDE)
         for (const c of COGS)
-          gritCorners(o * 0.4, 1 - (1 - i) * 0.9, c * 0.3, move.index, move.weight, CORNERS * g++);
+          gritCorners({ o: o * 0.4, i: 1 - (1 - i) * 0.9, c: c * 0.3 }, move, CORNERS * g++);
     const out = new Float64Array(STATES);
     movedValues(values, 0, move, out);
     FILM.forEach((film, f) => {
       const n = f * GRITS + (3 * INSIDE.length + 2) * COGS.length + 1;
       const [o = 0, i = 0, c = 0] = [OUTSIDE[3], INSIDE[2], COGS[1]];
       expect(out[n]).toBeCloseTo(
-        valueAt(values, 0, film * 0.7, o * 0.4, 1 - (1 - i) * 0.9, c * 0.3),
+        valueAt(values, 0, film * 0.7, { o: o * 0.4, i: 1 - (1 - i) * 0.9, c: c * 0.3 }),
         9,
       );
     });
@@ -126,7 +129,7 @@ describe('the plan', () => {
       [0.15, 0.5, 0.3, 0],
       [0, 0.7, 0.5, 1],
     ] as const) {
-      const fast = valueAt(before, 0, film, o, i, c);
+      const fast = valueAt(before, 0, film, { o, i, c });
       // They differ in their steps along a ride, and in blending film and grit one after the other.
       expect(Math.abs(fast / plain(0, { film, o, i, c }) - 1)).toBeLessThan(0.03);
     }

@@ -8,6 +8,7 @@ import {
   standOn,
   work as doWork,
   type ChainState,
+  type Exposure,
   type Factors,
   type WorkSpec,
 } from '../../care';
@@ -71,7 +72,14 @@ export function follow(
     cleanedDay: problem.lastCleanDay,
     done: [],
   }));
-  ridesOf(problem, problem.before, futures, benches[0], blind);
+  const rideAll = (rides: readonly RideExposed[], bench: BenchSlot | undefined) => {
+    for (const ride of rides)
+      futures.forEach((f, k) => {
+        const x = ride.exposure[k];
+        if (bench && x) rideIt(problem, f, { ride, x, bench, blind });
+      });
+  };
+  rideAll(problem.before, benches[0]);
   benches.forEach((bench, d) => {
     for (const f of futures) standTo(f, bench.from, bench, blind);
     const works = policy(d, bench, futures);
@@ -86,20 +94,18 @@ export function follow(
           blind,
         });
     });
-    ridesOf(problem, bench.rides, futures, bench, blind);
+    rideAll(bench.rides, bench);
   });
   const end = (benches.at(-1)?.from ?? problem.now) + 24 * MS_PER_HOUR;
   const last = benches.at(-1);
   for (const f of futures) {
     if (last) standTo(f, end, last, blind);
     const { costs, truth } = f;
-    costs.remainder = startAnew(
-      problem,
-      livesLeft(problem, f.coat, truth),
-      truth.outside,
-      truth.inside,
-      f.trueCogs,
-    );
+    costs.remainder = startAnew(problem, livesLeft(problem, f.coat, truth), {
+      o: truth.outside,
+      i: truth.inside,
+      c: f.trueCogs,
+    });
     costs.total =
       (costs.minutes / 60) * problem.prices.hour +
       costs.goods +
@@ -155,44 +161,41 @@ function doIt(problem: BikeProblem, f: Future, { day, bench, work, minutes, blin
   f.done.push({ day, work, film, outside, inside, wet });
 }
 
+/** Filled by each ride and read at once. */
 const effect = { ...NO_EFFECT };
 
-function ridesOf(
-  problem: BikeProblem,
-  rides: readonly RideExposed[],
-  futures: readonly Future[],
-  bench: BenchSlot | undefined,
-  blind: boolean,
-): void {
-  if (!bench) return;
+/** A ride that meets a chain in a future, and who looks. */
+interface RideMet {
+  ride: RideExposed;
+  x: Exposure;
+  bench: BenchSlot;
+  blind: boolean;
+}
+
+function rideIt(problem: BikeProblem, f: Future, { ride, x, bench, blind }: RideMet): void {
   const { prices, limits, factors } = problem;
-  for (const ride of rides)
-    futures.forEach((f, k) => {
-      const x = ride.exposure[k];
-      if (!x) return;
-      standTo(f, ride.at, bench, blind);
-      const { truth, costs } = f;
-      const watts = extraWatts(truth);
-      const { outside, inside, wear, rust } = truth;
-      if (!blind) {
-        f.cogs = rideOn(f.reckoned, f.cogs, x, factors);
-        rodeOn(f.reckoned, x, bench.air);
-      }
-      f.trueCogs = rideOn(truth, f.trueCogs, x, f.nature, effect);
-      rodeOn(truth, x, bench.air);
-      const wattHours = ((watts + extraWatts(truth)) / 2) * x.hours;
-      const grubby = grubbiness((outside + truth.outside) / 2, (inside + truth.inside) / 2, limits);
-      costs.wear += truth.wear - wear;
-      costs.wearMoney += (truth.wear - wear) * prices.wearPercent;
-      costs.rust += Math.max(0, truth.rust - rust);
-      costs.dryKm += effect.dryKm;
-      costs.grubbyKm += x.km * grubby;
-      costs.wattHours += wattHours;
-      costs.rideHours += x.hours;
-      costs.km += x.km;
-      costs.penalties +=
-        effect.dryKm * prices.dryKm * dryWeight(ride.weight) +
-        x.km * grubby * prices.grubbyKm +
-        wattHours * prices.wattHour * wattWeight(ride.weight);
-    });
+  standTo(f, ride.at, bench, blind);
+  const { truth, costs } = f;
+  const watts = extraWatts(truth);
+  const { outside, inside, wear, rust } = truth;
+  if (!blind) {
+    f.cogs = rideOn(f.reckoned, f.cogs, x, { factors });
+    rodeOn(f.reckoned, x, bench.air);
+  }
+  f.trueCogs = rideOn(truth, f.trueCogs, x, { factors: f.nature, effect });
+  rodeOn(truth, x, bench.air);
+  const wattHours = ((watts + extraWatts(truth)) / 2) * x.hours;
+  const grubby = grubbiness((outside + truth.outside) / 2, (inside + truth.inside) / 2, limits);
+  costs.wear += truth.wear - wear;
+  costs.wearMoney += (truth.wear - wear) * prices.wearPercent;
+  costs.rust += Math.max(0, truth.rust - rust);
+  costs.dryKm += effect.dryKm;
+  costs.grubbyKm += x.km * grubby;
+  costs.wattHours += wattHours;
+  costs.rideHours += x.hours;
+  costs.km += x.km;
+  costs.penalties +=
+    effect.dryKm * prices.dryKm * dryWeight(ride.weight) +
+    x.km * grubby * prices.grubbyKm +
+    wattHours * prices.wattHour * wattWeight(ride.weight);
 }

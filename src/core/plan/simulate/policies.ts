@@ -103,7 +103,10 @@ export function worth(
   const rustFor = (hours: number) =>
     isWet(f.reckoned) ? problem.prices.rust * rustPerHour(f.reckoned.film) * hours : 0;
   if (work === null) {
-    return rustFor(wetLeftH) + valueAt(after, f.coat * STATES, life, outside, inside, f.cogs);
+    return (
+      rustFor(wetLeftH) +
+      valueAt(after, f.coat * STATES, life, { o: outside, i: inside, c: f.cogs })
+    );
   }
   const left = effectOf(work);
   const within = inside * left.i;
@@ -112,7 +115,11 @@ export function worth(
   const base = (work.coat ?? f.coat) * STATES;
   const air = problem.benches[d]?.air;
   const rust = work.coat === null && air ? rustFor(Math.min(wetLeftH, towelledFor(air))) : 0;
-  return rust + price + valueAt(after, base, film, outside * left.o, within, f.cogs * left.c);
+  return (
+    rust +
+    price +
+    valueAt(after, base, film, { o: outside * left.o, i: within, c: f.cogs * left.c })
+  );
 }
 
 /** The best work by the solved values, in each future by itself: the plan as it re-forms from day to day. */

@@ -1,6 +1,6 @@
 import { MS_PER_HOUR } from '../../units';
 import { decide } from './decide';
-import { COGS, FILM, gritIndex, GRITS, INSIDE, OUTSIDE, STATES } from './grid';
+import { COGS, FILM, gritIndex, GRITS, INSIDE, OUTSIDE, STATES, type Grit } from './grid';
 import { overRides } from './overRides';
 import type { BenchSlot, BikeProblem } from './problem';
 import { startAnew } from './terms';
@@ -30,7 +30,7 @@ export function solve(
   for (let d = benches.length - 1; d >= 0; d--) {
     const bench = benches[d] as BenchSlot;
     const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
-    const value = overRides(problem, bench, until, next, nextWet);
+    const value = overRides(problem, { bench, until }, { dry: next, wet: nextWet });
     after[d] = value;
     ({ best: next, bestWet: nextWet } = decide(problem, d, value, {
       minutes: minutes[d] ?? 0,
@@ -56,18 +56,20 @@ function isRaceClean({ benches, works }: BikeProblem, d: number, minutes: readon
 function lastValue(problem: BikeProblem): Float64Array {
   const value = new Float64Array(problem.coats.length * STATES);
   problem.coats.forEach((_, p) => {
-    eachState((f, o, i, c, n) => {
-      value[p * STATES + n] = startAnew(problem, f, o, i, c);
+    eachState((film, grit, n) => {
+      value[p * STATES + n] = startAnew(problem, film, grit);
     });
   });
   return value;
 }
 
-function eachState(see: (f: number, o: number, i: number, c: number, n: number) => void): void {
+function eachState(visit: (film: number, grit: Grit, n: number) => void): void {
   FILM.forEach((film, f) =>
     OUTSIDE.forEach((outside, o) =>
       INSIDE.forEach((inside, i) =>
-        COGS.forEach((cogs, c) => see(film, outside, inside, cogs, f * GRITS + gritIndex(o, i, c))),
+        COGS.forEach((cogs, c) =>
+          visit(film, { o: outside, i: inside, c: cogs }, f * GRITS + gritIndex(o, i, c)),
+        ),
       ),
     ),
   );

@@ -81,7 +81,8 @@ export function decide(
       }
       for (const work of allowed) {
         if (work.coat !== null) continue;
-        const values = wiped.get(work) ?? wipe(problem, work, after, p, shared);
+        const price = priceOf(work, minutesOf(work, shared), problem.prices);
+        const values = wiped.get(work) ?? wipedValues(work, after, p, price);
         wiped.set(work, values);
         lessOf(out, wet ? stillWet(problem, values, bench, wetHours) : values, p * states);
       }
@@ -123,14 +124,19 @@ function lookUp(problem: BikeProblem, work: Work, after: Float64Array, shared: b
     for (const i of INSIDE)
       for (const c of COGS) {
         const film = freshFilm(i * left.i);
-        values[g++] = price + valueAt(after, base, film, o * left.o, i * left.i, c * left.c);
+        values[g++] =
+          price +
+          valueAt(after, base, film, {
+            o: o * left.o,
+            i: i * left.i,
+            c: c * left.c,
+          });
       }
   return values;
 }
 
 /** The value of each state of a coat if a work wipes it: the film stays, but for its share. */
-function wipe(problem: BikeProblem, work: Work, after: Float64Array, p: number, shared: boolean) {
-  const price = priceOf(work, minutesOf(work, shared), problem.prices);
+function wipedValues(work: Work, after: Float64Array, p: number, price: number) {
   const values = new Float64Array(states);
   movedValues(after, p * states, moveOf(work), values);
   for (let n = 0; n < states; n++) values[n] = (values[n] as number) + price;
@@ -152,7 +158,7 @@ function moveOf(work: Work): Move {
   for (const o of OUTSIDE)
     for (const i of INSIDE)
       for (const c of COGS)
-        gritCorners(o * left.o, i * left.i, c * left.c, move.index, move.weight, CORNERS * g++);
+        gritCorners({ o: o * left.o, i: i * left.i, c: c * left.c }, move, CORNERS * g++);
   moves.set(work, move);
   return move;
 }

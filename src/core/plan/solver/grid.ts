@@ -41,15 +41,21 @@ export function filmPlace(film: number, out: { at: number; share: number }): voi
 
 export const CORNERS = 8;
 
-/** The eight grit points around a state and their weights, written at `place` of two arrays. */
-export function gritCorners(
-  o: number,
-  i: number,
-  c: number,
-  index: Int32Array,
-  weight: Float64Array,
-  place: number,
-): void {
+/** Grit outside, inside and on the cogs, 0 to 1 each. */
+export interface Grit {
+  o: number;
+  i: number;
+  c: number;
+}
+
+/** Grit points and the weight of each, a row of corners after the other. */
+interface Corners {
+  readonly index: Int32Array;
+  readonly weight: Float64Array;
+}
+
+/** The eight grit points around a state and their weights, written at `place` of `corners`. */
+export function gritCorners({ o, i, c }: Grit, { index, weight }: Corners, place: number): void {
   const no = below(OUTSIDE, o);
   const ni = below(INSIDE, i);
   const nc = below(COGS, c);
@@ -66,7 +72,7 @@ export function gritCorners(
 }
 
 /** Where every grit point goes, and what becomes of every film: the two do not depend on one another. */
-export class Move {
+export class Move implements Corners {
   readonly film = new Float64Array(FILMS);
   readonly index = new Int32Array(GRITS * CORNERS);
   readonly weight = new Float64Array(GRITS * CORNERS);
@@ -124,27 +130,19 @@ export function movedValues(
   }
 }
 
-const spotIndex = new Int32Array(CORNERS);
-const spotWeight = new Float64Array(CORNERS);
+const spot: Corners = { index: new Int32Array(CORNERS), weight: new Float64Array(CORNERS) };
 const spotFilm = { at: 0, share: 0 };
 
 /** The value at any state, from the values of its coat, which start at `base`. */
-export function valueAt(
-  values: Float64Array,
-  base: number,
-  film: number,
-  o: number,
-  i: number,
-  c: number,
-): number {
+export function valueAt(values: Float64Array, base: number, film: number, grit: Grit): number {
   filmPlace(film, spotFilm);
-  gritCorners(o, i, c, spotIndex, spotWeight, 0);
+  gritCorners(grit, spot, 0);
   const low = base + spotFilm.at * GRITS;
   let a = 0;
   let b = 0;
   for (let k = 0; k < CORNERS; k++) {
-    const g = spotIndex[k] as number;
-    const w = spotWeight[k] as number;
+    const g = spot.index[k] as number;
+    const w = spot.weight[k] as number;
     a += w * (values[low + g] as number);
     b += w * (values[low + GRITS + g] as number);
   }

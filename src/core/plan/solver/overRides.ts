@@ -1,5 +1,5 @@
 import { filmByStanding } from '../../care/model/rates';
-import { CARE } from '../../care';
+import { CARE, type Exposure } from '../../care';
 import { MS_PER_HOUR } from '../../units';
 import {
   COGS,
@@ -15,7 +15,7 @@ import {
   OUTSIDE,
   STATES,
 } from './grid';
-import type { BenchSlot, BikeProblem, RideExposed } from './problem';
+import type { BenchSlot, BikeProblem, CoatKind, RideExposed } from './problem';
 import {
   drynessBetween,
   filmLost,
@@ -51,31 +51,51 @@ class Passage extends Move {
   readonly byGrit = new Float64Array(GRITS);
   /** Wear cost at full dryness, by grit. */
   readonly dryWear = new Float64Array(GRITS);
+
+  /** Adds a future's costs and what follows (`moved`), its share of them, to the values of a coat. */
+  addTo(value: Float64Array, moved: Float64Array, share: number): void {
+    for (let f = 0, n = 0; f < films; f++) {
+      const byFilm = this.byFilm[f] as number;
+      const dry = this.dryness[f] as number;
+      for (let g = 0; g < grits; g++, n++) {
+        const cost = byFilm + (this.byGrit[g] as number) + dry * (this.dryWear[g] as number);
+        value[n] = (value[n] as number) + (cost + (moved[n] as number)) * share;
+      }
+    }
+  }
+}
+
+/** A bench and the moment of the next one, ms. */
+interface Between {
+  bench: BenchSlot;
+  until: number;
 }
 
 /**
  * The value of each state after a day's decision: what the rides until the next bench cost on average over
- * the futures, and what the chain they leave is worth there. `next` and `nextWet` are the values at the
- * next bench of a dry and of a wet chain.
+ * the futures, and what the chain they leave is worth there. `next`: the values at the next bench of a dry
+ * and of a wet chain.
  */
 export function overRides(
   problem: BikeProblem,
-  bench: BenchSlot,
-  until: number,
-  next: Float64Array,
-  nextWet: Float64Array,
+  between: Between,
+  next: { dry: Float64Array; wet: Float64Array },
 ): Float64Array {
   const { coats, natures } = problem;
   const value = new Float64Array(coats.length * states);
   const passage = new Passage();
   const moved = new Float64Array(states);
-  const groups = alike(bench, natures.length);
-  for (let p = 0; p < coats.length; p++)
+  const groups = alike(between.bench, natures.length);
+  coats.forEach((coat, p) => {
+    const base = p * states;
     for (const members of groups) {
-      const wet = pass(problem, bench, until, p, members, passage);
-      movedValues(wet ? nextWet : next, p * states, passage, moved);
-      addFuture(passage, moved, value, p * states, members.length / natures.length);
+      const met = metBy(problem, between, coat, members);
+      passFilms(met, passage);
+      passGrits(met, passage);
+      movedValues(staysWet(met) ? next.wet : next.dry, base, passage, moved);
+      passage.addTo(value.subarray(base, base + states), moved, members.length / natures.length);
     }
+  });
   return value;
 }
 
@@ -102,66 +122,73 @@ function alike({ rides }: BenchSlot, futures: number): number[][] {
   return [...groups.values()];
 }
 
-/** Adds a future's costs and what follows, its share of them, to the values of a coat. */
-function addFuture(
-  passage: Passage,
-  moved: Float64Array,
-  value: Float64Array,
-  base: number,
-  share: number,
-): void {
-  const { byGrit, dryWear } = passage;
-  for (let f = 0, n = 0; f < films; f++) {
-    const byFilm = passage.byFilm[f] as number;
-    const dry = passage.dryness[f] as number;
-    for (let g = 0; g < grits; g++, n++) {
-      const cost = byFilm + (byGrit[g] as number) + dry * (dryWear[g] as number);
-      value[base + n] = (value[base + n] as number) + (cost + (moved[n] as number)) * share;
-    }
-  }
+/** What one coat meets between two benches, in futures that meet the same. */
+interface Met extends Between {
+  problem: BikeProblem;
+  coat: CoatKind;
+  /** Rides that take place in these futures, with what they meet. */
+  rides: { ride: RideExposed; x: Exposure; rate: GritRate }[];
+  /** How long a coat lasts in truth over how long it is reckoned to: this only bears on how dry it is. */
+  owns: number[];
 }
 
-/**
- * Fills a passage for one coat in futures that meet the same; returns whether the chain comes to the next bench
- * wet. They differ in how long a coat lasts in truth, which only bears on how dry it is.
- */
-function pass(
+function metBy(
   problem: BikeProblem,
-  bench: BenchSlot,
-  until: number,
-  p: number,
+  between: Between,
+  coat: CoatKind,
   members: readonly number[],
-  out: Passage,
-): boolean {
-  const { prices, limits, factors } = problem;
-  const coat = problem.coats[p];
-  const k = members[0] ?? 0;
-  const owns = members.map((m) => (problem.natures[m] ?? factors).life / factors.life);
-  if (!coat) throw new Error(`No coat ${p}`);
-  const lube = coat.lubeClass;
-  const rides = bench.rides;
-  const last = rides.at(-1);
-  const hours = (until - bench.from) / MS_PER_HOUR;
-  const idle = filmByStanding(lube, hours);
-  const life = coat.lifeKm * factors.life;
+): Met {
+  const { factors, natures } = problem;
+  const rides = between.bench.rides.flatMap((ride) => {
+    const x = ride.exposure[members[0] ?? 0];
+    return x ? [{ ride, x, rate: gritRate(x, coat.lubeClass, factors.grit) }] : [];
+  });
+  const owns = members.map((m) => (natures[m] ?? factors).life / factors.life);
+  return { ...between, problem, coat, rides, owns };
+}
 
+/** Hours from the last ride to the next bench, and those a chain drips on after it; null without a ride. */
+function afterLast({ rides, bench, until }: Met): { hours: number; drip: number } | null {
+  const last = rides.at(-1);
+  if (!last) return null;
+  const hours = (until - last.ride.at) / MS_PER_HOUR;
+  return { hours, drip: dripFor(last.x.waterMm, bench.air) };
+}
+
+/** Whether the chain comes to the next bench wet. */
+function staysWet(met: Met): boolean {
+  const after = afterLast(met);
+  return after !== null && after.drip - after.hours > LEAST_WET_H;
+}
+
+/** Share of the ride and mean dryness of it; a coat that lasts shorter than reckoned is drier than it is taken to be. */
+function drynessOf(owns: readonly number[], film: number, after: number) {
+  let share = 0;
+  let mean = 0;
+  for (const own of owns) {
+    const dry = drynessBetween(1 - (1 - film) / own, 1 - (1 - after) / own);
+    share += dry.share / owns.length;
+    mean += dry.mean / owns.length;
+  }
+  return { share, mean };
+}
+
+/** What becomes of every film, and what that costs. */
+function passFilms(met: Met, out: Passage): void {
+  const { problem, coat, rides, owns, bench, until } = met;
+  const { prices, factors } = problem;
+  const idle = filmByStanding(coat.lubeClass, (until - bench.from) / MS_PER_HOUR);
+  const life = coat.lifeKm * factors.life;
+  const last = afterLast(met);
+  const wetHours = last ? Math.max(0, Math.min(last.drip, last.hours)) : 0;
   for (let f = 0; f < films; f++) {
     let film = filmAxis[f] as number;
     let cost = 0;
     let weighted = 0;
     let km = 0;
-    for (const ride of rides) {
-      const x = ride.exposure[k];
-      if (!x) continue;
-      const after = film - filmLost(x, lube, life);
-      // A coat that lasts shorter than reckoned is drier than it is taken to be.
-      let share = 0;
-      let mean = 0;
-      for (const own of owns) {
-        const dry = drynessBetween(1 - (1 - film) / own, 1 - (1 - after) / own);
-        share += dry.share / owns.length;
-        mean += dry.mean / owns.length;
-      }
+    for (const { ride, x } of rides) {
+      const after = film - filmLost(x, coat.lubeClass, life);
+      const { share, mean } = drynessOf(owns, film, after);
       cost += share * x.km * prices.dryKm * dryWeight(ride.weight);
       cost += wattsDry.value * mean * x.hours * prices.wattHour * wattWeight(ride.weight);
       weighted += mean * x.km;
@@ -169,63 +196,52 @@ function pass(
       film = Math.max(0, after);
     }
     film = Math.max(0, film - idle);
-    if (last?.exposure[k]) {
-      const drip = dripFor(last.exposure[k].waterMm, bench.air);
-      const spent = Math.min(drip, (until - last.at) / MS_PER_HOUR);
-      cost += prices.rust * rustPerHour(film) * Math.max(0, spent);
-    }
     out.film[f] = film;
-    out.byFilm[f] = cost;
+    out.byFilm[f] = cost + prices.rust * rustPerHour(film) * wetHours;
     out.dryness[f] = km > 0 ? weighted / km : 0;
   }
+}
 
-  const rates = rides.map((r) => {
-    const x = r.exposure[k];
-    return x ? gritRate(x, lube, factors.grit) : null;
-  });
+/** Where every grit goes, and what that costs. */
+function passGrits(met: Met, out: Passage): void {
+  for (let o = 0; o < outsides; o++) for (let c = 0; c < cogses; c++) passGrit(met, o, c, out);
+}
+
+/** The same for all grits inside at one point of grit outside and on the cogs: they share its way. */
+function passGrit({ problem, rides }: Met, o: number, c: number, out: Passage): void {
+  const { prices, limits } = problem;
   const wearKm = wearPerKm.value * prices.wearPercent;
-  for (let o = 0; o < outsides; o++)
-    for (let c = 0; c < cogses; c++) {
-      const first = gritIndex(o, 0, c);
-      for (let i = 0; i < insides; i++) {
-        const g = first + i * cogses;
-        out.byGrit[g] = 0;
-        out.dryWear[g] = 0;
-      }
-      let outside = outsideAxis[o] as number;
-      let cogs = cogAxis[c] as number;
-      let kept = 1;
-      for (let r = 0; r < rides.length; r++) {
-        const ride = rides[r] as RideExposed;
-        const x = ride.exposure[k];
-        if (!x) continue;
-        gritAfter(outside, cogs, rates[r] as GritRate, grit);
-        const watts = x.hours * prices.wattHour * wattWeight(ride.weight);
-        for (let i = 0; i < insides; i++) {
-          const g = first + i * cogses;
-          const before = 1 - (1 - (insideAxis[i] as number)) * kept;
-          const after = 1 - (1 - before) * grit.kept;
-          const mean = (before + after) / 2;
-          const wear = wearKm * x.km * (1 + wearByGrit.value * mean);
-          out.byGrit[g] =
-            (out.byGrit[g] as number) +
-            wear +
-            watts * (wattsOutside.value * grit.meanO + wattsInside.value * mean) +
-            prices.grubbyKm * x.km * grubbiness(grit.meanO, mean, limits);
-          out.dryWear[g] = (out.dryWear[g] as number) + wear * wearByDryness.value;
-        }
-        kept *= grit.kept;
-        outside = grit.o;
-        cogs = grit.c;
-      }
-      for (let i = 0; i < insides; i++) {
-        const g = first + i * cogses;
-        const inside = 1 - (1 - (insideAxis[i] as number)) * kept;
-        gritCorners(outside, inside, cogs, out.index, out.weight, g * corners);
-      }
+  const first = gritIndex(o, 0, c);
+  for (let i = 0; i < insides; i++) {
+    const g = first + i * cogses;
+    out.byGrit[g] = 0;
+    out.dryWear[g] = 0;
+  }
+  let outside = outsideAxis[o] as number;
+  let cogs = cogAxis[c] as number;
+  let kept = 1;
+  for (const { ride, x, rate } of rides) {
+    gritAfter(outside, cogs, rate, grit);
+    const watts = x.hours * prices.wattHour * wattWeight(ride.weight);
+    for (let i = 0; i < insides; i++) {
+      const g = first + i * cogses;
+      const before = 1 - (1 - (insideAxis[i] as number)) * kept;
+      const after = 1 - (1 - before) * grit.kept;
+      const mean = (before + after) / 2;
+      const wear = wearKm * x.km * (1 + wearByGrit.value * mean);
+      out.byGrit[g] =
+        (out.byGrit[g] as number) +
+        wear +
+        watts * (wattsOutside.value * grit.meanO + wattsInside.value * mean) +
+        prices.grubbyKm * x.km * grubbiness(grit.meanO, mean, limits);
+      out.dryWear[g] = (out.dryWear[g] as number) + wear * wearByDryness.value;
     }
-
-  const x = last?.exposure[k];
-  if (!last || !x) return false;
-  return dripFor(x.waterMm, bench.air) - (until - last.at) / MS_PER_HOUR > LEAST_WET_H;
+    kept *= grit.kept;
+    outside = grit.o;
+    cogs = grit.c;
+  }
+  for (let i = 0; i < insides; i++) {
+    const inside = 1 - (1 - (insideAxis[i] as number)) * kept;
+    gritCorners({ o: outside, i: inside, c: cogs }, out, (first + i * cogses) * corners);
+  }
 }

@@ -1,5 +1,6 @@
 import { clamp } from '../../units';
 import { PENALTY, type BikeProblem, type Prices, type Work } from './problem';
+import type { Grit } from './grid';
 import type { Weight } from '../../records/kinds';
 
 /** How far a chain is beyond the rider's standard, 0 to 1 for outside and inside each. */
@@ -22,7 +23,7 @@ const MOST = 1.5;
 const COG_SHARE = 0.3;
 
 /** Money it would take to start anew from a state at the end of the plan: what was used up must be paid. */
-export function startAnew(p: BikeProblem, film: number, o: number, i: number, c: number): number {
+export function startAnew(p: BikeProblem, film: number, { o, i, c }: Grit): number {
   const { coat, wipe, clean } = renewal(p);
   return (
     coat * (1 - film) +

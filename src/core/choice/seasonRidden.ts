@@ -1,0 +1,186 @@
+import {
+  CARE,
+  DEPTH_MINUTES,
+  extraWatts,
+  NO_EFFECT,
+  rideOn,
+  standOn,
+  startState,
+  STANDARDS,
+  usualWork,
+  work,
+  type ChainState,
+  type Factors,
+} from '../care';
+import { Chance } from '../chance';
+import { LUBE_CLASSES } from '../lube';
+import type { CleaningHabit } from '../records/wishes';
+import { MS_PER_HOUR } from '../units';
+import { STORAGE_AIR, type Air } from '../weather';
+import type { Candidate } from './candidate';
+import { exposureFor, hoursBetweenRides } from './profile';
+import type { SeasonPlan } from './season';
+
+/** Days between two cleans by the calendar; null: when it is due. */
+const CLEAN_EVERY_DAYS: Record<CleaningHabit, number | null> = {
+  due: null,
+  weekly: 7,
+  fortnightly: 14,
+  monthly: 30,
+};
+
+const minutesOf = (depth: keyof typeof DEPTH_MINUTES): number => {
+  const [low, high] = DEPTH_MINUTES[depth];
+  return (low + high) / 2;
+};
+
+/** Totals over the futures of a season. */
+export interface Sums {
+  km: number;
+  coats: number;
+  cleans: number;
+  minutes: number;
+  wear: number;
+  watts: number;
+  grit: number;
+  rides: number;
+  dry: number;
+}
+
+/** What a season is ridden with: the same in each of its futures. */
+interface Season {
+  c: Candidate;
+  plan: SeasonPlan;
+  wetShare: number;
+  works: { topUp: PieceOfWork; wipe: PieceOfWork; clean: PieceOfWork };
+  /** How long a coat of this product lasts over one of its class. */
+  own: number;
+}
+
+type PieceOfWork = ReturnType<typeof usualWork>[number];
+
+export function seasonOf(c: Candidate, plan: SeasonPlan, wetShare: number): Season {
+  const usual = usualWork(c.lubeClass, undefined, plan.between);
+  const topUp = usual.find((w) => w.depth === 'top-up');
+  const wipe = usual.find((w) => w.depth === 'wipe-down');
+  const clean = usual.findLast((w) => w.depth === 'wax reset' || w.depth === 'on-bike clean');
+  if (!topUp || !wipe || !clean) throw new Error(`No usual work for ${c.lubeClass}`);
+  const own = c.lifeKm === null ? 1 : c.lifeKm / LUBE_CLASSES[c.lubeClass].lifeKm;
+  return { c, plan, wetShare, works: { topUp, wipe, clean }, own };
+}
+
+/** One chain ridden and cared for through one future of a season. */
+export class SeasonRidden {
+  private state: ChainState;
+  private cogs = 0;
+  private lastCoatKm = 0;
+  private lastCleanMs = 0;
+  private readonly effect = { ...NO_EFFECT };
+  private readonly factors: Factors;
+  private readonly air: Air;
+
+  constructor(
+    private readonly season: Season,
+    private readonly future: number,
+    private readonly sums: Sums,
+    private readonly intervals: number[],
+  ) {
+    const { c, plan, own } = season;
+    const nature = new Chance(plan.seed, future, 1);
+    this.factors = {
+      life: c.own.life * Math.exp(c.own.lifeSigma * nature.normal()),
+      grit: c.own.grit * Math.exp(c.own.gritSigma * nature.normal()),
+      wear: 1,
+    };
+    this.air = STORAGE_AIR[plan.storage];
+    const fresh = { kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 } as const;
+    this.state = startState({ lube: c.lubeClass, ...fresh }, 0);
+    this.state.lifeKm *= own;
+  }
+
+  /** Film a usual ride takes, by distance and water. */
+  private usualLoss(): number {
+    const { c, plan, wetShare, own } = this.season;
+    const usual = exposureFor(plan.profile, wetShare);
+    const { lifeKm, washPerMm } = LUBE_CLASSES[c.lubeClass];
+    return usual.km / (lifeKm * own * this.factors.life) + washPerMm * usual.waterMm;
+  }
+
+  private work({ spec, depth }: PieceOfWork): void {
+    const done = work(this.state, this.cogs, spec, { air: this.air });
+    this.state = done.state;
+    this.cogs = done.cogs;
+    this.sums.minutes += minutesOf(depth);
+  }
+
+  private coat(by: PieceOfWork): void {
+    this.work(by);
+    const { state } = this;
+    state.at = Math.max(state.at, state.setAt);
+    state.lifeKm *= this.season.own;
+    this.sums.coats += 1;
+    this.intervals.push(state.km - this.lastCoatKm);
+    this.lastCoatKm = state.km;
+  }
+
+  private clean(): void {
+    this.coat(this.season.works.clean);
+    this.sums.cleans += 1;
+    this.lastCleanMs = this.state.at;
+  }
+
+  private recoat(): void {
+    const { plan, works } = this.season;
+    const wax = works.clean.depth === 'wax reset';
+    if (plan.oldCoat === 'clean') this.clean();
+    else if (plan.oldCoat === 'flush' && !wax)
+      this.coat({ ...works.topUp, spec: { ...works.topUp.spec, method: 'flush and wipe' } });
+    else this.coat(works.topUp);
+  }
+
+  private ride(n: number): void {
+    const { plan, wetShare } = this.season;
+    const { state, sums, effect } = this;
+    const chance = new Chance(plan.seed, this.future, n, 2);
+    const x = exposureFor(plan.profile, wetOf(wetShare, chance), chance.gamma(RAIN_SHAPE));
+    const before = extraWatts(state);
+    const wearBefore = state.wear;
+    this.cogs = rideOn(state, this.cogs, x, { factors: this.factors, effect });
+    sums.watts += (before + extraWatts(state)) / 2;
+    sums.grit += state.outside;
+    sums.wear += state.wear - wearBefore;
+    sums.km += x.km;
+    sums.rides += 1;
+    if (effect.dryKm > 0) sums.dry += 1;
+  }
+
+  /** Rides and cares for the chain to the end of the season. */
+  through(): void {
+    const { plan, works } = this.season;
+    const { profile, habit, weeks } = plan;
+    const limits = STANDARDS[plan.standard];
+    const gapMs = hoursBetweenRides(profile) * MS_PER_HOUR;
+    const everyMs = (CLEAN_EVERY_DAYS[habit] ?? Infinity) * 24 * MS_PER_HOUR;
+    const usualLoss = this.usualLoss();
+    const rides = Math.max(1, Math.round(weeks * profile.ridesPerWeek));
+    for (let n = 0; n < rides; n++) {
+      this.ride(n);
+      standOn(this.state, this.state.at + gapMs, this.air);
+      const isTime = this.state.at - this.lastCleanMs >= everyMs;
+      if (this.state.inside > limits.inside || isTime) this.clean();
+      else if (this.state.film - usualLoss < CARE.reserve.value) this.recoat();
+      else if (this.state.outside > limits.outside) this.work(works.wipe);
+    }
+  }
+}
+
+/** Rain of a wet ride varies as wet days do: gamma, shape as in the fitted climate. */
+const RAIN_SHAPE = 0.73;
+
+/** The wet share of one ride: dry, or wet for half of it to all, so that the mean is the season's. */
+function wetOf(mean: number, chance: Chance): number {
+  const whether = chance.uniform();
+  const how = chance.uniform();
+  if (mean > 0.75) return 2 * mean - 1 + how * (2 - 2 * mean);
+  return whether < mean / 0.75 ? 0.5 + how * 0.5 : 0;
+}
