@@ -7,6 +7,8 @@ const { projects, testTimeout } = require('./jest.config');
 module.exports = {
   ...projects[0],
   testTimeout,
+  // The folders jest looks through anew for each mutant.
+  roots: ['<rootDir>/src'],
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
   // A whole plan of the demo takes half a minute, and each mutant of plan would run it.
   testPathIgnorePatterns: ['plan/__tests__/demo.test.ts'],

@@ -4,14 +4,12 @@ import path from 'node:path';
 import { ensureDependencies, ROOT, run } from './setup.mjs';
 
 /**
- * Mutation testing of one folder: `npm run mutate -- src/core/care`. The tests that judge it are its own,
- * and those of the folders named here that are written for it too. See docs/mutation.md.
+ * Mutation testing of one folder: `npm run mutate -- src/core/care/model`. The tests of its room judge it,
+ * and those of the rooms named here that are written for it too. See docs/mutation.md.
  * @type {Record<string, string[]>}
  */
 const ALSO_JUDGED_BY = {
   'src/core/learn': ['src/core/care'],
-  'src/core/plan/simulate': ['src/core/plan'],
-  'src/core/plan/solver': ['src/core/plan'],
   'src/core/records': ['src/core/logbook'],
 };
 
@@ -21,7 +19,8 @@ if (!folder.startsWith('src/core/') || !existsSync(path.join(ROOT, folder))) {
   process.exit(1);
 }
 ensureDependencies();
-const judges = [folder, ...(ALSO_JUDGED_BY[folder] ?? [])];
+const room = folder.split('/').slice(0, 3).join('/');
+const judges = [room, ...(ALSO_JUDGED_BY[room] ?? [])];
 run(
   'npx',
   [

@@ -39,6 +39,7 @@ export function diaryRides(from: number, to: number): DiaryRide[] {
   return islandDays(from, to).flatMap((day) => ridesOfDay(day));
 }
 
+/** A kind of outing: when, on what, how far and fast. */
 interface Outing {
   hour: number;
   bikeId: string;
@@ -50,82 +51,51 @@ interface Outing {
   muddy?: boolean;
 }
 
-function ridesOfDay({ day, wet, rainMm }: GeneratedDay): DiaryRide[] {
-  const chance = new Chance(ISLAND_SEED, day, 9);
-  const draws = Array.from({ length: 9 }, () => chance.uniform());
-  const [
-    go = 0,
-    length = 0,
-    where = 0,
-    way = 0,
-    late = 0,
-    second = 0,
-    mud = 0,
-    ground = 0,
-    pace = 0,
-  ] = draws;
+const DRAWS = ['go', 'length', 'where', 'way', 'late', 'second', 'mud', 'ground', 'pace'] as const;
+type Draws = Record<(typeof DRAWS)[number], number>;
+
+/** What the rider goes for on a day; at most one outing is for a weekday. */
+function outingsOf({ day, wet, rainMm }: GeneratedDay, draws: Draws): Outing[] {
+  const { go, length, second, mud, ground } = draws;
   const weekday = new Date(day * MS_PER_DAY).getUTCDay();
-  const rides: DiaryRide[] = [];
-  const ride = ({
-    hour,
-    bikeId,
-    km,
-    kmPerH,
-    hills,
-    routes,
-    surface = 'paved',
-    muddy = false,
-  }: Outing) => {
-    const startedAt = day * MS_PER_DAY + Math.round((hour + late / 3) * 60) * (MS_PER_HOUR / 60);
-    const distance = Math.round(km * 10) / 10;
-    rides.push({
-      id: `${day}-${rides.length + 1}`,
-      startedAt,
-      bikeId,
-      loop: { home: HOME, bearing: way * 360, km: distance, hills },
-      hours: Math.round((distance / (kmPerH * (0.92 + 0.16 * pace))) * 60) / 60,
-      surface,
-      mud: muddy,
-      name: routes[Math.floor(where * routes.length)] ?? '',
-    });
-  };
+  const commute = { hour: 7.2, bikeId: COMMUTER, km: 17 + length * 5, kmPerH: 20, hills: 25 };
+  const tour = { hour: 9, bikeId: GRAVEL, km: 38 + length * 34, kmPerH: 19, hills: 60 };
+  const long = { hour: 8.4, bikeId: RACER, km: 62 + length * 48, kmPerH: 27, hills: 90 };
+  const evening = { hour: 17.4, bikeId: RACER, km: 34 + length * 14, kmPerH: 28, hills: 70 };
+  const outings: Outing[] = [];
   if (weekday >= 1 && weekday <= 5 && go < 0.78)
-    ride({
-      hour: 7.2,
-      bikeId: COMMUTER,
-      km: 17 + length * 5,
-      kmPerH: 20,
-      hills: 25,
-      routes: ROUTES.commute,
-    });
+    outings.push({ ...commute, routes: ROUTES.commute });
   if (weekday === 6 && go < 0.85)
-    ride({
-      hour: 9,
-      bikeId: GRAVEL,
-      km: 38 + length * 34,
-      kmPerH: 19,
-      hills: 60,
+    outings.push({
+      ...tour,
       routes: ROUTES.gravel,
       surface: ground < 0.7 ? 'gravel' : 'trail',
       muddy: wet && mud < 0.25,
     });
-  if (weekday === 0 && rainMm < 12)
-    ride({
-      hour: 8.4,
-      bikeId: RACER,
-      km: 62 + length * 48,
-      kmPerH: 27,
-      hills: 90,
-      routes: ROUTES.race.slice(0, 2),
-    });
+  if (weekday === 0 && rainMm < 12) outings.push({ ...long, routes: ROUTES.race.slice(0, 2) });
   if (weekday === 3 && !wet && second < 0.7)
-    ride({
-      hour: 17.4,
-      bikeId: RACER,
-      km: 34 + length * 14,
-      kmPerH: 28,
-      hills: 70,
-      routes: ROUTES.race.slice(2),
-    });
-  return rides;
+    outings.push({ ...evening, routes: ROUTES.race.slice(2) });
+  return outings;
+}
+
+function ridesOfDay(generated: GeneratedDay): DiaryRide[] {
+  const { day } = generated;
+  const chance = new Chance(ISLAND_SEED, day, 9);
+  const draws = Object.fromEntries(DRAWS.map((name) => [name, chance.uniform()])) as Draws;
+  return outingsOf(generated, draws).map((outing, n) => {
+    const { hour, bikeId, km, kmPerH, hills, routes, surface = 'paved', muddy = false } = outing;
+    const minutes = Math.round((hour + draws.late / 3) * 60);
+    const distance = Math.round(km * 10) / 10;
+    const pace = kmPerH * (0.92 + 0.16 * draws.pace);
+    return {
+      id: `${day}-${n + 1}`,
+      startedAt: day * MS_PER_DAY + minutes * (MS_PER_HOUR / 60),
+      bikeId,
+      loop: { home: HOME, bearing: draws.way * 360, km: distance, hills },
+      hours: Math.round((distance / pace) * 60) / 60,
+      surface,
+      mud: muddy,
+      name: routes[Math.floor(draws.where * routes.length)] ?? '',
+    };
+  });
 }

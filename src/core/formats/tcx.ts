@@ -15,68 +15,90 @@ interface Activity {
   segments: TrackPoint[][];
 }
 
+/** What a file has said so far, and where in it the reader stands. */
+interface Reading {
+  activities: Activity[];
+  activity: Activity | null;
+  segment: TrackPoint[] | null;
+  point: TrackPoint | null;
+  within: string;
+}
+
+const newActivity = (sport: string): Activity => ({
+  notes: '',
+  sport,
+  device: '',
+  id: '',
+  lapMetres: 0,
+  lapSeconds: 0,
+  segments: [],
+});
+
+function open(reading: Reading, name: string, sport: string): void {
+  if (name === 'Trackpoint') reading.point = { lat: NaN, lon: NaN, at: null, elevationM: null };
+  else if (name === 'Track') reading.activity?.segments.push((reading.segment = []));
+  else if (name === 'Creator') reading.within = name;
+  else if (name === 'Activity') reading.activities.push((reading.activity = newActivity(sport)));
+}
+
+function closeInPoint(reading: Reading, point: TrackPoint, name: string, content: string): void {
+  if (name === 'Time') point.at = xmlMoment(content);
+  else if (name === 'LatitudeDegrees') point.lat = xmlNumber(content);
+  else if (name === 'LongitudeDegrees') point.lon = xmlNumber(content);
+  else if (name === 'AltitudeMeters') point.elevationM = xmlHeight(content);
+  else if (name === 'Trackpoint') {
+    reading.segment?.push(point);
+    reading.point = null;
+  }
+}
+
+function closeInActivity(
+  reading: Reading,
+  activity: Activity,
+  name: string,
+  content: string,
+): void {
+  if (name === 'DistanceMeters') activity.lapMetres += xmlNumber(content) || 0;
+  else if (name === 'TotalTimeSeconds') activity.lapSeconds += xmlNumber(content) || 0;
+  else if (name === 'Notes') activity.notes = content.trim();
+  else if (name === 'Id') activity.id = content;
+  else if (name === 'Name' && reading.within === 'Creator') activity.device = content.trim();
+  else if (name === 'Creator') reading.within = '';
+  else if (name === 'Track') reading.segment = null;
+  else if (name === 'Activity') reading.activity = null;
+}
+
 /** Reads TCX 2: each activity is a ride; its laps tell the recorder's own distance. */
 export function readTcx(text: string): Result<Result<RideFromFile>[]> {
-  const activities: Activity[] = [];
-  let activity: Activity | null = null;
-  let segment: TrackPoint[] | null = null;
-  let point: TrackPoint | null = null;
+  const reading: Reading = {
+    activities: [],
+    activity: null,
+    segment: null,
+    point: null,
+    within: '',
+  };
   const countPoint = pointCounter();
-  let within = '';
   const walked = walkXml(text, {
     open(name, attributes) {
-      if (name === 'Trackpoint') {
-        countPoint();
-        point = { lat: NaN, lon: NaN, at: null, elevationM: null };
-      } else if (name === 'Track') activity?.segments.push((segment = []));
-      else if (name === 'Creator') within = name;
-      else if (name === 'Activity')
-        activities.push(
-          (activity = {
-            notes: '',
-            sport: attributes.Sport ?? '',
-            device: '',
-            id: '',
-            lapMetres: 0,
-            lapSeconds: 0,
-            segments: [],
-          }),
-        );
+      if (name === 'Trackpoint') countPoint();
+      open(reading, name, attributes.Sport ?? '');
     },
     close(name, content) {
-      if (point) {
-        if (name === 'Time') point.at = xmlMoment(content);
-        else if (name === 'LatitudeDegrees') point.lat = xmlNumber(content);
-        else if (name === 'LongitudeDegrees') point.lon = xmlNumber(content);
-        else if (name === 'AltitudeMeters') point.elevationM = xmlHeight(content);
-        else if (name === 'Trackpoint') {
-          segment?.push(point);
-          point = null;
-        }
-      } else if (activity) {
-        if (name === 'DistanceMeters') activity.lapMetres += xmlNumber(content) || 0;
-        else if (name === 'TotalTimeSeconds') activity.lapSeconds += xmlNumber(content) || 0;
-        else if (name === 'Notes') activity.notes = content.trim();
-        else if (name === 'Id') activity.id = content;
-        else if (name === 'Name' && within === 'Creator') activity.device = content.trim();
-        else if (name === 'Creator') within = '';
-        else if (name === 'Track') segment = null;
-        else if (name === 'Activity') activity = null;
-      }
+      const { point, activity } = reading;
+      if (point) closeInPoint(reading, point, name, content);
+      else if (activity) closeInActivity(reading, activity, name, content);
     },
   });
-  if (!walked.ok) return walked;
-  return ok(
-    activities.map(({ notes, sport, device, id, lapMetres, lapSeconds, segments }) =>
-      rideFrom(segments, {
-        ...NOTHING_RECORDED,
-        name: notes,
-        sport,
-        device,
-        startedAt: xmlMoment(id),
-        distanceKm: lapMetres > 0 ? lapMetres / 1000 : null,
-        movingH: lapSeconds > 0 ? lapSeconds / 3600 : null,
-      }),
-    ),
-  );
+  return walked.ok ? ok(reading.activities.map(rideOf)) : walked;
 }
+
+const rideOf = (activity: Activity): Result<RideFromFile> =>
+  rideFrom(activity.segments, {
+    ...NOTHING_RECORDED,
+    name: activity.notes,
+    sport: activity.sport,
+    device: activity.device,
+    startedAt: xmlMoment(activity.id),
+    distanceKm: activity.lapMetres > 0 ? activity.lapMetres / 1000 : null,
+    movingH: activity.lapSeconds > 0 ? activity.lapSeconds / 3600 : null,
+  });

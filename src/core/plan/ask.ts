@@ -65,38 +65,41 @@ const weighed = (settings: Settings): Settings => {
   };
 };
 
+/** A bike with its chain, as the plan begins. */
+function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): BikeNow {
+  const { bike, chain, state, cogs, limits, learnt } = report;
+  const cell = replay.book.cells.get(bike.id);
+  let cleanedAt: number | null = null;
+  let jobsDone = 0;
+  for (const step of replay.steps) {
+    if (step.chainId !== chain.id || step.event.type !== 'workDone') continue;
+    jobsDone += 1;
+    if (METHODS[step.event.method].deep) cleanedAt = Date.parse(step.event.at);
+  }
+  return {
+    bike,
+    chain,
+    state,
+    cogs,
+    factors: learnt.factors,
+    lifeSigma: lifeSigmaOf(learnt),
+    gritSigma: gritSigmaOf(learnt),
+    openings: openingsOf(replay.steps, chain.id),
+    lastLube: lastLube(replay.steps, chain.id),
+    wearLimit: limits.wearPercent,
+    cleanedAt,
+    jobsDone,
+    forecast: (cell !== undefined && forecasts.get(cell)) || null,
+    place: cell === undefined ? null : placeOfCell(cell),
+    road: cell === undefined ? null : (replay.weather.hour(cell, now)?.road ?? null),
+  };
+}
+
 /** All the planner is asked. */
 export function planRequest(basis: PlanBasis): Asked {
-  const { replay, reports, garage, settings, forecasts, now, zone, whatIf } = basis;
+  const { replay, reports, garage, settings, now, zone, whatIf } = basis;
   const events = replay.steps.map((s) => s.event);
-  const bikes = reports.map((report): BikeNow => {
-    const { bike, chain, state, cogs, limits, learnt } = report;
-    const cell = replay.book.cells.get(bike.id);
-    let cleanedAt: number | null = null;
-    let jobsDone = 0;
-    for (const step of replay.steps) {
-      if (step.chainId !== chain.id || step.event.type !== 'workDone') continue;
-      jobsDone += 1;
-      if (METHODS[step.event.method].deep) cleanedAt = Date.parse(step.event.at);
-    }
-    return {
-      bike,
-      chain,
-      state,
-      cogs,
-      factors: learnt.factors,
-      lifeSigma: lifeSigmaOf(learnt),
-      gritSigma: gritSigmaOf(learnt),
-      openings: openingsOf(replay.steps, chain.id),
-      lastLube: lastLube(replay.steps, chain.id),
-      wearLimit: limits.wearPercent,
-      cleanedAt,
-      jobsDone,
-      forecast: (cell !== undefined && forecasts.get(cell)) || null,
-      place: cell === undefined ? null : placeOfCell(cell),
-      road: cell === undefined ? null : (replay.weather.hour(cell, now)?.road ?? null),
-    };
-  });
+  const bikes = reports.map((report) => bikeNow(report, basis));
   const { days, seenUntil } = settings.plan;
   const bikeIds = bikes.map((b) => b.bike.id);
   const from = dateOf(now, zone);

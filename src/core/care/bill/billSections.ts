@@ -1,4 +1,4 @@
-import { LUBE_CLASSES } from '../../lube';
+import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import { MS_PER_DAY } from '../../units';
 import type { BillLine, BillSection } from './billTypes';
 import { lines, put, source, type Tally } from './billTally';
@@ -7,79 +7,84 @@ import { CARE } from '../model/constants';
 import { futuresOf, type Personal } from '../model/personal';
 import { dryness, type ChainState } from '../model/state';
 
+/** The film's way from its coat to now, each part of it with why. */
 export function filmSection(
   steps: readonly StepInFull[],
   now: ChainState,
   learnt: Personal,
 ): BillSection {
-  const { low, mid, high } = futuresOf(learnt);
   const tally: Tally = { lines: new Map() };
   const coat = steps.findLastIndex(
     (s) => (s.event.type === 'workDone' && s.event.lube !== null) || s.before === null,
   );
   const first = steps[coat];
-  if (first?.after?.lube)
-    put(
-      tally,
-      'coat',
-      { kind: 'coat', lube: first.after.lube, at: Date.parse(first.event.at) },
-      first.after.film,
-    );
+  if (first?.after?.lube) {
+    const at = Date.parse(first.event.at);
+    put(tally, 'coat', { kind: 'coat', lube: first.after.lube, at }, first.after.film);
+  }
   let last = first?.after ?? now;
-  const standing = (from: ChainState, to: ChainState) => {
-    if (!to.lube || to.film === from.film) return;
-    const { idlePerWeek } = LUBE_CLASSES[to.lube];
-    const days = (to.at - from.at) / MS_PER_DAY;
-    put(tally, 'standing', { kind: 'standing', days, perWeek: idlePerWeek }, to.film - from.film);
-  };
   for (const step of steps.slice(coat + 1)) {
     if (!step.before || !step.after) continue;
-    standing(last, step.before);
-    const { effect, exposure, before, after } = step;
-    if (effect && exposure && before.lube) {
-      const { washPerMm } = LUBE_CLASSES[before.lube];
-      put(tally, 'early', { kind: 'early start' }, -effect.filmByEarlyStart);
-      put(
-        tally,
-        'distance',
-        { kind: 'distance', km: exposure.km, lifeKm: before.lifeKm * step.factors.life },
-        -effect.filmByDistance,
-      );
-      put(tally, 'water', { kind: 'water', mm: exposure.waterMm, washPerMm }, -effect.filmByWater);
-    } else if (step.event.type === 'soundHeard') {
-      put(tally, 'heard', { kind: 'heard', sound: step.event.sound }, after.film - before.film);
-    } else if (step.event.type === 'workDone') {
-      put(tally, 'wiping', { kind: 'wiping' }, after.film - before.film);
-    }
-    last = after;
+    putStanding(tally, last, step.before);
+    putFilmStep(tally, step, step.before, step.after);
+    last = step.after;
   }
-  standing(last, now);
-  const sources = now.lube
-    ? [
-        {
-          what: `Life of this coat (${now.lube})`,
-          figure: `${Math.round(now.lifeKm * mid.life)} km`,
-          source: lifeSource(learnt),
-          spread: `${Math.round(now.lifeKm * low.life)} to ${Math.round(now.lifeKm * high.life)} km for half of all coats`,
-        },
-        {
-          what: 'Wash-off',
-          figure: `${LUBE_CLASSES[now.lube].washPerMm} of the film per mm`,
-          source: 'fitted to common practice',
-          spread: '±50 %',
-        },
-        source('Spray from a wet road', CARE.sprayMmPerH),
-        source('Reserve', CARE.reserve),
-      ]
-    : [];
+  putStanding(tally, last, now);
   return {
     name: 'film',
     unit: 'share',
     lines: lines(tally),
     total: now.film,
     limit: CARE.reserve.value,
-    sources,
+    sources: now.lube ? filmSources(now.lube, now.lifeKm, learnt) : [],
   };
+}
+
+function putStanding(tally: Tally, from: ChainState, to: ChainState): void {
+  if (!to.lube || to.film === from.film) return;
+  const { idlePerWeek } = LUBE_CLASSES[to.lube];
+  const days = (to.at - from.at) / MS_PER_DAY;
+  put(tally, 'standing', { kind: 'standing', days, perWeek: idlePerWeek }, to.film - from.film);
+}
+
+function putFilmStep(
+  tally: Tally,
+  { event, effect, exposure, factors }: StepInFull,
+  before: ChainState,
+  after: ChainState,
+): void {
+  if (effect && exposure && before.lube) {
+    const { washPerMm } = LUBE_CLASSES[before.lube];
+    const lifeKm = before.lifeKm * factors.life;
+    const byDistance = { kind: 'distance', km: exposure.km, lifeKm } as const;
+    put(tally, 'early', { kind: 'early start' }, -effect.filmByEarlyStart);
+    put(tally, 'distance', byDistance, -effect.filmByDistance);
+    put(tally, 'water', { kind: 'water', mm: exposure.waterMm, washPerMm }, -effect.filmByWater);
+  } else if (event.type === 'soundHeard') {
+    put(tally, 'heard', { kind: 'heard', sound: event.sound }, after.film - before.film);
+  } else if (event.type === 'workDone') {
+    put(tally, 'wiping', { kind: 'wiping' }, after.film - before.film);
+  }
+}
+
+function filmSources(lube: LubeClass, lifeKm: number, learnt: Personal): BillSection['sources'] {
+  const { low, mid, high } = futuresOf(learnt);
+  return [
+    {
+      what: `Life of this coat (${lube})`,
+      figure: `${Math.round(lifeKm * mid.life)} km`,
+      source: lifeSource(learnt),
+      spread: `${Math.round(lifeKm * low.life)} to ${Math.round(lifeKm * high.life)} km for half of all coats`,
+    },
+    {
+      what: 'Wash-off',
+      figure: `${LUBE_CLASSES[lube].washPerMm} of the film per mm`,
+      source: 'fitted to common practice',
+      spread: '±50 %',
+    },
+    source('Spray from a wet road', CARE.sprayMmPerH),
+    source('Reserve', CARE.reserve),
+  ];
 }
 
 function lifeSource({ life }: Personal): string {

@@ -49,6 +49,22 @@ export type Policy = (d: number, bench: BenchSlot, futures: readonly Future[]) =
 const WET_LEFT_H = 1;
 export const isWet = (state: ChainState): boolean => state.wetLeftH > WET_LEFT_H;
 
+/** A chain as it stands before the plan, in the future of one nature. */
+const futureOf = (problem: BikeProblem, nature: Factors): Future => {
+  const { state, cogs, factors } = problem;
+  return {
+    reckoned: copyState(state),
+    cogs,
+    truth: { ...copyState(state), film: filmAt(state, nature.life, factors.life) },
+    trueCogs: cogs,
+    coat: problem.coatNow,
+    nature,
+    costs: noCosts(),
+    cleanedDay: problem.lastCleanDay,
+    done: [],
+  };
+};
+
 /**
  * Follows a policy through every future, day by day, by the care model itself: rides, standing, work. The
  * futures share their days, so that a policy may also decide for all of them at once. `blind`: the policy looks
@@ -60,18 +76,8 @@ export function follow(
   shared: readonly boolean[],
   blind = false,
 ): Future[] {
-  const { state, cogs, natures, factors, benches } = problem;
-  const futures = natures.map((nature): Future => ({
-    reckoned: copyState(state),
-    cogs,
-    truth: { ...copyState(state), film: filmAt(state, nature.life, factors.life) },
-    trueCogs: cogs,
-    coat: problem.coatNow,
-    nature,
-    costs: noCosts(),
-    cleanedDay: problem.lastCleanDay,
-    done: [],
-  }));
+  const { natures, benches } = problem;
+  const futures = natures.map((nature) => futureOf(problem, nature));
   const rideAll = (rides: readonly RideExposed[], bench: BenchSlot | undefined) => {
     for (const ride of rides)
       futures.forEach((f, k) => {

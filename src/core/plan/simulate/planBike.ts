@@ -133,8 +133,7 @@ function betterJobs(
     [best, least] = [next, cost];
     return true;
   };
-  const fixedBy = ({ day, work }: PlannedJob) =>
-    problem.benches[day]?.mark || (work.deep && hasDeadlines(problem));
+  const fixedBy = (job: PlannedJob) => isFixed(problem, job);
   const improve = (job: PlannedJob): boolean => {
     const others = best.filter((j) => j !== job);
     if (tryOut(others)) return true;
@@ -169,13 +168,17 @@ function betterJobs(
           addTo(inOrder([...best.filter((j) => j !== job), { ...job, work }])),
         ),
     );
-  for (let again = true; again && budget.tries >= 1;) {
-    again = false;
-    for (const job of best) if (!fixedBy(job) && improve(job)) again = true;
-    again ||= addTo(best) || changeAndAdd();
+  let again = true;
+  while (again && budget.tries >= 1) {
+    const improved = best.filter((job) => !fixedBy(job) && improve(job)).length > 0;
+    again = improved || addTo(best) || changeAndAdd();
   }
   return { jobs: best, total: least };
 }
+
+/** Whether a job is not the planner's to move: the rider has marked it, or a deadline asks for it. */
+const isFixed = (problem: BikeProblem, { day, work }: PlannedJob): boolean =>
+  Boolean(problem.benches[day]?.mark) || (work.deep && hasDeadlines(problem));
 
 const inOrder = (jobs: PlannedJob[]): PlannedJob[] => jobs.sort((a, b) => a.day - b.day);
 
