@@ -18,7 +18,7 @@ import {
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { Txt } from '@/ui/theme';
-import { WorkForm } from '@/ui/bench/lazily';
+import { WorkForm } from '@/ui/forms/lazily';
 import { proposedDraft } from '@/ui/work/proposedDraft';
 import { DEPTH_LABEL } from '@/ui/words';
 

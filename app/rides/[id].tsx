@@ -20,7 +20,7 @@ import {
 import { Page } from '@/ui/frame';
 import { draftOf } from '@/ui/rides/rideDraft';
 import { RideFacts } from '@/ui/rides/RideFacts';
-import { RideForm } from '@/ui/rides/lazily';
+import { RideForm } from '@/ui/forms/lazily';
 import { SkyCard } from '@/ui/rides/SkyCard';
 import { Txt } from '@/ui/theme';
 

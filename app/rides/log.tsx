@@ -14,7 +14,7 @@ import {
 import { afterPaint } from '@/ui/afterPaint';
 import { Page } from '@/ui/frame';
 import { rideDraft } from '@/ui/rides/rideDraft';
-import { RideForm } from '@/ui/rides/lazily';
+import { RideForm } from '@/ui/forms/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
 /** Logging a ride by hand. */

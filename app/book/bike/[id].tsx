@@ -15,7 +15,7 @@ import {
 } from '@/store';
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
-import { BikeForm } from '@/ui/garage/BikeForm';
+import { BikeForm } from '@/ui/forms/lazily';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
 import { Txt } from '@/ui/theme';

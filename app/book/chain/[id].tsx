@@ -13,7 +13,7 @@ import {
 } from '@/store';
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
-import { ChainForm } from '@/ui/garage/ChainForm';
+import { ChainForm } from '@/ui/forms/lazily';
 import { WearEntry } from '@/ui/garage/WearEntry';
 import { Txt } from '@/ui/theme';
 

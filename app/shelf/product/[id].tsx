@@ -19,7 +19,7 @@ import {
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { Learnt } from '@/ui/shelf/lazily';
-import { ProductForm } from '@/ui/shelf/ProductForm';
+import { ProductForm } from '@/ui/forms/lazily';
 import { formatAmount, formatMoney } from '@/ui/shelf/words';
 import { Txt } from '@/ui/theme';
 

@@ -28,7 +28,7 @@ export const bikeDraft = (name: string, specs: BikeSpecs): BikeDraft => ({
   speeds: String(specs.speeds),
 });
 
-export type BikeField = 'name' | 'rings' | 'cogs' | 'speeds';
+export type BikeField = 'name' | 'rings' | 'smallestCog' | 'largestCog' | 'speeds';
 export type BikeFields = Omit<Bike, 'id' | 'retired' | 'changedAt'>;
 
 const others = (
@@ -48,10 +48,16 @@ export function readBike(
   const check = new FormCheck<BikeField>();
   const name = check.take('name', readName(draft.name, others(garage.bikes, id)));
   const rings = check.take('rings', readRings(draft.rings));
-  const smallestCog = check.take('cogs', readWhole(draft.smallestCog, 9, 30, 'cogs/impossible'));
-  const largestCog = check.take('cogs', readWhole(draft.largestCog, 9, 60, 'cogs/impossible'));
+  const smallestCog = check.take(
+    'smallestCog',
+    readWhole(draft.smallestCog, 9, 30, 'cogs/impossible'),
+  );
+  const largestCog = check.take(
+    'largestCog',
+    readWhole(draft.largestCog, 9, 60, 'cogs/impossible'),
+  );
   if (smallestCog !== undefined && largestCog !== undefined && largestCog < smallestCog)
-    check.take('cogs', fail('cogs/impossible'));
+    check.take('smallestCog', fail('cogs/impossible'));
   const speeds = check.take('speeds', readWhole(draft.speeds, 1, 14, 'speeds/impossible'));
   if (
     !check.clean ||

@@ -1,7 +1,9 @@
-import { readNumber } from './number';
-import { LONGEST_RIDE_KM } from '../logbook';
-import { fail, ok, type Result } from '../problem';
-import { formatDistance, fromShownDistance, toShownDistance, type UnitSystem } from '../units';
+import { datesOf } from '../plan/rides/pattern';
+import { fail } from '../problem';
+import { daysAfter } from '../time/dates';
+import { toShownDistance, type UnitSystem } from '../units';
+import { FormCheck, type FormResult } from './form';
+import { readDistance } from './ride';
 import type { PlannedRide } from '../records/plan';
 
 /** A planned ride as the form holds it. */
@@ -37,25 +39,32 @@ export function plannedFields(
   };
 }
 
+export type PlannedField = 'distance' | 'date' | 'time' | 'repeat';
+
 /** Reads the form: a ride to come, or what is wrong by field. */
 export function readPlanned(
   { distance, ...fields }: PlannedFields,
   units: UnitSystem,
-): Result<RideToCome> {
-  const read = readNumber(distance);
-  if (!read.ok) return fail(read.problem.code, { ...read.problem, field: 'distance' });
-  const distanceKm = fromShownDistance(read.value, units);
-  if (distanceKm <= 0) return fail('distance/not-positive', { field: 'distance' });
-  if (distanceKm > LONGEST_RIDE_KM)
-    return fail('distance/too-long', {
-      field: 'distance',
-      detail: formatDistance(LONGEST_RIDE_KM, units),
-    });
-  if (!DATE.test(fields.date)) return fail('date/missing', { field: 'date' });
-  if (!TIME.test(fields.time)) return fail('date/missing', { field: 'time' });
-  if (fields.repeat && fields.repeat.weekdays.length === 0)
-    return fail('plan/no-weekday', { field: 'repeat' });
-  if (fields.repeat?.until && fields.repeat.until < fields.date)
-    return fail('plan/ends-before', { field: 'until' });
-  return ok({ ...fields, distanceKm });
+): FormResult<RideToCome, PlannedField> {
+  const check = new FormCheck<PlannedField>();
+  const distanceKm = check.take('distance', readDistance(distance, units));
+  if (!DATE.test(fields.date)) check.take('date', fail('date/missing'));
+  if (!TIME.test(fields.time)) check.take('time', fail('date/missing'));
+  const { repeat } = fields;
+  if (repeat?.weekdays.length === 0) check.take('repeat', fail('plan/no-weekday'));
+  if (repeat?.until && repeat.until < fields.date) check.take('repeat', fail('plan/ends-before'));
+  return check.clean && distanceKm !== undefined
+    ? { ok: true, value: { ...fields, distanceKm } }
+    : { ok: false, problems: check.problems };
+}
+
+/** Days of a pattern that are shown for leaving out. */
+const SHOWN_DAYS = 42;
+
+/** The next days on which a ride that repeats falls, those left out too. */
+export function patternDays(fields: PlannedFields, today: string): string[] {
+  if (!fields.repeat) return [];
+  const pattern = { ...fields, id: 'form', distanceKm: 1, retired: false, changedAt: '' };
+  const from = fields.date > today ? fields.date : today;
+  return datesOf({ ...pattern, except: [] }, from, daysAfter(today, SHOWN_DAYS));
 }

@@ -29,6 +29,33 @@ export type ProductField =
 
 export type ProductFields = Omit<Product, 'id' | 'leftAt' | 'retired' | 'changedAt'>;
 
+const text = (value: number | null): string => (value === null ? '' : String(value));
+
+const shown = (value: number | null | undefined, as: (value: number) => number) =>
+  value === null || value === undefined ? null : Math.round(as(value));
+
+/** A product as form text, or the form of a new one; `left`: what the log says is left now. */
+export const productDraft = (
+  product: Product | null,
+  left: number,
+  units: UnitSystem,
+): ProductDraft => ({
+  name: product?.name ?? '',
+  kind: product?.kind ?? 'lube',
+  lubeClass: product?.lubeClass ?? 'all-weather',
+  size: text(product?.size ?? null),
+  price: text(product?.price ?? null),
+  openedOn: product?.openedOn ?? null,
+  left: product ? String(Math.round(Math.max(0, left) * 10) / 10) : '',
+  lifeKm: text(shown(product?.lifeKm, (km) => toShownDistance(km, units))),
+  setHours: text(product?.setHours ?? null),
+  shake: product?.shake ?? false,
+  leastC: text(shown(product?.leastC, (celsius) => toShownTemperature(celsius, units))),
+  dilution: text(product?.dilution ?? null),
+  forChains: product?.forChains ?? true,
+  sparesWax: product?.sparesWax ?? false,
+});
+
 /** Reads the form of a product. Size and price may be left empty: then costs are unknown, never zero. */
 export function readProduct(
   draft: ProductDraft,
@@ -98,16 +125,16 @@ function optional(text: string, low: number, high: number): Result<number | null
 }
 
 /** A life in the rider's unit of distance, in km. */
-function readLife(text: string, units: UnitSystem): Result<number | null> {
-  const shown = (km: number) => Math.round(toShownDistance(km, units));
-  const read = optional(text, shown(20), shown(5000));
+function readLife(written: string, units: UnitSystem): Result<number | null> {
+  const inUnits = (km: number) => Math.round(toShownDistance(km, units));
+  const read = optional(written, inUnits(20), inUnits(5000));
   return read.ok && read.value !== null ? ok(fromShownDistance(read.value, units)) : read;
 }
 
 /** A temperature in the rider's unit, in °C. */
-function readLeast(text: string, units: UnitSystem): Result<number | null> {
-  const shown = (celsius: number) => Math.round(toShownTemperature(celsius, units));
-  const read = optional(text, shown(-30), shown(40));
+function readLeast(written: string, units: UnitSystem): Result<number | null> {
+  const inUnits = (celsius: number) => Math.round(toShownTemperature(celsius, units));
+  const read = optional(written, inUnits(-30), inUnits(40));
   return read.ok && read.value !== null ? ok(fromShownTemperature(read.value, units)) : read;
 }
 

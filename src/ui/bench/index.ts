@@ -1,8 +1,8 @@
 /**
- * The bench as one piece with the cautions and the form that show them, loaded when one is opened: none
+ * The bench as one piece with the cautions, loaded when one is opened: none
  * of it weighs on the first screen.
  */
 export { BenchSession } from './BenchSession';
 export { BenchStart } from './BenchStart';
 export { CautionCard } from '../work/CautionCard';
-export { WorkForm } from '../work/WorkForm';
+export { WorkCautions } from '../work/WorkCautions';

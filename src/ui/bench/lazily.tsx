@@ -2,7 +2,7 @@ import { lazy, Suspense, type ComponentProps } from 'react';
 
 const StartPart = lazy(() => import('.').then((m) => ({ default: m.BenchStart })));
 const CautionPart = lazy(() => import('.').then((m) => ({ default: m.CautionCard })));
-const FormPart = lazy(() => import('.').then((m) => ({ default: m.WorkForm })));
+const WorkCautionsPart = lazy(() => import('.').then((m) => ({ default: m.WorkCautions })));
 const SessionPart = lazy(() => import('.').then((m) => ({ default: m.BenchSession })));
 
 /** The bench before starting, loaded when shown. */
@@ -26,9 +26,9 @@ export const CautionCard = (props: ComponentProps<typeof CautionPart>) => (
   </Suspense>
 );
 
-/** The form of work done, loaded when shown. */
-export const WorkForm = (props: ComponentProps<typeof FormPart>) => (
+/** What may hurt in a piece of work, loaded when shown. */
+export const WorkCautions = (props: ComponentProps<typeof WorkCautionsPart>) => (
   <Suspense fallback={null}>
-    <FormPart {...props} />
+    <WorkCautionsPart {...props} />
   </Suspense>
 );

@@ -8,7 +8,8 @@ import { Button } from '../form';
 import { Card, Page } from '../frame';
 import { Txt, useColors } from '../theme';
 import { CalendarImport, type CalendarImportProps } from './CalendarImport';
-import { PlannedRideForm, type PlannedDraft } from './PlannedRideForm';
+import { PlannedRideForm } from '../forms/lazily';
+import type { PlannedDraft } from './PlannedRideForm';
 
 interface Props {
   rides: readonly PlannedRide[];

@@ -1,11 +1,8 @@
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import type { FieldProblems } from '@/core/entry/form';
-import { readRide, type RideDraft, type RideField, type RideFields } from '@/core/entry/ride';
+import { readRide, type RideDraft, type RideFields } from '@/core/entry/ride';
 import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS, type Fitting } from '@/core/logbook';
 import { distanceUnit, type UnitSystem } from '@/core/units';
-import { Button, Choice, Field, FormFoot, MomentField, Toggles } from '../form';
+import { entriesOf, EntryForm, Row, useEntry } from '../entry';
 import { SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '../words';
 
 interface Props {
@@ -23,100 +20,71 @@ interface Props {
   onDelete?: () => void;
 }
 
+const Entry = entriesOf<RideDraft>();
+
+const WEATHERS = WEATHER_WORDS.map((value) => ({
+  value,
+  label: WEATHER_LABEL[value],
+  hint: WEATHER_HINT[value],
+}));
+
 /** A ride by hand: one number, a word for the weather, save. The rest is filled in from last time. */
-export function RideForm({
-  initial,
-  bikes,
-  fittings,
-  units,
-  now,
-  saveLabel,
-  autoFocus = false,
-  weatherElsewhere = false,
-  onSave,
-  onDelete,
-}: Props) {
-  const [draft, setDraft] = useState(initial);
-  const [problems, setProblems] = useState<FieldProblems<RideField>>({});
-  const set = (part: Partial<RideDraft>) => setDraft((d) => ({ ...d, ...part }));
-  const save = () => {
-    const read = readRide(draft, { units, now, fittings });
-    setProblems(read.ok ? {} : read.problems);
-    if (read.ok) onSave(read.value);
-  };
+export function RideForm(props: Props) {
+  const { initial, bikes, fittings, units, now, autoFocus = false } = props;
+  const { form, save } = useEntry<RideDraft, RideFields>(
+    initial,
+    (draft) => readRide(draft, { units, now, fittings }),
+    props.onSave,
+  );
   return (
-    <View style={styles.form}>
+    <EntryForm
+      form={form}
+      saveLabel={props.saveLabel}
+      onSave={save}
+      remove={{ label: 'Delete ride', onPress: props.onDelete }}
+    >
       {bikes.length > 1 ? (
-        <Choice
+        <Entry.Choice
+          name="bikeId"
           label="Bike"
           options={bikes.map((b) => ({ value: b.id, label: b.name }))}
-          value={draft.bikeId}
-          onChange={(bikeId) => set({ bikeId })}
         />
       ) : null}
-      <Field
+      <Entry.Text
+        name="distance"
         label="Distance"
-        value={draft.distance}
-        onChange={(distance) => set({ distance })}
-        problem={problems.distance}
         unit={distanceUnit(units)}
         numeric
         large
         autoFocus={autoFocus}
         onSubmit={save}
       />
-      {weatherElsewhere ? null : (
-        <Choice
-          label="Weather"
-          options={WEATHER_WORDS.map((w) => ({
-            value: w,
-            label: WEATHER_LABEL[w],
-            hint: WEATHER_HINT[w],
-          }))}
-          value={draft.weather}
-          onChange={(weather) => set({ weather })}
-        />
+      {props.weatherElsewhere ? null : (
+        <Entry.Choice name="weather" label="Weather" options={WEATHERS} />
       )}
-      <Toggles
+      <Entry.Toggles
         label="Also"
         options={[
-          { label: 'Mud', on: draft.mud, onChange: (mud) => set({ mud }) },
-          { label: 'Salted', on: draft.salted, onChange: (salted) => set({ salted }) },
+          { name: 'mud', label: 'Mud' },
+          { name: 'salted', label: 'Salted' },
         ]}
       />
-      <Choice
+      <Entry.Choice
+        name="surface"
         label="Surface"
         options={SURFACES.map((s) => ({ value: s, label: SURFACE_LABEL[s] }))}
-        value={draft.surface}
-        onChange={(surface) => set({ surface })}
       />
-      <View style={styles.pair}>
-        <MomentField
-          label="Started"
-          value={draft.at}
-          onChange={(at) => set({ at })}
-          problem={problems.at}
-        />
-        <Field
+      <Row>
+        <Entry.Moment name="at" label="Started" />
+        <Entry.Text
+          name="duration"
           label="Riding time"
-          value={draft.duration}
-          onChange={(duration) => set({ duration })}
-          problem={problems.duration}
           unit="h"
           hint="Like 1:45. Empty: worked out."
           numeric
         />
-      </View>
-      <Field label="Note" value={draft.note} onChange={(note) => set({ note })} />
-      <FormFoot>
-        <Button kind="strong" label={saveLabel} onPress={save} grow />
-        {onDelete ? <Button kind="danger" label="Delete ride" onPress={onDelete} /> : null}
-      </FormFoot>
-    </View>
+      </Row>
+      <Entry.Text name="note" label="Note" />
+    </EntryForm>
   );
 }
-
-const styles = StyleSheet.create({
-  form: { gap: 18 },
-  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
-});

@@ -2,14 +2,7 @@ import type { WorkDone } from '@/core/logbook';
 import type { Product } from '@/core/shelf';
 import { Choice } from '../form';
 import { formatAmount } from '../shelf/words';
-
-/** The product chosen of a list: the first until the rider picks, none when they say so. */
-export function pickOf(list: readonly Product[], id: string | null): Product | null {
-  if (id === NONE) return null;
-  return list.find((p) => p.id === id) ?? list[0] ?? null;
-}
-
-const NONE = '';
+import { NOT_FROM_SHELF } from './workDraft';
 
 interface FromShelfProps {
   label: string;
@@ -26,9 +19,9 @@ export function FromShelf({ label, list, chosen, onChange }: FromShelfProps) {
       label={label}
       options={[
         ...list.map((p) => ({ value: p.id, label: p.name })),
-        { value: NONE, label: 'Not from the shelf' },
+        { value: NOT_FROM_SHELF, label: 'Not from the shelf' },
       ]}
-      value={chosen?.id ?? NONE}
+      value={chosen?.id ?? NOT_FROM_SHELF}
       onChange={onChange}
     />
   );

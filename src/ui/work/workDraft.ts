@@ -1,6 +1,7 @@
 import { METHODS, type WorkSpec } from '@/core/care';
 import type { CleanMethod, Drying, WorkDone } from '@/core/logbook';
-import type { LubeClass } from '@/core/lube';
+import type { LubeClass, Schools } from '@/core/lube';
+import { bottlesOf, cleanersFor, undercoatOf, usedOn, type Product } from '@/core/shelf';
 
 export interface WorkDraft {
   chainId: string;
@@ -11,7 +12,7 @@ export interface WorkDraft {
   drying: Drying;
   lubeClass: LubeClass | null;
   wiped: boolean;
-  /** Which bottle and which cleaner off the shelf; null: the usual one there, '': none. */
+  /** Which bottle and which cleaner off the shelf; null: the usual one there, `NOT_FROM_SHELF`: none. */
   bottleId: string | null;
   cleanerId: string | null;
   settled: boolean;
@@ -49,3 +50,44 @@ export const withOwn = (usual: readonly number[], own: number): number[] =>
   [...new Set([...usual, own])].sort((a, b) => a - b);
 
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** What changes in a draft with its depth: the usual method of it, and what goes with that. */
+export const ofDepth = (depth: string, lube: LubeClass): Partial<WorkDraft> => ({
+  method: DEPTHS[depth]?.[0] ?? 'none',
+  lubeClass: depth === 'Wipe-down' ? null : lube,
+  cogsCleaned: depth === 'Clean',
+  drying: depth === 'Clean' ? 'towel and air' : 'towel',
+});
+
+export const NOT_FROM_SHELF = '';
+
+/** The product picked of a list: the first until the rider picks, none when they say so. */
+function pickOf(list: readonly Product[], id: string | null): Product | null {
+  if (id === NOT_FROM_SHELF) return null;
+  return list.find((p) => p.id === id) ?? list[0] ?? null;
+}
+
+interface Shelf {
+  products: Readonly<Record<string, Product>>;
+  coatMl: (chainId: string, lube: LubeClass) => number;
+  schools: Schools;
+}
+
+/** What the shelf has for a piece of work, what of it was picked, and what the work takes. */
+export function fromShelf(draft: WorkDraft, { products, coatMl, schools }: Shelf) {
+  const bottles = bottlesOf(products, draft.lubeClass);
+  const cleaners = cleanersFor(products, draft.method, schools.degreaser);
+  const bottle = pickOf(bottles, draft.bottleId);
+  const cleaner = pickOf(cleaners, draft.cleanerId);
+  const under = undercoatOf(products, draft.lubeClass, schools.products);
+  const used = usedOn({
+    method: draft.method,
+    baths: draft.method === 'baths' ? { count: draft.bathCount, ml: draft.bathMl } : null,
+    coat: [bottle, bottle && under].flatMap((from) =>
+      from?.lubeClass ? [{ bottle: from, ml: coatMl(draft.chainId, from.lubeClass) }] : [],
+    ),
+    cleaner,
+    settled: draft.settled,
+  });
+  return { bottles, bottle, cleaners, cleaner, used };
+}

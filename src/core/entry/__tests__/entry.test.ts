@@ -87,7 +87,7 @@ describe('garage forms', () => {
     [{ name: 'one' }, 'name', 'name/taken'],
     [{ rings: '50, 400' }, 'rings', 'rings/impossible'],
     [{ rings: 'big' }, 'rings', 'rings/impossible'],
-    [{ smallestCog: '34', largestCog: '11' }, 'cogs', 'cogs/impossible'],
+    [{ smallestCog: '34', largestCog: '11' }, 'smallestCog', 'cogs/impossible'],
     [{ speeds: '15' }, 'speeds', 'speeds/impossible'],
     [{ speeds: '11.5' }, 'speeds', 'speeds/impossible'],
   ] as const)('refuse %j', (part, field, code) => {

@@ -101,14 +101,14 @@ describe('a planned ride', () => {
     const read = readPlanned({ ...form, distance: '10' }, 'imperial');
     expect(read.ok && read.value.distanceKm).toBeCloseTo(16.09344, 6);
     expect(readPlanned({ ...form, distance: '' }, 'metric')).toMatchObject({
-      problem: { code: 'number/missing', field: 'distance' },
+      problems: { distance: { code: 'number/missing' } },
     });
     expect(readPlanned({ ...form, distance: '10', repeat: weekly([]) }, 'metric')).toMatchObject({
-      problem: { code: 'plan/no-weekday' },
+      problems: { repeat: { code: 'plan/no-weekday' } },
     });
     expect(
       readPlanned({ ...form, distance: '10', repeat: weekly([2], 1, '2026-11-01') }, 'metric'),
-    ).toMatchObject({ problem: { code: 'plan/ends-before', field: 'until' } });
+    ).toMatchObject({ problems: { repeat: { code: 'plan/ends-before' } } });
     const again = readPlanned(plannedFields(ride(), 'b1', '2026-11-24', 'metric'), 'metric');
     expect(again.ok && again.value).toMatchObject({ id: 'p1', distanceKm: 24, time: '07:30' });
   });

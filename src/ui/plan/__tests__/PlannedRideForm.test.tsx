@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { PlannedRideForm } from '../PlannedRideForm';
 
@@ -15,27 +15,28 @@ function open() {
     />,
   );
   const pick = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
-  const save = () => fireEvent.click(screen.getByRole('button', { name: 'Save' }));
+  const save = () =>
+    act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save' })));
   return { onSave, pick, save };
 }
 
 describe('the form of a ride to come', () => {
-  it('asks for a distance, and keeps what was entered', () => {
+  it('asks for a distance, and keeps what was entered', async () => {
     const { onSave, pick, save } = open();
     pick('Race');
-    save();
+    await save();
     expect(screen.getByText('Enter a number.')).toBeTruthy();
     expect(screen.getByRole('radio', { name: 'Race' }).getAttribute('aria-checked')).toBe('true');
     expect(onSave).not.toHaveBeenCalled();
   });
 
-  it('saves a weekly ride with a day left out', () => {
+  it('saves a weekly ride with a day left out', async () => {
     const { onSave, pick, save } = open();
     fireEvent.change(screen.getByLabelText('Distance'), { target: { value: '24' } });
     pick('Every week');
     expect(screen.getByRole('checkbox', { name: 'Tue' }).getAttribute('aria-checked')).toBe('true');
     fireEvent.click(screen.getByRole('checkbox', { name: / 1 Dec$| Dec 1$/ }));
-    save();
+    await save();
     expect(onSave).toHaveBeenCalledWith(
       expect.objectContaining({
         distanceKm: 24,

@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { NOT_RECORDED, type Fitting, type RideLogged } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { draftOf, rideDraft } from '../rideDraft';
@@ -38,18 +38,19 @@ function open(initial = rideDraft('b1', ride, now), units: 'metric' | 'imperial'
       onSave={onSave}
     />,
   );
-  const save = () => fireEvent.click(screen.getByRole('button', { name: 'Save ride' }));
+  const save = () =>
+    act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save ride' })));
   const type = (label: string, value: string) =>
     fireEvent.change(screen.getByLabelText(label), { target: { value } });
   return { onSave, save, type };
 }
 
 describe('the ride form', () => {
-  it('needs a number, a word and a tap; the surface is the last one’s', () => {
+  it('needs a number, a word and a tap; the surface is the last one’s', async () => {
     const { onSave, save, type } = open();
     type('Distance', '42');
     fireEvent.click(screen.getByRole('radio', { name: 'Downpour' }));
-    save();
+    await save();
     expect(onSave).toHaveBeenCalledWith({
       ...NOT_RECORDED,
       bikeId: 'b1',
@@ -64,34 +65,34 @@ describe('the ride form', () => {
     });
   });
 
-  it('opened on a ride and saved unchanged gives that ride again', () => {
+  it('opened on a ride and saved unchanged gives that ride again', async () => {
     const { onSave, save } = open(draftOf(ride, 'metric'));
-    save();
+    await save();
     const { type, id, zone, recordedAt, ...fields } = ride;
     expect([type, id, zone, recordedAt]).toHaveLength(4);
     expect(onSave.mock.calls[0][0]).toEqual(fields);
   });
 
-  it('reads miles when miles are shown', () => {
+  it('reads miles when miles are shown', async () => {
     const { onSave, save, type } = open(draftOf(ride, 'imperial'), 'imperial');
     expect(screen.getByText('mi')).toBeTruthy();
     type('Distance', '10');
-    save();
+    await save();
     expect(onSave.mock.calls[0][0].distanceKm).toBeCloseTo(16.09, 2);
   });
 
-  it('saves nothing while something is wrong, and forgets the problem once it is right', () => {
+  it('saves nothing while something is wrong, and forgets the problem once it is right', async () => {
     const { onSave, save, type } = open();
-    save();
+    await save();
     expect(onSave).not.toHaveBeenCalled();
     expect(screen.getByText('Enter a number.')).toBeTruthy();
     type('Distance', '20');
     type('Riding time', '0:05');
-    save();
+    await save();
     expect(screen.queryByText('Enter a number.')).toBeNull();
     expect(screen.getByText(/does not fit the distance/)).toBeTruthy();
     type('Riding time', '1:00');
-    save();
+    await save();
     expect(onSave).toHaveBeenCalledTimes(1);
   });
 });

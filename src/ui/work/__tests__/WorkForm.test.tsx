@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen } from '@testing-library/react';
 import { startState } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
@@ -31,15 +31,16 @@ function open(more: { drive?: 'fixed' } = {}) {
     />,
   );
   const pick = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
-  const save = () => fireEvent.click(screen.getByRole('button', { name: 'Save work' }));
+  const save = () =>
+    act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save work' })));
   return { onSave, pick, save };
 }
 
 describe('the work form', () => {
-  it('opens as a top-up with the last lube and saves it as shown', () => {
+  it('opens as a top-up with the last lube and saves it as shown', async () => {
     const { onSave, save } = open();
     expect(screen.getByText(/Film \d+ % to 100 %/)).toBeTruthy();
-    save();
+    await save();
     expect(onSave).toHaveBeenCalledWith(
       expect.objectContaining({
         chainId: 'c1',
@@ -51,33 +52,33 @@ describe('the work form', () => {
     );
   });
 
-  it('a wipe-down puts no lube on; going back to a top-up remembers which it was', () => {
+  it('a wipe-down puts no lube on; going back to a top-up remembers which it was', async () => {
     const { onSave, pick, save } = open();
     pick('Drip wax');
     pick('Wipe-down');
-    save();
+    await save();
     expect(onSave.mock.calls[0][0].lube).toBeNull();
     pick('Top-up');
-    save();
+    await save();
     expect(onSave.mock.calls[1][0].lube.lubeClass).toBe('drip wax');
   });
 
-  it('wax is never offered to be wiped off', () => {
+  it('wax is never offered to be wiped off', async () => {
     const { onSave, pick, save } = open();
     expect(screen.queryByRole('checkbox', { name: 'Wiped off afterwards' })).not.toBeNull();
     pick('Hot wax');
     expect(screen.queryByRole('checkbox', { name: 'Wiped off afterwards' })).toBeNull();
-    save();
+    await save();
     expect(onSave.mock.calls[0][0].lube).toEqual({ lubeClass: 'hot wax', coat: 1, wiped: false });
   });
 
-  it('a clean takes the cassette with it and may end bare', () => {
+  it('a clean takes the cassette with it and may end bare', async () => {
     const { onSave, pick, save } = open();
     pick('Clean');
     pick('Off the bike, in baths');
     fireEvent.click(screen.getByRole('radio', { name: 'None yet' }));
     expect(screen.getByText(/Film \d+ % to 0 %/)).toBeTruthy();
-    save();
+    await save();
     expect(onSave.mock.calls[0][0]).toMatchObject({
       method: 'baths',
       cogsCleaned: true,
@@ -87,7 +88,7 @@ describe('the work form', () => {
     });
   });
 
-  it('shows the cautions of the work on this bike', () => {
+  it('shows the cautions of the work on this bike', async () => {
     const { pick } = open({ drive: 'fixed' });
     expect(screen.getByRole('note').textContent).toMatch(/cranks drive the wheel/);
     expect(screen.getByRole('note').textContent).not.toMatch(/lower run/);

@@ -1,0 +1,38 @@
+import type { PropsWithChildren } from 'react';
+import { FormProvider, type FieldValues, type UseFormReturn } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button, FormFoot } from '../form';
+
+interface Props<Draft extends FieldValues, T> {
+  form: UseFormReturn<Draft, unknown, T>;
+  saveLabel: string;
+  onSave: () => void;
+  /** The other button: takes away what the form is of. */
+  remove?: { label: string; onPress: (() => void) | undefined };
+}
+
+/** A form's fields one below the other, and its buttons at the foot. */
+export function EntryForm<Draft extends FieldValues, T>(props: PropsWithChildren<Props<Draft, T>>) {
+  const { form, saveLabel, onSave, remove, children } = props;
+  return (
+    <FormProvider {...form}>
+      <View style={styles.form}>
+        {children}
+        <FormFoot>
+          <Button kind="strong" label={saveLabel} onPress={onSave} grow />
+          {remove?.onPress ? (
+            <Button kind="danger" label={remove.label} onPress={remove.onPress} />
+          ) : null}
+        </FormFoot>
+      </View>
+    </FormProvider>
+  );
+}
+
+/** Fields that share a row where there is room. */
+export const Row = ({ children }: PropsWithChildren) => <View style={styles.row}>{children}</View>;
+
+const styles = StyleSheet.create({
+  form: { gap: 18 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
+});

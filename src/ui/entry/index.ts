@@ -1,0 +1,3 @@
+export * from './entries';
+export * from './EntryForm';
+export * from './useEntry';

@@ -1,0 +1,40 @@
+import { useForm, type FieldErrors, type FieldValues, type Resolver } from 'react-hook-form';
+import type { FormResult } from '@/core/entry/form';
+import type { Problem } from '@/core/problem';
+
+/** What is wrong with a field travels as data: it is said where it is shown. */
+export interface EntryError {
+  type: string;
+  problem: Problem;
+}
+
+/** A form's reader as react-hook-form asks for one: the record, or what is wrong by field. */
+const resolverOf =
+  <Draft extends FieldValues, T extends FieldValues>(
+    read: (draft: Draft) => FormResult<T, string>,
+  ): Resolver<Draft, unknown, T> =>
+  (draft) => {
+    const result = read(draft);
+    if (result.ok) return { values: result.value, errors: {} };
+    const errors = Object.entries(result.problems).map(([field, problem]) => [
+      field,
+      { type: problem?.code, problem },
+    ]);
+    return { values: {}, errors: Object.fromEntries(errors) as FieldErrors<Draft> };
+  };
+
+/**
+ * A form filled with a draft and read by its reader in core/entry. `save` reads it and hands the record on, or
+ * shows what is wrong beside each field; a field put right says so at once.
+ */
+export function useEntry<Draft extends FieldValues, T extends FieldValues>(
+  draft: Draft,
+  read: (draft: Draft) => FormResult<T, string>,
+  onSave: (value: T) => void,
+) {
+  const form = useForm<Draft, unknown, T>({
+    defaultValues: draft as never,
+    resolver: resolverOf(read),
+  });
+  return { form, save: () => void form.handleSubmit((value) => onSave(value))() };
+}

@@ -1,0 +1,10 @@
+/**
+ * All forms that are read by core/entry as one piece, with the package that runs them, loaded when the first
+ * is shown: none of it weighs on the first screen.
+ */
+export { BikeForm } from '../garage/BikeForm';
+export { ChainForm } from '../garage/ChainForm';
+export { PlannedRideForm } from '../plan/PlannedRideForm';
+export { RideForm } from '../rides/RideForm';
+export { ProductForm } from '../shelf/ProductForm';
+export { WorkForm } from '../work/WorkForm';

@@ -1,0 +1,23 @@
+import { lazy, Suspense, type ComponentProps, type ComponentType } from 'react';
+import type * as forms from '.';
+
+type Forms = typeof forms;
+
+/** A form, loaded when shown. */
+function lazily<Name extends keyof Forms>(name: Name): ComponentType<ComponentProps<Forms[Name]>> {
+  const Part = lazy(async () => ({ default: (await import('.'))[name] as ComponentType<object> }));
+  return function Form(props: ComponentProps<Forms[Name]>) {
+    return (
+      <Suspense fallback={null}>
+        <Part {...props} />
+      </Suspense>
+    );
+  };
+}
+
+export const BikeForm = lazily('BikeForm');
+export const ChainForm = lazily('ChainForm');
+export const PlannedRideForm = lazily('PlannedRideForm');
+export const RideForm = lazily('RideForm');
+export const ProductForm = lazily('ProductForm');
+export const WorkForm = lazily('WorkForm');
