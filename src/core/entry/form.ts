@@ -41,3 +41,12 @@ export function readName(text: string, taken: readonly string[]): Result<string>
     return { ok: false, problem: { code: 'name/taken', detail: name } };
   return { ok: true, value: name };
 }
+
+/** Names that are taken by other records than the one of this id. */
+export const othersNames = (
+  records: Record<string, { id: string; name: string; retired: boolean }>,
+  id: string,
+) =>
+  Object.values(records)
+    .filter((r) => r.id !== id && !r.retired)
+    .map((r) => r.name);

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { bikeDraft, readBike, type BikeDraft, type BikeFields } from '@/core/entry/garage';
+import { bikeDraft, readBike, type BikeDraft, type BikeFields } from '@/core/entry/bike';
 import {
   BIKE_KINDS,
   BRAKE_KINDS,

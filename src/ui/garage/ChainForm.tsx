@@ -1,4 +1,4 @@
-import { readChain, type ChainDraft, type ChainFields } from '@/core/entry/garage';
+import { readChain, type ChainDraft, type ChainFields } from '@/core/entry/chain';
 import { CLOSURES, type Chain, type Garage } from '@/core/garage';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
-import { readStart, type StartDraft, type StartField } from '@/core/entry/garage';
+import { readStart, type StartDraft, type StartField } from '@/core/entry/fitting';
 import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage';
 import type { ChainStart } from '@/core/logbook';
 import type { UnitSystem } from '@/core/units';

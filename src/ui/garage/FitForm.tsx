@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
-import { checkFit, readStart, type StartDraft, type StartField } from '@/core/entry/garage';
+import { checkFit, readStart, type StartDraft, type StartField } from '@/core/entry/fitting';
 import type { Chain, Garage } from '@/core/garage';
 import type { ChainStart, Fitting } from '@/core/logbook';
 import type { Problem } from '@/core/problem';

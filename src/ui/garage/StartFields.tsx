@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
-import type { StartDraft, StartField } from '@/core/entry/garage';
+import type { StartDraft, StartField } from '@/core/entry/fitting';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
 import { distanceUnit, type UnitSystem } from '@/core/units';
 import { Choice, Field } from '../form';

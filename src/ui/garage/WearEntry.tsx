@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChainState } from '@/core/care';
-import { readWear } from '@/core/entry/garage';
+import { readWear } from '@/core/entry/fitting';
 import type { Problem } from '@/core/problem';
 import { formatDistance, formatElongation, type UnitSystem } from '@/core/units';
 import { Button, Choice, Field } from '../form';

@@ -2,7 +2,9 @@ import { say } from '@/core/words/problems';
 import { NOT_RECORDED, type Fitting } from '@/core/logbook';
 import { PRESETS } from '@/core/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { bikeDraft, checkFit, readBike, readChain, readStart, readWear } from '../garage';
+import { bikeDraft, readBike } from '../bike';
+import { checkFit, readStart, readWear } from '../fitting';
+import { readChain } from '../chain';
 import { readNumber } from '../number';
 import { readRide, type RideDraft } from '../ride';
 

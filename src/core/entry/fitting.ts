@@ -1,0 +1,67 @@
+import type { Garage } from '../garage';
+import { covers, type ChainStart, type Fitting } from '../logbook';
+import { fail, ok, type Result } from '../problem';
+import { fromShownDistance, type UnitSystem } from '../units';
+import { FormCheck, readMoment, type FormResult } from './form';
+import { readNumber } from './number';
+
+/** What is known of a chain when it first goes on, as it stands in the form. */
+export interface StartDraft extends Pick<ChainStart, 'lube' | 'look'> {
+  /** In the rider's units; empty reads as zero. */
+  sinceLube: string;
+  before: string;
+  wearPercent: string;
+}
+
+export type StartField = 'sinceLube' | 'before' | 'wearPercent';
+
+/** Reads how a chain starts out. */
+export function readStart(
+  draft: StartDraft,
+  units: UnitSystem,
+): FormResult<ChainStart, StartField> {
+  const check = new FormCheck<StartField>();
+  const kilometres = (text: string, most: number): Result<number> => {
+    const number = text.trim() === '' ? ok(0) : readNumber(text);
+    if (!number.ok) return number;
+    const km = fromShownDistance(number.value, units);
+    return km >= 0 && km <= most ? ok(km) : fail('kilometres/impossible');
+  };
+  const kmSinceLube = check.take('sinceLube', kilometres(draft.sinceLube, 5000));
+  const kmBefore = check.take('before', kilometres(draft.before, 100_000));
+  const wearPercent = check.take('wearPercent', readWear(draft.wearPercent));
+  if (kmSinceLube === undefined || kmBefore === undefined || wearPercent === undefined)
+    return { ok: false, problems: check.problems };
+  const { lube, look } = draft;
+  return {
+    ok: true,
+    value: { lube, look, kmSinceLube, kmBefore: Math.max(kmBefore, kmSinceLube), wearPercent },
+  };
+}
+
+/** A wear reading in %, or null for none. */
+export function readWear(text: string): Result<number | null> {
+  if (text.trim() === '') return ok(null);
+  const number = readNumber(text);
+  if (!number.ok) return number;
+  return number.value >= 0 && number.value <= 3 ? number : fail('wear/impossible');
+}
+
+/** Whether a chain may go on a bike at a moment: neither may be taken then. */
+export function checkFit(
+  fit: { chainId: string; bikeId: string; at: string | null },
+  context: { garage: Garage; fittings: readonly Fitting[]; now: number },
+): Result<string> {
+  const moment = readMoment(fit.at, context.now);
+  if (!moment.ok) return moment;
+  const at = moment.value;
+  const { bikes, chains } = context.garage;
+  const spells = context.fittings.filter((f) => covers(f, at));
+  const elsewhere = spells.find((f) => f.chainId === fit.chainId);
+  if (elsewhere)
+    return fail('chain/on-another-bike', { detail: bikes[elsewhere.bikeId]?.name ?? 'a bike' });
+  const inTheWay = spells.find((f) => f.bikeId === fit.bikeId);
+  if (inTheWay)
+    return fail('chain/bike-has-one', { detail: chains[inTheWay.chainId]?.name ?? 'A chain' });
+  return ok(at);
+}
