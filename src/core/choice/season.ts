@@ -1,3 +1,4 @@
+import { quantile } from 'simple-statistics';
 import type { Standard } from '../records/standards';
 import type { Schools } from '../lube';
 import type { StoragePlace } from '../garage';
@@ -64,10 +65,8 @@ export function rideSeason(c: Candidate, plan: SeasonPlan, wetShare: number): Se
   const season = seasonOf(c, plan, wetShare);
   for (let future = 0; future < plan.futures; future++)
     new SeasonRidden(season, future, sums, intervals).through();
-  intervals.sort((a, b) => a - b);
   const at = (share: number): number =>
-    intervals[Math.min(intervals.length - 1, Math.floor(share * intervals.length))] ??
-    kmPerWeek(plan.profile) * plan.weeks;
+    intervals.length > 0 ? quantile(intervals, share) : kmPerWeek(plan.profile) * plan.weeks;
   const months = (plan.futures * plan.weeks * 7) / DAYS_PER_MONTH;
   const per1000 = (total: number) => (total / sums.km) * 1000;
   return {

@@ -1,3 +1,4 @@
+import { mean } from 'simple-statistics';
 import { CARE } from '../../care';
 import type { Depth } from '../../logbook';
 import { meanCosts, type Costs } from '../simulate/costs';
@@ -76,8 +77,8 @@ const WETTING_MM = 0.5;
 /** Days before a race that count as preparing for it. */
 const RACE_DAYS = 4;
 
-const mean = (list: readonly number[]): number =>
-  list.reduce((a, b) => a + b, 0) / Math.max(1, list.length);
+/** Of no future nothing is known, and no job is planned. */
+const meanOf = (list: readonly number[]): number => (list.length > 0 ? mean([...list]) : 0);
 
 /** The jobs of a bike's plan as the rider reads them. */
 export function agendaOf(
@@ -93,10 +94,10 @@ export function agendaOf(
     const race = raceAfter(problem, job.day);
     const rain = rainAfter(problem, job.day);
     const readings = {
-      film: mean(before.map((d) => d.film)),
-      outside: mean(before.map((d) => d.outside)),
-      inside: mean(before.map((d) => d.inside)),
-      wet: mean(before.map((d) => Number(d.wet))),
+      film: meanOf(before.map((d) => d.film)),
+      outside: meanOf(before.map((d) => d.outside)),
+      inside: meanOf(before.map((d) => d.inside)),
+      wet: meanOf(before.map((d) => Number(d.wet))),
     };
     const { work } = job;
     const wet = readings.wet >= 0.5 && work.depth === 'top-up';

@@ -1,3 +1,4 @@
+import { mean, quantile } from 'simple-statistics';
 /** What a plan comes to in one future, or on average. Money is the rider's; watts are means while riding. */
 export interface Costs {
   jobs: number;
@@ -49,7 +50,7 @@ export const addCosts = (list: readonly Costs[]): Costs =>
   each((key) => list.reduce((sum, c) => sum + c[key], 0));
 
 export const meanCosts = (list: readonly Costs[]): Costs =>
-  each((key) => list.reduce((sum, c) => sum + c[key], 0) / Math.max(1, list.length));
+  each((key) => (list.length > 0 ? mean(list.map((c) => c[key])) : 0));
 
 /** The means, and of each item the middle half of the futures. */
 export interface CostSpread {
@@ -60,9 +61,13 @@ export interface CostSpread {
 
 export function spreadOf(futures: readonly Costs[]): CostSpread {
   const at = (share: number) =>
-    each((key) => {
-      const sorted = futures.map((c) => c[key]).sort((a, b) => a - b);
-      return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
-    });
+    each((key) =>
+      futures.length > 0
+        ? quantile(
+            futures.map((c) => c[key]),
+            share,
+          )
+        : 0,
+    );
   return { mean: meanCosts(futures), low: at(0.25), high: at(0.75) };
 }
