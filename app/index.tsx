@@ -20,14 +20,19 @@ import {
 } from '@/store';
 import { startWithBike, putSettings } from '@/store/commands';
 import { seenDue } from '@/store/plan/commands';
+import type { PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form';
-import { Card, Page, useWide } from '@/ui/frame';
+import { Card, Columns, Page } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import { NoChain, OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
 import { chalkOf } from '@/ui/words';
+
+/** A note of a tap; its moment is that of the tap. */
+type NoteDraft = DistributiveOmit<Parameters<typeof record>[1][number], 'at'>;
+type DistributiveOmit<T, K extends string> = T extends unknown ? Omit<T, K> : never;
 
 // Not needed for the verdict, so not waited for.
 const FirstRun = lazy(() =>
@@ -64,47 +69,45 @@ export default function Today() {
   );
 }
 
+interface ChainProps {
+  report: ChainReport;
+  plan: PlanState;
+}
+
 function ChainToday({ report }: { report: ChainReport }) {
   const dispatch = useAppDispatch();
-  const router = useRouter();
-  const wide = useWide();
-  const settings = useAppSelector(selectSettings);
-  const { units } = settings;
-  const now = useAppSelector(selectNow);
-  const clock = useClock();
+  const units = useAppSelector(selectUnits);
   const reports = useAppSelector(selectReports);
+  const plan = usePlan();
+  return (
+    <Page wide>
+      <OtherBikes
+        reports={reports}
+        chosen={report.bike.id}
+        units={units}
+        onChoose={(id) => dispatch(bikeChosen(id))}
+      />
+      <Columns
+        share={1.7}
+        left={<Standing report={report} plan={plan} />}
+        right={<Beside report={report} plan={plan} />}
+      />
+    </Page>
+  );
+}
+
+/** How the chain stands, its tape, and what to do. */
+function Standing({ report, plan }: ChainProps) {
+  const router = useRouter();
+  const units = useAppSelector(selectUnits);
+  const now = useAppSelector(selectNow);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [working, setWorking] = useState(false);
-  const [ride, setRide] = useState<string | null>(null);
-  const { verdict, state, bike, chain } = report;
-  const plan = usePlan();
-  const ahead = plan.ahead[report.bike.id];
-  const tape = useMemo(
-    () => tapeInputOf(report, steps, ahead ?? { chalks: chalkOf(report.verdict), rides: [] }),
-    [report, steps, ahead],
-  );
-  const at = () => new Date(clock()).toISOString();
-  const sentence = verdictSentence(verdict, state, units, now);
-  const selected = steps.find((s) => s.event.id === ride);
-
-  const first = (
+  const { bike, chain } = report;
+  return (
     <>
       <VerdictLines report={report} units={units} now={now} planned={plan.lines[bike.id] ?? null} />
-      <View style={styles.tape}>
-        <Tape
-          key={chain.id}
-          input={tape}
-          units={units}
-          summary={`Tape of ${chain.name}: ${sentence.headline} ${sentence.action}`}
-          selectedId={ride}
-          onSelect={setRide}
-        />
-        <RideReadout
-          step={selected}
-          units={units}
-          onOpen={(id) => router.navigate(`/rides/${id}`)}
-        />
-      </View>
+      <ChainTape report={report} plan={plan} />
       <View style={styles.buttons}>
         <Button
           kind="strong"
@@ -129,7 +132,52 @@ function ChainToday({ report }: { report: ChainReport }) {
       ) : null}
     </>
   );
-  const second = (
+}
+
+/** The chain's tape, and the ride that is picked on it. */
+function ChainTape({ report, plan }: ChainProps) {
+  const router = useRouter();
+  const units = useAppSelector(selectUnits);
+  const now = useAppSelector(selectNow);
+  const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
+  const [ride, setRide] = useState<string | null>(null);
+  const { verdict, state, chain } = report;
+  const ahead = plan.ahead[report.bike.id];
+  const tape = useMemo(
+    () => tapeInputOf(report, steps, ahead ?? { chalks: chalkOf(report.verdict), rides: [] }),
+    [report, steps, ahead],
+  );
+  const { headline, action } = verdictSentence(verdict, state, units, now);
+  return (
+    <View style={styles.tape}>
+      <Tape
+        key={chain.id}
+        input={tape}
+        units={units}
+        summary={`Tape of ${chain.name}: ${headline} ${action}`}
+        selectedId={ride}
+        onSelect={setRide}
+      />
+      <RideReadout
+        step={steps.find((s) => s.event.id === ride)}
+        units={units}
+        onOpen={(id) => router.navigate(`/rides/${id}`)}
+      />
+    </View>
+  );
+}
+
+/** What fell due, notes of a tap, and the chain's readings. */
+function Beside({ report, plan }: ChainProps) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const settings = useAppSelector(selectSettings);
+  const now = useAppSelector(selectNow);
+  const clock = useClock();
+  const { bike, chain } = report;
+  const note = (label: string, event: NoteDraft) =>
+    dispatch(record(label, [{ ...event, at: new Date(clock()).toISOString() }]));
+  return (
     <>
       {plan.answer ? (
         <Reminders
@@ -144,20 +192,12 @@ function ChainToday({ report }: { report: ChainReport }) {
       ) : null}
       <QuickNotes
         onRode={() => router.navigate(`/rides/log?bike=${bike.id}`)}
-        onWet={(how) =>
-          dispatch(record('Noted: got wet', [{ type: 'gotWet', at: at(), bikeId: bike.id, how }]))
-        }
+        onWet={(how) => note('Noted: got wet', { type: 'gotWet', bikeId: bike.id, how })}
         onHeard={(sound) =>
-          dispatch(
-            record(`Noted: ${sound}`, [{ type: 'soundHeard', at: at(), chainId: chain.id, sound }]),
-          )
+          note(`Noted: ${sound}`, { type: 'soundHeard', chainId: chain.id, sound })
         }
         onRag={(swatch) =>
-          dispatch(
-            record('Rag check noted', [
-              { type: 'ragChecked', at: at(), chainId: chain.id, swatch },
-            ]),
-          )
+          note('Rag check noted', { type: 'ragChecked', chainId: chain.id, swatch })
         }
       />
       <Card title={chain.name}>
@@ -165,33 +205,9 @@ function ChainToday({ report }: { report: ChainReport }) {
       </Card>
     </>
   );
-  return (
-    <Page wide>
-      <OtherBikes
-        reports={reports}
-        chosen={bike.id}
-        units={units}
-        onChoose={(id) => dispatch(bikeChosen(id))}
-      />
-      {wide ? (
-        <View style={styles.columns}>
-          <View style={styles.left}>{first}</View>
-          <View style={styles.right}>{second}</View>
-        </View>
-      ) : (
-        <>
-          {first}
-          {second}
-        </>
-      )}
-    </Page>
-  );
 }
 
 const styles = StyleSheet.create({
   tape: { gap: 8 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
-  columns: { flexDirection: 'row', gap: 32, alignItems: 'flex-start' },
-  left: { flex: 1.7, gap: 18, minWidth: 0 },
-  right: { flex: 1, gap: 18, minWidth: 0 },
 });

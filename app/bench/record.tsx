@@ -20,6 +20,7 @@ import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { Txt } from '@/ui/theme';
 import { WorkForm } from '@/ui/forms/lazily';
 import { proposedDraft } from '@/ui/work/proposedDraft';
+import type { WorkEntry } from '@/ui/work/workDraft';
 import { DEPTH_LABEL } from '@/ui/words';
 
 /** Recording work done away from the bench. It opens with the work the verdict proposes. */
@@ -32,28 +33,23 @@ export default function RecordWork() {
   const reports = useAppSelector(selectReports);
   const main = useAppSelector(selectMainReport);
   const now = useAppSelector(selectNow);
-  const { schools, dropsPerMl } = useAppSelector(selectSettings);
+  const { schools } = useAppSelector(selectSettings);
   const { replay } = useAppSelector(selectReplay);
+  const facts = useChainFacts();
   // The chain the page was opened for: a ride that comes in must not take what is typed away.
   const [openedFor] = useState(main?.chain.id);
   const wanted = params.chain ?? openedFor;
   const report = reports.find((r) => r.chain.id === wanted) ?? main;
   const chainId = wanted ?? report?.chain.id ?? chains[0]?.id;
   if (!chainId) return <NoBikeYet onGo={() => router.navigate('/')} />;
-
-  const bikeWith = (id: string) => garage.bikes[bikeOf(replay.book, id) ?? ''];
-  const before = (id: string) => {
-    const state = replay.book.chains.get(id);
-    if (!state) return null;
-    const bike = bikeWith(id);
-    const cell = bike && replay.book.cells.get(bike.id);
-    const air = airOf(replay.weather, { bike, cell }, state.at, now);
-    const cogs = (bike && replay.book.cogs.get(bike.id)) ?? 0;
-    return { state: stand(state, now, air), cogs, air };
-  };
   const lube = lastLube(replay.steps, chainId);
   const asked =
     bathsAsked(params, lube) ?? depthAsked(params, lube, garage.chains[chainId], schools);
+  const save = (entry: WorkEntry) => {
+    const unknown = { minutes: null, depth: null, swatches: [] };
+    dispatch(record('Work recorded', [{ type: 'workDone', ...unknown, ...entry }]));
+    router.navigate('/');
+  };
   return (
     <Page title="Record work">
       {report && !asked ? (
@@ -67,28 +63,39 @@ export default function RecordWork() {
         key={[chainId, params.depth, params.baths, params.ml].join(' ')}
         initial={proposedDraft(chainId, asked ?? report?.verdict.proposal.spec ?? null, lube, now)}
         chains={chains}
-        before={before}
         usualLube={lube ?? 'all-weather'}
         products={garage.products}
-        coatMl={(id, of) => {
-          const links = garage.chains[id]?.links ?? USUAL_LINKS;
-          const ebike = bikeWith(id)?.ebike ?? false;
-          return coatDose({ links, ebike, dropsPerMl, schools }, of).ml;
-        }}
         schools={schools}
-        bikeOf={bikeWith}
         now={now}
-        onSave={(entry) => {
-          dispatch(
-            record('Work recorded', [
-              { type: 'workDone', minutes: null, depth: null, swatches: [], ...entry },
-            ]),
-          );
-          router.navigate('/');
-        }}
+        onSave={save}
+        {...facts}
       />
     </Page>
   );
+}
+
+/** What the form asks of a chain: how it stands, its bike, what a coat takes. */
+function useChainFacts() {
+  const garage = useAppSelector(selectGarage);
+  const now = useAppSelector(selectNow);
+  const { schools, dropsPerMl } = useAppSelector(selectSettings);
+  const { replay } = useAppSelector(selectReplay);
+  const bikeWith = (id: string) => garage.bikes[bikeOf(replay.book, id) ?? ''];
+  const before = (id: string) => {
+    const state = replay.book.chains.get(id);
+    if (!state) return null;
+    const bike = bikeWith(id);
+    const cell = bike && replay.book.cells.get(bike.id);
+    const air = airOf(replay.weather, { bike, cell }, state.at, now);
+    const cogs = (bike && replay.book.cogs.get(bike.id)) ?? 0;
+    return { state: stand(state, now, air), cogs, air };
+  };
+  const coatMl = (id: string, of: LubeClass) => {
+    const links = garage.chains[id]?.links ?? USUAL_LINKS;
+    const ebike = bikeWith(id)?.ebike ?? false;
+    return coatDose({ links, ebike, dropsPerMl, schools }, of).ml;
+  };
+  return { before, coatMl, bikeOf: bikeWith };
 }
 
 type Asked = {

@@ -17,28 +17,16 @@ import { RestoreCard } from '@/ui/book/RestoreCard';
 import { canShareFiles, downloadText, shareText } from '@/ui/download';
 import { Page } from '@/ui/frame';
 
+type Kept = NonNullable<ReturnType<typeof useKeeper>>;
+
 /** Files: the whole logbook out as one file, and in again; how safely this device keeps it. */
 export default function Files() {
   const dispatch = useAppDispatch();
   const open = useOpenLogbook();
-  const keeping = useKeeper();
-  const logbook = useAppSelector(selectLogbook);
+  const kept = useKeeper();
   const now = useAppSelector(selectNow);
   const { quarantined } = useAppSelector(selectSession);
-  const [file, setFile] = useState<({ name: string } & BackupRead) | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const pick = async (picked: File) => {
-    const text = await picked.text();
-    const read = await keeping?.backups.readBackup(text, now);
-    if (!read) return;
-    setProblem(read.ok ? null : say(read.problem));
-    setFile(read.ok ? { name: picked.name, ...read.value } : null);
-  };
   const day = new Date(now).toISOString().slice(0, 10);
-  const takeOut = async (give: (name: string, text: string) => void) => {
-    const backup = await keeping?.keeper.takeBackup();
-    if (backup) give(backup.name, backup.text);
-  };
   return (
     <Page title="Files">
       {quarantined.map((part) => (
@@ -49,43 +37,73 @@ export default function Files() {
           onDiscard={() => dispatch(discardQuarantined(open.persistence, part.key))}
         />
       ))}
-      {keeping ? (
+      {kept ? (
         <>
-          <BackupCard
-            {...keeping.keeping}
-            onExport={() => void takeOut(downloadText)}
-            onShare={canShareFiles() ? () => void takeOut(shareText) : null}
-          />
-          {keeping.keeping.canKeep ? (
-            <FolderCard
-              folder={keeping.keeping.folder}
-              problem={keeping.keeping.problem ? say(keeping.keeping.problem) : null}
-              onPick={() => void keeping.keeper.pickFolder()}
-              onReopen={() => void keeping.keeper.reopenFolder()}
-              onDrop={() => void keeping.keeper.dropFolder()}
-            />
-          ) : null}
-          <DeviceCard {...keeping.keeping} />
-          <RestoreCard
-            problem={problem}
-            file={
-              file
-                ? {
-                    ...file,
-                    preview: keeping.backups.previewRestore(logbook, file.logbook),
-                    refused: file.refused.map((r) => r.place),
-                  }
-                : null
-            }
-            onPick={pick}
-            onRestore={() => {
-              if (file) dispatch(restoreBackup(file.logbook));
-              setFile(null);
-            }}
-            onCancel={() => setFile(null)}
-          />
+          <Out kept={kept} />
+          <DeviceCard {...kept.keeping} />
+          <In kept={kept} />
         </>
       ) : null}
     </Page>
+  );
+}
+
+/** The logbook out: by hand, and by itself where the browser can. */
+function Out({ kept: { keeping, keeper } }: { kept: Kept }) {
+  const takeOut = async (give: (name: string, text: string) => void) => {
+    const { name, text } = await keeper.takeBackup();
+    give(name, text);
+  };
+  return (
+    <>
+      <BackupCard
+        {...keeping}
+        onExport={() => void takeOut(downloadText)}
+        onShare={canShareFiles() ? () => void takeOut(shareText) : null}
+      />
+      {keeping.canKeep ? (
+        <FolderCard
+          folder={keeping.folder}
+          problem={keeping.problem ? say(keeping.problem) : null}
+          onPick={() => void keeper.pickFolder()}
+          onReopen={() => void keeper.reopenFolder()}
+          onDrop={() => void keeper.dropFolder()}
+        />
+      ) : null}
+    </>
+  );
+}
+
+/** A backup in: read, shown field by field, then taken over. */
+function In({ kept: { backups } }: { kept: Kept }) {
+  const dispatch = useAppDispatch();
+  const logbook = useAppSelector(selectLogbook);
+  const now = useAppSelector(selectNow);
+  const [file, setFile] = useState<({ name: string } & BackupRead) | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const pick = async (picked: File) => {
+    const read = await backups.readBackup(await picked.text(), now);
+    setProblem(read.ok ? null : say(read.problem));
+    setFile(read.ok ? { name: picked.name, ...read.value } : null);
+  };
+  return (
+    <RestoreCard
+      problem={problem}
+      file={
+        file
+          ? {
+              ...file,
+              preview: backups.previewRestore(logbook, file.logbook),
+              refused: file.refused.map((r) => r.place),
+            }
+          : null
+      }
+      onPick={pick}
+      onRestore={() => {
+        if (file) dispatch(restoreBackup(file.logbook));
+        setFile(null);
+      }}
+      onCancel={() => setFile(null)}
+    />
   );
 }

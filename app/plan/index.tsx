@@ -14,7 +14,9 @@ import { planGivenUp, planWanted, progressOf, supposed } from '@/store/plan/plan
 import { usePlan } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
+import type { JobActions } from '@/ui/plan/JobCard';
 import { PlanPage } from '@/ui/plan/lazily';
+import type { OutActions } from '@/ui/plan/OutCard';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda/agenda';
 import type { PlanAnswer } from '@/core/words/planAnswer';
@@ -25,49 +27,13 @@ export default function Plan() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { phase, answer, beside, forecasts, whatIf } = usePlan();
-  const clock = useClock();
   const bikes = useAppSelector(selectBikes);
-  const { planMarks } = useAppSelector(selectGarage);
   const { units, plan } = useAppSelector(selectSettings);
+  const actions = useJobActions();
+  const out = useOut(answer);
   // What if is asked here only: elsewhere the plan is for the forecast.
   useEffect(() => () => void dispatch(supposed('forecast')), [dispatch]);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  const marksOf = (item: AgendaItem) =>
-    Object.values(planMarks).filter(
-      (m) => !m.retired && m.bikeId === item.bikeId && m.date <= item.date && item.date <= m.until,
-    );
-  const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
-  const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
-    const { writeCalendar } = await import('@/work/writers');
-    downloadText('chain-care.ics', writeCalendar(calendar, clock()), 'text/calendar');
-    dispatch(sentOut(calendarCounts));
-  };
-  const saveCsv = async ({ agenda }: PlanAnswer) => {
-    const { writePlanCsv } = await import('@/work/writers');
-    downloadText('chain-care.csv', writePlanCsv(agenda), 'text/csv');
-  };
-  const notify = (on: boolean, allowed: boolean) => {
-    if (allowed)
-      dispatch(
-        putPlanSettings(on ? 'The browser will tell' : 'The browser is quiet', { notify: on }),
-      );
-    else
-      dispatch(noticed({ text: 'The browser does not allow it: see its settings.', undo: false }));
-  };
-  const leave = (item: AgendaItem, until: string) => ({
-    bikeId: item.bikeId,
-    kind: 'leave' as const,
-    date: item.date,
-    until,
-    depth: null,
-  });
-  const pin = ({ bikeId, depth }: AgendaItem, date: string) => ({
-    bikeId,
-    kind: 'pin' as const,
-    date,
-    until: date,
-    depth,
-  });
   return (
     <PlanPage
       answer={answer}
@@ -84,35 +50,81 @@ export default function Plan() {
       onAgain={() => dispatch(planWanted())}
       onRides={() => router.navigate('/plan/rides')}
       onPlan={(label, part) => dispatch(putPlanSettings(label, part))}
-      actions={{
-        onDo: ({ chainId, depth, bottleId }) =>
-          router.navigate(
-            `/bench?chain=${chainId}&depth=${depth}${bottleId ? `&bottle=${bottleId}` : ''}`,
-          ),
-        onMove: (item, date) =>
-          dispatch(
-            markPlan(
-              `Moved to ${shortDay(date)}`,
-              [...(date > item.date ? [leave(item, daysAfter(date, -1))] : []), pin(item, date)],
-              marksOf(item),
-            ),
-          ),
-        onSkip: (item) =>
-          dispatch(
-            markPlan('Skipped for a week', [leave(item, daysAfter(item.date, 6))], marksOf(item)),
-          ),
-        onPin: (item) =>
-          dispatch(
-            markPlan(`Pinned on ${shortDay(item.date)}`, [pin(item, item.date)], marksOf(item)),
-          ),
-        onUnpin: (item) => dispatch(markPlan('May move again', [], marksOf(item))),
-      }}
-      out={{
-        onCalendar: () => answer && void saveCalendar(answer),
-        onCsv: () => answer && void saveCsv(answer),
-        onPrint: () => answer && printSheet(sheetOf(answer, beside.rides, bikeNames, units)),
-        onNotify: notify,
-      }}
+      actions={actions}
+      out={out}
     />
   );
+}
+
+const leave = ({ bikeId, date }: AgendaItem, until: string) => ({
+  bikeId,
+  kind: 'leave' as const,
+  date,
+  until,
+  depth: null,
+});
+
+const pin = ({ bikeId, depth }: AgendaItem, date: string) => ({
+  bikeId,
+  kind: 'pin' as const,
+  date,
+  until: date,
+  depth,
+});
+
+/** What a rider can do with a job of the agenda: each leaves marks on the plan. */
+function useJobActions(): JobActions {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const { planMarks } = useAppSelector(selectGarage);
+  const mark = (label: string, item: AgendaItem, marks: Parameters<typeof markPlan>[1]) => {
+    const instead = Object.values(planMarks).filter(
+      (m) => !m.retired && m.bikeId === item.bikeId && m.date <= item.date && item.date <= m.until,
+    );
+    dispatch(markPlan(label, marks, instead));
+  };
+  return {
+    onDo: ({ chainId, depth, bottleId }) =>
+      router.navigate(
+        `/bench?chain=${chainId}&depth=${depth}${bottleId ? `&bottle=${bottleId}` : ''}`,
+      ),
+    onMove: (item, date) => {
+      const until = date > item.date ? [leave(item, daysAfter(date, -1))] : [];
+      mark(`Moved to ${shortDay(date)}`, item, [...until, pin(item, date)]);
+    },
+    onSkip: (item) => mark('Skipped for a week', item, [leave(item, daysAfter(item.date, 6))]),
+    onPin: (item) => mark(`Pinned on ${shortDay(item.date)}`, item, [pin(item, item.date)]),
+    onUnpin: (item) => mark('May move again', item, []),
+  };
+}
+
+/** Taking the plan along: as a calendar, a table, a sheet, and by the browser's word. */
+function useOut(answer: PlanAnswer | null): OutActions {
+  const dispatch = useAppDispatch();
+  const clock = useClock();
+  const bikes = useAppSelector(selectBikes);
+  const { units } = useAppSelector(selectSettings);
+  const { rides } = useAppSelector((s) => s.plan.beside);
+  const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
+    const { writeCalendar } = await import('@/work/writers');
+    downloadText('chain-care.ics', writeCalendar(calendar, clock()), 'text/calendar');
+    dispatch(sentOut(calendarCounts));
+  };
+  const saveCsv = async ({ agenda }: PlanAnswer) => {
+    const { writePlanCsv } = await import('@/work/writers');
+    downloadText('chain-care.csv', writePlanCsv(agenda), 'text/csv');
+  };
+  const notify = (on: boolean, allowed: boolean) => {
+    const label = on ? 'The browser will tell' : 'The browser is quiet';
+    const refused = 'The browser does not allow it: see its settings.';
+    if (allowed) dispatch(putPlanSettings(label, { notify: on }));
+    else dispatch(noticed({ text: refused, undo: false }));
+  };
+  const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
+  return {
+    onCalendar: () => answer && void saveCalendar(answer),
+    onCsv: () => answer && void saveCsv(answer),
+    onPrint: () => answer && printSheet(sheetOf(answer, rides, bikeNames, units)),
+    onNotify: notify,
+  };
 }

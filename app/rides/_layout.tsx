@@ -9,6 +9,8 @@ import {
   weeksOf,
   yearOf,
   type RideChange,
+  type RideEntry,
+  type RideFilter,
 } from '@/core/rides';
 import {
   amendAll,
@@ -32,85 +34,29 @@ import { RidesList } from '@/ui/rides/RidesList';
 
 /** Rides: the list, and beside it (over it on a phone) the ride being written. */
 export default function RidesLayout() {
-  const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
   const rides = useRideEntries();
   const { bikes } = useAppSelector(selectGarage);
-  const inUse = useAppSelector(selectBikes);
-  const fittings = useAppSelector(selectFittings);
-  const { units, recorder } = useAppSelector(selectSettings);
-  const { sync: status } = useAppSelector(selectSession);
-  const now = useDeferredValue(useAppSelector(selectNow));
+  const { units } = useAppSelector(selectSettings);
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
-  const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null);
+  const [ticked, setTicked] = useState<Ticked>(null);
   const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
   const weeks = useMemo(() => weeksOf(shown), [shown]);
-  const year = useMemo(() => yearOf(rides, now), [rides, now]);
-  const chosen = shown.filter((e) => ticked?.has(e.ride.id)).map((e) => e.ride);
-  const picking = ticked !== null;
-
-  const press = useCallback(
-    (id: string) => {
-      if (!picking) router.navigate(`/rides/${id}`);
-      else
-        setTicked((old) => {
-          const next = new Set(old);
-          if (!next.delete(id)) next.add(id);
-          return next;
-        });
-    },
-    [picking, router],
-  );
-  const change = (what: RideChange) => {
-    const { changed, refused } = changeRides(chosen, what, fittings);
-    const kept = refused > 0 ? `; ${refused} left, no chain was on that bike then` : '';
-    const text = `${counted(changed.length)} changed${kept}`;
-    dispatch(changed.length > 0 ? amendAll(text, changed) : noticed({ text, undo: false }));
-  };
-  const sync = async (withDeleted: boolean) => {
-    // What reads ride files is not loaded before there are some.
-    const { syncRides } = await import('@/store/syncRides');
-    await dispatch(syncRides(withDeleted));
-  };
-  const saveCsv = async () => {
-    const { writeRidesCsv } = await import('@/work/writers');
-    downloadText('rides.csv', writeRidesCsv(shown, bikes), 'text/csv');
-  };
+  const press = usePress(ticked !== null, setTicked);
   const head = (
-    <RidesHead
-      year={rides.length > 0 && !finding ? year : null}
-      units={units}
-      find={
-        finding
-          ? {
-              filter,
-              bikes: inUse,
-              shown: shown.length,
-              of: rides.length,
-              onChange: setFilter,
-              onSave: () => void saveCsv(),
-            }
-          : null
-      }
-      sync={
-        recorder
-          ? {
-              status,
-              onSync: () => void sync(false),
-              onWithDeleted: () => void sync(true),
-            }
-          : null
-      }
-      picking={picking}
-      onLog={() => router.navigate('/rides/log')}
-      onImport={() => router.navigate('/rides/import')}
+    <Head
+      rides={rides}
+      shown={shown}
+      filter={finding ? filter : null}
+      onFilter={setFilter}
       onFind={() => {
         if (finding) setFilter(EVERY_RIDE);
         setFinding(!finding);
       }}
-      onPick={() => setTicked(picking ? null : new Set())}
+      picking={ticked !== null}
+      onPick={() => setTicked(ticked ? null : new Set())}
     />
   );
   return (
@@ -134,30 +80,116 @@ export default function RidesLayout() {
             }
             onPress={press}
           />
-          {picking ? (
-            <BulkBar
-              ticked={chosen.length}
-              shown={shown.length}
-              bikes={inUse}
-              onTickAll={() => setTicked(new Set(shown.map((e) => e.ride.id)))}
-              onTickNone={() => setTicked(new Set())}
-              onChange={change}
-              onDelete={() =>
-                dispatch(
-                  strike(
-                    `${counted(chosen.length)} deleted`,
-                    chosen.map((r) => r.id),
-                  ),
-                )
-              }
-              onDone={() => setTicked(null)}
-            />
-          ) : null}
+          {ticked ? <Bulk ticked={ticked} shown={shown} onTick={setTicked} /> : null}
         </View>
       }
     >
       <Slot />
     </SideBySide>
+  );
+}
+
+/** Ids of the rides that are ticked; null while none are being picked. */
+type Ticked = ReadonlySet<string> | null;
+
+/** Opens a ride, or ticks it while rides are being picked. */
+function usePress(picking: boolean, setTicked: (next: (old: Ticked) => Ticked) => void) {
+  const router = useRouter();
+  return useCallback(
+    (id: string) => {
+      if (!picking) router.navigate(`/rides/${id}`);
+      else
+        setTicked((old) => {
+          const next = new Set(old);
+          if (!next.delete(id)) next.add(id);
+          return next;
+        });
+    },
+    [picking, router, setTicked],
+  );
+}
+
+interface HeadProps {
+  rides: readonly RideEntry[];
+  shown: readonly RideEntry[];
+  /** Null: nothing is being looked for. */
+  filter: RideFilter | null;
+  onFilter: (filter: RideFilter) => void;
+  onFind: () => void;
+  picking: boolean;
+  onPick: () => void;
+}
+
+/** What stands over the list: the year, finding, fetching, logging. */
+function Head({ rides, shown, filter, onFilter, onFind, picking, onPick }: HeadProps) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const { bikes } = useAppSelector(selectGarage);
+  const inUse = useAppSelector(selectBikes);
+  const { units, recorder } = useAppSelector(selectSettings);
+  const { sync: status } = useAppSelector(selectSession);
+  const now = useDeferredValue(useAppSelector(selectNow));
+  const year = useMemo(() => yearOf(rides, now), [rides, now]);
+  const sync = async (withDeleted: boolean) => {
+    // What reads ride files is not loaded before there are some.
+    const { syncRides } = await import('@/store/syncRides');
+    await dispatch(syncRides(withDeleted));
+  };
+  const saveCsv = async () => {
+    const { writeRidesCsv } = await import('@/work/writers');
+    downloadText('rides.csv', writeRidesCsv(shown, bikes), 'text/csv');
+  };
+  const counts = { shown: shown.length, of: rides.length };
+  const find = { ...counts, bikes: inUse, onChange: onFilter, onSave: () => void saveCsv() };
+  const fetch = { status, onSync: () => void sync(false), onWithDeleted: () => void sync(true) };
+  return (
+    <RidesHead
+      year={rides.length > 0 && !filter ? year : null}
+      units={units}
+      find={filter ? { ...find, filter } : null}
+      sync={recorder ? fetch : null}
+      picking={picking}
+      onLog={() => router.navigate('/rides/log')}
+      onImport={() => router.navigate('/rides/import')}
+      onFind={onFind}
+      onPick={onPick}
+    />
+  );
+}
+
+interface BulkProps {
+  ticked: ReadonlySet<string>;
+  shown: readonly RideEntry[];
+  onTick: (ticked: Ticked) => void;
+}
+
+/** What can be done with all rides that are ticked. */
+function Bulk({ ticked, shown, onTick }: BulkProps) {
+  const dispatch = useAppDispatch();
+  const bikes = useAppSelector(selectBikes);
+  const fittings = useAppSelector(selectFittings);
+  const chosen = shown.filter((e) => ticked.has(e.ride.id)).map((e) => e.ride);
+  const change = (what: RideChange) => {
+    const { changed, refused } = changeRides(chosen, what, fittings);
+    const kept = refused > 0 ? `; ${refused} left, no chain was on that bike then` : '';
+    const text = `${counted(changed.length)} changed${kept}`;
+    dispatch(changed.length > 0 ? amendAll(text, changed) : noticed({ text, undo: false }));
+  };
+  const remove = () => {
+    const ids = chosen.map((r) => r.id);
+    dispatch(strike(`${counted(chosen.length)} deleted`, ids));
+  };
+  return (
+    <BulkBar
+      ticked={chosen.length}
+      shown={shown.length}
+      bikes={bikes}
+      onTickAll={() => onTick(new Set(shown.map((e) => e.ride.id)))}
+      onTickNone={() => onTick(new Set())}
+      onChange={change}
+      onDelete={remove}
+      onDone={() => onTick(null)}
+    />
   );
 }
 

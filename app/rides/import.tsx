@@ -25,34 +25,47 @@ export default function ImportRides() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const bikes = useAppSelector(selectBikes);
-  const main = useAppSelector(selectMainReport);
-  const rides = useAppSelector(selectRideEvents);
-  const fittings = useAppSelector(selectFittings);
-  const settings = useAppSelector(selectSettings);
-  const now = useAppSelector(selectNow);
+  const { units, csvMappings } = useAppSelector(selectSettings);
+  const { files, reading, progress, read, readAgain } = useReading();
+  const { usual, groups, rows, onBike } = useArrivals(files);
+  if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  const unknown = files?.find((f) => f.table) ?? null;
+  const explain = (mapping: CsvMapping) => {
+    if (!unknown?.table) return;
+    const known = { ...csvMappings, [headerKey(unknown.table.header)]: mapping };
+    dispatch(putSettings('Columns remembered', { csvMappings: known }));
+    void readAgain(known);
+  };
+  const add = () => {
+    const fresh = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
+    dispatch(importRides(fresh, Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]))));
+    router.navigate('/rides');
+  };
+  return (
+    <Page title="Import rides">
+      <ImportPanel
+        bikes={bikes}
+        groups={groups}
+        onBike={onBike}
+        progress={progress}
+        onFiles={(list) => void read(list, csvMappings)}
+        onCancel={() => reading?.cancel()}
+        unknown={unknown}
+        onExplain={explain}
+        rows={rows}
+        onImport={add}
+        units={units}
+      />
+    </Page>
+  );
+}
+
+/** Files picked, and what a worker reads in them. */
+function useReading() {
   const [picked, setPicked] = useState<File[]>([]);
   const [files, setFiles] = useState<ReadFile[] | null>(null);
-  const [chosen, setChosen] = useState<Record<string, string>>({});
   const [reading, setReading] = useState<Reading | null>(null);
   const [progress, setProgress] = useState<Progress | null>(null);
-  const usual = main?.bike.id ?? bikes[0]?.id ?? null;
-  const groups = useMemo(
-    () =>
-      clueGroups(files ?? [], settings.bikeRules).map((group) => {
-        const known = bikeOfClue(group.clue, settings.bikeRules, bikes);
-        const bikeId = chosen[group.clue] ?? known ?? usual ?? '';
-        return { ...group, bikeId, remembered: known === bikeId };
-      }),
-    [files, chosen, settings.bikeRules, bikes, usual],
-  );
-  const unknown = files?.find((f) => f.table) ?? null;
-  const rows = useMemo(() => {
-    if (!files) return null;
-    const bikeOf = (clue: string) => groupOf(groups, clue)?.bikeId ?? '';
-    return planImport(files, { rides, fittings, now, bikeOf });
-  }, [files, groups, rides, fittings, now]);
-  if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
-
   const read = async (list: File[], mappings: CsvMappings) => {
     setPicked(list);
     setProgress({ read: 0, of: list.length, found: 0 });
@@ -67,32 +80,34 @@ export default function ImportRides() {
       setReading(null);
     });
   };
-  const explain = (mapping: CsvMapping) => {
-    if (!unknown?.table) return;
-    const csvMappings = { ...settings.csvMappings, [headerKey(unknown.table.header)]: mapping };
-    dispatch(putSettings('Columns remembered', { csvMappings }));
-    void read(picked, csvMappings);
-  };
-  const add = () => {
-    const fresh = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
-    dispatch(importRides(fresh, Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]))));
-    router.navigate('/rides');
-  };
-  return (
-    <Page title="Import rides">
-      <ImportPanel
-        bikes={bikes}
-        groups={groups}
-        onBike={(clue, bikeId) => setChosen((c) => ({ ...c, [clue]: bikeId }))}
-        progress={progress}
-        onFiles={(list) => void read(list, settings.csvMappings)}
-        onCancel={() => reading?.cancel()}
-        unknown={unknown}
-        onExplain={explain}
-        rows={rows}
-        onImport={add}
-        units={settings.units}
-      />
-    </Page>
+  const readAgain = (mappings: CsvMappings) => read(picked, mappings);
+  return { files, reading, progress, read, readAgain };
+}
+
+/** What the files would bring: rides by the clue to their bike, and what becomes of each. */
+function useArrivals(files: readonly ReadFile[] | null) {
+  const bikes = useAppSelector(selectBikes);
+  const main = useAppSelector(selectMainReport);
+  const rides = useAppSelector(selectRideEvents);
+  const fittings = useAppSelector(selectFittings);
+  const { bikeRules } = useAppSelector(selectSettings);
+  const now = useAppSelector(selectNow);
+  const [chosen, setChosen] = useState<Record<string, string>>({});
+  const usual = main?.bike.id ?? bikes[0]?.id ?? null;
+  const groups = useMemo(
+    () =>
+      clueGroups(files ?? [], bikeRules).map((group) => {
+        const known = bikeOfClue(group.clue, bikeRules, bikes);
+        const bikeId = chosen[group.clue] ?? known ?? usual ?? '';
+        return { ...group, bikeId, remembered: known === bikeId };
+      }),
+    [files, chosen, bikeRules, bikes, usual],
   );
+  const rows = useMemo(() => {
+    if (!files) return null;
+    const bikeOf = (clue: string) => groupOf(groups, clue)?.bikeId ?? '';
+    return planImport(files, { rides, fittings, now, bikeOf });
+  }, [files, groups, rides, fittings, now]);
+  const onBike = (clue: string, bikeId: string) => setChosen((c) => ({ ...c, [clue]: bikeId }));
+  return { usual, groups, rows, onBike };
 }

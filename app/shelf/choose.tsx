@@ -30,17 +30,11 @@ const ALL = 'all bikes';
 
 /** Which lube for the coming rides of one bike, or of every bike. */
 export default function Choose() {
-  const dispatch = useAppDispatch();
   const router = useRouter();
   const reports = useAppSelector(selectReports);
-  const { replay } = useAppSelector(selectReplay);
-  const settings = useAppSelector(selectSettings);
-  const { choice, schools, units } = settings;
-  const now = useAppSelector(selectNow);
-  const { products } = useAppSelector(selectGarage);
+  const { choice, units } = useAppSelector(selectSettings);
   const [picked, setPicked] = useState<string | null>(null);
   const [horizon, setHorizon] = useState<Horizon>('month');
-  const [forecasts, setForecasts] = useState<Record<string, Result<Forecast>>>({});
   const [dragged, setDragged] = useState<number | null>(null);
   const asked = useMemo(
     () =>
@@ -49,28 +43,10 @@ export default function Choose() {
         : reports.filter((r, n) => (picked ? r.bike.id === picked : n === 0)),
     [reports, picked],
   );
-  const questions = useMemo(
-    () => {
-      const back = horizon === 'season' ? 'season' : 'month';
-      const span = { back, weeks: HORIZON_WEEKS[horizon] } as const;
-      return asked.map((report) => questionOf({ replay, report, products, settings }, span, now));
-    },
-    // The clock ticks each minute, and the reports with it; a month of rides does not change by that.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [replay, picked, reports.length, products, settings, horizon],
-  );
-  const seasons = useSeasons(questions);
+  const { forecasts, askForecasts } = useForecasts();
+  const { answers, progress } = useAnswers(asked, picked, horizon, forecasts);
   const first = asked[0];
   if (!first) return <NoBikeYet onGo={() => router.navigate('/')} />;
-
-  const askForecasts = async (of: readonly ChainReport[]) => {
-    for (const { bike } of of) {
-      const cell = replay.book.cells.get(bike.id);
-      if (cell === undefined) continue;
-      const answer = await dispatch(fetchForecast(cell));
-      setForecasts((old) => ({ ...old, [bike.id]: answer }));
-    }
-  };
   const pickHorizon = (next: Horizon) => {
     setHorizon(next);
     setDragged(null);
@@ -82,63 +58,45 @@ export default function Choose() {
     if (horizon === 'forecast')
       void askForecasts(id === ALL ? reports : reports.filter((r) => r.bike.id === id));
   };
-  const put = (part: Partial<typeof choice>) =>
-    dispatch(putSettings('Choice changed', { choice: { ...choice, ...part } }));
-
-  const answers = asked.flatMap(({ bike }, n) => {
-    const question = questions[n];
-    if (question?.bikeId !== bike.id) return [];
-    const told = horizon === 'forecast' ? forecasts[bike.id] : undefined;
-    const usualWet = told?.ok
-      ? wetShareAhead(told.value.hours, told.value.from, ridingHoursOf(replay.steps, bike.id))
-      : question.profile.wetShare;
-    const curves = seasons.answers?.find((a) => a.bikeId === bike.id)?.curves ?? null;
-    return [{ bike, question, told, usualWet, curves }];
-  });
   const trouble = answers.find((a) => a.told && !a.told.ok)?.told;
-  const [one] = answers;
   return (
     <Page title="Which lube?">
-      {reports.length > 1 ? (
-        <Choice
-          label="Bike"
-          options={[
-            ...reports.map(({ bike }) => ({ value: bike.id, label: bike.name })),
-            { value: ALL, label: 'All bikes' },
-          ]}
-          value={picked ?? first.bike.id}
-          onChange={pickBike}
-        />
-      ) : null}
+      <BikePick bikeId={picked ?? first.bike.id} onPick={pickBike} />
       <HorizonPick
         horizon={horizon}
         onHorizon={pickHorizon}
         trouble={trouble && !trouble.ok ? say(trouble.problem) : null}
       />
       {picked === ALL ? (
-        <AllBikes
-          answers={answers}
-          progress={seasons.progress}
-          wishes={choice.wishes}
-          onOpen={pickBike}
-        />
-      ) : one ? (
+        <AllBikes answers={answers} progress={progress} wishes={choice.wishes} onOpen={pickBike} />
+      ) : answers[0] ? (
         <ChoicePanel
-          bike={one.bike}
+          {...answers[0]}
           horizon={horizon}
-          profile={one.question.profile}
-          usualWet={one.usualWet}
-          wetShare={dragged ?? one.usualWet}
+          wetShare={dragged ?? answers[0].usualWet}
           onWetShare={setDragged}
-          curves={one.curves}
-          progress={seasons.progress}
+          progress={progress}
           wishes={choice.wishes}
-          facts={one.question.facts}
-          withDegreaser={one.question.plan.costPerClean !== null}
           units={units}
         />
       ) : null}
-      <WishesCard choice={choice} onChange={put} />
+      <Weighing />
+    </Page>
+  );
+}
+
+/** What the rider wishes of a lube, and their schools. */
+function Weighing() {
+  const dispatch = useAppDispatch();
+  const { choice, schools } = useAppSelector(selectSettings);
+  return (
+    <>
+      <WishesCard
+        choice={choice}
+        onChange={(part) =>
+          dispatch(putSettings('Choice changed', { choice: { ...choice, ...part } }))
+        }
+      />
       <SchoolsCard
         schools={schools}
         names={['oldCoat', 'waxInWet', 'household', 'products', 'between', 'degreaser']}
@@ -146,6 +104,76 @@ export default function Choose() {
           dispatch(putSettings('School changed', { schools: { ...schools, ...part } }))
         }
       />
-    </Page>
+    </>
   );
+}
+
+function BikePick({ bikeId, onPick }: { bikeId: string; onPick: (id: string) => void }) {
+  const reports = useAppSelector(selectReports);
+  if (reports.length < 2) return null;
+  const bikes = reports.map(({ bike }) => ({ value: bike.id, label: bike.name }));
+  return (
+    <Choice
+      label="Bike"
+      options={[...bikes, { value: ALL, label: 'All bikes' }]}
+      value={bikeId}
+      onChange={onPick}
+    />
+  );
+}
+
+type Forecasts = Readonly<Record<string, Result<Forecast>>>;
+
+/** Forecasts by bike, asked for when the rider looks that far. */
+function useForecasts() {
+  const dispatch = useAppDispatch();
+  const { replay } = useAppSelector(selectReplay);
+  const [forecasts, setForecasts] = useState<Forecasts>({});
+  const askForecasts = async (of: readonly ChainReport[]) => {
+    for (const { bike } of of) {
+      const cell = replay.book.cells.get(bike.id);
+      if (cell === undefined) continue;
+      const answer = await dispatch(fetchForecast(cell));
+      setForecasts((old) => ({ ...old, [bike.id]: answer }));
+    }
+  };
+  return { forecasts, askForecasts };
+}
+
+/** The question of each bike, and what its seasons come to as far as they are worked out. */
+function useAnswers(
+  asked: readonly ChainReport[],
+  picked: string | null,
+  horizon: Horizon,
+  forecasts: Forecasts,
+) {
+  const count = useAppSelector(selectReports).length;
+  const { replay } = useAppSelector(selectReplay);
+  const settings = useAppSelector(selectSettings);
+  const now = useAppSelector(selectNow);
+  const { products } = useAppSelector(selectGarage);
+  const questions = useMemo(
+    () => {
+      const back = horizon === 'season' ? 'season' : 'month';
+      const span = { back, weeks: HORIZON_WEEKS[horizon] } as const;
+      return asked.map((report) => questionOf({ replay, report, products, settings }, span, now));
+    },
+    // The clock ticks each minute, and the reports with it; a month of rides does not change by that.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [replay, picked, count, products, settings, horizon],
+  );
+  const { answers: seasons, progress } = useSeasons(questions);
+  const answers = asked.flatMap(({ bike }, n) => {
+    const question = questions[n];
+    if (question?.bikeId !== bike.id) return [];
+    const told = horizon === 'forecast' ? forecasts[bike.id] : undefined;
+    const usualWet = told?.ok
+      ? wetShareAhead(told.value.hours, told.value.from, ridingHoursOf(replay.steps, bike.id))
+      : question.profile.wetShare;
+    const curves = seasons?.find((a) => a.bikeId === bike.id)?.curves ?? null;
+    const { profile, facts, plan } = question;
+    const withDegreaser = plan.costPerClean !== null;
+    return [{ bike, question, told, usualWet, curves, profile, facts, withDegreaser }];
+  });
+  return { answers, progress };
 }

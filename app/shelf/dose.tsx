@@ -30,12 +30,7 @@ export default function Doses() {
   const report = useAppSelector(selectMainReport);
   const { replay } = useAppSelector(selectReplay);
   const { schools, dropsPerMl } = useAppSelector(selectSettings);
-  const shelf = useAppSelector(selectShelf);
-  const stock = {
-    rowsOf: (kind: ProductKind, lubeClass: LubeClass | null = null) =>
-      shelf.filter((r) => r.product.kind === kind && r.product.lubeClass === lubeClass),
-    onTake: (row: ShelfRow, amount: number) => dispatch(takeOff(row, amount)),
-  };
+  const stock = useStock();
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain } = report;
   const lube = lastLube(replay.steps, chain.id) ?? 'all-weather';
@@ -83,4 +78,15 @@ export default function Doses() {
       />
     </Page>
   );
+}
+
+/** What the shelf has of a kind, and taking from it. */
+function useStock() {
+  const dispatch = useAppDispatch();
+  const shelf = useAppSelector(selectShelf);
+  return {
+    rowsOf: (kind: ProductKind, lubeClass: LubeClass | null = null) =>
+      shelf.filter((r) => r.product.kind === kind && r.product.lubeClass === lubeClass),
+    onTake: (row: ShelfRow, amount: number) => dispatch(takeOff(row, amount)),
+  };
 }

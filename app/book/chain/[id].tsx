@@ -1,4 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { ChainFields } from '@/core/entry/chain';
+import type { Chain } from '@/core/garage';
+import type { PlainEvent } from '@/core/logbook';
 import {
   putChain,
   record,
@@ -16,6 +19,8 @@ import { Card, Page } from '@/ui/frame';
 import { ChainForm } from '@/ui/forms/lazily';
 import { WearEntry } from '@/ui/garage/WearEntry';
 import { Txt } from '@/ui/theme';
+
+type WearReading = Pick<Extract<PlainEvent, { type: 'wearRead' }>, 'tool' | 'percent'>;
 
 /** A chain: its specs and its wear. `new` writes a new one. */
 export default function ChainPage() {
@@ -36,6 +41,19 @@ export default function ChainPage() {
       </Page>
     );
   const state = steps.at(-1)?.after ?? null;
+  const save = (fields: ChainFields) => {
+    const label = chain ? `${fields.name} changed` : `${fields.name} added`;
+    dispatch(putChain(label, { ...fields, id: chain?.id ?? newId(), retired: false }, opened));
+    router.navigate('/book/garage');
+  };
+  const retire = (known: Chain) => {
+    dispatch(retireChain(known));
+    router.navigate('/book/garage');
+  };
+  const noteWear = (chainId: string, read: WearReading) => {
+    const at = new Date(now).toISOString();
+    dispatch(record('Wear noted', [{ type: 'wearRead', at, chainId, ...read }]));
+  };
   return (
     <Page title={chain?.name ?? 'New chain'}>
       {chain && state ? (
@@ -43,19 +61,7 @@ export default function ChainPage() {
           <WearEntry
             state={state}
             units={units}
-            onRead={(tool, percent) =>
-              dispatch(
-                record('Wear noted', [
-                  {
-                    type: 'wearRead',
-                    at: new Date(now).toISOString(),
-                    chainId: chain.id,
-                    tool,
-                    percent,
-                  },
-                ]),
-              )
-            }
+            onRead={(tool, percent) => noteWear(chain.id, { tool, percent })}
           />
         </Card>
       ) : null}
@@ -63,21 +69,8 @@ export default function ChainPage() {
         key={id}
         chain={chain}
         garage={garage}
-        onSave={(fields) => {
-          const label = chain ? `${fields.name} changed` : `${fields.name} added`;
-          dispatch(
-            putChain(label, { ...fields, id: chain?.id ?? newId(), retired: false }, opened),
-          );
-          router.navigate('/book/garage');
-        }}
-        {...(chain
-          ? {
-              onRetire: () => {
-                dispatch(retireChain(chain));
-                router.navigate('/book/garage');
-              },
-            }
-          : {})}
+        onSave={save}
+        {...(chain ? { onRetire: () => retire(chain) } : {})}
       />
     </Page>
   );

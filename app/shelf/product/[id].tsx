@@ -3,6 +3,7 @@ import type { ProductFields } from '@/core/entry/product';
 import type { ReplayStep } from '@/core/care';
 import { LUBE_CLASSES, USUAL_LINKS } from '@/core/lube';
 import { unitPrice, usualCoatCost, type Product } from '@/core/shelf';
+import type { ShelfRow } from '@/core/shelf/rows';
 import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
 import { formatDistance, type UnitSystem } from '@/core/units';
 import {
@@ -40,74 +41,92 @@ export default function ProductPage() {
   const router = useRouter();
   const { products } = useAppSelector(selectGarage);
   const row = useAppSelector(selectShelf).find((r) => r.product.id === id);
-  const now = useAppSelector(selectNow);
-  const { dropsPerMl, units } = useAppSelector(selectSettings);
-  const { replay } = useAppSelector(selectReplay);
+  const { units } = useAppSelector(selectSettings);
   const product = row?.product ?? null;
-  const opened = useAsOpened(product && row ? { id, product, left: row.stock.left } : null);
+  const save = useSave(id, row);
   if (id !== 'new' && !product)
     return (
       <Page title={products[id]?.name ?? 'No such product'}>
         <Txt>It is off the shelf. What it was used for stays in the history.</Txt>
       </Page>
     );
-  const left = row?.stock.left ?? 0;
-  const save = (fields: ProductFields) => {
-    const at = new Date(now).toISOString();
-    const counted = !opened || Math.abs(fields.left - Math.max(0, opened.left)) > 0.05;
-    const stand = counted
-      ? { left: fields.left, leftAt: at }
-      : { left: opened.product.left, leftAt: opened.product.leftAt };
-    const kept = { ...(product ? { id: product.id } : {}), retired: false };
-    const label = product ? 'Product changed' : 'Product added';
-    dispatch(putProduct(label, { ...fields, ...kept, ...stand }, opened?.product ?? null));
+  const remove = (known: Product) => {
+    dispatch(putProduct('Product taken off the shelf', { ...known, retired: true }));
     router.navigate('/shelf');
   };
   return (
     <Page title={product?.name ?? 'A product for the shelf'}>
-      {product && row ? (
-        <Card title="What is left">
-          <Txt>
-            {left < 0
-              ? 'More was used than it can have held: enter below what is left.'
-              : `${formatAmount(left, product.kind)} left${row.coats === null ? '' : `, enough for about ${row.coats} coats`}.`}
-          </Txt>
-          <Txt variant="small" tone="inkSoft">
-            {formatAmount(row.stock.used, product.kind)} used in {row.stock.jobs} jobs since it was
-            counted.{' '}
-            {product.kind === 'lube'
-              ? `A coat of ${USUAL_LINKS} drops costs ${formatMoney(usualCoatCost(product, dropsPerMl))}.`
-              : `Each ${EACH[product.kind]} costs ${formatMoney(unitPrice(product))}.`}
-          </Txt>
-          <Txt variant="small" tone="inkSoft">
-            {roadText(product, replay.steps, units)}
-          </Txt>
-        </Card>
-      ) : null}
-      {product?.lubeClass ? (
-        <Learnt
-          lube={product.id}
-          handbookKm={product.lifeKm ?? LUBE_CLASSES[product.lubeClass].lifeKm}
-          replay={replay}
-          units={units}
-          onWithdraw={({ event }) => dispatch(strike('Note withdrawn', [event.id]))}
-        />
-      ) : null}
+      {row ? <WhatIsLeft row={row} /> : null}
+      {product ? <LearntOf product={product} /> : null}
       <ProductForm
         key={id}
         product={product}
-        left={left}
+        left={row?.stock.left ?? 0}
         units={units}
         onSave={save}
-        {...(product
-          ? {
-              onRemove: () => {
-                dispatch(putProduct('Product taken off the shelf', { ...product, retired: true }));
-                router.navigate('/shelf');
-              },
-            }
-          : {})}
+        {...(product ? { onRemove: () => remove(product) } : {})}
       />
     </Page>
+  );
+}
+
+/** Saves a product; what is left counts from now where the rider changed it. */
+function useSave(id: string, row: ShelfRow | undefined) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const now = useAppSelector(selectNow);
+  const opened = useAsOpened(row ? { id, product: row.product, left: row.stock.left } : null);
+  return (fields: ProductFields) => {
+    const at = new Date(now).toISOString();
+    const recounted = !opened || Math.abs(fields.left - Math.max(0, opened.left)) > 0.05;
+    const stand = recounted
+      ? { left: fields.left, leftAt: at }
+      : { left: opened.product.left, leftAt: opened.product.leftAt };
+    const kept = { ...(row ? { id: row.product.id } : {}), retired: false };
+    const label = row ? 'Product changed' : 'Product added';
+    dispatch(putProduct(label, { ...fields, ...kept, ...stand }, opened?.product ?? null));
+    router.navigate('/shelf');
+  };
+}
+
+/** How much is left, what was used, and what that costs. */
+function WhatIsLeft({ row: { product, stock, coats } }: { row: ShelfRow }) {
+  const { dropsPerMl, units } = useAppSelector(selectSettings);
+  const { replay } = useAppSelector(selectReplay);
+  const enough = coats === null ? '' : `, enough for about ${coats} coats`;
+  return (
+    <Card title="What is left">
+      <Txt>
+        {stock.left < 0
+          ? 'More was used than it can have held: enter below what is left.'
+          : `${formatAmount(stock.left, product.kind)} left${enough}.`}
+      </Txt>
+      <Txt variant="small" tone="inkSoft">
+        {formatAmount(stock.used, product.kind)} used in {stock.jobs} jobs since it was counted.{' '}
+        {product.kind === 'lube'
+          ? `A coat of ${USUAL_LINKS} drops costs ${formatMoney(usualCoatCost(product, dropsPerMl))}.`
+          : `Each ${EACH[product.kind]} costs ${formatMoney(unitPrice(product))}.`}
+      </Txt>
+      <Txt variant="small" tone="inkSoft">
+        {roadText(product, replay.steps, units)}
+      </Txt>
+    </Card>
+  );
+}
+
+/** What notes have taught of a lube. */
+function LearntOf({ product }: { product: Product }) {
+  const dispatch = useAppDispatch();
+  const { units } = useAppSelector(selectSettings);
+  const { replay } = useAppSelector(selectReplay);
+  if (!product.lubeClass) return null;
+  return (
+    <Learnt
+      lube={product.id}
+      handbookKm={product.lifeKm ?? LUBE_CLASSES[product.lubeClass].lifeKm}
+      replay={replay}
+      units={units}
+      onWithdraw={({ event }) => dispatch(strike('Note withdrawn', [event.id]))}
+    />
   );
 }

@@ -9,3 +9,4 @@ export * from './SetAsideStrip';
 export * from './SideBySide';
 export * from './StatusStrip';
 export * from './useWide';
+export * from './Columns';

@@ -8,7 +8,7 @@ import type { PlanSettings } from '@/core/records/plan';
 import type { Problem } from '@/core/problem';
 import type { UnitSystem } from '@/core/units';
 import { Button, Choice, ProgressBar } from '../form';
-import { Card, Page, useWide } from '../frame';
+import { Card, Columns, Page } from '../frame';
 import { Txt } from '../theme';
 import { Against } from './Against';
 import { AgendaList } from './AgendaList';
@@ -41,10 +41,62 @@ const OLD = { stale: 'The plan was cancelled.', failed: 'The plan could not be m
 
 /** The plan: the agenda first, then what it is worth, when there is time, and how to take it along. */
 export function PlanPage(props: Props) {
-  const { answer, progress, rides, problem, bikes, plan, units } = props;
-  const wide = useWide();
+  const { answer, plan, units } = props;
+  const agenda = answer ? <Agenda {...props} answer={answer} /> : null;
+  const beside = answer ? (
+    <>
+      <Against answer={answer} units={units} />
+      <MinutesCard plan={plan} days={answer.days} onChange={props.onPlan} />
+      <WeighCard plan={plan} onChange={props.onPlan} />
+      <OutCard answer={answer} plan={plan} actions={props.out} onChange={props.onPlan} />
+    </>
+  ) : null;
+  return (
+    <Page wide title="The plan" aside={<Button label="Planned rides" onPress={props.onRides} />}>
+      <View style={styles.progress}>
+        <Making {...props} />
+      </View>
+      <Columns share={1.25} left={agenda} right={beside} />
+    </Page>
+  );
+}
+
+/** How far a new plan is, why there is none, or how far the plan reaches. */
+function Making({ answer, progress, old, onCancel, onAgain }: Props) {
+  if (progress !== null)
+    return (
+      <View style={styles.making}>
+        <View style={styles.bar}>
+          <ProgressBar
+            share={progress}
+            label={answer ? 'Re-forming the plan' : 'Making the plan'}
+          />
+        </View>
+        <Button kind="quiet" label="Cancel" onPress={onCancel} />
+      </View>
+    );
+  if (old)
+    return (
+      <View style={styles.making}>
+        <Txt style={styles.bar}>
+          {OLD[old]}
+          {answer ? ' You see the last plan.' : ''}
+        </Txt>
+        <Button label="Make it again" onPress={onAgain} />
+      </View>
+    );
+  return answer ? (
+    <Txt variant="small" tone="inkSoft">
+      {`The next ${answer.days.length} days${answer.forecast ? ', by the forecast where it reaches' : ''}.`}
+    </Txt>
+  ) : null;
+}
+
+/** The weather it is for, what is in the way, and the jobs by day. */
+function Agenda(props: Props & { answer: PlanAnswer }) {
+  const { answer, rides, problem, bikes, units } = props;
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
-  const agenda = answer ? (
+  return (
     <>
       <Choice
         label="The weather ahead"
@@ -81,54 +133,6 @@ export function PlanPage(props: Props) {
         actions={props.actions}
       />
     </>
-  ) : null;
-  const beside = answer ? (
-    <>
-      <Against answer={answer} units={units} />
-      <MinutesCard plan={plan} days={answer.days} onChange={props.onPlan} />
-      <WeighCard plan={plan} onChange={props.onPlan} />
-      <OutCard answer={answer} plan={plan} actions={props.out} onChange={props.onPlan} />
-    </>
-  ) : null;
-  return (
-    <Page wide title="The plan" aside={<Button label="Planned rides" onPress={props.onRides} />}>
-      <View style={styles.progress}>
-        {progress !== null ? (
-          <View style={styles.making}>
-            <View style={styles.bar}>
-              <ProgressBar
-                share={progress}
-                label={answer ? 'Re-forming the plan' : 'Making the plan'}
-              />
-            </View>
-            <Button kind="quiet" label="Cancel" onPress={props.onCancel} />
-          </View>
-        ) : props.old ? (
-          <View style={styles.making}>
-            <Txt style={styles.bar}>
-              {OLD[props.old]}
-              {answer ? ' You see the last plan.' : ''}
-            </Txt>
-            <Button label="Make it again" onPress={props.onAgain} />
-          </View>
-        ) : answer ? (
-          <Txt variant="small" tone="inkSoft">
-            {`The next ${answer.days.length} days${answer.forecast ? ', by the forecast where it reaches' : ''}.`}
-          </Txt>
-        ) : null}
-      </View>
-      {wide ? (
-        <View style={styles.columns}>
-          <View style={styles.left}>{agenda}</View>
-          <View style={styles.right}>{beside}</View>
-        </View>
-      ) : (
-        <>
-          {agenda}
-          {beside}
-        </>
-      )}
-    </Page>
   );
 }
 
@@ -142,7 +146,4 @@ const styles = StyleSheet.create({
   progress: { minHeight: 48, justifyContent: 'center' },
   making: { flexDirection: 'row', alignItems: 'center', gap: 12 },
   bar: { flex: 1 },
-  columns: { flexDirection: 'row', gap: 28, alignItems: 'flex-start' },
-  left: { flex: 1.25, gap: 14, minWidth: 0 },
-  right: { flex: 1, gap: 18, minWidth: 0 },
 });
