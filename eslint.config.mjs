@@ -64,8 +64,12 @@ export default tseslint.config(
   },
   {
     files: ['**/*.{ts,tsx}'],
-    ignores: ['**/__tests__/**', 'e2e/**'],
-    rules: { 'max-lines': ['error', 250] },
+    ignores: ['**/__tests__/**', 'src/test/**', 'e2e/**'],
+    rules: {
+      'max-lines': ['error', 250],
+      'max-params': ['error', 4],
+      'max-lines-per-function': ['error', { max: 60, skipComments: true, skipBlankLines: true }],
+    },
   },
   {
     files: ['src/core/**/*.ts'],

@@ -8,7 +8,7 @@ import { Swatches } from '../today/Swatches';
 import { BigButton } from './BigButton';
 import { leftText } from './Timers';
 
-type Panel = 'trouble' | 'skip' | 'leave' | null;
+export type BenchPanel = 'trouble' | 'skip' | 'leave' | null;
 
 interface Props {
   /** Null: all steps are behind. */
@@ -16,13 +16,13 @@ interface Props {
   open: readonly CautionName[];
   waits: Timer | null;
   now: number;
-  panel: Panel;
+  panel: BenchPanel;
   canGoBack: boolean;
   onAcknowledge: () => void;
   onMark: (part: Partial<Mark>) => void;
   onBack: () => void;
   onRead: () => void;
-  onPanel: (panel: Panel) => void;
+  onPanel: (panel: BenchPanel) => void;
   onLeave: () => void;
   onFinish: () => void;
 }

@@ -8,7 +8,7 @@ import {
   type Offer,
   type Wanted,
 } from '@/core/bench/offer';
-import { benchOf } from '@/core/bench/run';
+import { benchOf, type Run } from '@/core/bench/run';
 import type { Workshop } from '@/core/records/workshop';
 import { DEPTHS, type Depth } from '@/core/logbook';
 import type { LubeClass } from '@/core/lube';
@@ -61,23 +61,9 @@ export function BenchStart(props: Props) {
     keep(startRun(offer, at.chain.id, props.clock()));
     props.onGo();
   };
-  const open = run ? benchOf(run) : null;
   return (
     <Page title="Bench">
-      {run && open ? (
-        <Card title={`${DEPTH_LABEL[run.job.depth]}, ${run.job.bike.name}`}>
-          <Txt>
-            {`Left open: ${open.state.size} of ${open.steps.length} steps are done.`}
-            {open.hot ? ' Make sure that the pot is off.' : ''}
-          </Txt>
-          <Button kind="strong" label="Go on" onPress={props.onGo} />
-          <Button
-            kind="danger"
-            label={open.hot ? 'The pot is off: give it up' : 'Give it up'}
-            onPress={() => keep(null)}
-          />
-        </Card>
-      ) : null}
+      {run ? <LeftOpen run={run} onGo={props.onGo} onGiveUp={() => keep(null)} /> : null}
       {reports.length > 1 ? (
         <Choice
           label="Bike"
@@ -106,5 +92,30 @@ export function BenchStart(props: Props) {
       />
       <Button label="I have done it already: write it down" onPress={props.onRecord} />
     </Page>
+  );
+}
+
+interface LeftOpenProps {
+  run: Run;
+  onGo: () => void;
+  onGiveUp: () => void;
+}
+
+/** Work that was begun and not ended. */
+function LeftOpen({ run, onGo, onGiveUp }: LeftOpenProps) {
+  const { state, steps, hot } = benchOf(run);
+  return (
+    <Card title={`${DEPTH_LABEL[run.job.depth]}, ${run.job.bike.name}`}>
+      <Txt>
+        {`Left open: ${state.size} of ${steps.length} steps are done.`}
+        {hot ? ' Make sure that the pot is off.' : ''}
+      </Txt>
+      <Button kind="strong" label="Go on" onPress={onGo} />
+      <Button
+        kind="danger"
+        label={hot ? 'The pot is off: give it up' : 'Give it up'}
+        onPress={onGiveUp}
+      />
+    </Card>
   );
 }

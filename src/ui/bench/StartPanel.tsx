@@ -43,6 +43,41 @@ export function StartPanel(props: Props) {
           />
         ))}
       </View>
+      <WithWhat depth={depth} wanted={wanted} onWanted={onWanted} bottles={bottles} />
+      <Toggles
+        label="Also"
+        options={ADD_ONS.map((addOn) => ({
+          label: ADD_ON_LABEL[addOn],
+          on: wanted.addOns.includes(addOn),
+          onChange: (on) =>
+            onWanted({
+              addOns: on ? [...wanted.addOns, addOn] : wanted.addOns.filter((a) => a !== addOn),
+            }),
+        }))}
+      />
+      {lay.length > 0 ? (
+        <Card title="Lay out">
+          <Txt>{lay.join(' · ')}</Txt>
+        </Card>
+      ) : null}
+      <FormFoot>
+        <Button
+          kind="strong"
+          label={offer ? 'Begin' : 'Choose how deep first'}
+          disabled={!offer}
+          onPress={() => offer && props.onStart(offer)}
+          grow
+        />
+      </FormFoot>
+    </View>
+  );
+}
+
+/** With which lube, bottle, brush, and how many baths, where the depth leaves a choice. */
+function WithWhat(props: Pick<Props, 'depth' | 'wanted' | 'onWanted' | 'bottles'>) {
+  const { depth, wanted, onWanted, bottles } = props;
+  return (
+    <>
       {depth === 'wipe-down' ? null : (
         <Choice<LubeClass>
           label="Lube"
@@ -81,32 +116,7 @@ export function StartPanel(props: Props) {
           onChange={(count) => onWanted({ baths: { ...wanted.baths, count } })}
         />
       ) : null}
-      <Toggles
-        label="Also"
-        options={ADD_ONS.map((addOn) => ({
-          label: ADD_ON_LABEL[addOn],
-          on: wanted.addOns.includes(addOn),
-          onChange: (on) =>
-            onWanted({
-              addOns: on ? [...wanted.addOns, addOn] : wanted.addOns.filter((a) => a !== addOn),
-            }),
-        }))}
-      />
-      {lay.length > 0 ? (
-        <Card title="Lay out">
-          <Txt>{lay.join(' · ')}</Txt>
-        </Card>
-      ) : null}
-      <FormFoot>
-        <Button
-          kind="strong"
-          label={offer ? 'Begin' : 'Choose how deep first'}
-          disabled={!offer}
-          onPress={() => offer && props.onStart(offer)}
-          grow
-        />
-      </FormFoot>
-    </View>
+    </>
   );
 }
 

@@ -5,6 +5,7 @@ import Svg, { Line, Text as SvgText } from 'react-native-svg';
 import type { IntervalLine } from '@/core/choice';
 import { distanceUnit, formatShare, toShownDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors, type Colors } from '../theme';
+import { Legend } from './Legend';
 import { chartTheme } from './theme';
 
 interface Props {
@@ -40,20 +41,9 @@ export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
     ),
   }));
   const color = (n: number) => strokes(colors)[n % 4] ?? colors.ink;
-  const plot = Math.max(0, width - PLOT.left - PLOT.right);
-  const x = (share: number) => PLOT.left + share * plot;
   return (
     <View style={styles.chart}>
-      <View style={styles.legend}>
-        {lines.map((c, n) => (
-          <View key={c.id} style={styles.key}>
-            <View style={[styles.swatch, { backgroundColor: color(n) }]} />
-            <Txt variant="small" tone="inkSoft">
-              {c.name}
-            </Txt>
-          </View>
-        ))}
-      </View>
+      <Legend shape="line" keys={lines.map((c, n) => ({ name: c.name, color: color(n) }))} />
       <Txt variant="small" tone="inkSoft">
         Distance from coat to coat in {distanceUnit(units)}, by how much of the way is wet
       </Txt>
@@ -82,23 +72,37 @@ export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
               formatYLabel={(value) => `${Math.round(value)}`}
               theme={chartTheme(colors)}
             />
-            <Svg width={width} height={HEIGHT} style={StyleSheet.absoluteFill}>
-              {crossings.map((c) => (
-                <Mark
-                  key={c.label}
-                  x={x(c.wetShare)}
-                  width={width}
-                  label={c.label}
-                  color={colors.inkSoft}
-                  dashed
-                />
-              ))}
-              <Mark x={x(wetShare)} width={width} label="you" color={colors.ink} />
-            </Svg>
+            <Marks width={width} wetShare={wetShare} crossings={crossings} />
           </View>
         ) : null}
       </View>
     </View>
+  );
+}
+
+/** Where the answer changes, and where the rider is, drawn over the chart. */
+function Marks({
+  width,
+  wetShare,
+  crossings,
+}: Pick<Props, 'wetShare' | 'crossings'> & { width: number }) {
+  const colors = useColors();
+  const plot = Math.max(0, width - PLOT.left - PLOT.right);
+  const x = (share: number) => PLOT.left + share * plot;
+  return (
+    <Svg width={width} height={HEIGHT} style={StyleSheet.absoluteFill}>
+      {crossings.map((c) => (
+        <Mark
+          key={c.label}
+          x={x(c.wetShare)}
+          width={width}
+          label={c.label}
+          color={colors.inkSoft}
+          dashed
+        />
+      ))}
+      <Mark x={x(wetShare)} width={width} label="you" color={colors.ink} />
+    </Svg>
   );
 }
 
@@ -149,8 +153,5 @@ function chartText(lines: readonly IntervalLine[], wetShare: number, units: Unit
 
 const styles = StyleSheet.create({
   chart: { gap: 6 },
-  legend: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 2 },
-  key: { flexDirection: 'row', alignItems: 'center', gap: 5 },
-  swatch: { width: 16, height: 4, borderRadius: 2 },
   plot: { height: HEIGHT },
 });

@@ -3,7 +3,8 @@ import { StyleSheet, View } from 'react-native';
 import { BarChart } from 'react-native-chart-kit/v2';
 import { YEAR_SKIES, type YearMonth, type YearSky } from '@/core/rides';
 import { distanceUnit, formatDistance, toShownDistance, type UnitSystem } from '@/core/units';
-import { Txt, useTheme, type Colors } from '../theme';
+import { useTheme, type Colors } from '../theme';
+import { Legend } from './Legend';
 import { chartTheme } from './theme';
 
 interface Props {
@@ -36,22 +37,12 @@ export function YearStrip({ months, units }: Props) {
   }));
   return (
     <View style={styles.year}>
-      <View style={styles.legend}>
-        <Txt variant="label">Your year in {distanceUnit(units)}</Txt>
-        {skies.map((sky) => (
-          <View key={sky} style={styles.key}>
-            <View
-              style={[
-                styles.swatch,
-                { backgroundColor: colorOf(sky, colors), borderColor: colors.lineStrong },
-              ]}
-            />
-            <Txt variant="small" tone="inkSoft">
-              {LABEL[sky]}
-            </Txt>
-          </View>
-        ))}
-      </View>
+      <Legend
+        title={`Your year in ${distanceUnit(units)}`}
+        shape="block"
+        edge={colors.lineStrong}
+        keys={skies.map((sky) => ({ name: LABEL[sky], color: colorOf(sky, colors) }))}
+      />
       <View
         role="img"
         aria-label={yearText(months, units)}
@@ -104,8 +95,5 @@ const CHART_HEIGHT = 140;
 
 const styles = StyleSheet.create({
   year: { gap: 6 },
-  legend: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', columnGap: 12 },
-  key: { flexDirection: 'row', alignItems: 'center', gap: 5 },
-  swatch: { width: 12, height: 12, borderRadius: 3, borderWidth: 1 },
   chart: { height: CHART_HEIGHT, overflow: 'hidden' },
 });

@@ -94,62 +94,27 @@ type AnswerProps = Omit<Props, 'curves' | 'facts'> & {
   crossings: ReturnType<typeof answerCrossings>;
 };
 
-function Answer({
-  curves,
-  facts,
-  crossings,
-  wishes,
-  wetShare,
-  bike,
-  profile,
-  units,
-  withDegreaser,
-}: AnswerProps) {
+function Answer(props: AnswerProps) {
+  const { curves, facts, wishes, wetShare, bike } = props;
   const ranked = rank(curves, wetShare, wishes, facts);
   const [first] = ranked;
   if (!first) return null;
-  const named = (lube: LubeClass) =>
-    curves.find((c) => c.candidate.lubeClass === lube)?.candidate.id ?? '';
-  const wetOverDry = overtakes(curves, [named('dry'), named('wet')], wishes, facts);
-  const shown = SHOWN.map(named);
-  const lines = crossings.map(
-    (c) => `From ${formatShare(c.wetShare)} wet on, ${nameIn(c.to)} is the answer.`,
-  );
+  const { name, owned, lubeClass } = first.candidate;
   return (
     <>
       <View role="region" aria-label="Answer" aria-live="polite" style={styles.answer}>
         <Txt variant="verdict" level={2}>
-          {first.candidate.name}.
+          {name}.
         </Txt>
         <Txt tone="inkSoft">
-          {first.candidate.owned
-            ? `On your shelf; class: ${first.candidate.lubeClass}.`
-            : 'Not on your shelf yet.'}
+          {owned ? `On your shelf; class: ${lubeClass}.` : 'Not on your shelf yet.'}
         </Txt>
         <Txt variant="lead">{answerSentence(ranked, reasons(ranked))}</Txt>
         {rulesFor(first.candidate, facts).map((rule) => (
           <Txt key={rule}>{rule}</Txt>
         ))}
       </View>
-      <Card title="Where the answer changes">
-        <Txt>{lines.length ? lines.join(' ') : 'Nowhere: it is the same from dry to wet.'}</Txt>
-        {wetOverDry !== null ? (
-          <Txt>Wet lube overtakes dry at {formatShare(wetOverDry)} wet.</Txt>
-        ) : null}
-        <Suspense fallback={<View style={styles.chart} />}>
-          <CrossingChart
-            lines={curves
-              .filter((c) => shown.includes(c.candidate.id))
-              .map((c) => intervalLine(c.candidate, profile))}
-            wetShare={wetShare}
-            crossings={crossings.map((c) => ({
-              wetShare: c.wetShare,
-              label: nameIn(c.to),
-            }))}
-            units={units}
-          />
-        </Suspense>
-      </Card>
+      <WhereItChanges {...props} />
       <View>
         {ranked.map((r, n) => (
           <CandidateRow
@@ -160,12 +125,49 @@ function Answer({
             leadHours={leadHours(r.candidate, bike.storage)}
             switchMinutes={switchMinutes(r.candidate, facts.now)}
             lifeKm={lifeKmOf(r.candidate)}
-            withDegreaser={withDegreaser}
-            units={units}
+            withDegreaser={props.withDegreaser}
+            units={props.units}
           />
         ))}
       </View>
     </>
+  );
+}
+
+/** At which wet shares another lube is the answer, in words and as a chart. */
+function WhereItChanges({
+  curves,
+  facts,
+  crossings,
+  wishes,
+  wetShare,
+  profile,
+  units,
+}: AnswerProps) {
+  const named = (lube: LubeClass) =>
+    curves.find((c) => c.candidate.lubeClass === lube)?.candidate.id ?? '';
+  const wetOverDry = overtakes(curves, [named('dry'), named('wet')], wishes, facts);
+  const shown = SHOWN.map(named);
+  const lines = crossings.map(
+    (c) => `From ${formatShare(c.wetShare)} wet on, ${nameIn(c.to)} is the answer.`,
+  );
+  return (
+    <Card title="Where the answer changes">
+      <Txt>{lines.length ? lines.join(' ') : 'Nowhere: it is the same from dry to wet.'}</Txt>
+      {wetOverDry !== null ? (
+        <Txt>Wet lube overtakes dry at {formatShare(wetOverDry)} wet.</Txt>
+      ) : null}
+      <Suspense fallback={<View style={styles.chart} />}>
+        <CrossingChart
+          lines={curves
+            .filter((c) => shown.includes(c.candidate.id))
+            .map((c) => intervalLine(c.candidate, profile))}
+          wetShare={wetShare}
+          crossings={crossings.map((c) => ({ wetShare: c.wetShare, label: nameIn(c.to) }))}
+          units={units}
+        />
+      </Suspense>
+    </Card>
   );
 }
 

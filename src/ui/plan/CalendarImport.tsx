@@ -7,8 +7,8 @@ import { say } from '@/core/words/problems';
 import type { CalendarChange, CalendarRules } from '@/core/plan/rides/calendarRides';
 import { shortDay } from '@/core/time/dates';
 import type { Problem, Result } from '@/core/problem';
-import { distanceUnit, formatDistance, fromShownDistance, type UnitSystem } from '@/core/units';
-import { readNumber } from '@/core/entry/number';
+import { distanceUnit, formatDistance, type UnitSystem } from '@/core/units';
+import { readDistance } from '@/core/entry/ride';
 import { Button, Choice, Field, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -26,18 +26,13 @@ export interface CalendarImportProps {
 }
 
 const SHOWN = 8;
+const USUAL_KM = 40;
 
 /** Taking rides in from a calendar file: which entries are rides, on which bike, how far. */
 export function CalendarImport({ calendar, bikes, units }: CalendarImportProps) {
   const [read, setRead] = useState<CalendarRead | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
-  const [words, setWords] = useState('ride, race');
-  const [bikeId, setBikeId] = useState(bikes[0]?.id ?? '');
-  const [surface, setSurface] = useState<Surface>('paved');
-  const [usual, setUsual] = useState('40');
-  const number = readNumber(usual);
-  const usualKm = number.ok && number.value > 0 ? fromShownDistance(number.value, units) : null;
   const pick = async (file: File) => {
     setBusy(true);
     const result = await calendar.read(file);
@@ -45,16 +40,10 @@ export function CalendarImport({ calendar, bikes, units }: CalendarImportProps) 
     setRead(result.ok ? result.value : null);
     setProblem(result.ok ? null : result.problem);
   };
-  const rules: CalendarRules = {
-    words: words
-      .split(',')
-      .map((w) => w.trim())
-      .filter((w) => w !== ''),
-    bikeId,
-    surface,
-    usualKm: usualKm ?? 40,
+  const take = (change: CalendarChange) => {
+    calendar.onTake(change);
+    setRead(null);
   };
-  const change = read ? calendar.change(read, rules) : null;
   return (
     <Card title="From a calendar">
       <Txt variant="small" tone="inkSoft">
@@ -69,66 +58,111 @@ export function CalendarImport({ calendar, bikes, units }: CalendarImportProps) 
         onPick={([file]) => file && void pick(file)}
       />
       {problem ? <Txt tone="danger">{say(problem)}</Txt> : null}
-      {read && change ? (
-        <>
-          {warningsOf(read).map((line) => (
-            <Txt key={line} variant="small" tone="danger">
-              {line}
-            </Txt>
-          ))}
-          <Field
-            label="Rides are entries with one of these words"
-            hint="Between commas; empty: every entry is a ride."
-            value={words}
-            onChange={setWords}
-          />
-          <Choice
-            label="Bike"
-            options={bikes.map((b) => ({ value: b.id, label: b.name }))}
-            value={bikeId}
-            onChange={setBikeId}
-          />
-          <Choice
-            label="Ground"
-            options={SURFACES.map((value) => ({ value, label: SURFACE_LABEL[value] }))}
-            value={surface}
-            onChange={setSurface}
-          />
-          <Field
-            numeric
-            label="How far, where an entry tells neither distance nor hours"
-            unit={distanceUnit(units)}
-            value={usual}
-            problem={usualKm === null ? { code: 'distance/not-positive' } : undefined}
-            onChange={setUsual}
-          />
-          <Txt>{`${read.entries.length} entries, ${change.put.length + change.unchanged} of them rides.`}</Txt>
-          {change.put.slice(0, SHOWN).map((ride) => (
-            <Txt key={ride.id} variant="small" tone="inkSoft">
-              {`${shortDay(ride.date)} ${ride.time} ${ride.title}, ${formatDistance(ride.distanceKm, units)}${ride.weight === 'race' ? ', race' : ''}`}
-            </Txt>
-          ))}
-          {change.put.length > SHOWN ? (
-            <Txt variant="small" tone="inkSoft">{`and ${change.put.length - SHOWN} more`}</Txt>
-          ) : null}
-          <View style={styles.row}>
-            {change.put.length + change.drop.length > 0 ? (
-              <Button
-                kind="strong"
-                label={takeLabel(change)}
-                disabled={usualKm === null}
-                onPress={() => {
-                  calendar.onTake(change);
-                  setRead(null);
-                }}
-              />
-            ) : (
-              <Txt>Nothing new in it: all of its rides are planned already.</Txt>
-            )}
-          </View>
-        </>
+      {read ? (
+        <Rules read={read} change={calendar.change} bikes={bikes} units={units} onTake={take} />
       ) : null}
     </Card>
+  );
+}
+
+interface RulesProps extends Pick<CalendarImportProps, 'bikes' | 'units'> {
+  read: CalendarRead;
+  change: CalendarImportProps['calendar']['change'];
+  onTake: (change: CalendarChange) => void;
+}
+
+/** By which rules entries become rides, and what would come of it. */
+function Rules({ read, change, bikes, units, onTake }: RulesProps) {
+  const [words, setWords] = useState('ride, race');
+  const [bikeId, setBikeId] = useState(bikes[0]?.id ?? '');
+  const [surface, setSurface] = useState<Surface>('paved');
+  const [usual, setUsual] = useState('40');
+  const usualKm = readDistance(usual, units);
+  const wanted = words.split(',').map((w) => w.trim());
+  const changes = change(read, {
+    words: wanted.filter((w) => w !== ''),
+    bikeId,
+    surface,
+    usualKm: usualKm.ok ? usualKm.value : USUAL_KM,
+  });
+  return (
+    <>
+      {warningsOf(read).map((line) => (
+        <Txt key={line} variant="small" tone="danger">
+          {line}
+        </Txt>
+      ))}
+      <Field
+        label="Rides are entries with one of these words"
+        hint="Between commas; empty: every entry is a ride."
+        value={words}
+        onChange={setWords}
+      />
+      <Choice
+        label="Bike"
+        options={bikes.map((b) => ({ value: b.id, label: b.name }))}
+        value={bikeId}
+        onChange={setBikeId}
+      />
+      <Choice
+        label="Ground"
+        options={SURFACES.map((value) => ({ value, label: SURFACE_LABEL[value] }))}
+        value={surface}
+        onChange={setSurface}
+      />
+      <Field
+        numeric
+        label="How far, where an entry tells neither distance nor hours"
+        unit={distanceUnit(units)}
+        value={usual}
+        problem={usualKm.ok ? undefined : usualKm.problem}
+        onChange={setUsual}
+      />
+      <Changes
+        entries={read.entries.length}
+        change={changes}
+        units={units}
+        onTake={usualKm.ok ? onTake : null}
+      />
+    </>
+  );
+}
+
+interface ChangesProps {
+  entries: number;
+  change: CalendarChange;
+  units: UnitSystem;
+  /** Null: the rules are not right yet. */
+  onTake: ((change: CalendarChange) => void) | null;
+}
+
+/** What taking the calendar in would change. */
+function Changes({ entries, change, units, onTake }: ChangesProps) {
+  const { put, drop, unchanged } = change;
+  return (
+    <>
+      <Txt>{`${entries} entries, ${put.length + unchanged} of them rides.`}</Txt>
+      {put.slice(0, SHOWN).map((ride) => (
+        <Txt key={ride.id} variant="small" tone="inkSoft">
+          {`${shortDay(ride.date)} ${ride.time} ${ride.title}, ${formatDistance(ride.distanceKm, units)}${ride.weight === 'race' ? ', race' : ''}`}
+        </Txt>
+      ))}
+      {put.length > SHOWN ? (
+        <Txt variant="small" tone="inkSoft">{`and ${put.length - SHOWN} more`}</Txt>
+      ) : null}
+      <View style={styles.row}>
+        {put.length + drop.length > 0 ? (
+          <Button
+            kind="strong"
+            label={takeLabel(change)}
+            disabled={!onTake}
+            onPress={() => onTake?.(change)}
+          />
+        ) : (
+          <Txt>Nothing new in it: all of its rides are planned already.</Txt>
+        )}
+      </View>
+    </>
   );
 }
 

@@ -27,9 +27,8 @@ const MOVES = [-3, -2, -1, 1, 2, 3, 5, 7];
 /** A job on its date: what, how long, by when, why; and what the rider may do with it. */
 export function JobCard({ item, today, actions }: Props) {
   const colors = useColors();
-  const [open, setOpen] = useState(false);
-  const [moving, setMoving] = useState(false);
-  const { words } = item;
+  const [panel, setPanel] = useState<'move' | 'why' | null>(null);
+  const toggle = (next: 'move' | 'why') => setPanel(panel === next ? null : next);
   return (
     <View
       style={[styles.card, { backgroundColor: colors.cloth, borderColor: colors.line }]}
@@ -38,83 +37,82 @@ export function JobCard({ item, today, actions }: Props) {
     >
       <View style={styles.row}>
         <View style={[styles.chalk, { backgroundColor: colors.tape }]} />
-        <View style={styles.words}>
-          <View style={styles.line}>
-            <Txt variant="label" tone="inkSoft">
-              {item.bikeName}
-              {item.pinned ? ' · set by you' : ''}
-            </Txt>
-            <Txt variant="numberSmall" tone="inkSoft">
-              {`${formatNumber(item.minutes)} min`}
-            </Txt>
-          </View>
-          <Txt variant="strong">{words.order}</Txt>
-          {words.change ? <Txt variant="small">{words.change}</Txt> : null}
-          {words.start ? <Txt variant="small">{words.start}</Txt> : null}
-          <Txt variant="small" tone="inkSoft">
-            {words.reason}
-          </Txt>
-          {item.shakeOut ? (
-            <Txt variant="small">Ride a short one in between, to shake it out before the race.</Txt>
-          ) : null}
-        </View>
+        <Words item={item} />
       </View>
       <View style={styles.buttons}>
         <Button label="Do it" kind="strong" onPress={() => actions.onDo(item)} grow />
+        <Button label="Move" expanded={panel === 'move'} onPress={() => toggle('move')} grow />
         <Button
-          label="Move"
-          expanded={moving}
-          onPress={() => {
-            setMoving(!moving);
-            setOpen(false);
-          }}
-          grow
-        />
-        <Button
-          label={open ? 'Less' : 'Why, and if not'}
-          expanded={open}
-          onPress={() => {
-            setOpen(!open);
-            setMoving(false);
-          }}
+          label={panel === 'why' ? 'Less' : 'Why, and if not'}
+          expanded={panel === 'why'}
+          onPress={() => toggle('why')}
           grow
         />
       </View>
-      {moving ? (
-        <View style={styles.more}>
-          <View role="group" aria-label="To which day?" style={styles.buttons}>
-            {MOVES.map((by) => daysAfter(item.date, by))
-              .filter((date) => date >= today)
-              .map((date) => (
-                <Button
-                  key={date}
-                  label={shortDay(date)}
-                  onPress={() => {
-                    setMoving(false);
-                    actions.onMove(item, date);
-                  }}
-                />
-              ))}
-          </View>
-          <View style={styles.buttons}>
-            <Button label="Skip it" onPress={() => actions.onSkip(item)} grow />
-            {item.pinned ? (
-              <Button label="Let it move" onPress={() => actions.onUnpin(item)} grow />
-            ) : (
-              <Button label="Pin it here" onPress={() => actions.onPin(item)} grow />
-            )}
-          </View>
-        </View>
+      {panel === 'move' ? (
+        <Moves item={item} today={today} actions={actions} onDone={() => setPanel(null)} />
       ) : null}
-      {open ? (
+      {panel === 'why' ? (
         <View style={styles.more}>
-          <Txt variant="small">{words.putOff}</Txt>
-          <Txt variant="small">{words.confidence}</Txt>
+          <Txt variant="small">{item.words.putOff}</Txt>
+          <Txt variant="small">{item.words.confidence}</Txt>
           <Txt variant="small" tone="inkSoft">
-            {words.ready}
+            {item.words.ready}
           </Txt>
         </View>
       ) : null}
+    </View>
+  );
+}
+
+function Words({ item }: Pick<Props, 'item'>) {
+  const { words } = item;
+  return (
+    <View style={styles.words}>
+      <View style={styles.line}>
+        <Txt variant="label" tone="inkSoft">
+          {item.bikeName}
+          {item.pinned ? ' · set by you' : ''}
+        </Txt>
+        <Txt variant="numberSmall" tone="inkSoft">
+          {`${formatNumber(item.minutes)} min`}
+        </Txt>
+      </View>
+      <Txt variant="strong">{words.order}</Txt>
+      {words.change ? <Txt variant="small">{words.change}</Txt> : null}
+      {words.start ? <Txt variant="small">{words.start}</Txt> : null}
+      <Txt variant="small" tone="inkSoft">
+        {words.reason}
+      </Txt>
+      {item.shakeOut ? (
+        <Txt variant="small">Ride a short one in between, to shake it out before the race.</Txt>
+      ) : null}
+    </View>
+  );
+}
+
+/** Where a job can be moved to, skipped or held. */
+function Moves({ item, today, actions, onDone }: Props & { onDone: () => void }) {
+  const days = MOVES.map((by) => daysAfter(item.date, by)).filter((date) => date >= today);
+  const move = (date: string) => {
+    onDone();
+    actions.onMove(item, date);
+  };
+  return (
+    <View style={styles.more}>
+      <View role="group" aria-label="To which day?" style={styles.buttons}>
+        {days.map((date) => (
+          <Button key={date} label={shortDay(date)} onPress={() => move(date)} />
+        ))}
+      </View>
+      <View style={styles.buttons}>
+        <Button label="Skip it" onPress={() => actions.onSkip(item)} grow />
+        {item.pinned ? (
+          <Button label="Let it move" onPress={() => actions.onUnpin(item)} grow />
+        ) : (
+          <Button label="Pin it here" onPress={() => actions.onPin(item)} grow />
+        )}
+      </View>
     </View>
   );
 }

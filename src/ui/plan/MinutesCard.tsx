@@ -38,26 +38,7 @@ export function MinutesCard({ plan, days, onChange }: Props) {
     <Card title="When you have time">
       <View style={styles.week}>
         {plan.minutes.map((minutes, n) => (
-          <View
-            key={n}
-            style={styles.weekday}
-            role="group"
-            aria-label={`${shortWeekday(n + 1)}, minutes`}
-          >
-            <Txt variant="label" style={styles.name}>
-              {shortWeekday(n + 1)}
-            </Txt>
-            <Button kind="quiet" label="−" onPress={() => set(n, -STEP)} disabled={minutes === 0} />
-            <Txt variant="number" style={styles.number}>
-              {String(minutes)}
-            </Txt>
-            <Button
-              kind="quiet"
-              label="+"
-              onPress={() => set(n, STEP)}
-              disabled={minutes >= MOST}
-            />
-          </View>
+          <Weekday key={n} day={n + 1} minutes={minutes} onChange={(by) => set(n, by)} />
         ))}
       </View>
       <Toggles
@@ -82,6 +63,26 @@ export function MinutesCard({ plan, days, onChange }: Props) {
     </Card>
   );
 }
+
+interface WeekdayProps {
+  /** Monday is 1. */
+  day: number;
+  minutes: number;
+  onChange: (by: number) => void;
+}
+
+const Weekday = ({ day, minutes, onChange }: WeekdayProps) => (
+  <View style={styles.weekday} role="group" aria-label={`${shortWeekday(day)}, minutes`}>
+    <Txt variant="label" style={styles.name}>
+      {shortWeekday(day)}
+    </Txt>
+    <Button kind="quiet" label="−" onPress={() => onChange(-STEP)} disabled={minutes === 0} />
+    <Txt variant="number" style={styles.number}>
+      {String(minutes)}
+    </Txt>
+    <Button kind="quiet" label="+" onPress={() => onChange(STEP)} disabled={minutes >= MOST} />
+  </View>
+);
 
 const styles = StyleSheet.create({
   week: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 20 },

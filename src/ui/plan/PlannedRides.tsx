@@ -79,23 +79,31 @@ export function PlannedRides(props: Props) {
         )}
       </View>
       {habits.length > 0 ? (
-        <Card title="Your habit">
-          <Txt variant="small" tone="inkSoft">
-            What the last eight weeks show. The plan counts on it on days without a planned ride;
-            kept, it can be changed.
-          </Txt>
-          {habits.map((habit) => (
-            <Txt key={habit.id} variant="small">
-              {lineOf(habit, nameOf(habit.bikeId), units)}
-            </Txt>
-          ))}
-          <Button label="Keep these as planned rides" onPress={() => props.onKeep(habits)} />
-        </Card>
+        <Habit
+          lines={habits.map((h) => lineOf(h, nameOf(h.bikeId), units))}
+          onKeep={() => props.onKeep(habits)}
+        />
       ) : null}
       <CalendarImport calendar={props.calendar} bikes={bikes} units={units} />
     </Page>
   );
 }
+
+/** What the logbook shows the rider to do week by week. */
+const Habit = ({ lines, onKeep }: { lines: readonly string[]; onKeep: () => void }) => (
+  <Card title="Your habit">
+    <Txt variant="small" tone="inkSoft">
+      What the last eight weeks show. The plan counts on it on days without a planned ride; kept, it
+      can be changed.
+    </Txt>
+    {lines.map((line) => (
+      <Txt key={line} variant="small">
+        {line}
+      </Txt>
+    ))}
+    <Button label="Keep these as planned rides" onPress={onKeep} />
+  </Card>
+);
 
 /** "Quay commuter, 19 km, every Mon, Tue at 07:12 until 3 Dec". */
 function lineOf(ride: PlannedRide, bike: string, units: UnitSystem): string {

@@ -41,35 +41,7 @@ export function BulkBar(props: Props) {
           <Button kind="quiet" label="Tick none" onPress={props.onTickNone} />
         )}
       </View>
-      {changing && !none ? (
-        <ScrollView style={styles.choices} contentContainerStyle={styles.fields}>
-          <Words
-            label="Weather"
-            words={WEATHER_WORDS.map((weather) => [WEATHER_LABEL[weather], { weather }])}
-            onChange={onChange}
-          />
-          <Words
-            label="Surface"
-            words={SURFACES.map((surface) => [SURFACE_LABEL[surface], { surface }])}
-            onChange={onChange}
-          />
-          <Words
-            label="Mud"
-            words={[
-              ['Mud', { mud: true }],
-              ['No mud', { mud: false }],
-            ]}
-            onChange={onChange}
-          />
-          {bikes.length > 1 ? (
-            <Words
-              label="Bike"
-              words={bikes.map((b) => [b.name, { bikeId: b.id }])}
-              onChange={onChange}
-            />
-          ) : null}
-        </ScrollView>
-      ) : null}
+      {changing && !none ? <Changes bikes={bikes} onChange={onChange} /> : null}
       <View style={styles.row}>
         <Button
           label="Change"
@@ -84,6 +56,37 @@ export function BulkBar(props: Props) {
     </View>
   );
 }
+
+/** What can be changed in all of them at once. */
+const Changes = ({ bikes, onChange }: Pick<Props, 'bikes' | 'onChange'>) => (
+  <ScrollView style={styles.choices} contentContainerStyle={styles.fields}>
+    <Words
+      label="Weather"
+      words={WEATHER_WORDS.map((weather) => [WEATHER_LABEL[weather], { weather }])}
+      onChange={onChange}
+    />
+    <Words
+      label="Surface"
+      words={SURFACES.map((surface) => [SURFACE_LABEL[surface], { surface }])}
+      onChange={onChange}
+    />
+    <Words
+      label="Mud"
+      words={[
+        ['Mud', { mud: true }],
+        ['No mud', { mud: false }],
+      ]}
+      onChange={onChange}
+    />
+    {bikes.length > 1 ? (
+      <Words
+        label="Bike"
+        words={bikes.map((b) => [b.name, { bikeId: b.id }])}
+        onChange={onChange}
+      />
+    ) : null}
+  </ScrollView>
+);
 
 interface WordsProps {
   label: string;

@@ -36,19 +36,7 @@ export function ImportPanel(props: Props) {
   return (
     <View style={styles.panel}>
       <DropZone onFiles={onFiles} busy={progress !== null} />
-      {progress ? (
-        <Card>
-          <Txt live="polite">
-            Reading {progress.read} of {progress.of} …
-            {progress.found > progress.read ? ` ${progress.found} files found in them.` : ''}
-          </Txt>
-          <ProgressBar
-            share={progress.of === 0 ? 0 : progress.read / progress.of}
-            label="Files read"
-          />
-          <Button label="Stop" onPress={onCancel} />
-        </Card>
-      ) : null}
+      {progress ? <Progressing progress={progress} onCancel={onCancel} /> : null}
       {unknown?.table ? (
         <MappingCard
           key={unknown.table.header.join()}
@@ -92,6 +80,22 @@ export function ImportPanel(props: Props) {
     </View>
   );
 }
+
+interface ProgressingProps {
+  progress: NonNullable<Props['progress']>;
+  onCancel: () => void;
+}
+
+/** How many files are read. */
+const Progressing = ({ progress: { read, of, found }, onCancel }: ProgressingProps) => (
+  <Card>
+    <Txt live="polite">
+      Reading {read} of {of} …{found > read ? ` ${found} files found in them.` : ''}
+    </Txt>
+    <ProgressBar share={of === 0 ? 0 : read / of} label="Files read" />
+    <Button label="Stop" onPress={onCancel} />
+  </Card>
+);
 
 const styles = StyleSheet.create({
   panel: { gap: 18 },

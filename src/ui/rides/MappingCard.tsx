@@ -22,12 +22,11 @@ export function MappingCard({ file, table, onExplain }: Props) {
   const [asked, setAsked] = useState(false);
   const set = (part: Partial<CsvMapping>) => setMapping((m) => ({ ...m, ...part }));
   const names = table.header.map((name) => ({ value: name, label: name || '(no name)' }));
-  const optional = [...names, { value: NONE, label: 'None' }];
   const missing = mapping.start === NONE || mapping.distance === NONE;
-  const column = (label: string, key: 'time' | 'duration' | 'climb' | 'name' | 'gear') => (
+  const column = (label: string, key: Optional) => (
     <Choice
       label={label}
-      options={optional}
+      options={[...names, { value: NONE, label: 'None' }]}
       value={mapping[key] ?? NONE}
       onChange={(value) => set({ [key]: value === NONE ? null : value })}
     />
@@ -44,10 +43,7 @@ export function MappingCard({ file, table, onExplain }: Props) {
       {column('Time of day, if apart', 'time')}
       <Choice
         label="Order in dates like 3/4/2026"
-        options={[
-          { value: 'day first', label: 'Day first' },
-          { value: 'month first', label: 'Month first' },
-        ]}
+        options={DAY_ORDERS}
         value={mapping.dayOrder}
         onChange={(dayOrder) => set({ dayOrder })}
       />
@@ -59,27 +55,12 @@ export function MappingCard({ file, table, onExplain }: Props) {
       />
       <Choice
         label="Distance is in"
-        options={[
-          { value: 'km', label: 'km' },
-          { value: 'mi', label: 'miles' },
-          { value: 'm', label: 'metres' },
-        ]}
+        options={UNITS}
         value={mapping.unit}
         onChange={(unit) => set({ unit })}
       />
       {column('Riding time', 'duration')}
-      {mapping.duration ? (
-        <Choice
-          label="Riding time as a plain number is in"
-          options={[
-            { value: 'h', label: 'hours' },
-            { value: 'min', label: 'minutes' },
-            { value: 's', label: 'seconds' },
-          ]}
-          value={mapping.durationUnit}
-          onChange={(durationUnit) => set({ durationUnit })}
-        />
-      ) : null}
+      {mapping.duration ? <DurationUnit mapping={mapping} onChange={set} /> : null}
       {column('Metres climbed', 'climb')}
       {column('Name of the ride', 'name')}
       {column('Bike', 'gear')}
@@ -96,6 +77,38 @@ export function MappingCard({ file, table, onExplain }: Props) {
     </Card>
   );
 }
+
+/** Columns a table may do without. */
+type Optional = 'time' | 'duration' | 'climb' | 'name' | 'gear';
+
+const DAY_ORDERS = [
+  { value: 'day first', label: 'Day first' },
+  { value: 'month first', label: 'Month first' },
+] as const;
+const UNITS = [
+  { value: 'km', label: 'km' },
+  { value: 'mi', label: 'miles' },
+  { value: 'm', label: 'metres' },
+] as const;
+interface DurationUnitProps {
+  mapping: CsvMapping;
+  onChange: (part: Partial<CsvMapping>) => void;
+}
+
+const DurationUnit = ({ mapping, onChange }: DurationUnitProps) => (
+  <Choice
+    label="Riding time as a plain number is in"
+    options={DURATION_UNITS}
+    value={mapping.durationUnit}
+    onChange={(durationUnit) => onChange({ durationUnit })}
+  />
+);
+
+const DURATION_UNITS = [
+  { value: 'h', label: 'hours' },
+  { value: 'min', label: 'minutes' },
+  { value: 's', label: 'seconds' },
+] as const;
 
 /** The first rows as they stand in the file. */
 function Sample({ table }: { table: UnknownTable }) {

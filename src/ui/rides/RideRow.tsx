@@ -56,17 +56,7 @@ export const RideRow = memo(function RideRow({
         },
       ]}
     >
-      {picking ? (
-        <View
-          style={[
-            styles.box,
-            { borderColor: colors.lineStrong },
-            ticked && { backgroundColor: colors.strong, borderColor: colors.strong },
-          ]}
-        >
-          {ticked ? <Check size={18} color={colors.onStrong} aria-hidden /> : null}
-        </View>
-      ) : null}
+      {picking ? <Box ticked={ticked} /> : null}
       <View style={styles.left}>
         <Txt variant="strong" tone={lit ? 'onTape' : 'ink'}>
           {day.format(Date.parse(ride.at))} · {bikeName ?? 'A bike no longer here'}
@@ -87,6 +77,21 @@ export const RideRow = memo(function RideRow({
     </Pressable>
   );
 });
+
+function Box({ ticked }: { ticked: boolean }) {
+  const colors = useColors();
+  return (
+    <View
+      style={[
+        styles.box,
+        { borderColor: colors.lineStrong },
+        ticked && { backgroundColor: colors.strong, borderColor: colors.strong },
+      ]}
+    >
+      {ticked ? <Check size={18} color={colors.onStrong} aria-hidden /> : null}
+    </View>
+  );
+}
 
 const styles = StyleSheet.create({
   row: {

@@ -39,55 +39,7 @@ export function SkyStrip({ strip, summary }: Props) {
             opacity={0.28}
           />
           {shapes.map((hour) => (
-            <G key={hour.x} opacity={hour.riding ? 1 : 0.55}>
-              <Rect
-                x={hour.x + 2}
-                y={STRIP.rainBottom - hour.rain}
-                width={hour.width - 4}
-                height={hour.rain}
-                rx={1.5}
-                fill={colors.ink}
-              />
-              <Rect
-                x={hour.x + 1}
-                y={STRIP.roadTop}
-                width={hour.width - 2}
-                height={STRIP.roadBottom - STRIP.roadTop}
-                fill="none"
-                stroke={colors.lineStrong}
-                strokeWidth={1}
-                strokeDasharray={hour.wet === null ? '2 3' : '0'}
-              />
-              <Rect
-                x={hour.x + 1}
-                y={STRIP.roadTop}
-                width={hour.width - 2}
-                height={STRIP.roadBottom - STRIP.roadTop}
-                fill={colors.ink}
-                opacity={(hour.wet ?? 0) * 0.75}
-              />
-              {hour.salted ? (
-                <Circle
-                  cx={hour.x + hour.width / 2}
-                  cy={(STRIP.roadTop + STRIP.roadBottom) / 2}
-                  r={2.5}
-                  fill={colors.tape}
-                />
-              ) : null}
-              {hour.label ? (
-                <SvgText
-                  x={hour.x + hour.width / 2}
-                  y={STRIP.height - 8}
-                  textAnchor="middle"
-                  fill={colors.inkSoft}
-                  fontFamily="Red Hat Mono"
-                  fontSize={12}
-                  fontWeight="500"
-                >
-                  {hour.label}
-                </SvgText>
-              ) : null}
-            </G>
+            <Hour key={hour.x} hour={hour} />
           ))}
           <Line
             x1={0}
@@ -99,6 +51,62 @@ export function SkyStrip({ strip, summary }: Props) {
         </Svg>
       ) : null}
     </View>
+  );
+}
+
+/** Rain of an hour, how wet the road is, salt, and its time. */
+function Hour({ hour }: { hour: ReturnType<typeof stripShapes>[number] }) {
+  const colors = useColors();
+  return (
+    <G opacity={hour.riding ? 1 : 0.55}>
+      <Rect
+        x={hour.x + 2}
+        y={STRIP.rainBottom - hour.rain}
+        width={hour.width - 4}
+        height={hour.rain}
+        rx={1.5}
+        fill={colors.ink}
+      />
+      <Rect
+        x={hour.x + 1}
+        y={STRIP.roadTop}
+        width={hour.width - 2}
+        height={STRIP.roadBottom - STRIP.roadTop}
+        fill="none"
+        stroke={colors.lineStrong}
+        strokeWidth={1}
+        strokeDasharray={hour.wet === null ? '2 3' : '0'}
+      />
+      <Rect
+        x={hour.x + 1}
+        y={STRIP.roadTop}
+        width={hour.width - 2}
+        height={STRIP.roadBottom - STRIP.roadTop}
+        fill={colors.ink}
+        opacity={(hour.wet ?? 0) * 0.75}
+      />
+      {hour.salted ? (
+        <Circle
+          cx={hour.x + hour.width / 2}
+          cy={(STRIP.roadTop + STRIP.roadBottom) / 2}
+          r={2.5}
+          fill={colors.tape}
+        />
+      ) : null}
+      {hour.label ? (
+        <SvgText
+          x={hour.x + hour.width / 2}
+          y={STRIP.height - 8}
+          textAnchor="middle"
+          fill={colors.inkSoft}
+          fontFamily="Red Hat Mono"
+          fontSize={12}
+          fontWeight="500"
+        >
+          {hour.label}
+        </SvgText>
+      ) : null}
+    </G>
   );
 }
 

@@ -18,22 +18,20 @@ interface Props extends FromStock {
   onBench: () => void;
 }
 
+const RING = { label: 'Chainring it lies on', unit: 'teeth', low: 9, high: 70 };
+const DROPS = {
+  label: 'Drops in 1 ml',
+  hint: 'Count them once into a measure: oils make smaller drops than water.',
+  low: 5,
+  high: 200,
+};
+
 /** Drops of a coat on this chain, turns to get round it once, coats in a bottle. */
 export function DoseCalculator(props: Props) {
   const { bike, chain, lube, schools, dropsPerMl, onDropsPerMl } = props;
   const links = useAmount(chain.links, { label: 'Links', low: 40, high: 250 });
-  const ring = useAmount(bike.rings[0] ?? 42, {
-    label: 'Chainring it lies on',
-    unit: 'teeth',
-    low: 9,
-    high: 70,
-  });
-  const counted = useAmount(dropsPerMl, {
-    label: 'Drops in 1 ml',
-    hint: 'Count them once into a measure: oils make smaller drops than water.',
-    low: 5,
-    high: 200,
-  });
+  const ring = useAmount(bike.rings[0] ?? 42, RING);
+  const counted = useAmount(dropsPerMl, DROPS);
   const bottle = useAmount(100, { label: 'Left in the bottle', unit: 'ml', low: 1, high: 5000 });
   const sides = sidesOf(schools.sides, bike.ebike, lube);
   const known = links.value !== null && counted.value !== null;

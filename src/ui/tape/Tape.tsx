@@ -5,7 +5,8 @@ import type { StepInFull } from '@/core/care';
 import type { UnitSystem } from '@/core/units';
 import { useColors } from '../theme';
 import { panTo, stitchAt, TAPE, tapeGeometry, type TapeInput } from './tapeGeometry';
-import { Band, Film, Grit, Marks } from './layers';
+import { Band } from './Band';
+import { Film, Grit, Marks } from './layers';
 import { Weaves } from './Weaves';
 
 interface Props {

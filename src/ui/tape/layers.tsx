@@ -1,17 +1,16 @@
-import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { Colors } from '../theme';
 import { TAPE, type TapeShapes } from './tapeGeometry';
-import { weaveId } from './weave';
 
 /** What every layer of the drawing needs. */
-interface PartProps {
+export interface PartProps {
   shapes: TapeShapes;
   colors: Colors;
   width: number;
 }
 
 /** Chalk on the tape is chalk in both schemes: the tape is yellow in both. */
-const PALE = '#fffdf8';
+export const PALE = '#fffdf8';
 
 const AXIS = { fontFamily: 'Hanken Grotesk', fontSize: 12, fontWeight: '500' } as const;
 
@@ -43,115 +42,6 @@ export function Film({ shapes, colors, width }: PartProps) {
       <SvgText x={width - 4} y={film.limitY - 4} textAnchor="end" fill={colors.danger} {...AXIS}>
         lube here
       </SvgText>
-    </G>
-  );
-}
-
-export function Band({
-  shapes,
-  colors,
-  width,
-  selectedId,
-}: PartProps & { selectedId: string | null }) {
-  const middle = (TAPE.bandTop + TAPE.bandBottom) / 2;
-  const weaveTop = TAPE.bandBottom - 14;
-  return (
-    <G>
-      <Rect
-        x={0}
-        y={TAPE.bandTop}
-        width={width}
-        height={TAPE.bandBottom - TAPE.bandTop}
-        fill={colors.tape}
-      />
-      <Rect
-        x={Math.max(0, shapes.nowX)}
-        y={TAPE.bandTop}
-        width={Math.max(0, width - Math.max(0, shapes.nowX))}
-        height={TAPE.bandBottom - TAPE.bandTop}
-        fill={PALE}
-        opacity={0.5}
-      />
-      {shapes.stitches.map((s) => (
-        <G key={s.id}>
-          <Rect
-            x={s.from}
-            y={weaveTop}
-            width={Math.max(1, s.to - s.from)}
-            height={TAPE.bandBottom - weaveTop}
-            fill={`url(#${weaveId(s.weave, 'tape')})`}
-          />
-          <Line
-            x1={s.from + 2}
-            x2={Math.max(s.from + 3, s.to - 2)}
-            y1={middle + 1}
-            y2={middle + 1}
-            stroke={s.id === selectedId ? colors.danger : colors.onTape}
-            strokeWidth={s.id === selectedId ? 6 : 3}
-            strokeLinecap="round"
-          />
-          {s.salted ? (
-            <Circle cx={(s.from + s.to) / 2} cy={middle + 1} r={2.5} fill={PALE} />
-          ) : null}
-        </G>
-      ))}
-      {shapes.toCome.map((r) => (
-        <Line
-          key={r.from}
-          x1={r.from + 2}
-          x2={Math.max(r.from + 3, r.to - 2)}
-          y1={middle + 1}
-          y2={middle + 1}
-          stroke={colors.onTape}
-          strokeWidth={3}
-          strokeLinecap="round"
-          opacity={0.4}
-        />
-      ))}
-      {shapes.ticks.map((tick) => (
-        <G key={tick.x}>
-          <Line
-            x1={tick.x}
-            x2={tick.x}
-            y1={TAPE.bandTop}
-            y2={TAPE.bandTop + (tick.label ? 8 : 5)}
-            stroke={colors.onTape}
-            strokeWidth={tick.label ? 1.5 : 1}
-          />
-          {tick.label ? (
-            <SvgText
-              x={tick.x + 3}
-              y={TAPE.bandTop + 13}
-              fill={colors.onTape}
-              fontFamily="Red Hat Mono"
-              fontSize={11}
-              fontWeight="600"
-            >
-              {tick.label}
-            </SvgText>
-          ) : null}
-        </G>
-      ))}
-      {shapes.pins.map((pin) => (
-        <G key={pin.id}>
-          <Line
-            x1={pin.x}
-            x2={pin.x}
-            y1={TAPE.bandTop - 4}
-            y2={middle + 4}
-            stroke={colors.done}
-            strokeWidth={2}
-          />
-          <Circle
-            cx={pin.x}
-            cy={TAPE.bandTop - 5}
-            r={4.5}
-            fill={pin.lubed ? colors.done : colors.chalk}
-            stroke={colors.done}
-            strokeWidth={2}
-          />
-        </G>
-      ))}
     </G>
   );
 }

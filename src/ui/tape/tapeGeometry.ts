@@ -95,68 +95,21 @@ const BEYOND_KM = 60;
 
 /** Everything the tape draws, in px. Pure, so that it can be tested without a screen. */
 export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
-  const { steps, nowKm, verdict } = input;
   const x = (km: number) => ((km - view.leftKm) / view.spanKm) * view.widthPx;
-  const filmY = (film: number) => TAPE.filmBottom - film * (TAPE.filmBottom - TAPE.filmTop);
-  const gritY = (grit: number) =>
-    TAPE.gritTop + (Math.min(grit, GRIT_SHOWN) / GRIT_SHOWN) * (TAPE.gritBottom - TAPE.gritTop);
-
-  const film: Point[] = [];
-  const outside: Point[] = [];
-  const inside: Point[] = [];
-  const stitches: TapeShapes['stitches'] = [];
-  const pins: TapeShapes['pins'] = [];
-  const isInView = inView(view, nowKm);
-  for (const { before, after, event, sky } of steps) {
-    // Of twenty years of riding all but the last weeks lie beyond the edge.
-    if (!after || !isInView((before ?? after).km, after.km)) continue;
-    for (const state of before ? [before, after] : [after]) {
-      const km = state.km - nowKm;
-      film.push([x(km), filmY(state.film)]);
-      outside.push([x(km), gritY(state.outside)]);
-      inside.push([x(km), gritY(state.inside)]);
-    }
-    const to = x(after.km - nowKm);
-    if (event.type === 'rideLogged' && before) {
-      const weave = weaveOf(event, sky);
-      const salted = sky?.salted ?? event.salted;
-      stitches.push({ id: event.id, from: x(before.km - nowKm), to, weave, salted });
-    } else if (event.type === 'workDone') {
-      pins.push({ id: event.id, x: to, lubed: event.lube !== null });
-    }
-  }
-  film.push([x(0), filmY(input.film)]);
-  outside.push([x(0), gritY(input.outside)]);
-  inside.push([x(0), gritY(input.inside)]);
-
-  const endKm = (verdict.distanceKm?.high ?? 0) + BEYOND_KM;
-  const upTo = (points: readonly AheadPoint[]) => points.filter((p) => p.km <= endKm);
-  const mid = upTo(verdict.ahead.mid.points);
-  const to = (points: readonly AheadPoint[], value: (p: AheadPoint) => number): Point[] =>
-    points.map((p) => [x(p.km), value(p)]);
-  const upper = to(upTo(verdict.ahead.high.points), (p) => filmY(p.film));
-  const lower = to(upTo(verdict.ahead.low.points), (p) => filmY(p.film)).reverse();
-
+  const past = pastOf(input, view, x);
+  const ahead = aheadOf(input, x);
   return {
     nowX: x(0),
     ticks: ticks(view, x),
-    stitches: stitches.filter((s) => onView(s.from, s.to, view)),
-    pins: pins.filter((p) => onView(p.x, p.x, view)),
-    film: {
-      past: line(film),
-      ahead: line(to(mid, (p) => filmY(p.film))),
-      spread: area([...upper, ...lower]),
-      limitY: filmY(input.filmLimit),
-    },
+    stitches: past.stitches.filter((s) => onView(s.from, s.to, view)),
+    pins: past.pins.filter((p) => onView(p.x, p.x, view)),
+    film: { past: line(past.film), ...ahead.film, limitY: filmY(input.filmLimit) },
     outside: {
-      past: hanging(outside),
-      ahead: hanging(to(mid, (p) => gritY(p.outside))),
+      past: hanging(past.outside),
+      ahead: ahead.outside,
       limitY: gritY(input.outsideLimit),
     },
-    inside: {
-      past: hanging(inside),
-      ahead: hanging(to(mid, (p) => gritY(p.inside))),
-    },
+    inside: { past: hanging(past.inside), ahead: ahead.inside },
     toCome: input.planned.rides
       .map(({ from, to }) => ({ from: x(from), to: x(to) }))
       .filter((r) => onView(r.from, r.to, view)),
@@ -167,6 +120,60 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
 }
 
 type Point = readonly [number, number];
+type Across = (km: number) => number;
+
+const filmY = (film: number) => TAPE.filmBottom - film * (TAPE.filmBottom - TAPE.filmTop);
+const gritY = (grit: number) =>
+  TAPE.gritTop + (Math.min(grit, GRIT_SHOWN) / GRIT_SHOWN) * (TAPE.gritBottom - TAPE.gritTop);
+
+/** What has been: lines of film and grit, rides and work. */
+function pastOf({ steps, nowKm, film, outside, inside }: TapeInput, view: TapeView, x: Across) {
+  const past = {
+    film: [] as Point[],
+    outside: [] as Point[],
+    inside: [] as Point[],
+    stitches: [] as TapeShapes['stitches'],
+    pins: [] as TapeShapes['pins'],
+  };
+  const put = (km: number, state: Pick<TapeInput, 'film' | 'outside' | 'inside'>) => {
+    past.film.push([x(km), filmY(state.film)]);
+    past.outside.push([x(km), gritY(state.outside)]);
+    past.inside.push([x(km), gritY(state.inside)]);
+  };
+  const isInView = inView(view, nowKm);
+  for (const { before, after, event, sky } of steps) {
+    // Of twenty years of riding all but the last weeks lie beyond the edge.
+    if (!after || !isInView((before ?? after).km, after.km)) continue;
+    for (const state of before ? [before, after] : [after]) put(state.km - nowKm, state);
+    const to = x(after.km - nowKm);
+    if (event.type === 'rideLogged' && before) {
+      const weave = weaveOf(event, sky);
+      const salted = sky?.salted ?? event.salted;
+      past.stitches.push({ id: event.id, from: x(before.km - nowKm), to, weave, salted });
+    } else if (event.type === 'workDone') {
+      past.pins.push({ id: event.id, x: to, lubed: event.lube !== null });
+    }
+  }
+  put(0, { film, outside, inside });
+  return past;
+}
+
+/** What is to be expected: the middle, and of the film half of all futures. */
+function aheadOf({ verdict }: TapeInput, x: Across) {
+  const endKm = (verdict.distanceKm?.high ?? 0) + BEYOND_KM;
+  const drawn = (points: readonly AheadPoint[], y: (p: AheadPoint) => number): Point[] =>
+    points.filter((p) => p.km <= endKm).map((p) => [x(p.km), y(p)]);
+  const { low, mid, high } = verdict.ahead;
+  const film = (p: AheadPoint) => filmY(p.film);
+  return {
+    film: {
+      ahead: line(drawn(mid.points, film)),
+      spread: area([...drawn(high.points, film), ...drawn(low.points, film).reverse()]),
+    },
+    outside: hanging(drawn(mid.points, (p) => gritY(p.outside))),
+    inside: hanging(drawn(mid.points, (p) => gritY(p.inside))),
+  };
+}
 
 const round = (n: number) => Math.round(n * 10) / 10;
 const points = (list: readonly Point[]) => list.map(([px, py]) => `${round(px)} ${round(py)}`);

@@ -32,33 +32,17 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
         <View style={styles.cell}>
           <Button icon={Route} label="Rode" onPress={onRode} grow />
         </View>
-        <View style={styles.cell}>
-          <Button
-            icon={CloudRain}
-            label="Got wet"
-            expanded={open === 'wet'}
-            onPress={() => toggle('wet')}
-            grow
-          />
-        </View>
-        <View style={styles.cell}>
-          <Button
-            icon={Ear}
-            label="Heard a noise"
-            expanded={open === 'heard'}
-            onPress={() => toggle('heard')}
-            grow
-          />
-        </View>
-        <View style={styles.cell}>
-          <Button
-            icon={Shirt}
-            label="Rag check"
-            expanded={open === 'rag'}
-            onPress={() => toggle('rag')}
-            grow
-          />
-        </View>
+        {NOTES.map(({ which, icon, label }) => (
+          <View key={which} style={styles.cell}>
+            <Button
+              icon={icon}
+              label={label}
+              expanded={open === which}
+              onPress={() => toggle(which)}
+              grow
+            />
+          </View>
+        ))}
       </View>
       {open === 'wet' ? (
         <Card title="How did it get wet?">
@@ -91,6 +75,12 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
     </View>
   );
 }
+
+const NOTES = [
+  { which: 'wet', icon: CloudRain, label: 'Got wet' },
+  { which: 'heard', icon: Ear, label: 'Heard a noise' },
+  { which: 'rag', icon: Shirt, label: 'Rag check' },
+] as const;
 
 const styles = StyleSheet.create({
   notes: { gap: 12 },

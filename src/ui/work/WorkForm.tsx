@@ -1,7 +1,6 @@
-import { useState } from 'react';
+import { useState, type PropsWithChildren } from 'react';
 import { useWatch } from 'react-hook-form';
 import type { ChainState } from '@/core/care';
-import { readMoment } from '@/core/entry/form';
 import type { Bike, Chain } from '@/core/garage';
 import { DRYINGS } from '@/core/logbook';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass, type Schools } from '@/core/lube';
@@ -21,7 +20,9 @@ import {
   depthOf,
   fromShelf,
   ofDepth,
+  readWork,
   specOf,
+  type Shelf,
   type WorkDraft,
   type WorkEntry,
 } from './workDraft';
@@ -45,31 +46,15 @@ interface Props {
 
 /** Work done, recorded: depth, method, lube. Shows what it does to the chain before it is saved. */
 export function WorkForm(props: Props) {
-  const { initial, chains, products, bikeOf, now } = props;
+  const { initial, chains, products, bikeOf } = props;
   const { form, save } = useEntry<WorkDraft, WorkEntry>(
     initial,
-    (draft) => {
-      const at = readMoment(draft.at, now);
-      if (!at.ok) return { ok: false, problems: { at: at.problem } };
-      const { chainId, note } = draft;
-      const { used } = fromShelf(draft, props);
-      return {
-        ok: true,
-        value: { ...specOf(draft), chainId, used, at: at.value, note: note.trim() },
-      };
-    },
+    (draft) => readWork(draft, props.now, props),
     props.onSave,
   );
   const draft = useWatch({ control: form.control }) as WorkDraft;
-  const [lastLube, setLastLube] = useState<LubeClass>(initial.lubeClass ?? props.usualLube);
-  const put = (part: Partial<WorkDraft>) =>
-    form.reset({ ...form.getValues(), ...part }, { keepErrors: true });
-  const pickLube = (lubeClass: LubeClass | null) => {
-    if (lubeClass) setLastLube(lubeClass);
-    put({ lubeClass, wiped: lubeClass ? LUBE_CLASSES[lubeClass].wiped : true });
-  };
-  const depth = depthOf(draft);
-  const shelf = fromShelf(draft, props);
+  const put: Put = (part) => form.reset({ ...form.getValues(), ...part }, { keepErrors: true });
+  const { used } = fromShelf(draft, props);
   return (
     <EntryForm form={form} saveLabel="Save work" onSave={save}>
       {chains.length > 1 ? (
@@ -79,11 +64,51 @@ export function WorkForm(props: Props) {
           options={chains.map((c) => ({ value: c.id, label: c.name }))}
         />
       ) : null}
+      <HowDeep draft={draft} usualLube={initial.lubeClass ?? props.usualLube} onPut={put}>
+        <WorkCautions
+          method={draft.method}
+          lubes={draft.lubeClass !== null}
+          bike={bikeOf(draft.chainId)}
+          chain={chains.find((c) => c.id === draft.chainId)}
+        />
+      </HowDeep>
+      <OffTheShelf draft={draft} shelf={props} onPut={put} />
+      <WorkEntries.Moment name="at" label="Done" />
+      <WorkEntries.Text name="note" label="Note" />
+      <WorkEffect spec={specOf(draft)} before={props.before(draft.chainId)} />
+      {used.length > 0 ? (
+        <Txt variant="small" tone="inkSoft">
+          Off the shelf: {used.map((u) => usedText(u, products)).join(', ')}.
+        </Txt>
+      ) : null}
+    </EntryForm>
+  );
+}
+
+type Put = (part: Partial<WorkDraft>) => void;
+
+interface HowDeepProps {
+  draft: WorkDraft;
+  /** Put on when the rider adds lube to work that had none. */
+  usualLube: LubeClass;
+  onPut: Put;
+}
+
+/** How deep the work went, how, and what was put on; what may hurt stands between (`children`). */
+function HowDeep({ draft, usualLube, onPut, children }: PropsWithChildren<HowDeepProps>) {
+  const [lastLube, setLastLube] = useState(usualLube);
+  const depth = depthOf(draft);
+  const pickLube = (lubeClass: LubeClass | null) => {
+    if (lubeClass) setLastLube(lubeClass);
+    onPut({ lubeClass, wiped: lubeClass ? LUBE_CLASSES[lubeClass].wiped : true });
+  };
+  return (
+    <>
       <Choice
         label="How deep"
         options={Object.keys(DEPTHS).map((d) => ({ value: d, label: d }))}
         value={depth}
-        onChange={(next) => put(ofDepth(next, lastLube))}
+        onChange={(next) => onPut(ofDepth(next, lastLube))}
       />
       <WorkEntries.Choice
         name="method"
@@ -91,12 +116,7 @@ export function WorkForm(props: Props) {
         options={(DEPTHS[depth] ?? []).map((m) => ({ value: m, label: METHOD_LABEL[m] }))}
       />
       {draft.method === 'baths' ? <Baths draft={draft} /> : null}
-      <WorkCautions
-        method={draft.method}
-        lubes={draft.lubeClass !== null}
-        bike={bikeOf(draft.chainId)}
-        chain={chains.find((c) => c.id === draft.chainId)}
-      />
+      {children}
       {depth === 'Clean' ? (
         <WorkEntries.Choice
           name="drying"
@@ -112,28 +132,29 @@ export function WorkForm(props: Props) {
           onChange={pickLube}
         />
       )}
+    </>
+  );
+}
+
+/** From which bottle and with which cleaner; what else was done. */
+function OffTheShelf({ draft, shelf, onPut }: { draft: WorkDraft; shelf: Shelf; onPut: Put }) {
+  const { bottles, bottle, cleaners, cleaner } = fromShelf(draft, shelf);
+  return (
+    <>
       <FromShelf
         label="From which bottle"
-        list={shelf.bottles}
-        chosen={shelf.bottle}
-        onChange={(bottleId) => put({ bottleId })}
+        list={bottles}
+        chosen={bottle}
+        onChange={(bottleId) => onPut({ bottleId })}
       />
       <FromShelf
         label="Cleaned with what"
-        list={shelf.cleaners}
-        chosen={shelf.cleaner}
-        onChange={(cleanerId) => put({ cleanerId })}
+        list={cleaners}
+        chosen={cleaner}
+        onChange={(cleanerId) => onPut({ cleanerId })}
       />
-      <AlsoDone draft={draft} cleaner={shelf.cleaner} />
-      <WorkEntries.Moment name="at" label="Done" />
-      <WorkEntries.Text name="note" label="Note" />
-      <WorkEffect spec={specOf(draft)} before={props.before(draft.chainId)} />
-      {shelf.used.length > 0 ? (
-        <Txt variant="small" tone="inkSoft">
-          Off the shelf: {shelf.used.map((u) => usedText(u, products)).join(', ')}.
-        </Txt>
-      ) : null}
-    </EntryForm>
+      <AlsoDone draft={draft} cleaner={cleaner} />
+    </>
   );
 }
 

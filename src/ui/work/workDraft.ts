@@ -1,4 +1,5 @@
 import { METHODS, type WorkSpec } from '@/core/care';
+import { readMoment, type FormResult } from '@/core/entry/form';
 import type { CleanMethod, Drying, WorkDone } from '@/core/logbook';
 import type { LubeClass, Schools } from '@/core/lube';
 import { bottlesOf, cleanersFor, undercoatOf, usedOn, type Product } from '@/core/shelf';
@@ -67,7 +68,8 @@ function pickOf(list: readonly Product[], id: string | null): Product | null {
   return list.find((p) => p.id === id) ?? list[0] ?? null;
 }
 
-interface Shelf {
+/** What a work's goods are taken from. */
+export interface Shelf {
   products: Readonly<Record<string, Product>>;
   coatMl: (chainId: string, lube: LubeClass) => number;
   schools: Schools;
@@ -90,4 +92,16 @@ export function fromShelf(draft: WorkDraft, { products, coatMl, schools }: Shelf
     settled: draft.settled,
   });
   return { bottles, bottle, cleaners, cleaner, used };
+}
+
+/** Reads the form of work done at a moment that is not in the future. */
+export function readWork(draft: WorkDraft, now: number, shelf: Shelf): FormResult<WorkEntry, 'at'> {
+  const at = readMoment(draft.at, now);
+  if (!at.ok) return { ok: false, problems: { at: at.problem } };
+  const { chainId, note } = draft;
+  const { used } = fromShelf(draft, shelf);
+  return {
+    ok: true,
+    value: { ...specOf(draft), chainId, used, at: at.value, note: note.trim() },
+  };
 }
