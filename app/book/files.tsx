@@ -40,7 +40,10 @@ export default function Files() {
       {kept ? (
         <>
           <Out kept={kept} />
-          <DeviceCard {...kept.keeping} />
+          <DeviceCard
+            {...kept.keeping}
+            onOperations={() => downloadText(`operations-${day}.txt`, open.operations.text())}
+          />
           <In kept={kept} />
         </>
       ) : null}

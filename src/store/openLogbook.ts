@@ -3,6 +3,7 @@ import { LOGBOOK_VERSIONS } from '@/core/logbook/versions';
 import type { Edge } from './edge';
 import { merged, opened } from './logbookSlice';
 import { EMPTY_LOGBOOK } from './logbookFile';
+import { noteFaults, Operations } from './operations';
 import { Persistence, type Opened } from './persistence';
 import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSlice';
 import { browserStorage, Slow, type Storage } from './storage';
@@ -17,6 +18,8 @@ export interface OpenLogbook {
   storage: Storage;
   edge: Edge;
   name: LogbookName;
+  /** The last things the app did. */
+  operations: Operations;
   /** Reads the logbook again, after it could not be read. */
   tryAgain(): void;
   /** Starts with nothing, in memory: what storage holds is taken in as soon as it can be read. */
@@ -32,7 +35,9 @@ export function openLogbook(
   storage: Storage = browserStorage(storageName(name)),
 ): OpenLogbook {
   checkMigrations(LOGBOOK_VERSIONS, MIGRATIONS);
-  const store = createStore(edge);
+  const operations = new Operations();
+  noteFaults(operations, edge.now);
+  const store = createStore(edge, operations);
   const persistence = new Persistence({
     storage,
     tabs: browserTabs(storageName(name), storage),
@@ -51,6 +56,7 @@ export function openLogbook(
     storage,
     edge,
     name,
+    operations,
     tryAgain: () => void start(open),
     startWithout: () => begin(open, EMPTY_LOGBOOK),
   };

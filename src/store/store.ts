@@ -6,6 +6,7 @@ import {
 } from '@reduxjs/toolkit';
 import type { Edge } from './edge';
 import { logbookReducer } from './logbookSlice';
+import { noteActions, Operations } from './operations';
 import { planReducer } from './plan/planSlice';
 import { sessionReducer } from './sessionSlice';
 
@@ -13,7 +14,7 @@ import { sessionReducer } from './sessionSlice';
  * The store. Redux Toolkit's checks for mutation and serialisability walk the whole log on each action
  * in development; they are off, since every reducer here is a few lines over plain data.
  */
-export const createStore = (edge: Edge) =>
+export const createStore = (edge: Edge, operations = new Operations()) =>
   configureStore({
     reducer: { logbook: logbookReducer, session: sessionReducer, plan: planReducer },
     middleware: (defaults) =>
@@ -21,7 +22,9 @@ export const createStore = (edge: Edge) =>
         thunk: { extraArgument: edge },
         serializableCheck: false,
         immutableCheck: false,
-      }).prepend(createListenerMiddleware({ extra: edge }).middleware),
+      })
+        .prepend(createListenerMiddleware({ extra: edge }).middleware)
+        .concat(noteActions(operations, edge.now)),
   });
 
 export type AppStore = ReturnType<typeof createStore>;

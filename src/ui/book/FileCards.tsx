@@ -95,6 +95,7 @@ interface DeviceProps {
   persisted: boolean | null;
   usedBytes: number | null;
   leftBytes: number | null;
+  onOperations: () => void;
 }
 
 const mb = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
@@ -102,7 +103,7 @@ const size = (bytes: number): string =>
   bytes >= 1e9 ? `${mb.format(bytes / 1e9)} GB` : `${mb.format(bytes / 1e6)} MB`;
 
 /** How this browser keeps the data. */
-export function DeviceCard({ persisted, usedBytes, leftBytes }: DeviceProps) {
+export function DeviceCard({ persisted, usedBytes, leftBytes, onOperations }: DeviceProps) {
   return (
     <Card title="On this device">
       <Txt>
@@ -117,6 +118,11 @@ export function DeviceCard({ persisted, usedBytes, leftBytes }: DeviceProps) {
           {size(usedBytes)} used, {size(leftBytes)} left.
         </Txt>
       ) : null}
+      <Txt tone="inkSoft">
+        Something went wrong? The last 200 things the app did can be saved as a text, to be sent
+        along. It holds no rides, names or places.
+      </Txt>
+      <Button label="Save what the app did" onPress={onOperations} />
     </Card>
   );
 }
