@@ -79,8 +79,7 @@ export function rideOn(
   const { outside, inside } = state;
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
   const rates = stepRates(state, x, factors, steps);
-  const way: Way = { film: start, outside, inside, cogs, wear: 0, dryKm: 0, outsideByCogs: 0 };
-  along(way, rates, steps);
+  const way = along(start, state, cogs, { rates, steps });
   if (effect) {
     const lost = start - way.film;
     const { byDistance, byWater } = rates;
@@ -119,7 +118,8 @@ interface Way {
 }
 
 /** What one step of a ride does: the same for each step of it. */
-interface StepRates extends ReturnType<typeof gritRates> {
+interface StepRates {
+  grit: ReturnType<typeof gritRates>;
   km: number;
   byDistance: number;
   byWater: number;
@@ -131,7 +131,7 @@ function stepRates(state: ChainState, x: Exposure, f: Factors, steps: number): S
   const km = x.km / steps;
   const stickier = (state.wipeMissed ? unwipedStickiness.value : 1) * f.grit;
   return {
-    ...gritRates(coat, { km, dirtPerKm: x.dirtPerKm, stickier }),
+    grit: gritRates(coat, { km, dirtPerKm: x.dirtPerKm, stickier }),
     km,
     byDistance: state.lube ? filmByDistance({ km, load: x.load }, state.lifeKm * f.life) : 0,
     byWater: filmByWater(coat, x.waterMm) / steps,
@@ -139,11 +139,24 @@ function stepRates(state: ChainState, x: Exposure, f: Factors, steps: number): S
   };
 }
 
-/** Takes a chain along its ride, step by step. */
-function along(way: Way, rates: StepRates, steps: number): void {
-  const { outsideKept, cogsKept, handBack, migration } = rates;
+/** Where a chain is after its ride, taken step by step. */
+function along(
+  start: number,
+  { outside: firstOutside, inside: firstInside }: ChainState,
+  firstCogs: number,
+  { rates, steps }: { rates: StepRates; steps: number },
+): Way {
+  const { outsideKept, cogsKept, handBack, migration } = rates.grit;
+  const { km, wear: wearStep } = rates;
   const fall = rates.byDistance + rates.byWater;
-  let { film, outside, inside, cogs } = way;
+  let film = start;
+  let outside = firstOutside;
+  let inside = firstInside;
+  let cogs = firstCogs;
+  let wear = 0;
+  let dryKm = 0;
+  let outsideByCogs = 0;
+  // Local numbers throughout: a replay of years goes through here some hundred thousand times.
   for (let n = 0; n < steps; n++) {
     const filmNext = film > fall ? film - fall : 0;
     const filmMid = (film + filmNext) / 2;
@@ -153,22 +166,19 @@ function along(way: Way, rates: StepRates, steps: number): void {
     if (cogs > outside) {
       const handed = handBack * (cogs - outside);
       outside += handed;
-      way.outsideByCogs += handed;
+      outsideByCogs += handed;
     }
     const insideNext = 1 - (1 - inside) * Math.exp(-migration * 0.5 * (outsideBefore + outside));
     const dry = filmMid < reserve.value ? (reserve.value - filmMid) / reserve.value : 0;
-    way.wear +=
-      rates.wear *
+    wear +=
+      wearStep *
       (1 + wearByGrit.value * 0.5 * (inside + insideNext)) *
       (1 + wearByDryness.value * dry);
-    if (dry > 0) way.dryKm += rates.km;
+    if (dry > 0) dryKm += km;
     inside = insideNext;
     film = filmNext;
   }
-  way.film = film;
-  way.outside = outside;
-  way.inside = inside;
-  way.cogs = cogs;
+  return { film, outside, inside, cogs, wear, dryKm, outsideByCogs };
 }
 
 /** Film at the start of a ride: a coat that has not set is partly thrown off. */
