@@ -5,7 +5,7 @@ const config = getDefaultConfig(__dirname);
 /**
  * Parts of packages that their index files drag in and nothing here calls. Zod: messages in some 45
  * languages (ours are in src/core/words/problems.ts), a writer of JSON Schema, a compiler. SVG: two parsers of
- * transforms given as text.
+ * transforms given as text, and what reads whole drawings from text.
  */
 const UNUSED = [
   {
@@ -13,7 +13,10 @@ const UNUSED = [
     module:
       /\/(locales\/index|json-schema-processors|json-schema-generator|to-json-schema|compile)\.js$/,
   },
-  { from: /node_modules\/react-native-svg\//, module: /\/transform(ToRn)?$/ },
+  {
+    from: /node_modules\/react-native-svg\//,
+    module: /\/(transform(ToRn)?|xml|fetchData|deprecated)$/,
+  },
 ];
 
 const resolve = config.resolver.resolveRequest;

@@ -1,7 +1,7 @@
+import { formatISO } from 'date-fns/formatISO';
 import { useRouter } from 'expo-router';
 import { changeBy, ridesOfCalendar } from '@/core/plan/rides/calendarRides';
 import { daysAfter } from '@/core/time/dates';
-import { dateOf } from '@/core/time/zones';
 import {
   selectBikes,
   selectGarage,
@@ -11,7 +11,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { useOpenLogbook } from '@/store/OpenContext';
-import { dropPlanned, putPlanned, takeCalendar } from '@/store/plan/commands';
+import { dropPlanned, putPlanned, takeCalendar } from '@/store/plan/plannedRides';
 import { usePlan } from '@/store/plan/usePlan';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlannedRides } from '@/ui/plan/lazily';
@@ -25,7 +25,7 @@ export default function PlannedRidesRoute() {
   const router = useRouter();
   const { beside } = usePlan();
   const { zone } = useOpenLogbook().edge;
-  const today = dateOf(useAppSelector(selectNow), zone);
+  const today = formatISO(useAppSelector(selectNow), { representation: 'date' });
   const bikes = useAppSelector(selectBikes);
   const { planned } = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);

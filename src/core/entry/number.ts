@@ -1,4 +1,6 @@
+import { LONGEST_RIDE_KM } from '../logbook';
 import { fail, ok, type Result } from '../problem';
+import { formatDistance, fromShownDistance, type UnitSystem } from '../units';
 
 /** A number as people type it: 42, 42.5, 42,5, with or without spaces. */
 export function readNumber(text: string): Result<number> {
@@ -20,4 +22,15 @@ export function readWhole(
   if (!number.ok) return number;
   const { value } = number;
   return Number.isInteger(value) && value >= low && value <= high ? ok(value) : fail(code);
+}
+
+/** A distance in the rider's units, as km. */
+export function readDistance(text: string, units: UnitSystem): Result<number> {
+  const number = readNumber(text);
+  if (!number.ok) return number;
+  const km = fromShownDistance(number.value, units);
+  if (km <= 0) return fail('distance/not-positive');
+  if (km > LONGEST_RIDE_KM)
+    return fail('distance/too-long', { detail: formatDistance(LONGEST_RIDE_KM, units) });
+  return ok(km);
 }

@@ -3,7 +3,7 @@ import { fail } from '../problem';
 import { daysAfter } from '../time/dates';
 import { toShownDistance, type UnitSystem } from '../units';
 import { FormCheck, type FormResult } from './form';
-import { readDistance } from './ride';
+import { readDistance } from './number';
 import type { PlannedRide } from '../records/plan';
 
 /** A planned ride as the form holds it. */

@@ -1,8 +1,8 @@
-import { LONGEST_RIDE_KM, firstFitted, type Fitting, type RideLogged } from '../logbook';
+import { firstFitted, type Fitting, type RideLogged } from '../logbook';
 import { fail, ok, type Result } from '../problem';
-import { formatDistance, fromShownDistance, type UnitSystem } from '../units';
+import type { UnitSystem } from '../units';
 import { FormCheck, readMoment, type FormResult } from './form';
-import { readNumber } from './number';
+import { readDistance, readNumber } from './number';
 
 /** A ride as it stands in the form: numbers still text. */
 export interface RideDraft extends Pick<
@@ -45,17 +45,6 @@ export function readRide(
   const { bikeId, weather, surface, mud, salted, climbM, path, recorderId } = draft;
   const kept = { bikeId, weather, surface, mud, salted, climbM, path, recorderId };
   return { ok: true, value: { ...kept, at, distanceKm, durationH, note: draft.note.trim() } };
-}
-
-/** A distance in the rider's units, as km. */
-export function readDistance(text: string, units: UnitSystem): Result<number> {
-  const number = readNumber(text);
-  if (!number.ok) return number;
-  const km = fromShownDistance(number.value, units);
-  if (km <= 0) return fail('distance/not-positive');
-  if (km > LONGEST_RIDE_KM)
-    return fail('distance/too-long', { detail: formatDistance(LONGEST_RIDE_KM, units) });
-  return ok(km);
 }
 
 function readDuration(text: string): Result<number | null> {

@@ -8,7 +8,7 @@ import type { CalendarChange, CalendarRules } from '@/core/plan/rides/calendarRi
 import { shortDay } from '@/core/time/dates';
 import type { Problem, Result } from '@/core/problem';
 import { distanceUnit, formatDistance, type UnitSystem } from '@/core/units';
-import { readDistance } from '@/core/entry/ride';
+import { readDistance } from '@/core/entry/number';
 import { Button, Choice, Field, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';

@@ -2,7 +2,8 @@ import { PRESETS } from '@/core/garage';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import { startWithBike, undo } from '../../commands';
-import { dropPlanned, markPlan, putPlanned, putPlanSettings, takeCalendar } from '../commands';
+import { markPlan, putPlanSettings } from '../commands';
+import { dropPlanned, putPlanned, takeCalendar } from '../plannedRides';
 import { selectBikes, selectGarage, selectSettings } from '../../selectors';
 import { createStore } from '../../store';
 

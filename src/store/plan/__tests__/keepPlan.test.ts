@@ -6,7 +6,7 @@ import type { Ended } from '@/work/runInWorker';
 import { putSettings, startWithBike } from '../../commands';
 import { phaseChanged, ticked } from '../../sessionSlice';
 import { createStore } from '../../store';
-import { putPlanned } from '../commands';
+import { putPlanned } from '../plannedRides';
 import { keepPlan } from '../keepPlan';
 import { planGivenUp, planUnwatched, planWanted, planWatched, progressOf } from '../planSlice';
 
