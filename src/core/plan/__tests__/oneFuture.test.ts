@@ -3,11 +3,12 @@ import { follow } from '../simulate/follow';
 import { idle } from '../simulate/policies';
 
 /**
- * One future priced by hand: wet lube with half a coat left, grit inside of 0.5 and none outside, worn by 0.2 %, 160 km of dry
- * and clean road in 6 h 40 min. The figures are those of docs/model.md; none is read from the code.
+ * One future priced by hand: wet lube with half a coat left, grit inside of 0.5 and none outside, worn by 0.2 %,
+ * 160 km of dry and clean road in 6 h 40 min. The figures are those of docs/model.md; none is read from the code.
  *
  * Film falls from 0.5 to 0.1 over the 160 km of a coat that lasts 400, and is below its reserve of 0.15 for the
- * last 20; it ends 3 h 20 min before the plan does, and the coat idles away 2 % a week. Dryness rises there from 0 to (0.15 − 0.1) / 0.15 = 1/3, 1/6 in the middle.
+ * last 20. Dryness rises there from 0 to (0.15 − 0.1) / 0.15 = 1/3, 1/6 in the middle. The ride ends 3 h 20 min
+ * before the plan does, and a coat idles away 2 % a week.
  */
 describe('one future, priced by hand', () => {
   const IDLE_15_H = (0.02 * 15) / 168;
