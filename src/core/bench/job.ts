@@ -1,7 +1,7 @@
 import type { Standard } from '../records/standards';
 import type { Bike, Chain } from '../garage';
 import type { Depth } from '../logbook';
-import type { LubeClass, Schools } from '../lube';
+import { isWax, type LubeClass, type Schools } from '../lube';
 import type { Tool, Workshop } from '../records/workshop';
 
 export const ADD_ONS = ['wash', 'jockey wheels', 'cassette', 'chainrings', 'brakes'] as const;
@@ -51,10 +51,6 @@ export interface Job {
   /** Hours a towelled chain takes to dry where it stands, and blown out. */
   dryHours: { towel: number; air: number };
 }
-
-const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
-export const isWax = (lube: LubeClass | null | undefined): boolean =>
-  lube !== null && lube !== undefined && WAXES.includes(lube);
 
 export const owns = (job: Job, tool: Tool): boolean => job.workshop.tools.includes(tool);
 export const hasDisc = (job: Job): boolean => job.bike.brake.startsWith('disc');

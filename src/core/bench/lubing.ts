@@ -1,6 +1,6 @@
 import { formatHours } from '../units';
-import { LUBE_CLASSES, type LubeClass } from '../lube';
-import { cranksDrive, isWax, type BenchLube, type Job } from './job';
+import { isWax, LUBE_CLASSES, type LubeClass } from '../lube';
+import { cranksDrive, type BenchLube, type Job } from './job';
 import { hotWax } from './waxing';
 import { turnsFor } from './prepare';
 import { step, type BenchStep } from './steps';

@@ -1,7 +1,8 @@
 import { closing } from './closing';
 import { cogSteps } from './cogs';
 import { drying } from './drying';
-import { comesOff, isWax, mustStrip, usesDegreaser, type Job } from './job';
+import { comesOff, mustStrip, usesDegreaser, type Job } from './job';
+import { isWax } from '../lube';
 import { flush, lubing, pivots } from './lubing';
 import { baths, chainOff } from './offBike';
 import { onBike } from './onBike';

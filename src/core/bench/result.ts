@@ -1,6 +1,7 @@
 import type { CleanMethod, Drying, WorkDone } from '../logbook';
 import { cleanerFor, usedOn, type Product } from '../shelf';
-import { isWax, mustStrip, comesOff, type Job } from './job';
+import { mustStrip, comesOff, type Job } from './job';
+import { isWax } from '../lube';
 import { benchOf, minutesWorked, type Run } from './run';
 
 /** The part of the log's event that a session writes; id and zone come from whoever records it. */

@@ -1,4 +1,4 @@
-import { LUBE_CLASSES, type LubeClass, type Schools } from '../lube';
+import { isWax, LUBE_CLASSES, type LubeClass, type Schools } from '../lube';
 import { formatHours, formatNumber } from '../units';
 import type { StoragePlace } from '../garage';
 import { leadHours, type Candidate } from './candidate';
@@ -31,8 +31,6 @@ export interface ChoiceFacts {
 const RINSES_OFF_MM = 0.2;
 /** Wet share from which a way counts as ridden in long rain. Own estimate. */
 const LONG_RAIN = 0.5;
-const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
-const isWax = (lube: LubeClass): boolean => WAXES.includes(lube);
 const rinsesOff = (lube: LubeClass): boolean => LUBE_CLASSES[lube].washPerMm >= RINSES_OFF_MM;
 
 /** Why a class of lube does not go with this rider's habit and schools; null where it does. Common practice. */
@@ -88,10 +86,9 @@ export function rulesFor(c: Candidate, facts: ChoiceFacts): string[] {
   const notes: string[] = [];
   if (rinsesOff(c.lubeClass) && facts.wetShare > 0.1)
     notes.push('Carry a small bottle of wet lube: one shower takes this one off.');
-  if (isWax(c.lubeClass) && !(facts.now && isWax(facts.now)))
+  if (isWax(c.lubeClass) && !isWax(facts.now))
     notes.push('Wax holds on a stripped chain only: strip off what is on it now, first.');
-  if (!isWax(c.lubeClass) && facts.now && isWax(facts.now))
-    notes.push('From wax to oil a hard wipe is enough.');
+  if (!isWax(c.lubeClass) && isWax(facts.now)) notes.push('From wax to oil a hard wipe is enough.');
   if (facts.dusty && traits.stickiness >= 1.5)
     notes.push('In dust it gathers grit to a black paste: wipe it often.');
   if (facts.ebike && traits.lifeKm < 400)

@@ -14,7 +14,7 @@ const DEEPEST = 100;
 const MOST_POINTS = 260_000;
 
 /** Ends the walk: the file is refused for this reason. */
-class Refused extends Error {
+class RefusedXml extends Error {
   constructor(readonly code: 'file/not-xml' | 'file/too-large') {
     super(code);
   }
@@ -25,7 +25,7 @@ export function pointCounter(): () => void {
   let points = 0;
   return () => {
     points += 1;
-    if (points > MOST_POINTS) throw new Refused('file/too-large');
+    if (points > MOST_POINTS) throw new RefusedXml('file/too-large');
   };
 }
 
@@ -49,7 +49,7 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   parser.on('opentag', (tag) => {
     content = '';
     depth += 1;
-    if (depth > DEEPEST) throw new Refused('file/not-xml');
+    if (depth > DEEPEST) throw new RefusedXml('file/not-xml');
     reader.open(plainName(tag.name), tag.attributes as Record<string, string>);
   });
   parser.on('text', (part) => {
@@ -66,7 +66,7 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   try {
     parser.write(text).close();
   } catch (error) {
-    if (!(error instanceof Refused)) throw error;
+    if (!(error instanceof RefusedXml)) throw error;
     if (error.code !== 'file/not-xml') return fail(error.code);
     line ??= parser.line;
   }

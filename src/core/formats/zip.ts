@@ -58,7 +58,7 @@ export function openZip(bytes: Uint8Array): Result<Packed[]> {
 }
 
 function unpack(archive: Uint8Array, entry: UnzipFileInfo, facts: Facts): Result<Uint8Array> {
-  const problem = refusal(entry, facts);
+  const problem = whyNotRead(entry, facts);
   if (problem) return { ok: false, problem };
   try {
     const bytes = unzipSync(archive, { filter: (e) => e.name === entry.name })[entry.name];
@@ -68,7 +68,7 @@ function unpack(archive: Uint8Array, entry: UnzipFileInfo, facts: Facts): Result
   }
 }
 
-function refusal(entry: UnzipFileInfo, { locked }: Facts): Problem | null {
+function whyNotRead(entry: UnzipFileInfo, { locked }: Facts): Problem | null {
   if (locked) return { code: 'zip/locked' };
   if (entry.originalSize > LARGEST_BYTES) return { code: 'file/too-large' };
   return entry.compression === 0 || entry.compression === 8 ? null : { code: 'zip/method' };

@@ -137,3 +137,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     character: 'Household oil: better than nothing, soon gone.',
   },
 };
+
+const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
+
+/** Whether a lube is a wax: it holds on wax or on bare steel, and oil does not go over it. */
+export const isWax = (lube: LubeClass | null): boolean => lube !== null && WAXES.includes(lube);

@@ -3,13 +3,12 @@ import { anyJob, benchLube, jobOf } from '@/test/bench';
 import { CARE } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import { DEPTHS } from '@/core/logbook';
-import { LUBE_CLASSES } from '@/core/lube';
+import { isWax, LUBE_CLASSES } from '@/core/lube';
 import {
   comesOff,
   cranksDrive,
   isDeep,
   isHydraulic,
-  isWax,
   mayOpen,
   mustStrip,
   refusal,

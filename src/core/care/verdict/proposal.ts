@@ -1,6 +1,6 @@
 import type { Chain } from '../../garage';
 import type { Depth } from '../../logbook';
-import type { LubeClass, Schools } from '../../lube';
+import { isWax, type LubeClass, type Schools } from '../../lube';
 import type { Air } from '../../weather';
 import { readClocks, type Clock, type Limits } from './clocks';
 import type { ChainState } from '../model/state';
@@ -25,8 +25,6 @@ export interface Proposal {
 }
 
 const BATHS = { count: 3, ml: 150 };
-const WAXES: readonly LubeClass[] = ['drip wax', 'hot wax'];
-
 const spec = (
   method: WorkSpec['method'],
   lubeClass: LubeClass | null,
@@ -49,7 +47,7 @@ export function usualWork(
   chain: Chain | undefined,
   between: Schools['between'],
 ): Proposal[] {
-  const wax = WAXES.includes(lube);
+  const wax = isWax(lube);
   const rag = between === 'degreaser' ? 'degreaser wipe' : 'solvent wipe';
   // Degreaser on the rag is rinsed off, and the chain dried.
   const dried = { drying: between === 'degreaser' ? 'towel and air' : 'towel' } as const;

@@ -1,10 +1,10 @@
 import type { CleanMethod, Depth } from '../../logbook';
 import { coatOf, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
 import { offers, type AtTheBench, type Offer } from '../../bench/offer';
-import { isWax } from '../../bench/job';
+
 import { methodOf } from '../../bench/result';
 import { againstHabits } from '../../choice/rules';
-import { coatDose, LUBE_CLASSES, type LubeClass } from '../../lube';
+import { isWax, coatDose, LUBE_CLASSES, type LubeClass } from '../../lube';
 import { costOf, usedOn } from '../../shelf';
 import type { Air } from '../../weather';
 import type { CoatKind, Family, Work } from '../solver/problem';
