@@ -96,6 +96,9 @@ describe('the road', () => {
     expect(isSalted(after([frost, ...dry(20)]))).toBe(true);
     expect(isSalted(after([frost, ...dry(60)]))).toBe(false);
     expect(isSalted(after([frost, { ...rained, rainMm: 6 }]))).toBe(false);
+    // A dry road that freezes is not treated.
+    expect(isSalted(after([{ ...frost, rainMm: 0 }]))).toBe(false);
+    expect(isSalted(after([{ ...frost, temperatureC: 3 }]))).toBe(false);
   });
 });
 
