@@ -137,23 +137,18 @@ const makeAnew = async (action: UnknownAction, api: Api): Promise<void> => {
   if (planAsked.match(action)) await orFailed(api, () => make(action.payload.asked, api));
 };
 
+/** Whether a plan is to be asked for, or the asking to be given up. */
+const asks = (action: UnknownAction, now: RootState, before: RootState): boolean =>
+  now.session.phase === 'open' && (isWord(action) || isOutdated(now, before));
+
+/** Whether a plan is to be made, or the making to be given up. */
+const makes = (action: UnknownAction, now: RootState, before: RootState): boolean =>
+  planGivenUp.match(action) || (planAsked.match(action) && now.plan.asked !== before.plan.asked);
+
 /** Keeps one plan in step with the logbook while somebody looks; a second call for a store does nothing. */
 export function keepPlan(store: AppStore): void {
   const dispatch = store.dispatch as AppDispatch;
   const add = addListener.withTypes<RootState, AppDispatch, Edge>();
-  dispatch(
-    add({
-      predicate: (action, now, before) =>
-        now.session.phase === 'open' && (isWord(action) || isOutdated(now, before)),
-      effect: askAnew,
-    }),
-  );
-  dispatch(
-    add({
-      predicate: (action, now, before) =>
-        planGivenUp.match(action) ||
-        (planAsked.match(action) && now.plan.asked !== before.plan.asked),
-      effect: makeAnew,
-    }),
-  );
+  dispatch(add({ predicate: asks, effect: askAnew }));
+  dispatch(add({ predicate: makes, effect: makeAnew }));
 }

@@ -18,10 +18,10 @@ export function DropZone({ onFiles, busy }: Props) {
   const colors = useColors();
   const wide = useWide();
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
+    // Not `disabled` while busy: the browser would then open what is dropped, and leave the page.
     onDrop: (files) => {
-      if (files.length > 0) onFiles(files);
+      if (files.length > 0 && !busy) onFiles(files);
     },
-    disabled: busy,
     noClick: true,
     noKeyboard: true,
     // The picker of files that every browser has.

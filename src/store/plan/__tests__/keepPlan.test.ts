@@ -81,6 +81,17 @@ describe('the plan’s keeper', () => {
     expect(asked).toHaveLength(1);
   });
 
+  it('asks once however many screens look', async () => {
+    const { store, settled, planning } = started();
+    keepPlan(store);
+    keepPlan(store);
+    store.dispatch(planWatched());
+    store.dispatch(planWatched());
+    await planning(1);
+    await settled();
+    expect(asked).toHaveLength(1);
+  });
+
   it('gives up a plan for a newer one, and hears no more of it', async () => {
     const { store, plan, until, planning } = started();
     store.dispatch(planWatched());
