@@ -39,7 +39,7 @@ const wipeMethod = (job: Job): CleanMethod =>
 /** The steps that clean, any one of which must have been done for the method to count. */
 const CLEANING = ['wipe', 'scrub', 'degrease', 'soak', 'hot rinse', 'flush', 'wipe hard'];
 
-/** What a session at the bench comes to, for the log: only what was done, not what was skipped. */
+/** Returns the work of a session at the bench as the log takes it: what was done, not what was skipped. */
 export function workDoneOf(
   run: Run,
   products: Readonly<Record<string, Product>>,

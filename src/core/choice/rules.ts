@@ -20,7 +20,7 @@ export interface ChoiceFacts {
   household: Schools['household'];
   /** A thermostat pot for hot wax stands ready. */
   pot: boolean;
-  /** Minutes a week the rider gives it, and hours between lubing and the next ride; null: no matter. */
+  /** Minutes a week the rider has, and hours between lubing and the next ride; null: no limit. */
   minutesPerWeek: number | null;
   leadHours: number | null;
   kmPerWeek: number;
@@ -59,7 +59,7 @@ export function refusalOf(c: Candidate, facts: ChoiceFacts): string | null {
   return null;
 }
 
-/** Why a lube takes more time than the rider gives it; null where it does not. */
+/** Returns why a lube takes more time than the rider has; null where it does not. */
 export function tooLong(minutesPer1000Km: number, facts: ChoiceFacts): string | null {
   const minutes = (minutesPer1000Km * facts.kmPerWeek) / 1000;
   return facts.minutesPerWeek !== null && minutes > facts.minutesPerWeek

@@ -24,7 +24,7 @@ export interface SeasonPlan {
   seed: number;
 }
 
-/** What a season with one lube comes to, means over the futures. */
+/** Figures of a season with one lube: means over the futures. */
 export interface SeasonFigures {
   /** Km between coats: a quarter, half, three quarters of them last no longer. */
   intervalKm: { low: number; mid: number; high: number };

@@ -32,6 +32,7 @@ const STRANGER_DAYS = 3653;
 /** Share of what can be known that is known at a lead, 1 down to 0. */
 export const skillAt = (leadDays: number): number => 0.5 ** (leadDays / FORECAST_ERROR.skillDays);
 
+/** A forecast issued on a day for some days, each a day's number. */
 export interface Issue {
   issuedDay: number;
   from: number;

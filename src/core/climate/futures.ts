@@ -14,6 +14,7 @@ export interface ForecastHours {
 /** Forecasts fall silent somewhere: beyond, or without any, the climate's own weather goes on. */
 const NO_FORECAST: ForecastHours = { from: 0, hours: [] };
 
+/** Which future is wanted: its seed and number, where, by which forecast, from when (ms), how many hours. */
 export interface FutureWanted {
   seed: number;
   number: number;

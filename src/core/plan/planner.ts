@@ -121,7 +121,7 @@ const together = (bikes: readonly (readonly Costs[])[]): CostSpread =>
 const totalOf = (plans: readonly BikePlan[]): number =>
   plans.reduce((sum, p) => sum + meanTotal(p.plan), 0);
 
-/** The plan for all bikes: jobs on dates, what they come to, and what the routine would. */
+/** Returns the plan for all bikes: jobs on dates, their costs, and those of the routine. */
 export async function makePlan(request: PlanRequest, progress: Progress): Promise<PlanFigures> {
   const { problems, plans, days } = await planBikes(request, progress);
   const agenda = problems.flatMap((problem, n) => {

@@ -1,7 +1,7 @@
 import { startOfWeek } from 'date-fns/startOfWeek';
 import type { RideEntry } from './entries';
 
-/** A week's rides and what they come to. */
+/** A week's rides and their totals. */
 export interface RideWeek {
   /** Monday, 0:00 local time, ms. */
   start: number;

@@ -50,6 +50,7 @@ function rideOnDate(ride: PlannedRide, date: DateText, zone: string, assumed: bo
   };
 }
 
+/** Rides planned and by habit, and from when (ms) to which day they are wanted. */
 export interface RidesWanted {
   planned: readonly PlannedRide[];
   habits: readonly PlannedRide[];

@@ -1,5 +1,5 @@
 import { mean, quantile } from 'simple-statistics';
-/** What a plan comes to in one future, or on average. Money is the rider's; watts are means while riding. */
+/** Costs of a plan in one future, or their means. Money is the rider's; watts are means while riding. */
 export interface Costs {
   jobs: number;
   minutes: number;

@@ -27,7 +27,7 @@ export interface BikePlan {
   held: readonly (readonly Done[])[];
   /** The futures of the plan re-formed from day to day. */
   free: readonly Future[];
-  /** What the plan, the routine and doing nothing come to, future by future. */
+  /** Costs of the plan, of the routine and of doing nothing, future by future. */
   plan: Costs[];
   routine: Costs[];
   nothing: Costs[];

@@ -82,6 +82,7 @@ function allowedOn(
   });
 }
 
+/** A work that may be done (null: nothing) at a bench in a future; `shared`: another bike is on the stand. */
 export interface Option {
   d: number;
   f: Future;
