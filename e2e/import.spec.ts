@@ -26,6 +26,40 @@ test('ride files: each gets its result, one tap adds them, one undo takes them b
   await expect(row).toHaveCount(0);
 });
 
+test('files are dropped; while others are read, a drop neither adds them nor opens them', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides/import');
+  const drop = (name: string, text: string) =>
+    page.getByText(/FIT, GPX, TCX/).evaluate(
+      (zone, [called, content]) => {
+        const files = new DataTransfer();
+        files.items.add(new File([content ?? ''], called ?? ''));
+        const event = (type: string) =>
+          new DragEvent(type, { dataTransfer: files, bubbles: true, cancelable: true });
+        zone.dispatchEvent(event('dragenter'));
+        zone.dispatchEvent(event('dragover'));
+        // False: the page has taken it, and the browser does not open the file.
+        return zone.dispatchEvent(event('drop'));
+      },
+      [name, text],
+    );
+  await page.evaluate(() => {
+    const real = File.prototype.arrayBuffer;
+    File.prototype.arrayBuffer = function (this: File) {
+      return this.name === 'stuck.gpx' ? new Promise(() => undefined) : real.call(this);
+    };
+  });
+  expect(await drop('lap.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap', 600))).toBe(false);
+  await expect(page.getByText('1 ride to add')).toBeVisible();
+  expect(await drop('stuck.gpx', 'x')).toBe(false);
+  await expect(page.getByText(/Reading 0 of 1/)).toBeVisible();
+  expect(await drop('more.gpx', gpx('2026-11-22T13:00:00Z', 'Quay lap', 600))).toBe(false);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Quay lap')).toHaveCount(0);
+});
+
 test('reading can be stopped, and what was read by then is shown', async ({ rider, page }) => {
   await rider.opensDemo('/rides/import');
   // A file that never arrives, as from a card pulled out of its slot.

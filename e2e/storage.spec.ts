@@ -37,6 +37,24 @@ test('backup and restore, with a preview and one undo', async ({ rider, page, br
   await context.close();
 });
 
+test('what the app did is saved as a text, without what the rider wrote', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith();
+  await rider.logs('33', 'Dry');
+  await rider.seesSaved();
+  await rider.goesTo('Book');
+  await page.getByText('Files', { exact: true }).first().click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save what the app did' }).click();
+  const text = readFileSync(await (await download).path(), 'utf8');
+  expect(text).toMatch(/^2026-11-24T10:.* session\/phaseChanged open$/m);
+  expect(text).toMatch(/ session\/saveChanged saved$/m);
+  expect(text).toMatch(/ logbook\/changed/);
+  expect(text).not.toMatch(/Road bike|Dry/);
+});
+
 test('a damaged month is set aside and the rest opens', async ({ rider, page }) => {
   await rider.startsWith();
   await rider.seesSaved();

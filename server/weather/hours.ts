@@ -25,7 +25,13 @@ export function weatherHours({ lat, lon, from, to }: Asked, now: number): Weathe
   const past =
     first <= today ? generateDays(ISLAND_SEED, region, first, Math.min(last, today)) : [];
   const ahead =
-    last >= today ? forecastDays(ISLAND_SEED, region, { issuedDay: today, from: Math.max(first, today), to: last }) : [];
+    last >= today
+      ? forecastDays(ISLAND_SEED, region, {
+          issuedDay: today,
+          from: Math.max(first, today),
+          to: last,
+        })
+      : [];
   const pastFirst = past[0]?.day ?? 0;
   const aheadFirst = ahead[0]?.day ?? 0;
   const nowHour = hourOf(now);

@@ -36,7 +36,10 @@ describe('the list of operations', () => {
       ]),
     );
     store.dispatch(
-      saveChanged({ kind: 'failed', problem: { code: 'storage/unavailable', detail: 'SECRET detail' } }),
+      saveChanged({
+        kind: 'failed',
+        problem: { code: 'storage/unavailable', detail: 'SECRET detail' },
+      }),
     );
     expect(operations.text()).toMatch(/logbook\/changed/);
     expect(operations.text()).not.toMatch(/SECRET|washed|gotWet|id0/);
