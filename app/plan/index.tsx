@@ -10,7 +10,7 @@ import {
   useClock,
 } from '@/store';
 import { markPlan, putPlanSettings, sentOut } from '@/store/plan/commands';
-import { planGivenUp, planWanted, progressOf, supposed } from '@/store/plan/planSlice';
+import { planGivenUp, planWanted, progressOf, supposed, whyOld } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -26,7 +26,8 @@ import { daysAfter, shortDay } from '@/core/time/dates';
 export default function Plan() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { phase, answer, beside, forecasts, whatIf } = usePlan();
+  const state = usePlan();
+  const { phase, answer, beside, forecasts, whatIf } = state;
   const bikes = useAppSelector(selectBikes);
   const { units, plan } = useAppSelector(selectSettings);
   const actions = useJobActions();
@@ -40,7 +41,7 @@ export default function Plan() {
       rides={beside.rides}
       problem={forecasts.problem}
       progress={progressOf(phase)}
-      old={phase.at === 'stale' || phase.at === 'failed' ? phase.at : null}
+      old={whyOld(state)}
       whatIf={whatIf}
       bikes={bikes}
       plan={plan}

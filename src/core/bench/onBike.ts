@@ -10,30 +10,31 @@ const DWELL_MIN = 3;
 /** Brush or scrubber with degreaser, the chain on the bike. */
 export function onBike(job: Job): BenchStep[] {
   const strip = mustStrip(job) ? (['strip'] as const) : [];
+  const common = {
+    phase: 'clean' as const,
+    acts: ['degreaser' as const, ...strip],
+    timer: { label: 'Degreaser works', minutes: DWELL_MIN },
+  };
   const apply =
     job.clean === 'scrubber' && job.depth === 'on-bike clean'
       ? step({
           id: 'scrub',
-          phase: 'clean',
+          ...common,
           what: 'Fill the scrubber, clip it on the lower run, and turn slowly backwards.',
           why: 'Its brushes reach between the plates from four sides.',
-          acts: ['degreaser', ...strip],
           materials: ['scrubber', job.degreaser ?? DEGREASER],
           cautions: ['fingers', 'solvent'],
           hands: 4,
           counter: { kind: 'turns', count: Math.max(30, turnsFor(job, 10)), perMinute: 40 },
-          timer: { label: 'Degreaser works', minutes: DWELL_MIN },
         })
       : step({
           id: 'degrease',
-          phase: 'clean',
+          ...common,
           what: 'Brush degreaser onto the chain, all the way round. Never spray it.',
           why: 'It needs a few minutes to get under the dirt.',
-          acts: ['degreaser', ...strip],
           materials: ['brush', job.degreaser ?? DEGREASER],
           cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers', 'solvent'],
           hands: 3,
-          timer: { label: 'Degreaser works', minutes: DWELL_MIN },
         });
   const brush =
     apply.id === 'scrub'

@@ -105,7 +105,7 @@ async function planBikes(request: PlanRequest, progress: Progress): Promise<Plan
   return { problems, plans: placed.map((p) => p.plan), days: placed.map((p) => p.days) };
 }
 
-/** The weathers of a bike: those of another that stands in the same place are its own. */
+/** Returns the futures of a bike's weather; bikes that stand in one place share them. */
 function weathersOf(request: PlanRequest, bike: BikeNow, known: Map<string, Weathers>): Weathers {
   const { place, road, forecast } = bike;
   const key = JSON.stringify([place, road, forecast?.from, forecast?.hours.length]);

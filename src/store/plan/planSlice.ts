@@ -143,6 +143,13 @@ export const {
 } = slice.actions;
 export const planReducer = slice.reducer;
 
+/**
+ * Why a rider who looks gets no new plan; null: they get one, or need none. A plan that went stale while nobody
+ * looked is asked for as soon as somebody does.
+ */
+export const whyOld = ({ phase, watchers }: PlanState): 'stale' | 'failed' | null =>
+  watchers > 0 && (phase.at === 'stale' || phase.at === 'failed') ? phase.at : null;
+
 /** How much of a new plan is made, 0 to 1; null: none is being made. */
 export const progressOf = (phase: PlanPhase): number | null =>
   phase.at === 'asking' ? (phase.making ?? 0) : makingOf(phase);

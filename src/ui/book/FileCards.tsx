@@ -119,8 +119,8 @@ export function DeviceCard({ persisted, usedBytes, leftBytes, onOperations }: De
         </Txt>
       ) : null}
       <Txt tone="inkSoft">
-        Something went wrong? The last 200 things the app did can be saved as a text, to be sent
-        along. It holds no rides, names or places.
+        If something went wrong, save a list of the last 200 things the app did and send it along.
+        It holds no rides, names or places.
       </Txt>
       <Button label="Save what the app did" onPress={onOperations} />
     </Card>

@@ -22,7 +22,7 @@ interface Props {
 
 const Entry = entriesOf<RideDraft>();
 
-const WEATHERS = WEATHER_WORDS.map((value) => ({
+const WEATHER_CHOICES = WEATHER_WORDS.map((value) => ({
   value,
   label: WEATHER_LABEL[value],
   hint: WEATHER_HINT[value],
@@ -60,7 +60,7 @@ export function RideForm(props: Props) {
         onSubmit={save}
       />
       {props.weatherElsewhere ? null : (
-        <Entry.Choice name="weather" label="Weather" options={WEATHERS} />
+        <Entry.Choice name="weather" label="Weather" options={WEATHER_CHOICES} />
       )}
       <Entry.Toggles
         label="Also"

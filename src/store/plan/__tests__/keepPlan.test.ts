@@ -8,7 +8,14 @@ import { phaseChanged, ticked } from '../../sessionSlice';
 import { createStore } from '../../store';
 import { putPlanned } from '../plannedRides';
 import { keepPlan } from '../keepPlan';
-import { planGivenUp, planUnwatched, planWanted, planWatched, progressOf } from '../planSlice';
+import {
+  planGivenUp,
+  planUnwatched,
+  planWanted,
+  planWatched,
+  progressOf,
+  whyOld,
+} from '../planSlice';
 
 /** The plans that were asked of the worker: each ends when the test says so. */
 const asked: {
@@ -141,6 +148,7 @@ describe('the plan’s keeper', () => {
     store.dispatch(planGivenUp());
     await settled();
     expect([plan().phase.at, asked.length]).toEqual(['stale', 0]);
+    expect(whyOld(plan())).toBe('stale');
     store.dispatch(planWanted());
     await planning(1);
     store.dispatch(planGivenUp());
@@ -182,6 +190,8 @@ describe('the plan’s keeper', () => {
     store.dispatch(planUnwatched());
     store.dispatch(putSettings('Dark', { theme: 'dark' }));
     expect(plan().phase.at).toBe('stale');
+    // Nobody cancelled it: who comes back is not told so.
+    expect(whyOld(plan())).toBeNull();
     await settled();
     expect(asked).toHaveLength(1);
     store.dispatch(planWatched());
