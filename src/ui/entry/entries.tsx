@@ -12,20 +12,25 @@ function useBound(name: string) {
   const { field, fieldState } = useController({ name });
   const error = fieldState.error as EntryError | undefined;
   const problem: Problem | undefined = error?.problem;
-  return { value: field.value, onChange: field.onChange as (value: unknown) => void, problem };
+  const onChange = field.onChange as (value: unknown) => void;
+  // By its reference the form finds the first field that is wrong, and puts the cursor there.
+  return { value: field.value, onChange, problem, inputRef: field.ref };
 }
 
-const TextEntry = ({ name, ...props }: Bound<ComponentProps<typeof Field>, string>) => (
-  <Field {...props} {...useBound(name)} />
-);
+function TextEntry({ name, ...props }: Bound<ComponentProps<typeof Field>, string>) {
+  const { inputRef, ...bound } = useBound(name);
+  return <Field {...props} {...bound} inputRef={inputRef} />;
+}
 
-const PickerEntry = ({ name, ...props }: Bound<ComponentProps<typeof PickerField>, string>) => (
-  <PickerField {...props} {...useBound(name)} />
-);
+function PickerEntry({ name, ...props }: Bound<ComponentProps<typeof PickerField>, string>) {
+  const { value, onChange, problem } = useBound(name);
+  return <PickerField {...props} value={value} onChange={onChange} problem={problem} />;
+}
 
-const MomentEntry = ({ name, ...props }: Bound<ComponentProps<typeof MomentField>, string>) => (
-  <MomentField {...props} {...useBound(name)} />
-);
+function MomentEntry({ name, ...props }: Bound<ComponentProps<typeof MomentField>, string>) {
+  const { value, onChange, problem } = useBound(name);
+  return <MomentField {...props} value={value} onChange={onChange} problem={problem} />;
+}
 
 function ChoiceEntry({ name, ...props }: Bound<ChoiceProps, string>) {
   const { value, onChange } = useBound(name);

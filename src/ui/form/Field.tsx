@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { say } from '@/core/words/problems';
 import type { Problem } from '@/core/problem';
@@ -19,6 +19,8 @@ interface Props {
   half?: boolean;
   /** Shown large: the one number of the form. */
   large?: boolean;
+  /** For a form that puts the cursor where something is wrong. */
+  inputRef?: Ref<TextInput>;
 }
 
 /** A line to write in, with its label above and what is wrong with it beside. */
@@ -34,6 +36,7 @@ export function Field({
   onSubmit,
   half = false,
   large = false,
+  inputRef,
 }: Props) {
   const { colors, textScale } = useTheme();
   const id = useId();
@@ -45,6 +48,7 @@ export function Field({
       </Txt>
       <View style={styles.row}>
         <TextInput
+          ref={inputRef}
           aria-labelledby={`${id}-label`}
           aria-describedby={problem ? `${id}-problem` : undefined}
           aria-invalid={problem !== undefined}

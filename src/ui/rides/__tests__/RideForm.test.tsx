@@ -84,6 +84,8 @@ describe('the ride form', () => {
   it('saves nothing while something is wrong, and forgets the problem once it is right', async () => {
     const { onSave, save, type } = open();
     await save();
+    // The rider is taken to what is wrong, wherever the button is.
+    expect(document.activeElement).toBe(screen.getByLabelText('Distance'));
     expect(onSave).not.toHaveBeenCalled();
     expect(screen.getByText('Enter a number.')).toBeTruthy();
     type('Distance', '20');
