@@ -26,6 +26,7 @@ import {
   useWide,
 } from '@/ui/frame';
 import { ThemeProvider, Txt, useColors } from '@/ui/theme';
+import { SayIn } from '@/ui/useSay';
 
 // Seldom needed: not in the first script.
 const ErrorPage = lazy(() =>
@@ -51,12 +52,14 @@ export default function Layout() {
 }
 
 function Themed({ demo }: { demo: boolean }) {
-  const { theme } = useAppSelector(selectSettings);
+  const { theme, units } = useAppSelector(selectSettings);
   return (
     <ThemeProvider choice={theme}>
       {/* For errors of the frame itself; those of a page are held within it. */}
       <Guarded place="frame">
-        <Frame demo={demo} />
+        <SayIn units={units}>
+          <Frame demo={demo} />
+        </SayIn>
       </Guarded>
     </ThemeProvider>
   );

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import type { BackupRead } from '@/core/formats';
-import { say } from '@/core/words/problems';
 import {
   restoreBackup,
   selectLogbook,
@@ -16,6 +15,7 @@ import { BackupCard, DeviceCard, FolderCard, QuarantineCard } from '@/ui/book/Fi
 import { RestoreCard } from '@/ui/book/RestoreCard';
 import { canShareFiles, downloadText, shareText } from '@/ui/download';
 import { Page } from '@/ui/frame';
+import { useSay } from '@/ui/useSay';
 
 type Kept = NonNullable<ReturnType<typeof useKeeper>>;
 
@@ -53,6 +53,7 @@ export default function Files() {
 
 /** The logbook out: by hand, and by itself where the browser can. */
 function Out({ kept: { keeping, keeper } }: { kept: Kept }) {
+  const say = useSay();
   const takeOut = async (give: (name: string, text: string) => void) => {
     const { name, text } = await keeper.takeBackup();
     give(name, text);
@@ -79,6 +80,7 @@ function Out({ kept: { keeping, keeper } }: { kept: Kept }) {
 
 /** A backup in: read, shown field by field, then taken over. */
 function In({ kept: { backups } }: { kept: Kept }) {
+  const say = useSay();
   const dispatch = useAppDispatch();
   const logbook = useAppSelector(selectLogbook);
   const now = useAppSelector(selectNow);

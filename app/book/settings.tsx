@@ -3,7 +3,6 @@ import { STANDARDS } from '@/core/care';
 import { STANDARD_NAMES } from '@/core/records/standards';
 import { clueWords } from '@/core/arrivals/bikeRules';
 import { WEATHER_COLUMNS } from '@/core/formats/weatherColumns';
-import { say } from '@/core/words/problems';
 import { formatShare } from '@/core/units';
 import {
   putSettings,
@@ -21,6 +20,7 @@ import { WeatherCard } from '@/ui/book/WeatherCard';
 import { Choice } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { STANDARD_LABEL } from '@/ui/words';
+import { useSay } from '@/ui/useSay';
 
 /** Settings: each takes effect at once and can be undone. */
 export default function SettingsPage() {
@@ -64,6 +64,7 @@ export default function SettingsPage() {
 }
 
 function WeatherSettings() {
+  const say = useSay();
   const dispatch = useAppDispatch();
   const { weatherSource } = useAppSelector(selectSettings);
   const { weather } = useAppSelector(selectSession);

@@ -91,7 +91,7 @@ function RideSky({ entry, onSay }: { entry: RideEntry; onSay: (word: WeatherWord
       : strip.length === 0
         ? 'Where it was ridden is not known, so no weather can be looked up.'
         : status.kind === 'failed'
-          ? `The weather source: ${say(status.problem)}`
+          ? `The weather source: ${say(status.problem, units)}`
           : status.kind === 'fetching'
             ? 'The weather is being looked up.'
             : 'The source has no weather for that place and time.';

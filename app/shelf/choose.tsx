@@ -65,7 +65,7 @@ export default function Choose() {
       <HorizonPick
         horizon={horizon}
         onHorizon={pickHorizon}
-        trouble={trouble && !trouble.ok ? say(trouble.problem) : null}
+        trouble={trouble && !trouble.ok ? say(trouble.problem, units) : null}
       />
       {picked === ALL ? (
         <AllBikes answers={answers} progress={progress} wishes={choice.wishes} onOpen={pickBike} />

@@ -1,41 +1,50 @@
-/** A failure the outside world can cause, as data. `code` finds the sentence in `words/problems.ts`. */
-export interface Problem {
-  code: ProblemCode;
-  /** Where it happened: a form field, a key of storage, a line of a file. */
-  field?: string;
-  /** What the sentence needs to be exact: the limit, the name, the date. */
-  detail?: string;
+/**
+ * What the sentence of a problem needs to be exact. Distances are in km and moments ISO instants: the words
+ * put them in the rider's units.
+ */
+interface FactsOf {
+  'number/not-a-number': { entered: string };
+  'distance/too-long': { mostKm: number };
+  'date/before-fitted': { firstFitted: string };
+  'name/taken': { name: string };
+  'chain/on-another-bike': { bike: string | null };
+  'chain/bike-has-one': { chain: string | null };
+  'amount/impossible': { low: number; high: number };
+  'file/not-xml': { line: number };
+  'zip/too-many': { most: number };
+  'csv/quotes': { row: number };
+  'csv/start': { line: number };
+  'csv/distance': { line: number };
+  'track/not-cycling': { sport: string };
+  'outside/refused': { reason: string };
+  'weather/columns': { columns: string[] };
+  'weather/row': { line: number };
+  'backup/newer': { version: number };
+  'storage/damaged': { part: string };
 }
 
-export type ProblemCode =
+/** Problems whose sentence needs nothing else. */
+export type PlainCode =
   | 'number/missing'
-  | 'number/not-a-number'
   | 'distance/not-positive'
-  | 'distance/too-long'
   | 'duration/impossible'
   | 'date/missing'
   | 'date/future'
-  | 'date/before-fitted'
   | 'date/too-old'
   | 'name/missing'
   | 'name/too-long'
-  | 'name/taken'
   | 'links/impossible'
   | 'teeth/impossible'
   | 'rings/impossible'
   | 'cogs/impossible'
   | 'speeds/impossible'
-  | 'chain/on-another-bike'
-  | 'chain/bike-has-one'
   | 'chain/not-fitted'
   | 'chain/missing'
   | 'wear/impossible'
   | 'kilometres/impossible'
-  | 'amount/impossible'
   | 'file/empty'
   | 'file/too-large'
   | 'file/unknown'
-  | 'file/not-xml'
   | 'file/timed-out'
   | 'file/damaged'
   | 'zip/damaged'
@@ -43,24 +52,16 @@ export type ProblemCode =
   | 'zip/locked'
   | 'zip/method'
   | 'zip/nested'
-  | 'zip/too-many'
   | 'zip/bomb'
   | 'csv/unexplained'
   | 'csv/columns'
   | 'csv/no-rows'
-  | 'csv/quotes'
-  | 'csv/start'
-  | 'csv/distance'
-  | 'track/not-cycling'
   | 'outside/offline'
-  | 'outside/refused'
   | 'outside/nonsense'
   | 'weather/no-place'
   | 'weather/none-missing'
   | 'weather/other-days'
-  | 'weather/columns'
   | 'weather/no-forecast'
-  | 'weather/row'
   | 'track/empty'
   | 'track/no-times'
   | 'track/no-distance'
@@ -71,12 +72,10 @@ export type ProblemCode =
   | 'calendar/damaged'
   | 'backup/not-json'
   | 'backup/foreign'
-  | 'backup/newer'
   | 'backup/damaged'
   | 'backup/not-written'
   | 'backup/not-proved'
   | 'backup/no-room'
-  | 'storage/damaged'
   | 'storage/newer'
   | 'storage/unavailable'
   | 'storage/unreadable'
@@ -84,11 +83,23 @@ export type ProblemCode =
   | 'storage/refused'
   | 'storage/write-failed';
 
+export type ProblemCode = PlainCode | keyof FactsOf;
+
+type ProblemOf<C extends ProblemCode> = C extends keyof FactsOf
+  ? { code: C } & FactsOf[C]
+  : { code: C };
+
+/** A failure the outside world can cause, as data. `words/problems.ts` says it. */
+export type Problem = { [C in ProblemCode]: ProblemOf<C> }[ProblemCode];
+
 export type Result<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 
-export const fail = (code: ProblemCode, more: Omit<Problem, 'code'> = {}): Result<never> => ({
-  ok: false,
-  problem: { code, ...more },
-});
+/** Returns a failed result: the code, with the facts its sentence needs. */
+export function fail<C extends ProblemCode>(
+  code: C,
+  ...facts: C extends keyof FactsOf ? [FactsOf[C]] : []
+): { ok: false; problem: Problem } {
+  return { ok: false, problem: { code, ...facts[0] } as Problem };
+}

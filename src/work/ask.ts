@@ -13,8 +13,8 @@ export async function ask(address: string): Promise<Result<Response>> {
     if (response.status >= 500) return fail('outside/offline');
     const { problemReplySchema } = await loadValidation();
     const told = problemReplySchema.safeParse(await response.json().catch(() => null));
-    const detail = told.success ? told.data.detail : `answer ${response.status}.`;
-    return fail('outside/refused', { detail });
+    const reason = told.success ? told.data.detail : `answer ${response.status}.`;
+    return fail('outside/refused', { reason });
   } catch {
     return fail('outside/offline');
   }

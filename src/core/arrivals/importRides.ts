@@ -46,8 +46,6 @@ export const isKnown = (known: readonly Known[], at: number, km: number): boolea
     (k) => Math.abs(k.at - at) <= SAME_START_MS && Math.abs(k.km / km - 1) <= SAME_DISTANCE,
   );
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
-
 /**
  * What importing these files will do, a row for each ride and each failed file. A ride that is in the
  * log already, or twice in the batch, is not added again. Weather is not known from a file; the surface
@@ -88,15 +86,14 @@ const FASTEST_KM_PER_H = 70;
 
 function oddityOf(ride: RideFromFile, first: string | null, now: number): Problem | null {
   if (ride.distanceKm > LONGEST_RIDE_KM)
-    return { code: 'distance/too-long', detail: `${LONGEST_RIDE_KM} km` };
+    return { code: 'distance/too-long', mostKm: LONGEST_RIDE_KM };
   const minutes = ride.path?.at(-1)?.[2] ?? 0;
   if (minutes > LONGEST_TRACK_MINUTES) return { code: 'track/too-long' };
   if (ride.movingH !== null && ride.distanceKm > ride.movingH * FASTEST_KM_PER_H + 1)
     return { code: 'track/too-fast' };
   if (Date.parse(ride.startedAt) > now) return { code: 'date/future' };
   if (first === null) return { code: 'chain/missing' };
-  if (ride.startedAt < first)
-    return { code: 'date/before-fitted', detail: day.format(Date.parse(first)) };
+  if (ride.startedAt < first) return { code: 'date/before-fitted', firstFitted: first };
   return null;
 }
 

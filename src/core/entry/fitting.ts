@@ -59,9 +59,9 @@ export function checkFit(
   const spells = context.fittings.filter((f) => covers(f, at));
   const elsewhere = spells.find((f) => f.chainId === fit.chainId);
   if (elsewhere)
-    return fail('chain/on-another-bike', { detail: bikes[elsewhere.bikeId]?.name ?? 'a bike' });
+    return fail('chain/on-another-bike', { bike: bikes[elsewhere.bikeId]?.name ?? null });
   const inTheWay = spells.find((f) => f.bikeId === fit.bikeId);
   if (inTheWay)
-    return fail('chain/bike-has-one', { detail: chains[inTheWay.chainId]?.name ?? 'A chain' });
+    return fail('chain/bike-has-one', { chain: chains[inTheWay.chainId]?.name ?? null });
   return ok(at);
 }

@@ -13,7 +13,7 @@ export class FormCheck<Field extends string> {
   /** The value of a result, or undefined with its problem noted beside the field. */
   take<T>(field: Field, result: Result<T>): T | undefined {
     if (result.ok) return result.value;
-    this.problems[field] ??= { ...result.problem, field };
+    this.problems[field] ??= result.problem;
     return undefined;
   }
 
@@ -38,7 +38,7 @@ export function readName(text: string, taken: readonly string[]): Result<string>
   if (name === '') return { ok: false, problem: { code: 'name/missing' } };
   if (name.length > 60) return { ok: false, problem: { code: 'name/too-long' } };
   if (taken.some((t) => t.toLowerCase() === name.toLowerCase()))
-    return { ok: false, problem: { code: 'name/taken', detail: name } };
+    return { ok: false, problem: { code: 'name/taken', name } };
   return { ok: true, value: name };
 }
 

@@ -1,13 +1,14 @@
 import { LONGEST_RIDE_KM } from '../logbook';
-import { fail, ok, type Result } from '../problem';
-import { formatDistance, fromShownDistance, type UnitSystem } from '../units';
+import { fail, ok, type PlainCode, type Result } from '../problem';
+import { fromShownDistance, type UnitSystem } from '../units';
 
 /** A number as people type it: 42, 42.5, 42,5, with or without spaces. */
 export function readNumber(text: string): Result<number> {
   const trimmed = text.trim();
   if (trimmed === '') return fail('number/missing');
   const value = Number(trimmed.replace(/\s/g, '').replace(',', '.'));
-  if (!Number.isFinite(value)) return fail('number/not-a-number', { detail: trimmed.slice(0, 20) });
+  if (!Number.isFinite(value))
+    return fail('number/not-a-number', { entered: trimmed.slice(0, 20) });
   return ok(value);
 }
 
@@ -16,7 +17,7 @@ export function readWhole(
   text: string,
   low: number,
   high: number,
-  code: Parameters<typeof fail>[0],
+  code: PlainCode,
 ): Result<number> {
   const number = readNumber(text);
   if (!number.ok) return number;
@@ -30,7 +31,6 @@ export function readDistance(text: string, units: UnitSystem): Result<number> {
   if (!number.ok) return number;
   const km = fromShownDistance(number.value, units);
   if (km <= 0) return fail('distance/not-positive');
-  if (km > LONGEST_RIDE_KM)
-    return fail('distance/too-long', { detail: formatDistance(LONGEST_RIDE_KM, units) });
+  if (km > LONGEST_RIDE_KM) return fail('distance/too-long', { mostKm: LONGEST_RIDE_KM });
   return ok(km);
 }

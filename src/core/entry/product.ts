@@ -119,9 +119,7 @@ function optional(text: string, low: number, high: number): Result<number | null
   if (text.trim() === '') return ok(null);
   const read = readNumber(text);
   if (!read.ok) return read;
-  return read.value >= low && read.value <= high
-    ? read
-    : fail('amount/impossible', { detail: `${low} to ${high}` });
+  return read.value >= low && read.value <= high ? read : fail('amount/impossible', { low, high });
 }
 
 /** A life in the rider's unit of distance, in km. */

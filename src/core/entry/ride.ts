@@ -20,8 +20,6 @@ export interface RideDraft extends Pick<
 export type RideField = 'distance' | 'duration' | 'at';
 export type RideFields = Omit<RideLogged, 'id' | 'type' | 'zone' | 'recordedAt'>;
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
-
 /** Reads the form of a ride: every field that is wrong gets its problem. */
 export function readRide(
   draft: RideDraft,
@@ -59,7 +57,5 @@ function readDuration(text: string): Result<number | null> {
 function afterFitting(at: string, bikeId: string, spells: readonly Fitting[]): Result<true> {
   const first = firstFitted(spells, bikeId);
   if (first === null) return fail('chain/missing');
-  return at >= first
-    ? ok(true)
-    : fail('date/before-fitted', { detail: day.format(Date.parse(first)) });
+  return at >= first ? ok(true) : fail('date/before-fitted', { firstFitted: first });
 }

@@ -78,7 +78,7 @@ export function readBackup(text: string, now: number, validation: Readers): Resu
   if (!envelope.ok) return envelope;
   const { version, sum, garage: rawGarage, settings: rawSettings } = envelope.value;
   if (typeof version === 'number' && version > CURRENT_VERSION)
-    return fail('backup/newer', { detail: String(version) });
+    return fail('backup/newer', { version });
   const refused: Refused[] = [];
   const garage = readGarage(rawGarage, version);
   if (garage) refused.push(...garage.refused);
@@ -89,8 +89,7 @@ export function readBackup(text: string, now: number, validation: Readers): Resu
   const rawEvents = envelope.value.events;
   if (!Array.isArray(rawEvents)) refused.push({ place: 'events', raw: rawEvents });
   const events = eventsOf(Array.isArray(rawEvents) ? rawEvents : [], version, refused, validation);
-  if (!garage && !settings && events.length === 0)
-    return fail('backup/damaged', { detail: 'its first line' });
+  if (!garage && !settings && events.length === 0) return fail('backup/damaged');
   let capped = 0;
   let cleaned = 0;
   const clean = <T extends AnyRecord>(record: T): T => {

@@ -21,7 +21,7 @@ export function readTable(text: string): Result<CsvTable> {
   const parsed = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   const [header, ...rows] = parsed.data;
   const quotes = parsed.errors.find((e) => e.type === 'Quotes');
-  if (quotes) return fail('csv/quotes', { detail: String((quotes.row ?? 0) + 1) });
+  if (quotes) return fail('csv/quotes', { row: (quotes.row ?? 0) + 1 });
   if (!header || header.length < 2 || header.every((name) => name.trim() === ''))
     return fail('file/unknown');
   if (rows.length === 0) return fail('csv/no-rows');
@@ -48,13 +48,13 @@ export function ridesOfTable(
   };
   const order: DayOrder = mapping.dayOrder;
   return rows.map((row, i) => {
-    const line = String(lines[i] ?? i + 2);
+    const line = lines[i] ?? i + 2;
     const cell = (index: number): string => (index < 0 ? '' : (row[index] ?? '').trim());
     const when = [cell(at.start), cell(at.time)].join(' ').trim();
     const startedAt = readMoment(when, order);
-    if (startedAt === null) return fail('csv/start', { detail: line });
+    if (startedAt === null) return fail('csv/start', { line });
     const distance = readLooseNumber(cell(at.distance));
-    if (distance === null || distance <= 0) return fail('csv/distance', { detail: line });
+    if (distance === null || distance <= 0) return fail('csv/distance', { line });
     return rideFrom([], {
       ...NOTHING_RECORDED,
       startedAt,

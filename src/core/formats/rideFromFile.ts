@@ -73,7 +73,7 @@ export function rideFrom(
 ): Result<RideFromFile> {
   const { device, sport, gear, name, indoors } = recorded;
   if (NOT_CYCLING.test(sport) && !CYCLING.test(sport))
-    return fail('track/not-cycling', { detail: sport.toLowerCase().slice(0, 40) });
+    return fail('track/not-cycling', { sport: sport.toLowerCase().slice(0, 40) });
   const clues = { device: tidy(device), sport: tidy(sport), gear: tidy(gear) };
   const summary = summariseTrack(segments);
   const recordedKm =

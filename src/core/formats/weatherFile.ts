@@ -25,7 +25,7 @@ export type HoursOfFile = ReadonlyMap<number, WeatherHour>;
  */
 export function readWeatherFile(text: string): Result<HoursOfFile> {
   const table = readTable(text.replace(/^\uFEFF/, ''));
-  const columns = () => fail('weather/columns', { detail: WEATHER_COLUMNS.join(', ') });
+  const columns = () => fail('weather/columns', { columns: [...WEATHER_COLUMNS] });
   if (!table.ok) return table.problem.code === 'file/unknown' ? columns() : table;
   const header = table.value.header.map((name) => name.toLowerCase());
   const at = Object.fromEntries(WEATHER_COLUMNS.map((name) => [name, header.indexOf(name)]));
@@ -38,10 +38,10 @@ export function readWeatherFile(text: string): Result<HoursOfFile> {
     const temperatureC = within(cell('temperature_c'), 'temperature_c');
     const percent = within(cell('humidity_percent'), 'humidity_percent');
     const windMs = within(cell('wind_m_s'), 'wind_m_s');
-    const line = String(table.value.lines[i] ?? i + 2);
+    const line = table.value.lines[i] ?? i + 2;
     if (moment === null || rainMm === null || temperatureC === null)
-      return fail('weather/row', { detail: line });
-    if (percent === null || windMs === null) return fail('weather/row', { detail: line });
+      return fail('weather/row', { line });
+    if (percent === null || windMs === null) return fail('weather/row', { line });
     hours.set(hourOf(moment), { rainMm, temperatureC, humidity: percent / 100, windMs });
   }
   return ok(hours);

@@ -70,7 +70,7 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
     if (error.code !== 'file/not-xml') return fail(error.code);
     line ??= parser.line;
   }
-  return line === null ? ok(true) : fail('file/not-xml', { detail: String(line) });
+  return line === null ? ok(true) : fail('file/not-xml', { line });
 }
 
 /** A number of an attribute or element, NaN where there is none. */

@@ -53,7 +53,7 @@ export function openZip(bytes: Uint8Array): Result<Packed[]> {
   } catch {
     return fail('zip/damaged');
   }
-  if (index > MOST_FILES) return fail('zip/too-many', { detail: String(MOST_FILES) });
+  if (index > MOST_FILES) return fail('zip/too-many', { most: MOST_FILES });
   return packed.length > 0 ? ok(packed) : fail('zip/empty');
 }
 

@@ -38,7 +38,7 @@ describe('the list of operations', () => {
     store.dispatch(
       saveChanged({
         kind: 'failed',
-        problem: { code: 'storage/unavailable', detail: 'SECRET detail' },
+        problem: { code: 'storage/damaged', part: 'SECRET part' },
       }),
     );
     expect(operations.text()).toMatch(/logbook\/changed/);

@@ -1,8 +1,8 @@
 import { useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
-import { say } from '@/core/words/problems';
 import type { Problem } from '@/core/problem';
 import { Txt, useTheme } from '../theme';
+import { useSay } from '../useSay';
 
 interface Props {
   label: string;
@@ -86,6 +86,7 @@ export function Field({
 
 /** The sentence for what is wrong, read out when it appears. */
 export function FieldProblem({ id, problem }: { id?: string; problem?: Problem | undefined }) {
+  const say = useSay();
   if (!problem) return null;
   return (
     <Txt variant="small" tone="danger" live="polite" {...(id ? { id } : {})}>

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/words/problems';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
+import { useSay } from '../useSay';
 
 interface Props {
   /** Key of the part set aside: `log/2026-10`, `garage`. */
@@ -11,15 +11,15 @@ interface Props {
 
 /** Tells that a part of the logbook could not be read and was kept aside, and leads there. */
 export function SetAsideStrip({ part, onOpen }: Props) {
+  const say = useSay();
   const colors = useColors();
-  const detail = part.startsWith('log/') ? `the month ${part.slice(4)}` : `the ${part}`;
   return (
     <View
       role="alert"
       style={[styles.strip, { backgroundColor: colors.dangerCloth, borderColor: colors.danger }]}
     >
       <Txt variant="small" tone="danger" style={styles.text}>
-        {say({ code: 'storage/damaged', detail })}
+        {say({ code: 'storage/damaged', part })}
       </Txt>
       <Button label="Open Files" onPress={onOpen} />
     </View>

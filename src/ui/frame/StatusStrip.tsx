@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/words/problems';
 import type { Problem } from '@/core/problem';
 import { Txt, useColors } from '../theme';
+import { useSay } from '../useSay';
 
 interface Props {
   /** Set while the demo is open. */
@@ -16,6 +16,7 @@ const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-d
 
 /** One thin line at the top: whose logbook is open, and whether it is saved. */
 export function StatusStrip({ onLeaveDemo, save }: Props) {
+  const say = useSay();
   const colors = useColors();
   const failed = save.kind === 'failed';
   return (
@@ -39,7 +40,7 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
       )}
       <View role="status" aria-live="polite" style={styles.save}>
         <Txt variant="small" tone={failed ? 'danger' : 'inkSoft'}>
-          {saveText(save)}
+          {saveText(save, say)}
         </Txt>
       </View>
     </View>
@@ -54,7 +55,7 @@ function LinkText({ onPress, label }: { onPress: () => void; label: string }) {
   );
 }
 
-function saveText(save: Props['save']): string {
+function saveText(save: Props['save'], say: (problem: Problem) => string): string {
   if (save.kind === 'saving') return 'Saving …';
   if (save.kind === 'failed') return say(save.problem);
   return save.at === null ? '' : `Saved ${clock.format(save.at)}`;

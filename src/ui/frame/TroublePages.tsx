@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/words/problems';
 import type { Problem } from '@/core/problem';
 import { Button } from '../form/Button';
 import { Txt } from '../theme';
 import { Card } from './Card';
 import { Page } from './Page';
+import { useSay } from '../useSay';
 
 /** What a page in trouble can still reach: the logbook in memory, or what can be read of it from storage. */
 export interface Ways {
@@ -49,6 +49,7 @@ export function ErrorPage({ error, last, onUndo, onAgain, ways }: ErrorProps) {
 
 /** The logbook could not be opened: never shown as an empty one. */
 export function UnreadablePage({ problem, ways }: { problem: Problem; ways: Ways }) {
+  const say = useSay();
   const isNewer = problem.code === 'storage/newer';
   return (
     <Page title="The logbook stays shut">

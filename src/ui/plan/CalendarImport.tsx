@@ -3,7 +3,6 @@ import { StyleSheet, View } from 'react-native';
 import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { Bike } from '@/core/garage';
 import { SURFACES, type Surface } from '@/core/logbook';
-import { say } from '@/core/words/problems';
 import type { CalendarChange, CalendarRules } from '@/core/plan/rides/calendarRides';
 import { shortDay } from '@/core/time/dates';
 import type { Problem, Result } from '@/core/problem';
@@ -13,6 +12,7 @@ import { Button, Choice, Field, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { SURFACE_LABEL } from '../words';
+import { useSay } from '../useSay';
 
 export interface CalendarImportProps {
   calendar: {
@@ -30,6 +30,7 @@ const USUAL_KM = 40;
 
 /** Taking rides in from a calendar file: which entries are rides, on which bike, how far. */
 export function CalendarImport({ calendar, bikes, units }: CalendarImportProps) {
+  const say = useSay();
   const [read, setRead] = useState<CalendarRead | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);

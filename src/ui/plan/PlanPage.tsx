@@ -1,5 +1,4 @@
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/words/problems';
 import type { Bike } from '@/core/garage';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanAnswer } from '@/core/words/planAnswer';
@@ -16,6 +15,7 @@ import type { JobActions } from './JobCard';
 import { MinutesCard } from './MinutesCard';
 import { OutCard, type OutActions } from './OutCard';
 import { WeighCard } from './WeighCard';
+import { useSay } from '../useSay';
 
 interface Props {
   answer: PlanAnswer | null;
@@ -94,6 +94,7 @@ function Making({ answer, progress, old, onCancel, onAgain }: Props) {
 
 /** The weather it is for, what is in the way, and the jobs by day. */
 function Agenda(props: Props & { answer: PlanAnswer }) {
+  const say = useSay();
   const { answer, rides, problem, bikes, units } = props;
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
   return (

@@ -102,7 +102,7 @@ function Price({ label, hint, value, onChange }: PriceProps) {
   const problem = !read.ok
     ? read.problem
     : read.value < 0 || read.value > MOST
-      ? { code: 'amount/impossible' as const, detail: `0 to ${MOST}` }
+      ? { code: 'amount/impossible' as const, low: 0, high: MOST }
       : undefined;
   return (
     <Field

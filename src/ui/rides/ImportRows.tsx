@@ -53,7 +53,7 @@ function Row({ row, units }: { row: ImportRow; units: UnitSystem }) {
 }
 
 function rowText(row: ImportRow, units: UnitSystem): string {
-  if (row.outcome === 'failed') return say(row.problem);
+  if (row.outcome === 'failed') return say(row.problem, units);
   const [at, km] =
     row.outcome === 'added' ? [row.ride.at, row.ride.distanceKm] : [row.startedAt, row.distanceKm];
   const doubt =

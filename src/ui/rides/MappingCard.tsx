@@ -2,8 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { UnknownTable } from '@/core/formats/rideFile';
 import type { CsvMapping } from '@/core/formats/csvMapping';
-import { say } from '@/core/words/problems';
-import { Button, Choice } from '../form';
+import { Button, Choice, FieldProblem } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 
@@ -64,11 +63,7 @@ export function MappingCard({ file, table, onExplain }: Props) {
       {column('Metres climbed', 'climb')}
       {column('Name of the ride', 'name')}
       {column('Bike', 'gear')}
-      {asked && missing ? (
-        <Txt tone="danger" live="polite">
-          {say({ code: 'csv/columns' })}
-        </Txt>
-      ) : null}
+      {asked && missing ? <FieldProblem problem={{ code: 'csv/columns' }} /> : null}
       <Button
         kind="strong"
         label="Read with these columns"

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/words/problems';
 import type { Problem } from '@/core/problem';
 import { Button } from '../form';
 import { Txt } from '../theme';
+import { useSay } from '../useSay';
 
 interface Props {
   status:
@@ -22,11 +22,12 @@ interface Props {
 
 /** What the ride recorder is at, and what came of it. */
 export function SyncLine({ status, onWithDeleted }: Props) {
+  const say = useSay();
   if (status.kind === 'idle') return null;
   return (
     <View style={styles.line} role="status" aria-live="polite">
       <Txt variant="small" tone={status.kind === 'failed' ? 'danger' : 'inkSoft'}>
-        {statusText(status)}
+        {statusText(status, say)}
       </Txt>
       {status.kind === 'done' ? (
         <>
@@ -51,7 +52,10 @@ export function SyncLine({ status, onWithDeleted }: Props) {
   );
 }
 
-function statusText(status: Exclude<Props['status'], { kind: 'idle' }>): string {
+function statusText(
+  status: Exclude<Props['status'], { kind: 'idle' }>,
+  say: (problem: Problem) => string,
+): string {
   switch (status.kind) {
     case 'asking':
       return 'Asking the recorder …';

@@ -69,7 +69,7 @@ describe('an import', () => {
   it('gives each file and each ride in it a result; a bad one does not keep the others out', () => {
     const rows = planImport(
       [
-        { name: 'bad.gpx', rides: fail('file/not-xml', { detail: '7' }) },
+        { name: 'bad.gpx', rides: fail('file/not-xml', { line: 7 }) },
         {
           name: 'two.gpx',
           rides: ok([fail('track/no-times'), ok(ride('2026-05-02T08:00:00.000Z', 8))]),

@@ -51,7 +51,7 @@ describe('a ride form', () => {
     ['far', 'number/not-a-number'],
     ['1e999', 'number/not-a-number'],
   ])('refuses the distance “%s” beside its field', (distance, code) => {
-    expect(problemsOf({ distance }).distance).toMatchObject({ code, field: 'distance' });
+    expect(problemsOf({ distance }).distance).toMatchObject({ code });
   });
 
   it.each([
@@ -72,7 +72,7 @@ describe('a ride form', () => {
   it('tells all that is wrong at once, each in a sentence of its own', () => {
     const problems = problemsOf({ distance: 'x', at: null });
     expect(Object.keys(problems).sort()).toEqual(['at', 'distance']);
-    for (const problem of Object.values(problems)) expect(say(problem)).toMatch(/[.?]$/);
+    for (const problem of Object.values(problems)) expect(say(problem, 'metric')).toMatch(/[.?]$/);
   });
 });
 
@@ -146,10 +146,10 @@ describe('fitting a chain', () => {
 
   it('refuses a chain that is on another bike then, and a bike that has one', () => {
     expect(fit('c1', 'b2', '2026-05-06T08:00:00.000Z')).toMatchObject({
-      problem: { code: 'chain/on-another-bike', detail: 'One' },
+      problem: { code: 'chain/on-another-bike', bike: 'One' },
     });
     expect(fit('c3', 'b1', '2026-05-06T08:00:00.000Z')).toMatchObject({
-      problem: { code: 'chain/bike-has-one', detail: 'c1' },
+      problem: { code: 'chain/bike-has-one', chain: 'c1' },
     });
   });
 

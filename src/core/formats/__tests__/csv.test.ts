@@ -13,7 +13,7 @@ function explained(text: string, change: Partial<CsvMapping> = {}) {
   const { table } = readOne(text);
   if (!table) throw new Error('no table');
   const read = readOne(text, { [headerKey(table.header)]: { ...table.guess, ...change } });
-  if (!read.rides.ok) throw new Error(say(read.rides.problem));
+  if (!read.rides.ok) throw new Error(say(read.rides.problem, 'metric'));
   return read.rides.value;
 }
 
@@ -81,7 +81,7 @@ describe('a table of rides', () => {
     const read = explained(
       'date,km\n2026-05-01,40\nnever,40\n2026-05-03,far\n2026-02-30,40\n2026-05-04,20\n',
     );
-    expect(read.map((r) => (r.ok ? r.value.distanceKm : say(r.problem)))).toEqual([
+    expect(read.map((r) => (r.ok ? r.value.distanceKm : say(r.problem, 'metric')))).toEqual([
       40,
       'The start in line 3 is no date.',
       'The distance in line 4 is no number above zero.',

@@ -16,9 +16,9 @@ const readAll = (content: string | Uint8Array, mappings: CsvMappings = {}, name 
 /** The rides of a file that must be read whole. */
 function ridesOf(content: string | Uint8Array): RideFromFile[] {
   return readAll(content).flatMap(({ rides }) => {
-    if (!rides.ok) throw new Error(say(rides.problem));
+    if (!rides.ok) throw new Error(say(rides.problem, 'metric'));
     return rides.value.map((ride) => {
-      if (!ride.ok) throw new Error(say(ride.problem));
+      if (!ride.ok) throw new Error(say(ride.problem, 'metric'));
       return ride.value;
     });
   });
@@ -136,6 +136,6 @@ describe('ride files', () => {
   ])('%s is refused with a sentence', (_, content, code) => {
     const problem = problemOf(content);
     expect(problem?.code).toBe(code);
-    expect(problem && say(problem)).toMatch(/\.$/);
+    expect(problem && say(problem, 'metric')).toMatch(/\.$/);
   });
 });

@@ -33,19 +33,19 @@ describe('a file of hourly weather', () => {
   it.each([
     ['another table', 'date,km\n2026-05-01,40\n', 'weather/columns', undefined],
     ['a header alone', `${HEADER}\n`, 'csv/no-rows', undefined],
-    ['a local time', `${HEADER}\n2026-05-01T08:00,0,9,80,4\n`, 'weather/row', '2'],
+    ['a local time', `${HEADER}\n2026-05-01T08:00,0,9,80,4\n`, 'weather/row', 2],
     [
       'rain of inches gone wrong',
       `${HEADER}\n2026-05-01T08:00Z,0,9,80,4\n2026-05-01T09:00Z,-1,9,80,4\n`,
       'weather/row',
-      '3',
+      3,
     ],
-    ['humidity that cannot be', `${HEADER}\n2026-05-01T08:00Z,0,9,180,4\n`, 'weather/row', '2'],
-    ['a gap in a row', `${HEADER}\n2026-05-01T08:00Z,0,,80,4\n`, 'weather/row', '2'],
-  ])('with %s is refused whole', (_, text, code, detail) => {
+    ['humidity that cannot be', `${HEADER}\n2026-05-01T08:00Z,0,9,180,4\n`, 'weather/row', 2],
+    ['a gap in a row', `${HEADER}\n2026-05-01T08:00Z,0,,80,4\n`, 'weather/row', 2],
+  ])('with %s is refused whole', (_, text, code, line) => {
     expect(readWeatherFile(text)).toMatchObject({
       ok: false,
-      problem: { code, ...(detail ? { detail } : {}) },
+      problem: { code, ...(line ? { line } : {}) },
     });
   });
 });

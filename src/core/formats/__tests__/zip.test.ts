@@ -76,6 +76,6 @@ describe('an archive', () => {
     const results = [...readRideFiles('all.zip', make(), {})];
     const { rides } = results.at(-1)!;
     expect(rides).toMatchObject({ ok: false, problem: { code } });
-    if (!rides.ok) expect(say(rides.problem)).toMatch(/\.$/);
+    if (!rides.ok) expect(say(rides.problem, 'metric')).toMatch(/\.$/);
   });
 });
