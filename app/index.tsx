@@ -28,7 +28,7 @@ import { Card, Columns, Page } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import { NoChain, OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
-import { chalkOf } from '@/ui/words';
+import { chalkOf } from '@/core/words/verdict';
 
 /** A note of a tap; its moment is that of the tap. */
 type NoteDraft = DistributiveOmit<Parameters<typeof record>[1][number], 'at'>;

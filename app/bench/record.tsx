@@ -21,7 +21,7 @@ import { Txt } from '@/ui/theme';
 import { WorkForm } from '@/ui/forms/lazily';
 import { proposedDraft } from '@/ui/work/proposedDraft';
 import type { WorkEntry } from '@/ui/work/workDraft';
-import { DEPTH_LABEL } from '@/ui/words';
+import { DEPTH_LABEL } from '@/core/words/labels';
 
 /** Recording work done away from the bench. It opens with the work the verdict proposes. */
 export default function RecordWork() {

@@ -19,7 +19,7 @@ import { RecorderCard } from '@/ui/book/RecorderCard';
 import { WeatherCard } from '@/ui/book/WeatherCard';
 import { Choice } from '@/ui/form';
 import { Page } from '@/ui/frame';
-import { STANDARD_LABEL } from '@/ui/words';
+import { STANDARD_LABEL } from '@/core/words/labels';
 import { useSay } from '@/ui/useSay';
 
 /** Settings: each takes effect at once and can be undone. */

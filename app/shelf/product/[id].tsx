@@ -21,7 +21,7 @@ import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { Learnt } from '@/ui/shelf/lazily';
 import { ProductForm } from '@/ui/forms/lazily';
-import { formatAmount, formatMoney } from '@/ui/shelf/words';
+import { formatAmount, formatMoney } from '@/core/words/shelf';
 import { Txt } from '@/ui/theme';
 
 const EACH = { degreaser: 'ml', solvent: 'ml', wax: 'g', cleaner: 'ml', rags: 'piece' } as const;

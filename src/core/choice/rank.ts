@@ -1,5 +1,5 @@
 import type { Candidate } from './candidate';
-import { refusalOf, switchMinutes, tooLong, type ChoiceFacts } from './rules';
+import { refusalOf, switchMinutes, tooLong, type ChoiceFacts, type Refusal } from './rules';
 import type { SeasonFigures } from './season';
 import { WISHES, type Wish, type Wishes } from '../records/wishes';
 
@@ -56,7 +56,7 @@ export interface Ranked {
   /** The part of each wish in it. */
   parts: Record<Wish, number>;
   /** Why it is not to be used, if it is not. */
-  refused: string | null;
+  refused: Refusal | null;
 }
 
 /**

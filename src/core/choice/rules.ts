@@ -1,5 +1,4 @@
 import { isWax, LUBE_CLASSES, type LubeClass, type Schools } from '../lube';
-import { formatHours, formatNumber } from '../units';
 import type { StoragePlace } from '../garage';
 import { leadHours, type Candidate } from './candidate';
 import type { CleaningHabit } from '../records/wishes';
@@ -33,37 +32,43 @@ const RINSES_OFF_MM = 0.2;
 const LONG_RAIN = 0.5;
 const rinsesOff = (lube: LubeClass): boolean => LUBE_CLASSES[lube].washPerMm >= RINSES_OFF_MM;
 
-/** Why a class of lube does not go with this rider's habit and schools; null where it does. Common practice. */
+/** Why a lube is not to be used by this rider. Common practice. */
+export type Refusal =
+  | { kind: 'rinses off' | 'chain lube only' | 'wax in long rain' | 'no pot' }
+  /** Hours it sets where this bike stands, and hours there are. */
+  | { kind: 'sets too slowly'; hours: number; leadHours: number }
+  /** Minutes a week it takes, and those there are. */
+  | { kind: 'takes too long'; minutes: number; minutesPerWeek: number };
+
+/** Returns why a class of lube does not go with this rider's habit and schools; null where it does. */
 export function againstHabits(
   lube: LubeClass,
   facts: Pick<ChoiceFacts, 'habit' | 'household' | 'waxInWet' | 'wetShare'>,
-): string | null {
-  if (rinsesOff(lube) && facts.habit === 'monthly')
-    return 'It rinses off easily, and cleaned once a month it would be gone for weeks.';
-  if (lube === 'light oil' && facts.household === 'no')
-    return 'You keep to chain lube (a school, below).';
+): Refusal | null {
+  if (rinsesOff(lube) && facts.habit === 'monthly') return { kind: 'rinses off' };
+  if (lube === 'light oil' && facts.household === 'no') return { kind: 'chain lube only' };
   if (isWax(lube) && facts.waxInWet === 'never' && facts.wetShare > LONG_RAIN)
-    return 'You hold that wax gives out in long rain (a school, below).';
+    return { kind: 'wax in long rain' };
   return null;
 }
 
-/** Why a lube is not to be used by this rider, whatever its figures; null where it may. Common practice. */
-export function refusalOf(c: Candidate, facts: ChoiceFacts): string | null {
+/** Returns why a lube is not to be used by this rider, whatever its figures; null where it may. */
+export function refusalOf(c: Candidate, facts: ChoiceFacts): Refusal | null {
   const against = againstHabits(c.lubeClass, facts);
   if (against !== null) return against;
-  if (c.lubeClass === 'hot wax' && !facts.pot)
-    return 'It needs a thermostat pot, used for nothing else.';
-  const lead = leadHours(c, facts.storage);
-  if (facts.leadHours !== null && lead > facts.leadHours)
-    return `It sets in ${formatHours(lead)} where this bike stands; you have ${formatHours(facts.leadHours)}.`;
-  return null;
+  if (c.lubeClass === 'hot wax' && !facts.pot) return { kind: 'no pot' };
+  const hours = leadHours(c, facts.storage);
+  return facts.leadHours !== null && hours > facts.leadHours
+    ? { kind: 'sets too slowly', hours, leadHours: facts.leadHours }
+    : null;
 }
 
 /** Returns why a lube takes more time than the rider has; null where it does not. */
-export function tooLong(minutesPer1000Km: number, facts: ChoiceFacts): string | null {
+export function tooLong(minutesPer1000Km: number, facts: ChoiceFacts): Refusal | null {
   const minutes = (minutesPer1000Km * facts.kmPerWeek) / 1000;
-  return facts.minutesPerWeek !== null && minutes > facts.minutesPerWeek
-    ? `It takes ${formatNumber(minutes)} minutes a week; you give it ${formatNumber(facts.minutesPerWeek)}.`
+  const { minutesPerWeek } = facts;
+  return minutesPerWeek !== null && minutes > minutesPerWeek
+    ? { kind: 'takes too long', minutes, minutesPerWeek }
     : null;
 }
 
@@ -78,26 +83,33 @@ export function switchMinutes(c: Candidate, now: LubeClass | null): number {
   return isWax(now) ? WIPE_MINUTES : 0;
 }
 
-/** What to mind with a lube, in sentences for the rider. Common practice. */
-export function rulesFor(c: Candidate, facts: ChoiceFacts): string[] {
+/** What to mind with a lube. Common practice. */
+export type LubeRule =
+  | {
+      kind:
+        | 'carry wet lube'
+        | 'strip before wax'
+        | 'wipe off wax'
+        | 'gathers dust'
+        | 'motor loads it'
+        | 'dries out standing';
+    }
+  /** Hours it sets where this bike stands, and hours by its label. */
+  | { kind: 'sets slowly here'; hours: number; labelHours: number };
+
+/** Returns what to mind with a lube on this bike, the weightiest first. */
+export function rulesFor(c: Candidate, facts: ChoiceFacts): LubeRule[] {
   const traits = LUBE_CLASSES[c.lubeClass];
   const hours = leadHours(c, facts.storage);
   const labelHours = c.setHours ?? traits.setHours;
-  const notes: string[] = [];
-  if (rinsesOff(c.lubeClass) && facts.wetShare > 0.1)
-    notes.push('Carry a small bottle of wet lube: one shower takes this one off.');
-  if (isWax(c.lubeClass) && !isWax(facts.now))
-    notes.push('Wax holds on a stripped chain only: strip off what is on it now, first.');
-  if (!isWax(c.lubeClass) && isWax(facts.now)) notes.push('From wax to oil a hard wipe is enough.');
-  if (facts.dusty && traits.stickiness >= 1.5)
-    notes.push('In dust it gathers grit to a black paste: wipe it often.');
-  if (facts.ebike && traits.lifeKm < 400)
-    notes.push('A motor loads the chain more than legs: lube both sides, and more often.');
-  if (hours > 2 * labelHours)
-    notes.push(
-      `Where this bike stands it sets in ${formatHours(hours)} instead of ${formatHours(labelHours)}: somewhere warm is quicker.`,
-    );
+  const rules: LubeRule[] = [];
+  if (rinsesOff(c.lubeClass) && facts.wetShare > 0.1) rules.push({ kind: 'carry wet lube' });
+  if (isWax(c.lubeClass) && !isWax(facts.now)) rules.push({ kind: 'strip before wax' });
+  if (!isWax(c.lubeClass) && isWax(facts.now)) rules.push({ kind: 'wipe off wax' });
+  if (facts.dusty && traits.stickiness >= 1.5) rules.push({ kind: 'gathers dust' });
+  if (facts.ebike && traits.lifeKm < 400) rules.push({ kind: 'motor loads it' });
+  if (hours > 2 * labelHours) rules.push({ kind: 'sets slowly here', hours, labelHours });
   if (facts.standsHours > 120 && traits.idlePerWeek >= 0.2)
-    notes.push('A week of standing dries it out: a thin coat half an hour before the ride.');
-  return notes;
+    rules.push({ kind: 'dries out standing' });
+  return rules;
 }

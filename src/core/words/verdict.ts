@@ -1,6 +1,7 @@
 import type { Depth } from '../logbook';
 import { formatDistance, formatDistanceRange, formatElongation, type UnitSystem } from '../units';
 import type { ChainState } from '../care/model/state';
+import type { ClockName } from '../care/verdict/clocks';
 import type { Verdict } from '../care/verdict/verdict';
 
 /** What to do at each depth, as an order. */
@@ -130,3 +131,29 @@ export function heardSentence(verdict: Verdict): string | null {
       return 'You heard a rattle: dry and worn chains rattle. Measure the wear.';
   }
 }
+
+/** The chalk mark of the verdict, where no plan has put its own. */
+export const chalkOf = (verdict: Verdict): { km: number; label: string }[] =>
+  verdict.distanceKm
+    ? [
+        {
+          km: verdict.distanceKm.mid,
+          label: verdict.clock === 'wear' ? 'worn out' : verdict.proposal.depth,
+        },
+      ]
+    : [];
+
+const CLOCK_LABEL: Record<ClockName, string> = {
+  wear: 'worn out',
+  rust: 'rusted',
+  bare: 'bare',
+  wet: 'wet',
+  film: 'lube used up',
+  standing: 'lube dried out',
+  inside: 'grit inside',
+  outside: 'dirty outside',
+};
+
+/** "Also: grit inside, dirty outside." */
+export const alsoLine = (also: readonly ClockName[]): string | null =>
+  also.length ? `Also: ${also.map((c) => CLOCK_LABEL[c]).join(', ')}.` : null;

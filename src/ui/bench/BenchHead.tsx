@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { minutesWorked, type BenchState, type Run } from '@/core/bench/run';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
-import { PHASE_LABEL } from './words';
+import { PHASE_LABEL } from '@/core/words/workshop';
 
 interface Props {
   run: Run;

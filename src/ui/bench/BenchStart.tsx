@@ -16,7 +16,7 @@ import { bottlesOf, type Product } from '@/core/shelf';
 import { Button, Choice } from '../form';
 import { Card, Page } from '../frame';
 import { Txt } from '../theme';
-import { DEPTH_LABEL } from '../words';
+import { DEPTH_LABEL } from '@/core/words/labels';
 import { StartPanel } from './StartPanel';
 import { useBenchRun, type Keeper } from './useBenchRun';
 import { WorkshopCard } from './WorkshopCard';

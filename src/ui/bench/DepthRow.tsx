@@ -3,7 +3,7 @@ import type { Offer } from '@/core/bench/offer';
 import { readyAt } from '@/core/bench/timeline';
 import { formatShare } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { DEPTH_LABEL } from '../words';
+import { DEPTH_LABEL } from '@/core/words/labels';
 
 interface Props {
   offer: Offer;

@@ -4,7 +4,7 @@ import { formatShare } from '@/core/units';
 import { Field } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { DEPTH_LABEL } from '../words';
+import { DEPTH_LABEL } from '@/core/words/labels';
 
 interface Props {
   run: Run;

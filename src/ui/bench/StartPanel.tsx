@@ -9,7 +9,7 @@ import { Button, Choice, FormFoot, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { DepthRow } from './DepthRow';
-import { ADD_ON_LABEL } from './words';
+import { ADD_ON_LABEL } from '@/core/words/workshop';
 
 interface Props {
   offers: readonly Offer[];

@@ -8,7 +8,7 @@ import {
 } from '@/core/records/workshop';
 import { Button, Choice, Toggles } from '../form';
 import { Card } from '../frame';
-import { SCHOOL_WORDS, TOOL_LABEL, WATER_LABEL } from './words';
+import { SCHOOL_WORDS, TOOL_LABEL, WATER_LABEL } from '@/core/words/workshop';
 
 interface Props {
   workshop: Workshop;

@@ -4,7 +4,7 @@ import type { Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
-import { eventLine } from '../words';
+import { eventLine } from '@/core/words/event';
 
 interface Props {
   /** Newest first. */

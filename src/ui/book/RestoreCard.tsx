@@ -3,7 +3,7 @@ import type { FieldChange, RestorePreview } from '@/core/formats';
 import { Button, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { fieldWords, KIND_WORDS, valueWords } from './fieldWords';
+import { fieldWords, KIND_WORDS, valueWords } from '@/core/words/fields';
 
 const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
 

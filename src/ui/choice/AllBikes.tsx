@@ -7,7 +7,7 @@ import { formatShare } from '@/core/units';
 import { Button, ProgressBar } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { answerSentence } from './words';
+import { answerSentence, ruleSentence } from '@/core/words/choice';
 
 interface Answer {
   bike: Bike;
@@ -49,7 +49,7 @@ export function AllBikes({ answers, progress, wishes, onOpen }: Props) {
           <Txt variant="lead">{first.candidate.name}.</Txt>
           <Txt>{answerSentence(ranked, reasons(ranked))}</Txt>
           {rulesFor(first.candidate, facts).map((rule) => (
-            <Txt key={rule}>{rule}</Txt>
+            <Txt key={rule.kind}>{ruleSentence(rule)}</Txt>
           ))}
           <Txt variant="small" tone="inkSoft">
             Reckoned for {formatShare(usualWet)} of the way wet.

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Candidate, Ranked } from '@/core/choice';
+import type { Candidate, LubeRule, Ranked } from '@/core/choice';
 import type { Wish } from '@/core/records/wishes';
 import {
   formatDistance,
@@ -11,13 +11,13 @@ import {
   type UnitSystem,
 } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { WISH_LABEL } from './words';
+import { refusalSentence, ruleSentence, WISH_LABEL } from '@/core/words/choice';
 
 interface Props {
   place: number;
   ranked: Ranked;
   /** What to mind with it. */
-  rules: readonly string[];
+  rules: readonly LubeRule[];
   /** Hours from lubing to riding where the bike stands. */
   leadHours: number;
   /** Minutes a change to it takes once. */
@@ -51,8 +51,9 @@ export function CandidateRow(props: Props) {
             {candidate.owned ? ` (${candidate.lubeClass})` : ''}
           </Txt>
           <Txt variant="small" tone={refused ? 'danger' : 'inkSoft'}>
-            {refused ??
-              `${formatDistanceRange(figures.intervalKm, units)} from coat to coat, ${minutes}`}
+            {refused
+              ? refusalSentence(refused)
+              : `${formatDistanceRange(figures.intervalKm, units)} from coat to coat, ${minutes}`}
           </Txt>
         </View>
         <Txt variant="label" style={styles.underline}>
@@ -62,7 +63,7 @@ export function CandidateRow(props: Props) {
       {open ? (
         <View style={styles.working}>
           {rules.map((rule) => (
-            <Txt key={rule}>{rule}</Txt>
+            <Txt key={rule.kind}>{ruleSentence(rule)}</Txt>
           ))}
           {facts(props).map(([what, value]) => (
             <View key={what} style={styles.fact}>

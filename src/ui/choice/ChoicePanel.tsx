@@ -23,7 +23,7 @@ import { Card } from '../frame';
 import { Txt } from '../theme';
 import { CandidateRow } from './CandidateRow';
 import type { Horizon } from './HorizonPick';
-import { answerSentence, nameIn } from './words';
+import { answerSentence, nameIn, ruleSentence } from '@/core/words/choice';
 
 // The package for charts is heavy and the answer does not wait for it.
 const CrossingChart = lazy(() => import('../charts').then((m) => ({ default: m.CrossingChart })));
@@ -111,7 +111,7 @@ function Answer(props: AnswerProps) {
         </Txt>
         <Txt variant="lead">{answerSentence(ranked, reasons(ranked))}</Txt>
         {rulesFor(first.candidate, facts).map((rule) => (
-          <Txt key={rule}>{rule}</Txt>
+          <Txt key={rule.kind}>{ruleSentence(rule)}</Txt>
         ))}
       </View>
       <WhereItChanges {...props} />

@@ -2,7 +2,7 @@ import { CLEANING_HABITS, WISHES } from '@/core/records/wishes';
 import type { Settings } from '@/core/settings';
 import { Choice, Slider, Toggles } from '../form';
 import { Card } from '../frame';
-import { HABIT_LABEL, WEIGHT_WORD, WISH_LABEL } from './words';
+import { HABIT_LABEL, WEIGHT_WORD, WISH_LABEL } from '@/core/words/choice';
 
 interface Props {
   choice: Settings['choice'];

@@ -4,7 +4,7 @@ import { turnsPerLap } from '@/core/chain';
 import type { Bike, Chain } from '@/core/garage';
 import { formatDistance, formatElongation, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { BRAKE_LABEL, STORAGE_LABEL } from '../words';
+import { BRAKE_LABEL, STORAGE_LABEL } from '@/core/words/labels';
 
 interface Props {
   bikes: readonly Bike[];

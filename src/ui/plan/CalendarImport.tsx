@@ -11,7 +11,7 @@ import { readDistance } from '@/core/entry/number';
 import { Button, Choice, Field, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { SURFACE_LABEL } from '../words';
+import { SURFACE_LABEL } from '@/core/words/labels';
 import { useSay } from '../useSay';
 
 export interface CalendarImportProps {

@@ -13,7 +13,7 @@ import type { PlannedRide } from '@/core/records/plan';
 import { distanceUnit, type UnitSystem } from '@/core/units';
 import { entriesOf, useEntry } from '../entry';
 import { Button, useAsOpened } from '../form';
-import { SURFACE_LABEL } from '../words';
+import { SURFACE_LABEL } from '@/core/words/labels';
 import { RepeatEntry } from './RepeatEntry';
 
 export type PlannedDraft = RideToCome;

@@ -5,7 +5,7 @@ import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS } from '@/core/logbook';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
-import { SURFACE_LABEL, WEATHER_LABEL } from '../words';
+import { SURFACE_LABEL, WEATHER_LABEL } from '@/core/words/labels';
 
 interface Props {
   ticked: number;

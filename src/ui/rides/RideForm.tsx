@@ -3,7 +3,7 @@ import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS, type Fitting } from '@/core/logbook';
 import { distanceUnit, type UnitSystem } from '@/core/units';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
-import { SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '../words';
+import { SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '@/core/words/labels';
 
 interface Props {
   initial: RideDraft;

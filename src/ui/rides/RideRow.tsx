@@ -5,7 +5,7 @@ import { inFull } from '@/core/care';
 import type { RideEntry } from '@/core/rides';
 import { formatExactDistance, formatShare, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { WEATHER_LABEL } from '../words';
+import { WEATHER_LABEL } from '@/core/words/labels';
 
 interface Props {
   entry: RideEntry;

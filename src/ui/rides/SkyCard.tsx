@@ -10,7 +10,7 @@ import {
 import { Button, Choice } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { WEATHER_LABEL } from '../words';
+import { WEATHER_LABEL } from '@/core/words/labels';
 import { SkyStrip } from './SkyStrip';
 
 interface Props {

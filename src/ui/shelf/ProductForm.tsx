@@ -9,7 +9,7 @@ import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
 import { PRODUCT_KINDS, type Product } from '@/core/shelf';
 import { distanceUnit, type UnitSystem } from '@/core/units';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
-import { KIND_LABEL, unitOf } from './words';
+import { KIND_LABEL, unitOf } from '@/core/words/shelf';
 
 interface Props {
   /** Null: a new one. */

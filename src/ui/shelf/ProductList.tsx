@@ -2,7 +2,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import type { ShelfRow } from '@/core/shelf/rows';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
-import { formatAmount, kindText } from './words';
+import { formatAmount, kindText } from '@/core/words/shelf';
 
 interface Props {
   rows: readonly ShelfRow[];

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { ShelfRow } from '@/core/shelf/rows';
 import { Button, Choice } from '../form';
-import { formatAmount } from './words';
+import { formatAmount } from '@/core/words/shelf';
 
 interface Props {
   /** What it may come from; nothing is shown where there is nothing. */

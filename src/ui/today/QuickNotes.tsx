@@ -8,7 +8,7 @@ import { SOUNDS, type Sound } from '@/core/logbook';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { SOUND_LABEL } from '../words';
+import { SOUND_LABEL } from '@/core/words/labels';
 import { Swatches } from './Swatches';
 
 interface Props {

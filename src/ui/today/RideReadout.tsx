@@ -3,7 +3,7 @@ import type { StepInFull } from '@/core/care';
 import { formatShare, type UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
-import { eventLine } from '../words';
+import { eventLine } from '@/core/words/event';
 
 interface Props {
   step: StepInFull | undefined;

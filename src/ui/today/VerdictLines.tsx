@@ -3,7 +3,7 @@ import { type ChainReport } from '@/core/care';
 import { heardSentence, spreadSentence, verdictSentence } from '@/core/words/verdict';
 import type { UnitSystem } from '@/core/units';
 import { Txt } from '../theme';
-import { alsoLine } from '../words';
+import { alsoLine } from '@/core/words/verdict';
 
 interface Props {
   report: ChainReport;

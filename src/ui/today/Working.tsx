@@ -11,7 +11,7 @@ import {
   type UnitSystem,
 } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { billLabel, SECTION_LABEL } from './billWords';
+import { billLabel, SECTION_LABEL } from '@/core/words/bill';
 
 interface Props {
   report: ChainReport;

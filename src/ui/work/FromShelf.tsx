@@ -1,7 +1,7 @@
 import type { WorkDone } from '@/core/logbook';
 import type { Product } from '@/core/shelf';
 import { Choice } from '../form';
-import { formatAmount } from '../shelf/words';
+import { formatAmount } from '@/core/words/shelf';
 import { NOT_FROM_SHELF } from './workDraft';
 
 interface FromShelfProps {

@@ -9,7 +9,7 @@ import type { Air } from '@/core/weather';
 import { EntryForm, useEntry } from '../entry';
 import { Choice } from '../form';
 import { Txt } from '../theme';
-import { DRYING_LABEL, METHOD_LABEL } from '../words';
+import { DRYING_LABEL, METHOD_LABEL } from '@/core/words/labels';
 import { WorkCautions } from '../bench/lazily';
 import { FromShelf, usedText } from './FromShelf';
 import { AlsoDone, Baths, WorkEntries } from './WorkEntries';

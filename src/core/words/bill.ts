@@ -1,6 +1,6 @@
-import type { BillItem, SectionName } from '@/core/care/bill/billTypes';
-import { formatDistance, formatNumber, type UnitSystem } from '@/core/units';
-import { METHOD_LABEL } from '../words';
+import type { BillItem, SectionName } from '../care/bill/billTypes';
+import { formatDistance, formatNumber, type UnitSystem } from '../units';
+import { METHOD_LABEL } from './labels';
 
 export const SECTION_LABEL: Record<SectionName, string> = {
   film: 'Lube film',

@@ -1,4 +1,4 @@
-import type { RecordKind } from '@/core/garage';
+import type { RecordKind } from '../garage';
 
 /** What the kinds of record are called, many and one. */
 export const KIND_WORDS: Record<RecordKind, { many: string; one: string }> = {

@@ -1,6 +1,6 @@
-import type { Phase } from '@/core/bench/steps';
-import type { BenchSchoolName, Tool, Water } from '@/core/records/workshop';
-import type { AddOn } from '@/core/bench/job';
+import type { Phase } from '../bench/steps';
+import type { BenchSchoolName, Tool, Water } from '../records/workshop';
+import type { AddOn } from '../bench/job';
 
 export const PHASE_LABEL: Record<Phase, string> = {
   prepare: 'Getting ready',

@@ -1,5 +1,5 @@
-import type { Product, ProductKind } from '@/core/shelf';
-import { formatNumber } from '@/core/units';
+import type { Product, ProductKind } from '../shelf';
+import { formatNumber } from '../units';
 
 export const KIND_LABEL: Record<ProductKind, string> = {
   lube: 'Lube',

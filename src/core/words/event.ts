@@ -1,0 +1,33 @@
+import type { Sky } from '../care';
+import type { PlainEvent } from '../logbook';
+import { formatExactDistance, type UnitSystem } from '../units';
+import { METHOD_LABEL, SOUND_LABEL, WEATHER_LABEL } from './labels';
+
+/** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
+export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
+  switch (event.type) {
+    case 'rideLogged': {
+      const parts = [WEATHER_LABEL[sky?.word ?? event.weather].toLowerCase(), event.surface];
+      if (event.mud) parts.push('mud');
+      if (sky?.salted ?? event.salted) parts.push('salt');
+      return `${formatExactDistance(event.distanceKm, units)}, ${parts.join(', ')}`;
+    }
+    case 'workDone': {
+      const lube = event.lube ? `, ${event.lube.lubeClass} lube` : '';
+      const cogs = event.cogsCleaned ? ', with cassette' : '';
+      return `${METHOD_LABEL[event.method]}${cogs}${lube}`;
+    }
+    case 'gotWet':
+      return event.how === 'washed' ? 'Washed, left wet' : 'Stood in rain';
+    case 'chainFitted':
+      return 'Chain fitted';
+    case 'chainRemoved':
+      return 'Chain taken off';
+    case 'wearRead':
+      return `Wear read: ${event.percent} %, ${event.tool}`;
+    case 'ragChecked':
+      return `Rag check: swatch ${event.swatch} of 5`;
+    case 'soundHeard':
+      return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
+  }
+}

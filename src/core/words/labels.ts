@@ -1,0 +1,87 @@
+import type { Standard } from '../records/standards';
+import type { Bike, StoragePlace } from '../garage';
+import type { CleanMethod, Depth, Drying, Sound, Surface, WeatherWord } from '../logbook';
+
+/** Labels of the trade's terms as the rider reads them. */
+export const WEATHER_LABEL: Record<WeatherWord, string> = {
+  dry: 'Dry',
+  dusty: 'Dusty',
+  damp: 'Damp road',
+  wet: 'Wet',
+  downpour: 'Downpour',
+  unknown: 'Not known',
+};
+
+export const WEATHER_HINT: Record<WeatherWord, string> = {
+  dry: 'Dry road, clean air.',
+  dusty: 'Dry for days; you could see the dust.',
+  damp: 'Half the way on wet road, no rain to speak of.',
+  wet: 'Wet road, light rain.',
+  downpour: 'It poured.',
+  unknown: 'A guess is used: a quarter of the way on wet road.',
+};
+
+export const SURFACE_LABEL: Record<Surface, string> = {
+  paved: 'Paved',
+  gravel: 'Gravel',
+  trail: 'Trail',
+};
+
+export const METHOD_LABEL: Record<CleanMethod, string> = {
+  none: 'No cleaning',
+  'dry wipe': 'Dry rag',
+  'solvent wipe': 'Rag with a little solvent',
+  'degreaser wipe': 'Rag with degreaser, rinsed',
+  'flush and wipe': 'Flush with fresh lube, wipe hard',
+  brush: 'Brush and degreaser',
+  scrubber: 'Scrubber',
+  baths: 'Off the bike, in baths',
+  soak: 'Off the bike, soak',
+  'wax reset': 'Wax reset',
+  strip: 'Strip a new chain',
+};
+
+export const DRYING_LABEL: Record<Drying, string> = {
+  'left to drip': 'Left to drip',
+  towel: 'Towel',
+  'towel and air': 'Towel and air',
+};
+
+export const DEPTH_LABEL: Record<Depth, string> = {
+  'wipe-down': 'Wipe-down',
+  'top-up': 'Top-up: wipe, lube, wipe',
+  rescue: 'After-rain rescue',
+  'on-bike clean': 'On-bike clean and lube',
+  'off-bike clean': 'Off-bike clean and lube',
+  soak: 'Soak and lube',
+  'new-chain strip': 'New-chain strip',
+  roadside: 'Roadside top-up',
+  'wax reset': 'Wax reset',
+};
+
+export const STANDARD_LABEL: Record<Standard, string> = {
+  immaculate: 'Immaculate',
+  tidy: 'Tidy',
+  'easy-going': 'Easy-going',
+};
+
+export const SOUND_LABEL: Record<Sound, string> = {
+  squeak: 'Squeak',
+  grinding: 'Grinding',
+  click: 'Click each lap',
+  rattle: 'Rattle',
+  'still quiet': 'Nothing, it is still quiet',
+};
+
+export const STORAGE_LABEL: Record<StoragePlace, string> = {
+  indoors: 'indoors',
+  shed: 'in a shed',
+  outdoors: 'outdoors',
+};
+
+export const BRAKE_LABEL: Record<Bike['brake'], string> = {
+  rim: 'rim brakes',
+  'disc, cable': 'disc brakes by cable',
+  'disc, hydraulic': 'hydraulic disc brakes',
+  'drum or coaster': 'drum or coaster brake',
+};
