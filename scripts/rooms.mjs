@@ -29,6 +29,7 @@ export const ROOMS = [
   { name: 'shelf', holds: 'products, stock, what a job uses' },
   { name: 'money', holds: 'what care costs and saves, watts, years ahead', coming: true },
   { name: 'choice', holds: 'which lube: seasons, ranking, rules' },
+  { name: 'words/bench', holds: 'what the steps of the bench say' },
   { name: 'bench', holds: 'procedures, sessions, cautions' },
   { name: 'rounds', holds: 'the slower rounds, new chains', coming: true },
   { name: 'faults', holds: 'causes of a noise, tests, odds', coming: true },

@@ -92,26 +92,30 @@ function stripsNew({ lube, workshop }: Job): boolean {
   return newChain === 'strip' || (newChain === 'by lube' && lube.lubeClass === 'dry');
 }
 
-/** Why this depth cannot be done on this bike with these tools; null where it can. */
-export function refusal(job: Job): string | null {
+/** Why a depth cannot be done on this bike with these tools. */
+export type BenchRefusal =
+  | 'no new pin'
+  | 'no new link'
+  | 'chain stays on'
+  | 'no scrubber'
+  | 'scrubber with driven cranks'
+  | 'wax reset without wax'
+  | 'no pot'
+  | 'factory grease stays'
+  | 'wax at the roadside';
+
+/** Returns why this depth cannot be done on this bike with these tools; null where it can. */
+export function refusal(job: Job): BenchRefusal | null {
   const { depth, lube } = job;
+  const scrubs = depth === 'on-bike clean' && job.clean === 'scrubber';
   if (comesOff(job) && !mayOpen(job))
-    return job.chain.closure === 'connecting pin'
-      ? 'This chain closes with a pin that is used once: have a new pin at hand first, or clean it on the bike.'
-      : 'This link opens once: have a new one at hand first, or clean it on the bike.';
-  if (comesOff(job) && !offAllowed(job))
-    return 'You never take the chain off (a school): clean it on the bike.';
-  if (depth === 'on-bike clean' && job.clean === 'scrubber' && !owns(job, 'scrubber'))
-    return 'There is no scrubber among your tools.';
-  if (depth === 'on-bike clean' && job.clean === 'scrubber' && cranksDrive(job))
-    return 'A scrubber runs the chain through it, and on this bike the cranks drive the wheel: use a brush, standing still.';
-  if (depth === 'wax reset' && lube && !isWax(lube.lubeClass))
-    return 'A wax reset ends with wax: choose drip wax or hot wax.';
-  if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot'))
-    return 'Hot wax needs a pot with a thermostat, used for nothing else.';
-  if (depth === 'new-chain strip' && !stripsNew(job))
-    return 'The factory grease of a new chain is good under this lube: wipe the outside and ride (a school).';
-  if (depth === 'roadside' && lube && isWax(lube.lubeClass))
-    return 'Wax takes hours to set: at the roadside take the small bottle of oil.';
+    return job.chain.closure === 'connecting pin' ? 'no new pin' : 'no new link';
+  if (comesOff(job) && !offAllowed(job)) return 'chain stays on';
+  if (scrubs && !owns(job, 'scrubber')) return 'no scrubber';
+  if (scrubs && cranksDrive(job)) return 'scrubber with driven cranks';
+  if (depth === 'wax reset' && lube && !isWax(lube.lubeClass)) return 'wax reset without wax';
+  if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot')) return 'no pot';
+  if (depth === 'new-chain strip' && !stripsNew(job)) return 'factory grease stays';
+  if (depth === 'roadside' && lube && isWax(lube.lubeClass)) return 'wax at the roadside';
   return null;
 }

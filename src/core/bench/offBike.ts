@@ -1,6 +1,7 @@
 import { cogSteps } from './cogs';
 import { DEGREASER, isHydraulic, mustStrip, owns, type Job } from './job';
 import { step, type BenchStep, type StepId } from './steps';
+import * as SAID from '../words/bench/offBike';
 
 /** Minutes a chain soaks, and shakes in a bath. Common practice; the label has the word. */
 const SOAK_MIN = 30;
@@ -14,8 +15,7 @@ export function chainOff(job: Job): BenchStep[] {
     step({
       id: 'unload',
       phase: 'prepare',
-      what: 'Tie a loop of slack into the chain with a string or hook, so that nothing pulls at the link.',
-      why: 'Under tension it whips when it opens.',
+      ...SAID.UNLOAD,
       materials: ['string or wire hook'],
       cautions: ['tension'],
       drawing: 'unload',
@@ -23,12 +23,7 @@ export function chainOff(job: Job): BenchStep[] {
     step({
       id: 'open',
       phase: 'prepare',
-      what: once
-        ? 'Open the chain, and put the old link or pin aside: it is not used again.'
-        : `Open the quick link${owns(job, 'link pliers') ? ' with the pliers' : ''}, holding both ends, and draw the chain out.`,
-      why: once
-        ? 'Used a second time it can let go.'
-        : `${openingsText(job.openings)} A link that opens by hand is worn.`,
+      ...(once ? SAID.OPEN_ONCE : SAID.openLink(owns(job, 'link pliers'), job.openings)),
       acts: ['chain off'],
       materials: [once ? 'chain tool' : owns(job, 'link pliers') ? 'link pliers' : 'pliers'],
       cautions: once ? ['closes once', 'tension'] : ['tension'],
@@ -40,10 +35,7 @@ export function chainOff(job: Job): BenchStep[] {
       step({
         id: 'wheel out',
         phase: 'prepare',
-        what: 'Take the rear wheel out and put the chain keeper in its place. Lay the wheel rotor up.',
-        why: isHydraulic(job)
-          ? 'Do not touch the brake lever while the wheel is out: the pistons come out. Put the spacer in.'
-          : 'The cassette is reached from both sides.',
+        ...SAID.wheelOut(isHydraulic(job)),
         acts: ['wheel out'],
         materials: ['chain keeper', ...(isHydraulic(job) ? ['pad spacer'] : [])],
         cautions: isHydraulic(job) ? ['lever'] : [],
@@ -52,11 +44,6 @@ export function chainOff(job: Job): BenchStep[] {
     );
   return steps;
 }
-
-const openingsText = (n: number): string =>
-  n === 0
-    ? 'First opening on record.'
-    : `Opened ${n} ${n === 1 ? 'time' : 'times'} before, by the log.`;
 
 /** Baths or a soak in a closed jar, and the cogs meanwhile. */
 export function baths(job: Job): BenchStep[] {
@@ -81,12 +68,7 @@ function firstBath(job: Job, count: number): BenchStep {
   return step({
     id: 'soak',
     phase: 'clean',
-    what: soak
-      ? 'Lay the chain in degreaser in a jar, lid on loosely.'
-      : `First bath: chain and ${job.baths.ml} ml of degreaser into the jar, shake for a minute, let it stand.`,
-    why: soak
-      ? 'By the label, and hours at most.'
-      : 'Each fresh bath takes most of what the last one left.',
+    ...(soak ? SAID.SOAK : SAID.firstBath(job.baths.ml)),
     acts: ['degreaser', 'bath', ...strip],
     materials: [
       'jar with a lid',
@@ -94,7 +76,7 @@ function firstBath(job: Job, count: number): BenchStep {
     ],
     cautions: ['solvent', 'jar'],
     hands: 2,
-    timer: { label: soak ? 'Soaks' : 'First bath', minutes: soak ? SOAK_MIN : BATH_MIN * 5 },
+    timer: { label: soak ? SAID.SOAKS : SAID.FIRST_BATH, minutes: soak ? SOAK_MIN : BATH_MIN * 5 },
   });
 }
 
@@ -103,21 +85,19 @@ const nextBath = (n: number): BenchStep =>
   step({
     id: `bath ${n + 2}`,
     phase: 'clean',
-    what: `Bath ${n + 2}: pour off into the settling jar, fresh degreaser, shake for a minute.`,
-    why: 'Until what comes off is hardly darker than what went in.',
+    ...SAID.nextBath(n + 2),
     acts: ['degreaser', 'bath'],
     cautions: ['jar'],
     ...(n === 0 ? { waitsFor: 'soak' } : { waitsFor: `bath ${n + 1}` }),
     hands: 2,
-    timer: { label: `Bath ${n + 2}`, minutes: BATH_MIN },
+    timer: { label: SAID.bathTimer(n + 2), minutes: BATH_MIN },
   });
 
 const rinse = (after: StepId): BenchStep =>
   step({
     id: 'rinse',
     phase: 'rinse',
-    what: 'Lift the chain out, rinse it with warm water until the water is clear.',
-    why: 'Degreaser left behind fights the lube.',
+    ...SAID.RINSE_CHAIN,
     acts: ['rinse', 'water'],
     materials: ['warm water'],
     waitsFor: after,
@@ -128,8 +108,7 @@ const pullThroughRags = (after: StepId): BenchStep =>
   step({
     id: 'take off',
     phase: 'rinse',
-    what: 'Lift the chain out and pull it through fresh rags until they stay dry.',
-    why: 'Degreaser left behind fights the lube.',
+    ...SAID.PULL_THROUGH_RAGS,
     materials: ['rags'],
     waitsFor: after,
     hands: 2,
@@ -138,8 +117,7 @@ const pullThroughRags = (after: StepId): BenchStep =>
 const RINSE_COGS = step({
   id: 'rinse cogs',
   phase: 'rinse',
-  what: 'Rinse cassette, rings and jockey wheels with little pressure, and towel them.',
-  why: 'A clean chain on dirty cogs is dirty again at once.',
+  ...SAID.RINSE_COGS,
   acts: ['rinse', 'water'],
   hands: 2,
 });
@@ -147,8 +125,7 @@ const RINSE_COGS = step({
 const SETTLE = step({
   id: 'settle',
   phase: 'rinse',
-  what: 'Close and label the jar with the used degreaser; let it settle.',
-  why: 'The dirt sinks, and most of it is used again.',
+  ...SAID.SETTLE,
   cautions: ['waste'],
   hands: 0.5,
 });

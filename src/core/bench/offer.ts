@@ -7,7 +7,7 @@ import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
 import { labelNote } from '../shelf/label';
 import { formatTemperature } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
-import { refusal, type AddOn, type BenchLube, type Job } from './job';
+import { refusal, type AddOn, type BenchLube, type Job, type BenchRefusal } from './job';
 import { procedure } from './procedure';
 import { methodOf } from './result';
 import type { Run } from './run';
@@ -43,7 +43,7 @@ export interface Offer {
   under: Product | null;
   cleaner: Product | null;
   /** Why it cannot be done here; null: it can. */
-  refused: string | null;
+  refused: BenchRefusal | null;
   /** Null where it is refused. */
   time: Timeline | null;
   /** The chain after it. */
@@ -130,10 +130,10 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
   });
 }
 
-/** The depth to begin with, and why in a sentence. */
+/** The depth to begin with, and why. */
 export interface Recommended {
   depth: Depth;
-  reason: string;
+  reason: 'only a noise' | 'shallowest' | 'next that can';
 }
 
 /**
@@ -149,7 +149,7 @@ export function recommend(verdict: Verdict, list: readonly Offer[]): Recommended
   if (noise && !dirty && can.some((o) => o.depth === 'top-up'))
     return {
       depth: 'top-up',
-      reason: 'A noise is the only complaint. Try the quick job first: it is nearly always enough.',
+      reason: 'only a noise',
     };
   const { depth } = verdict.proposal;
   const from = DEPTHS.indexOf(depth);
@@ -157,10 +157,7 @@ export function recommend(verdict: Verdict, list: readonly Offer[]): Recommended
   if (!found) return null;
   return {
     depth: found.depth,
-    reason:
-      found.depth === depth
-        ? 'The shallowest work that will do for this chain.'
-        : 'What would do cannot be done here: this is the next that can.',
+    reason: found.depth === depth ? 'shallowest' : 'next that can',
   };
 }
 

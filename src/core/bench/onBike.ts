@@ -3,6 +3,7 @@ import { cranksDrive, DEGREASER, mustStrip, type Job } from './job';
 import { turnsFor } from './prepare';
 import { step, type BenchStep, type StepId } from './steps';
 import { ragStep } from './wiping';
+import * as SAID from '../words/bench/cleaning';
 
 /** Minutes degreaser works on the bike. Common practice; the label has the word. */
 const DWELL_MIN = 3;
@@ -13,15 +14,14 @@ export function onBike(job: Job): BenchStep[] {
   const common = {
     phase: 'clean' as const,
     acts: ['degreaser' as const, ...strip],
-    timer: { label: 'Degreaser works', minutes: DWELL_MIN },
+    timer: { label: SAID.DEGREASER_WORKS, minutes: DWELL_MIN },
   };
   const apply =
     job.clean === 'scrubber' && job.depth === 'on-bike clean'
       ? step({
           id: 'scrub',
           ...common,
-          what: 'Fill the scrubber, clip it on the lower run, and turn slowly backwards.',
-          why: 'Its brushes reach between the plates from four sides.',
+          ...SAID.SCRUB,
           materials: ['scrubber', job.degreaser ?? DEGREASER],
           cautions: ['fingers', 'solvent'],
           hands: 4,
@@ -30,8 +30,7 @@ export function onBike(job: Job): BenchStep[] {
       : step({
           id: 'degrease',
           ...common,
-          what: 'Brush degreaser onto the chain, all the way round. Never spray it.',
-          why: 'It needs a few minutes to get under the dirt.',
+          ...SAID.DEGREASE,
           materials: ['brush', job.degreaser ?? DEGREASER],
           cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers', 'solvent'],
           hands: 3,
@@ -43,10 +42,7 @@ export function onBike(job: Job): BenchStep[] {
           step({
             id: 'brush',
             phase: 'clean',
-            what: cranksDrive(job)
-              ? 'Brush the chain from four sides, a stretch at a time, standing still.'
-              : 'Brush the chain from four sides while you turn slowly backwards.',
-            why: 'The rollers and the gaps between plates hold most of it.',
+            ...SAID.brush(cranksDrive(job)),
             materials: ['brush'],
             cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers'],
             waitsFor: apply.id,
@@ -62,27 +58,12 @@ export function onBike(job: Job): BenchStep[] {
 /** Off the degreaser, with water or without. */
 function rinse(job: Job, after: StepId): BenchStep[] {
   if (job.workshop.water === 'none')
-    return [
-      ragStep(
-        job,
-        'take off',
-        {
-          what: 'Wipe the degreaser off with fresh rags until they stay dry',
-          why: 'Degreaser left behind fights the lube.',
-        },
-        { phase: 'rinse', waitsFor: after },
-      ),
-    ];
-  const low =
-    job.workshop.water === 'hose'
-      ? 'a soft stream, never a pressure washer'
-      : 'a bottle of warm water';
+    return [ragStep(job, 'take off', SAID.TAKE_OFF, { phase: 'rinse', waitsFor: after })];
   return [
     step({
       id: 'rinse',
       phase: 'rinse',
-      what: `Rinse chain, cogs and rings well with ${low}.`,
-      why: 'Degreaser left behind fights the lube; pressure drives water into bearings.',
+      ...SAID.rinse(job.workshop.water === 'hose'),
       acts: ['rinse', 'water'],
       materials: ['water'],
       waitsFor: after,
@@ -91,14 +72,12 @@ function rinse(job: Job, after: StepId): BenchStep[] {
     step({
       id: 'residue',
       phase: 'check',
-      what: 'Look along the chain in good light.',
-      why: 'White or foaming residue is degreaser that stayed.',
+      ...SAID.RESIDUE,
       hands: 0.5,
       check: {
         kind: 'residue',
-        ask: 'Is it free of white residue?',
+        ...SAID.IS_RESIDUE,
         failTo: 'rinse',
-        failWhy: 'There is degreaser left: rinse once more.',
       },
     }),
   ];

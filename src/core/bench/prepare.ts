@@ -1,6 +1,7 @@
 import { turnsPerLap } from '../chain';
 import { comesOff, cranksDrive, hasDisc, isDeep, owns, usesDegreaser, type Job } from './job';
 import { step, type BenchStep } from './steps';
+import * as SAID from '../words/bench/preparing';
 
 /** Whole turns of the crank that take the chain round so many times, on the ring it lies on. */
 export const turnsFor = (job: Job, laps: number): number =>
@@ -33,8 +34,7 @@ export function prepare(job: Job): BenchStep[] {
 const MOTOR_OFF = step({
   id: 'motor',
   phase: 'prepare',
-  what: 'Switch the motor off and take the battery out.',
-  why: 'A motor that starts takes fingers with it.',
+  ...SAID.MOTOR_OFF,
   acts: ['motor off'],
   cautions: ['motor'],
 });
@@ -42,8 +42,7 @@ const MOTOR_OFF = step({
 const SAFE_PLACE = step({
   id: 'place',
   phase: 'prepare',
-  what: 'Get off the road, lean the bike where it stands firm.',
-  why: 'Nobody should be working in traffic.',
+  ...SAID.SAFE_PLACE,
   hands: 0.5,
 });
 
@@ -51,10 +50,7 @@ const gloves = (job: Job, cautious: boolean): BenchStep =>
   step({
     id: 'gloves',
     phase: 'prepare',
-    what: cautious
-      ? `Put on gloves and eye protection${job.workshop.outdoors ? '' : ', open a window'}.`
-      : 'Put on gloves.',
-    why: 'Lube and degreaser belong on the chain, not on skin.',
+    ...SAID.gloves(cautious, job.workshop.outdoors),
     acts: ['gloves'],
     materials: ['gloves'],
     cautions: cautious ? ['solvent'] : [],
@@ -64,8 +60,7 @@ const gloves = (job: Job, cautious: boolean): BenchStep =>
 const COVER_ROTOR = step({
   id: 'cover rotor',
   phase: 'prepare',
-  what: 'Cover the rear rotor with a shower cap or a bag.',
-  why: 'A film of oil on it, and the brake is gone.',
+  ...SAID.COVER_ROTOR,
   acts: ['rotor covered'],
   materials: ['shower cap or bag'],
   cautions: ['rotor'],
@@ -75,8 +70,7 @@ const COVER_ROTOR = step({
 const RINSE_MUD = step({
   id: 'mud',
   phase: 'prepare',
-  what: 'Rinse the loose mud off with a soft stream.',
-  why: 'Degreaser is for what water leaves.',
+  ...SAID.RINSE_MUD,
   acts: ['water'],
   materials: ['water'],
   hands: 2,
@@ -86,14 +80,7 @@ const shiftFor = (job: Job): BenchStep =>
   step({
     id: 'shift',
     phase: 'prepare',
-    what: comesOff(job)
-      ? 'Shift to the smallest cog and the smallest ring.'
-      : isDeep(job)
-        ? 'Shift to the smallest cog and the largest ring.'
-        : 'Shift to the smallest cog.',
-    why: comesOff(job)
-      ? 'It leaves the chain slack, to be opened.'
-      : 'The chain lies straight, and its rollers turn most.',
+    ...SAID.shift(comesOff(job) ? 'to open' : isDeep(job) ? 'to clean' : 'to wipe'),
     hands: 0.5,
   });
 
@@ -102,17 +89,13 @@ function standSteady(job: Job): BenchStep {
     return step({
       id: 'stand',
       phase: 'prepare',
-      what: 'Hang the bike in the stand. Lights and bags off.',
-      why: 'The rear wheel must turn freely.',
+      ...SAID.standIn('stand'),
     });
   // Fixed cranks turn the wheel: it must be off the ground, and the rider's hands off it.
   return step({
     id: 'stand',
     phase: 'prepare',
-    what: cranksDrive(job)
-      ? 'Stand the bike upside down on a cloth. Lights and bags off.'
-      : 'Lean the bike on a wall, drive side out, or stand it upside down on a cloth. Lights and bags off.',
-    why: 'The rear wheel must turn freely.',
+    ...SAID.standIn(cranksDrive(job) ? 'upside down' : 'wall'),
     acts: ['upside down'],
     materials: ['cloth'],
   });

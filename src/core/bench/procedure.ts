@@ -10,6 +10,8 @@ import { prepare } from './prepare';
 import { step, type Act, type BenchStep, type StepId } from './steps';
 import { hotRinse } from './waxing';
 import { gloveCheck, ragCheck, ragStep, wipe } from './wiping';
+import { washBike } from '../words/bench/preparing';
+import { PULL_THROUGH_CLOTH, WIPE } from '../words/bench/wiping';
 
 /**
  * The steps of a piece of work in order, made from rules for this bike, chain, lube, workshop and
@@ -23,8 +25,8 @@ export function procedure(job: Job): BenchStep[] {
   const during =
     washes && usesDegreaser(job) && job.workshop.schools.washOrder === 'degreaser first';
   const cleaned = cleaning(job);
-  if (during) cleaned.splice(cleaned.findIndex((s) => s.timer !== null) + 1, 0, washBike(job));
-  if (washes && !during) steps.push(washBike(job));
+  if (during) cleaned.splice(cleaned.findIndex((s) => s.timer !== null) + 1, 0, washSteps(job));
+  if (washes && !during) steps.push(washSteps(job));
   steps.push(...cleaned);
   if (!steps.some((s) => s.acts.includes('cassette')))
     steps.push(...cogSteps(job).filter((s) => (job.addOns as readonly string[]).includes(s.id)));
@@ -84,34 +86,21 @@ function cleaning(job: Job): BenchStep[] {
 }
 
 const waxCloth = (job: Job): BenchStep =>
-  ragStep(
-    job,
-    'wipe',
-    {
-      what: 'Wipe the chain with a lint-free cloth',
-      why: 'No paper on wax: it leaves lint.',
-    },
-    { materials: ['lint-free cloth'] },
-  );
+  ragStep(job, 'wipe', WIPE.cloth, { materials: ['lint-free cloth'] });
 
 const wipeOff = (): BenchStep =>
   step({
     id: 'wipe',
     phase: 'clean',
-    what: 'Pull the chain through a lint-free cloth, hard.',
-    why: 'Old wax and dust come off; no paper, it leaves lint.',
+    ...PULL_THROUGH_CLOTH,
     materials: ['lint-free cloth'],
   });
 
-function washBike(job: Job): BenchStep {
-  const matt = job.bike.frame !== 'gloss';
+function washSteps(job: Job): BenchStep {
   return step({
     id: 'wash',
     phase: 'clean',
-    what: `Wash the bike from top to bottom${job.workshop.water === 'hose' ? ' with a soft stream' : ''}: frame, wheels, drivetrain last.`,
-    why: matt
-      ? 'A matt or bare frame takes stains from degreaser: rinse it off at once.'
-      : 'Never a pressure washer at bearings.',
+    ...washBike(job.workshop.water === 'hose', job.bike.frame === 'gloss'),
     acts: ['water', 'rinse'],
     materials: ['water', 'soft brush', 'soap'],
     cautions: job.bike.ebike ? ['motor'] : [],

@@ -7,6 +7,7 @@ import type { CautionName } from './cautions';
 import type { Job } from './job';
 import { procedure } from './procedure';
 import type { BenchStep } from './steps';
+import { NO_BETTER } from '../words/bench/wiping';
 
 export type { Mark };
 
@@ -63,9 +64,6 @@ export interface BenchState {
   /** A pot or kettle is hot. */
   hot: boolean;
 }
-
-const NO_BETTER =
-  'A second round changed nothing: this is as clean as it gets this way. On to the next step.';
 
 /** Plays the marks of a session. A failed check opens its steps again from the one it goes back to. */
 export function benchOf(run: Run): BenchState {

@@ -1,4 +1,4 @@
-import { comesOff, hasDisc, type Job } from './job';
+import { hasDisc, type Job } from './job';
 
 export const TROUBLES = [
   'stiff link',
@@ -11,76 +11,8 @@ export const TROUBLES = [
 ] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
-export interface Help {
-  title: string;
-  steps: readonly string[];
-  /** The share of the coat that is on is asked for. */
-  asksCoat?: boolean;
-}
-
-const HELP: Record<Trouble, (job: Job) => Help> = {
-  'stiff link': () => ({
-    title: 'A stiff link',
-    steps: [
-      'Turn slowly backwards and watch the jockey wheels: where the chain hops, there it is. Mark it.',
-      'Take it between two hands and bend it sideways, a little to each side, until it moves like its neighbours.',
-      'Has a pin moved in its plate? Replace the link or the chain, or go to a workshop. A pin pushed back can let go under load.',
-    ],
-  }),
-  'oil on the rotor': (job) => ({
-    title: 'Degreaser or oil on the rotor',
-    steps: [
-      job.workshop.schools.rotor === 'alcohol'
-        ? 'Let the rotor cool. Alcohol or brake cleaner on a clean rag, off seals and paint, no flame; a fresh patch each pass.'
-        : 'Let the rotor cool. Wash it with soapy water, rinse, dry with a clean rag.',
-      'Pads that got oil are replaced: it does not come out again.',
-      'Test the brake upright and at walking pace. If it stays weak: a workshop.',
-    ],
-  }),
-  'single-use link opened': () => ({
-    title: 'A link that closes once was opened',
-    steps: [
-      'It is not closed again: it can let go under load.',
-      'Put in a new link of the right speeds and make. None at hand: the bike stays off the road until there is one.',
-    ],
-  }),
-  'wrong side of the tab': (job) => ({
-    title: 'The chain is on the wrong side of the tab',
-    steps: [
-      'Look at the cage from the side: the chain must run inside the small tab between the jockey wheels.',
-      comesOff(job)
-        ? 'Open the link again, draw the chain back, lay it inside the tab, close it.'
-        : 'It cannot be lifted across: the link has to be opened, or the cage by someone who knows how.',
-    ],
-  }),
-  'will not come clean': () => ({
-    title: 'The chain will not come clean',
-    steps: [
-      'A chain can always get cleaner. When a second round changes nothing, stop: the pass mark is your standard, not white.',
-      'If it matters, go one deeper next time: a scrubber instead of a brush, baths instead of a scrubber.',
-    ],
-  }),
-  'ran out of lube': () => ({
-    title: 'The bottle ran out half way',
-    steps: [
-      'Note where you stopped: the quick link marks the start of the lap.',
-      'Another bottle of the same class may finish it. Another class: wipe, and start a new coat with it.',
-      'How much of the chain has its coat?',
-    ],
-    asksCoat: true,
-  }),
-  'rain starts': () => ({
-    title: 'Rain starts',
-    steps: [
-      'Take bike or chain under a roof. Towel it: lube does not stick to water.',
-      'If the coat was on and had not set, wipe, let it dry, and put on another.',
-      'No roof: leave it bare and dry, and lube it before you ride.',
-    ],
-  }),
-};
-
-/** What to do when something goes wrong at the bench; afterwards the work goes on where it was. */
-export const helpWith = (trouble: Trouble, job: Job): Help => HELP[trouble](job);
+/** Whether the share of the coat that is on is asked for. */
+export const asksCoat = (trouble: Trouble): boolean => trouble === 'ran out of lube';
 
 /** The troubles that can happen in this job. */
 export const troublesOf = (job: Job): Trouble[] =>

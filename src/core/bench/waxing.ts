@@ -1,5 +1,6 @@
 import { comesOff, owns, type Job } from './job';
 import { step, type BenchStep } from './steps';
+import * as SAID from '../words/bench/waxing';
 
 /** The pot: water liner first, then wax, then cooling. */
 export function hotWax(job: Job): BenchStep[] {
@@ -7,38 +8,34 @@ export function hotWax(job: Job): BenchStep[] {
     step({
       id: 'heat',
       phase: 'lube',
-      what: 'Switch the pot on with its thermostat, lid at hand, and hang the dry chain on its wire.',
-      why: 'A wet chain in hot wax spits.',
+      ...SAID.HEAT,
       acts: ['hot'],
       materials: ['thermostat pot', 'wax', 'wire'],
       cautions: ['hot wax'],
-      timer: { label: 'Wax melts', minutes: 20 },
+      timer: { label: SAID.MELTS, minutes: 20 },
     }),
     step({
       id: 'dip',
       phase: 'lube',
-      what: 'Lower the chain in and move it gently until no bubbles rise.',
-      why: 'The last bubbles are the air that the wax takes the place of.',
+      ...SAID.DIP,
       acts: ['lube', 'wax'],
       cautions: ['hot wax'],
       waitsFor: 'heat',
       hands: 2,
-      timer: { label: 'In the wax', minutes: 10 },
+      timer: { label: SAID.IN_THE_WAX, minutes: 10 },
     }),
     step({
       id: 'lift',
       phase: 'lube',
-      what: 'Lift it out by the wire, let it drip, hang it straight.',
-      why: 'Hung straight, the links are free again when it is cold.',
+      ...SAID.LIFT,
       cautions: ['hot wax'],
       waitsFor: 'dip',
-      timer: { label: 'Cools', minutes: 30 },
+      timer: { label: SAID.COOLS, minutes: 30 },
     }),
     step({
       id: 'pot off',
       phase: 'lube',
-      what: 'Switch the pot off and pull its plug.',
-      why: 'Hot wax is never left alone.',
+      ...SAID.POT_OFF,
       acts: ['hot off'],
       cautions: ['hot wax'],
       closing: true,
@@ -47,8 +44,7 @@ export function hotWax(job: Job): BenchStep[] {
     step({
       id: 'break in',
       phase: 'lube',
-      what: comesOff(job) ? 'When it is cold, bend each link free.' : 'Bend each link free.',
-      why: 'The first ride sheds flakes: that is as it should be.',
+      ...SAID.breakIn(comesOff(job)),
       waitsFor: 'lift',
       hands: 2,
     }),
@@ -63,8 +59,7 @@ export const hotRinse = (job: Job): BenchStep[] =>
         step({
           id: 'hot rinse',
           phase: 'rinse',
-          what: 'Pour hot water over the front of the chain while you pedal forwards, into a tray.',
-          why: 'It melts the old wax and floats the dirt out.',
+          ...SAID.HOT_RINSE,
           acts: ['rinse', 'water', 'hot', 'hot off'],
           materials: ['kettle', 'tray'],
           cautions: ['hot water'],

@@ -29,14 +29,10 @@ export interface LubeTraits {
   idlePerWeek: number;
   /** Whether the outside is wiped once it has sunk in. Wax never is. */
   wiped: boolean;
-  /** When to wipe, in words. */
-  wipeWhen: string;
   /** Hours until it may be ridden, at 20 C and 50 % humidity. */
   setHours: number;
   /** The liquid that must leave first; decides how cold and damp stretch the set time. */
   carrier: 'none' | 'solvent' | 'water';
-  /** One line for the rider. */
-  character: string;
 }
 
 export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
@@ -47,10 +43,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 1.0,
     idlePerWeek: 0.02,
     wiped: true,
-    wipeWhen: 'at once to 30 min',
     setHours: 0.5,
     carrier: 'none',
-    character: 'Long life, holds in rain; black and gritty in dust.',
   },
   'heavy wet': {
     lifeKm: 600,
@@ -59,10 +53,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 1.0,
     idlePerWeek: 0.01,
     wiped: true,
-    wipeWhen: 'at once to 30 min',
     setHours: 0.5,
     carrier: 'none',
-    character: 'For e-bikes and days of rain; gathers the most road.',
   },
   dry: {
     lifeKm: 150,
@@ -71,10 +63,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 0.7,
     idlePerWeek: 0.25,
     wiped: true,
-    wipeWhen: '10 to 30 min',
     setHours: 2,
     carrier: 'solvent',
-    character: 'Runs clean, quiet and quick; short life, hopeless in rain.',
   },
   'all-weather': {
     lifeKm: 250,
@@ -83,10 +73,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 0.9,
     idlePerWeek: 0.08,
     wiped: true,
-    wipeWhen: '10 min',
     setHours: 1,
     carrier: 'solvent',
-    character: 'Between wet and dry in everything.',
   },
   'drip wax': {
     lifeKm: 250,
@@ -95,10 +83,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 0.4,
     idlePerWeek: 0,
     wiped: false,
-    wipeWhen: 'not wiped',
     setHours: 2,
     carrier: 'water',
-    character: 'Very clean; needs a stripped chain and time to set.',
   },
   'hot wax': {
     lifeKm: 850,
@@ -107,10 +93,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 0.3,
     idlePerWeek: 0,
     wiped: false,
-    wipeWhen: 'not wiped; the first ride sheds flakes',
     setHours: 0.5,
     carrier: 'none',
-    character: 'Longest and cleanest; needs a pot and planning.',
   },
   'plant-based': {
     lifeKm: 250,
@@ -119,10 +103,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 1.0,
     idlePerWeek: 0.05,
     wiped: true,
-    wipeWhen: 'at once to 30 min',
     setHours: 0.5,
     carrier: 'none',
-    character: 'Gentle on nature; picks up the most dirt.',
   },
   'light oil': {
     lifeKm: 120,
@@ -131,10 +113,8 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     migration: 1.0,
     idlePerWeek: 0.2,
     wiped: true,
-    wipeWhen: 'at once',
     setHours: 0.25,
     carrier: 'none',
-    character: 'Household oil: better than nothing, soon gone.',
   },
 };
 

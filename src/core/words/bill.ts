@@ -1,5 +1,6 @@
-import type { BillItem, SectionName } from '../care/bill/billTypes';
-import { formatDistance, formatNumber, type UnitSystem } from '../units';
+import type { BillItem, BillSource, SectionName } from '../care/bill/billTypes';
+import { CARE, type ConstantName } from '../care/model/constants';
+import { formatDistance, formatDistanceRange, formatNumber, type UnitSystem } from '../units';
 import { METHOD_LABEL } from './labels';
 
 export const SECTION_LABEL: Record<SectionName, string> = {
@@ -47,5 +48,38 @@ export function billLabel(item: BillItem, units: UnitSystem): string {
       return 'Your wear reading';
     case 'watts':
       return { outside: 'Grit outside', inside: 'Grit inside', dry: 'Dry', wear: 'Wear' }[item.of];
+  }
+}
+
+/** What a constant of the model is called where a section rests on it. */
+const CONSTANT_NAME: Partial<Record<ConstantName, string>> = {
+  sprayMmPerH: 'Spray from a wet road',
+  reserve: 'Reserve',
+  outsideScaleKm: 'Clean road that dirties a chain by two thirds',
+  swatchNoise: 'Swatch noise',
+  insideScaleKm: 'Way inwards',
+  wearPerKm: 'Clean and lubed',
+  wearByGrit: 'Grit inside',
+  wearByDryness: 'Dry',
+  wattsOutside: 'Outside grit',
+  wattsInside: 'Inside grit',
+};
+
+/** A figure the bill rests on, with its source and spread: "Reserve: 0.15 share of a coat; own estimate; …". */
+export function sourceLine(source: BillSource, units: UnitSystem): string {
+  switch (source.kind) {
+    case 'constant': {
+      const { value, unit, source: from, spread } = CARE[source.name];
+      return `${CONSTANT_NAME[source.name] ?? source.name}: ${value} ${unit}; ${from}; ${spread}.`;
+    }
+    case 'coat life': {
+      const { lube, km, learnt } = source;
+      const from = learnt
+        ? `common practice times ${learnt.factor.toFixed(2)}, learnt from ${learnt.notes} ${learnt.notes === 1 ? 'note' : 'notes'} of yours`
+        : 'common practice, less what dirt under it takes';
+      return `Life of this coat (${lube}): ${formatDistance(km.mid, units)}; ${from}; ${formatDistanceRange(km, units)} for half of all coats.`;
+    }
+    case 'wash-off':
+      return `Wash-off: ${source.perMm} of the film per mm; fitted to common practice; ±50 %.`;
   }
 }

@@ -4,6 +4,7 @@ import { readyAt } from '@/core/bench/timeline';
 import { formatShare } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { DEPTH_LABEL } from '@/core/words/labels';
+import { REFUSED } from '@/core/words/offers';
 
 interface Props {
   offer: Offer;
@@ -58,7 +59,7 @@ export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
       </View>
       {refused ? (
         <Txt variant="small" tone="inkSoft">
-          {refused}
+          {REFUSED[refused]}
         </Txt>
       ) : null}
       {time && after ? (

@@ -10,6 +10,7 @@ import { Card } from '../frame';
 import { Txt } from '../theme';
 import { DepthRow } from './DepthRow';
 import { ADD_ON_LABEL } from '@/core/words/workshop';
+import { RECOMMENDED } from '@/core/words/offers';
 
 interface Props {
   offers: readonly Offer[];
@@ -37,7 +38,7 @@ export function StartPanel(props: Props) {
             key={o.depth}
             offer={o}
             chosen={o === offer}
-            reason={recommended?.depth === o.depth ? recommended.reason : null}
+            reason={recommended?.depth === o.depth ? RECOMMENDED[recommended.reason] : null}
             now={now}
             onChoose={() => onDepth(o.depth)}
           />

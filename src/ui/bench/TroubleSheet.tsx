@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/bench/job';
-import { helpWith, troublesOf, type Trouble } from '@/core/bench/trouble';
+import { asksCoat, troublesOf, type Trouble } from '@/core/bench/trouble';
+import { helpWith } from '@/core/words/trouble';
 import { Button, Choice } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -32,7 +33,7 @@ export function TroubleSheet({ job, coat, onCoat, onClose }: Props) {
           {help.steps.map((step, n) => (
             <Txt key={step}>{`${n + 1}. ${step}`}</Txt>
           ))}
-          {help.asksCoat ? (
+          {asksCoat(trouble) ? (
             <Choice<number>
               label="Of the chain, coated"
               options={COATS.map((value) => ({ value, label: COAT_WORD[value] }))}

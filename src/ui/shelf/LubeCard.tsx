@@ -3,6 +3,7 @@ import { formatDistance, formatHours, formatShare, type UnitSystem } from '@/cor
 import { settingHours, STORAGE_AIR, WORKSHOP_AIR } from '@/core/weather';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { CHARACTER, WIPE_WHEN } from '@/core/words/bench/lubes';
 
 interface Props {
   name: LubeClass;
@@ -17,11 +18,11 @@ export function LubeCard({ name, traits, units }: Props) {
     `Lasts about ${formatDistance(traits.lifeKm, units)} in the dry`,
     `loses ${formatShare(traits.washPerMm)} of the film per mm of water`,
     `ride after ${formatHours(settingHours(traits, WORKSHOP_AIR))} in a warm room, ${formatHours(settingHours(traits, STORAGE_AIR.shed))} in a cold shed`,
-    traits.wiped ? `wipe ${traits.wipeWhen}` : traits.wipeWhen,
+    traits.wiped ? `wipe ${WIPE_WHEN[name]}` : WIPE_WHEN[name],
   ];
   return (
     <Card title={title}>
-      <Txt>{traits.character}</Txt>
+      <Txt>{CHARACTER[name]}</Txt>
       <Txt variant="small" tone="inkSoft">
         {facts.join('; ')}.
       </Txt>

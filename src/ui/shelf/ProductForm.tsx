@@ -10,6 +10,7 @@ import { PRODUCT_KINDS, type Product } from '@/core/shelf';
 import { distanceUnit, type UnitSystem } from '@/core/units';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
 import { KIND_LABEL, unitOf } from '@/core/words/shelf';
+import { CHARACTER } from '@/core/words/bench/lubes';
 
 interface Props {
   /** Null: a new one. */
@@ -26,7 +27,7 @@ const Entry = entriesOf<ProductDraft>();
 const CLASSES = LUBE_CLASS_NAMES.map((value) => ({
   value,
   label: value.charAt(0).toUpperCase() + value.slice(1),
-  hint: LUBE_CLASSES[value].character,
+  hint: CHARACTER[value],
 }));
 
 /** A product of the shelf: what it is, what it held and cost, what is left, what its label says. */

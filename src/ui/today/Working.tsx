@@ -11,7 +11,7 @@ import {
   type UnitSystem,
 } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { billLabel, SECTION_LABEL } from '@/core/words/bill';
+import { billLabel, SECTION_LABEL, sourceLine } from '@/core/words/bill';
 
 interface Props {
   report: ChainReport;
@@ -73,8 +73,8 @@ function Section({ section, units }: { section: BillSection; units: UnitSystem }
         total
       />
       {section.sources.map((s) => (
-        <Txt key={s.what} variant="small" tone="inkSoft">
-          {s.what}: {s.figure}; {s.source}; {s.spread}.
+        <Txt key={s.kind === 'constant' ? s.name : s.kind} variant="small" tone="inkSoft">
+          {sourceLine(s, units)}
         </Txt>
       ))}
     </View>

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, Path, Pattern, Rect } from 'react-native-svg';
-import { sayCaution, type CautionName } from '@/core/bench';
+import type { CautionName } from '@/core/bench';
+import { sayCaution } from '@/core/words/cautions';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 

@@ -4,6 +4,7 @@ import { formatHours, formatShare } from '@/core/units';
 import { settingHours, type Air } from '@/core/weather';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { WIPE_WHEN } from '@/core/words/bench/lubes';
 
 interface Props {
   spec: WorkSpec;
@@ -19,7 +20,7 @@ export function WorkEffect({ spec, before }: Props) {
   const to = after.state;
   const change = (name: string, a: number, b: number) =>
     `${name} ${formatShare(a)} to ${formatShare(b)}`;
-  const traits = spec.lube && LUBE_CLASSES[spec.lube.lubeClass];
+  const lubeClass = spec.lube?.lubeClass;
   return (
     <Card title="What this does">
       <Txt>
@@ -31,10 +32,10 @@ export function WorkEffect({ spec, before }: Props) {
         ].join(', ')}
         .
       </Txt>
-      {traits ? (
+      {lubeClass ? (
         <Txt>
-          Sets in {formatHours(settingHours(traits, before.air))} where this bike stands; wipe:{' '}
-          {traits.wipeWhen}.
+          Sets in {formatHours(settingHours(LUBE_CLASSES[lubeClass], before.air))} where this bike
+          stands; wipe: {WIPE_WHEN[lubeClass]}.
         </Txt>
       ) : null}
     </Card>

@@ -26,6 +26,7 @@ import {
   type WorkDraft,
   type WorkEntry,
 } from './workDraft';
+import { CHARACTER } from '@/core/words/bench/lubes';
 
 interface Props {
   initial: WorkDraft;
@@ -161,7 +162,7 @@ function OffTheShelf({ draft, shelf, onPut }: { draft: WorkDraft; shelf: Shelf; 
 const LUBES = LUBE_CLASS_NAMES.map((value) => ({
   value,
   label: capital(value),
-  hint: LUBE_CLASSES[value].character,
+  hint: CHARACTER[value],
 }));
 const NONE_YET = {
   value: null,

@@ -1,7 +1,8 @@
 import { PRESETS, type Bike, type Chain } from '@/core/garage';
 import { CLEAN_METHODS } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { cautionsFor, sayCaution } from '..';
+import { cautionsFor } from '..';
+import { sayCaution } from '../../words/cautions';
 
 const common = { id: 'b', name: 'B', retired: false, changedAt: '2026-01-01T00:00:00.000Z' };
 const bike = (more: Partial<Bike> = {}): Bike => ({ ...PRESETS.road.specs, ...common, ...more });

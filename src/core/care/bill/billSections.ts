@@ -1,7 +1,7 @@
 import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import { MS_PER_DAY } from '../../units';
 import type { BillLine, BillSection } from './billTypes';
-import { lines, put, source, type Tally } from './billTally';
+import { constant, lines, put, type Tally } from './billTally';
 import type { StepInFull } from '../replay/step';
 import { CARE } from '../model/constants';
 import { futuresOf, type Personal } from '../model/personal';
@@ -69,28 +69,18 @@ function putFilmStep(
 
 function filmSources(lube: LubeClass, lifeKm: number, learnt: Personal): BillSection['sources'] {
   const { low, mid, high } = futuresOf(learnt);
+  const { seen, mid: factor } = learnt.life;
   return [
     {
-      what: `Life of this coat (${lube})`,
-      figure: `${Math.round(lifeKm * mid.life)} km`,
-      source: lifeSource(learnt),
-      spread: `${Math.round(lifeKm * low.life)} to ${Math.round(lifeKm * high.life)} km for half of all coats`,
+      kind: 'coat life',
+      lube,
+      km: { low: lifeKm * low.life, mid: lifeKm * mid.life, high: lifeKm * high.life },
+      learnt: seen === 0 ? null : { notes: seen, factor },
     },
-    {
-      what: 'Wash-off',
-      figure: `${LUBE_CLASSES[lube].washPerMm} of the film per mm`,
-      source: 'fitted to common practice',
-      spread: '±50 %',
-    },
-    source('Spray from a wet road', CARE.sprayMmPerH),
-    source('Reserve', CARE.reserve),
+    { kind: 'wash-off', perMm: LUBE_CLASSES[lube].washPerMm },
+    constant('sprayMmPerH'),
+    constant('reserve'),
   ];
-}
-
-function lifeSource({ life }: Personal): string {
-  if (life.seen === 0) return 'common practice, less what dirt under it takes';
-  const notes = `${life.seen} ${life.seen === 1 ? 'note' : 'notes'} of yours`;
-  return `common practice times ${life.mid.toFixed(2)}, learnt from ${notes}`;
 }
 
 export function gritSection(
@@ -141,11 +131,8 @@ export function gritSection(
     limit,
     sources:
       name === 'outside'
-        ? [
-            source('Clean road that dirties a chain by two thirds', CARE.outsideScaleKm),
-            source('Swatch noise', CARE.swatchNoise),
-          ]
-        : [source('Way inwards', CARE.insideScaleKm)],
+        ? [constant('outsideScaleKm'), constant('swatchNoise')]
+        : [constant('insideScaleKm')],
   };
 }
 
@@ -173,11 +160,7 @@ export function wearSection(
     lines: lines(tally),
     total: now.wear,
     limit,
-    sources: [
-      source('Clean and lubed', CARE.wearPerKm),
-      source('Grit inside', CARE.wearByGrit),
-      source('Dry', CARE.wearByDryness),
-    ],
+    sources: [constant('wearPerKm'), constant('wearByGrit'), constant('wearByDryness')],
   };
 }
 
@@ -198,6 +181,6 @@ export function wattsSection(now: ChainState): BillSection {
     lines: all.filter((l) => l.amount > 0.05),
     total: all.reduce((sum, l) => sum + l.amount, 0),
     limit: null,
-    sources: [source('Outside grit', CARE.wattsOutside), source('Inside grit', CARE.wattsInside)],
+    sources: [constant('wattsOutside'), constant('wattsInside')],
   };
 }

@@ -1,4 +1,5 @@
-import type { BillItem, BillLine } from './billTypes';
+import type { ConstantName } from '../model/constants';
+import type { BillItem, BillLine, BillSource } from './billTypes';
 
 /** Lines of a bill being added up, by what they are for. */
 export interface Tally {
@@ -29,12 +30,5 @@ const NOTHING = 1e-4;
 export const lines = (tally: Tally): BillLine[] =>
   [...tally.lines.values()].filter((l) => Math.abs(l.amount) > NOTHING);
 
-export const source = (
-  what: string,
-  c: { value: number; unit: string; source: string; spread: string },
-) => ({
-  what,
-  figure: `${c.value} ${c.unit}`,
-  source: c.source,
-  spread: c.spread,
-});
+/** A constant of the model as a source. */
+export const constant = (name: ConstantName): BillSource => ({ kind: 'constant', name });

@@ -1,5 +1,7 @@
 import type { CleanMethod } from '../../logbook';
 import type { LubeClass } from '../../lube';
+import type { Spread } from '../../units';
+import type { ConstantName } from '../model/constants';
 
 /** What a line of the bill speaks of; `words` in the interface turn it into a label. */
 export type BillItem =
@@ -27,6 +29,18 @@ export interface BillLine {
   amount: number;
 }
 
+/** A figure of the model that a section rests on. */
+export type BillSource =
+  | { kind: 'constant'; name: ConstantName }
+  /** How long this coat lasts; `learnt`: from how many notes of the rider's, and what they make of it. */
+  | {
+      kind: 'coat life';
+      lube: LubeClass;
+      km: Spread;
+      learnt: { notes: number; factor: number } | null;
+    }
+  | { kind: 'wash-off'; perMm: number };
+
 export type SectionName = 'film' | 'outside' | 'inside' | 'wear' | 'watts';
 
 export interface BillSection {
@@ -35,6 +49,6 @@ export interface BillSection {
   lines: BillLine[];
   total: number;
   limit: number | null;
-  /** Source and spread of the figures used. */
-  sources: { what: string; figure: string; source: string; spread: string }[];
+  /** The figures used, each with its source and spread. */
+  sources: BillSource[];
 }

@@ -98,6 +98,8 @@ export const CARE = {
   ),
 } as const satisfies Record<string, Constant>;
 
+export type ConstantName = keyof typeof CARE;
+
 /** Swatch 1 to 5 as share of `outside`. Own estimate; the noise is in `swatchNoise`. */
 export const SWATCH_LEVELS = [0.05, 0.2, 0.4, 0.62, 0.85] as const;
 
