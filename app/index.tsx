@@ -18,8 +18,8 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
-import { startWithBike, putSettings } from '@/store/commands';
-import { seenDue } from '@/store/plan/commands';
+import { startWithBike, changeSettings } from '@/store/commands';
+import { markDueSeen } from '@/store/plan/commands';
 import type { PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
@@ -55,7 +55,7 @@ export default function Today() {
         <Suspense fallback={null}>
           <FirstRun
             units={units}
-            onUnits={(next) => dispatch(putSettings('Units changed', { units: next }))}
+            onUnits={(next) => dispatch(changeSettings('Units changed', { units: next }))}
             onStart={(kind, start) => dispatch(startWithBike(PRESETS[kind], start))}
             onDemo={() => switchLogbook('demo')}
           />
@@ -187,7 +187,7 @@ function Beside({ report, plan }: ChainProps) {
           notify={settings.plan.notify}
           now={now}
           onPlan={() => router.navigate('/plan')}
-          onSeen={() => dispatch(seenDue())}
+          onSeen={() => dispatch(markDueSeen())}
         />
       ) : null}
       <QuickNotes

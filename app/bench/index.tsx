@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { airOf, lastLube, openingsOf } from '@/core/care';
 import {
   bikeChosen,
-  putSettings,
+  changeSettings,
   selectGarage,
   selectMainReport,
   selectNow,
@@ -56,7 +56,7 @@ export default function Bench() {
       }}
       onGo={() => router.navigate('/bench/do')}
       onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
-      onWorkshop={(workshop) => dispatch(putSettings('Workshop changed', { workshop }))}
+      onWorkshop={(workshop) => dispatch(changeSettings('Workshop changed', { workshop }))}
     />
   );
 }

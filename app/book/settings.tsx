@@ -5,7 +5,7 @@ import { clueWords } from '@/core/arrivals/bikeRules';
 import { WEATHER_COLUMNS } from '@/core/formats/weatherColumns';
 import { formatShare } from '@/core/units';
 import {
-  putSettings,
+  changeSettings,
   selectBikes,
   selectHasFileWeather,
   selectSession,
@@ -36,7 +36,7 @@ export default function SettingsPage() {
           hint: `Wiped at ${formatShare(STANDARDS[name].outside)} grit outside, deep-cleaned at ${formatShare(STANDARDS[name].inside)} inside.`,
         }))}
         value={settings.standard}
-        onChange={(standard) => dispatch(putSettings('Standard changed', { standard }))}
+        onChange={(standard) => dispatch(changeSettings('Standard changed', { standard }))}
       />
       <Choice
         label="Distances, temperatures"
@@ -45,7 +45,7 @@ export default function SettingsPage() {
           { value: 'imperial', label: 'Miles, °F' },
         ]}
         value={settings.units}
-        onChange={(units) => dispatch(putSettings('Units changed', { units }))}
+        onChange={(units) => dispatch(changeSettings('Units changed', { units }))}
       />
       <Choice
         label="Colours"
@@ -55,7 +55,7 @@ export default function SettingsPage() {
           { value: 'dark', label: 'Dark, for the shed' },
         ]}
         value={settings.theme}
-        onChange={(theme) => dispatch(putSettings('Colours changed', { theme }))}
+        onChange={(theme) => dispatch(changeSettings('Colours changed', { theme }))}
       />
       <WeatherSettings />
       <RecorderSettings />
@@ -95,7 +95,7 @@ function WeatherSettings() {
       columns={WEATHER_COLUMNS}
       hasFileWeather={hasFileWeather}
       onSource={(source) =>
-        dispatch(putSettings('Source of weather changed', { weatherSource: source }))
+        dispatch(changeSettings('Source of weather changed', { weatherSource: source }))
       }
       onFile={(file) => void take(file)}
       onForget={() => dispatch(forgetFileWeather())}
@@ -122,12 +122,12 @@ function RecorderSettings() {
     <RecorderCard
       on={recorder}
       remembered={[...rules, ...tables]}
-      onRecorder={(on) => dispatch(putSettings('Ride recorder changed', { recorder: on }))}
+      onRecorder={(on) => dispatch(changeSettings('Ride recorder changed', { recorder: on }))}
       onForget={(key) => {
         const change = key.startsWith('rule ')
           ? { bikeRules: without(bikeRules, key.slice(5)) }
           : { csvMappings: without(csvMappings, key.slice(6)) };
-        dispatch(putSettings('Forgotten', change));
+        dispatch(changeSettings('Forgotten', change));
       }}
     />
   );

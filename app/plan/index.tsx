@@ -9,7 +9,7 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
-import { markPlan, putPlanSettings, sentOut } from '@/store/plan/commands';
+import { markPlan, changePlanSettings, sentOut } from '@/store/plan/commands';
 import { planGivenUp, planWanted, progressOf, supposed, whyOld } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
@@ -50,7 +50,7 @@ export default function Plan() {
       onCancel={() => dispatch(planGivenUp())}
       onAgain={() => dispatch(planWanted())}
       onRides={() => router.navigate('/plan/rides')}
-      onPlan={(label, part) => dispatch(putPlanSettings(label, part))}
+      onPlan={(label, part) => dispatch(changePlanSettings(label, part))}
       actions={actions}
       out={out}
     />
@@ -118,7 +118,7 @@ function useOut(answer: PlanAnswer | null): OutActions {
   const notify = (on: boolean, allowed: boolean) => {
     const label = on ? 'The browser will tell' : 'The browser is quiet';
     const refused = 'The browser does not allow it: see its settings.';
-    if (allowed) dispatch(putPlanSettings(label, { notify: on }));
+    if (allowed) dispatch(changePlanSettings(label, { notify: on }));
     else dispatch(noticed({ text: refused, undo: false }));
   };
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));

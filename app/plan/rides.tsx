@@ -11,7 +11,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { useOpenLogbook } from '@/store/OpenContext';
-import { dropPlanned, putPlanned, takeCalendar } from '@/store/plan/plannedRides';
+import { dropPlanned, savePlanned, takeCalendar } from '@/store/plan/plannedRides';
 import { usePlan } from '@/store/plan/usePlan';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlannedRides } from '@/ui/plan/lazily';
@@ -53,12 +53,12 @@ export default function PlannedRidesRoute() {
         onTake: (change) => dispatch(takeCalendar(change)),
       }}
       onSave={(ride, opened) =>
-        dispatch(putPlanned(ride.id ? 'Planned ride changed' : 'Ride planned', [ride], opened))
+        dispatch(savePlanned(ride.id ? 'Planned ride changed' : 'Ride planned', [ride], opened))
       }
       onDrop={(ride) => dispatch(dropPlanned('Planned ride taken out', [ride]))}
       onKeep={(habits) =>
         dispatch(
-          putPlanned(
+          savePlanned(
             'Your habit is planned',
             habits.map((h) => ({ ...h, id: undefined })),
           ),

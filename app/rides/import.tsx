@@ -5,7 +5,7 @@ import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import {
   importRides,
-  putSettings,
+  changeSettings,
   selectBikes,
   selectFittings,
   selectMainReport,
@@ -33,7 +33,7 @@ export default function ImportRides() {
   const explain = (mapping: CsvMapping) => {
     if (!unknown?.table) return;
     const known = { ...csvMappings, [headerKey(unknown.table.header)]: mapping };
-    dispatch(putSettings('Columns remembered', { csvMappings: known }));
+    dispatch(changeSettings('Columns remembered', { csvMappings: known }));
     void readAgain(known);
   };
   const add = () => {

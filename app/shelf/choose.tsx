@@ -6,7 +6,7 @@ import { say } from '@/core/words/problems';
 import type { Result } from '@/core/problem';
 import { questionOf } from '@/core/choice/question';
 import {
-  putSettings,
+  changeSettings,
   selectGarage,
   selectNow,
   selectReplay,
@@ -94,14 +94,14 @@ function Weighing() {
       <WishesCard
         choice={choice}
         onChange={(part) =>
-          dispatch(putSettings('Choice changed', { choice: { ...choice, ...part } }))
+          dispatch(changeSettings('Choice changed', { choice: { ...choice, ...part } }))
         }
       />
       <SchoolsCard
         schools={schools}
         names={['oldCoat', 'waxInWet', 'household', 'products', 'between', 'degreaser']}
         onChange={(part) =>
-          dispatch(putSettings('School changed', { schools: { ...schools, ...part } }))
+          dispatch(changeSettings('School changed', { schools: { ...schools, ...part } }))
         }
       />
     </>

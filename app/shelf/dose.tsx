@@ -4,7 +4,7 @@ import type { LubeClass } from '@/core/lube';
 import type { ProductKind } from '@/core/shelf';
 import type { ShelfRow } from '@/core/shelf/rows';
 import {
-  putSettings,
+  changeSettings,
   selectMainReport,
   selectReplay,
   selectReports,
@@ -51,7 +51,9 @@ export default function Doses() {
         lube={lube}
         schools={schools}
         dropsPerMl={dropsPerMl}
-        onDropsPerMl={(drops) => dispatch(putSettings('Drops remembered', { dropsPerMl: drops }))}
+        onDropsPerMl={(drops) =>
+          dispatch(changeSettings('Drops remembered', { dropsPerMl: drops }))
+        }
         onBench={() => router.navigate(`/bench/record?chain=${chain.id}&depth=top-up`)}
         {...stock}
       />
@@ -59,7 +61,7 @@ export default function Doses() {
         schools={schools}
         names={['amount', 'sides']}
         onChange={(part) =>
-          dispatch(putSettings('School changed', { schools: { ...schools, ...part } }))
+          dispatch(changeSettings('School changed', { schools: { ...schools, ...part } }))
         }
       />
       <MixCalculator

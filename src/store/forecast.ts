@@ -19,9 +19,9 @@ export const fetchForecast =
   async (_, getState, edge) => {
     if (selectSettings(getState()).weatherSource !== 'service') return fail('weather/no-forecast');
     const from = hourOf(edge.now()) * MS_PER_HOUR;
-    const told = await weatherService().hours(cell, from, from + FORECAST_DAYS * MS_PER_DAY);
-    if (!told.ok) return told;
-    const { rainMm, temperatureC, humidity, windMs } = told.value;
+    const reply = await weatherService().hours(cell, from, from + FORECAST_DAYS * MS_PER_DAY);
+    if (!reply.ok) return reply;
+    const { rainMm, temperatureC, humidity, windMs } = reply.value;
     const hours = rainMm.flatMap((mm, n): WeatherHour[] => {
       const [celsius, share, wind] = [temperatureC[n], humidity[n], windMs[n]];
       return mm === null ||

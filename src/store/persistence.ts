@@ -113,7 +113,7 @@ export class Persistence {
 
   /** Looks whether another tab has written what this one has not heard of. */
   check(): void {
-    this.inTurn(async () => this.see(await this.stored.changedElsewhere()));
+    this.inTurn(async () => this.takeIn(await this.stored.changedElsewhere()));
   }
 
   /** Does a job while no other tab writes. */
@@ -133,7 +133,7 @@ export class Persistence {
   }
 
   private reload(keys: readonly string[]): void {
-    this.inTurn(() => this.see(keys.filter(isPart)));
+    this.inTurn(() => this.takeIn(keys.filter(isPart)));
   }
 
   private saveSoon(): void {
@@ -183,19 +183,19 @@ export class Persistence {
   }
 
   /** Reads some parts again and takes in what they bring, before anything else can fail. */
-  private async see(keys: readonly string[]) {
+  private async takeIn(keys: readonly string[]) {
     const before = this.page;
     if (keys.length === 0 || before === null) return null;
-    const seen = await this.stored.see(keys, before);
+    const seen = await this.stored.readAgain(keys, before);
     this.merge(before, seen.page);
     return seen;
   }
 
   private async write(keys: readonly string[]): Promise<void> {
-    const seen = await this.see(keys);
+    const seen = await this.takeIn(keys);
     if (this.page === null || seen === null) return;
-    const told = await this.stored.write(keys, this.page, seen, this.options.now());
-    if (told.length > 0) this.options.tabs.tell(told);
+    const written = await this.stored.write(keys, this.page, seen, this.options.now());
+    if (written.length > 0) this.options.tabs.tell(written);
     if (seen.lost.length > 0) this.options.onAside?.(await this.quarantined());
   }
 

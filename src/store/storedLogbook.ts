@@ -86,7 +86,7 @@ export class StoredLogbook {
    * Reads some parts, with what lies beside them: this becomes what they say, and the page is merged with
    * it. Damage is lost only where it struck what the page had not read: all else is whole in the page.
    */
-  async see(parts: readonly string[], page: Logbook): Promise<Seen> {
+  async readAgain(parts: readonly string[], page: Logbook): Promise<Seen> {
     const keys = [...new Set(parts.map(homeKey))];
     const entries = await this.storage.read([META, ...keys, ...keys.map(besideKey)]);
     const isKnown = (key: string) =>

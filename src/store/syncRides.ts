@@ -27,11 +27,11 @@ export const syncRides =
   async (dispatch, getState, edge) => {
     const { kind } = getState().session.sync;
     if (kind === 'asking' || kind === 'fetching') return;
-    const tell = (status: SyncStatus) => dispatch(syncMoved(status));
-    tell({ kind: 'asking' });
+    const report = (status: SyncStatus) => dispatch(syncMoved(status));
+    report({ kind: 'asking' });
     const list = await recorder.list(edge.now() - LOOK_BACK_DAYS * MS_PER_DAY);
     if (!list.ok) {
-      tell({ kind: 'failed', problem: list.problem });
+      report({ kind: 'failed', problem: list.problem });
       return;
     }
     const { fresh, deleted } = sort(list.value.rides, getState());
@@ -39,7 +39,7 @@ export const syncRides =
     const failed: Extract<SyncStatus, { kind: 'done' }>['failed'] = [];
     const files: File[] = [];
     for (const ride of wanted) {
-      tell({ kind: 'fetching', done: files.length, of: wanted.length });
+      report({ kind: 'fetching', done: files.length, of: wanted.length });
       const file = await recorder.file(ride.file);
       if (file.ok) files.push(file.value);
       else failed.push({ file: ride.file, problem: file.problem });
@@ -69,7 +69,7 @@ export const syncRides =
           rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })),
         ),
       );
-    tell({
+    report({
       kind: 'done',
       added: rides.length,
       failed,

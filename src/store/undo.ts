@@ -63,7 +63,7 @@ function stepsOf(before: Parameters<typeof changedFields>[0], after: typeof befo
 }
 
 /** Fields put back where they still are as the action wrote them: what came later, elsewhere, stays. */
-function putBack<T extends object>(record: T, steps: readonly FieldStep[]): T {
+function restoreFields<T extends object>(record: T, steps: readonly FieldStep[]): T {
   const fields: Record<string, unknown> = Object.fromEntries(Object.entries(record));
   for (const step of steps) {
     const { field } = step;
@@ -88,7 +88,7 @@ export function reversal(undoable: Undoable, logbook: Logbook, edge: Edge): Chan
   const records: Partial<Record<RecordKind, AnyRecord[]>> = {};
   for (const { kind, id, fields } of undoable.records) {
     const record: AnyRecord | undefined = logbook.garage[kind][id];
-    if (record) (records[kind] ??= []).push(putBack(record, fields));
+    if (record) (records[kind] ??= []).push(restoreFields(record, fields));
   }
   return {
     ...(records as ChangedRecords),
@@ -98,6 +98,6 @@ export function reversal(undoable: Undoable, logbook: Logbook, edge: Edge): Chan
 }
 
 function settingsBack({ settings }: Logbook, undoable: Undoable): Settings {
-  const flat: FlatSettings = putBack(flattenSettings(settings), undoable.settings);
+  const flat: FlatSettings = restoreFields(flattenSettings(settings), undoable.settings);
   return nestSettings(flat) as Settings;
 }

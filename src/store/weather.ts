@@ -104,7 +104,7 @@ function daysSeen(
 export function keepWeather(store: AppStore): void {
   let seen: { log: unknown; source: string; hour: number } | null = null;
   let timer: ReturnType<typeof setTimeout> | null = null;
-  const look = () => {
+  const fetchMissing = () => {
     const state = store.getState();
     const { weatherSource: source } = selectSettings(state);
     if (state.session.phase !== 'open' || source === 'none') return;
@@ -119,8 +119,8 @@ export function keepWeather(store: AppStore): void {
     if (timer) clearTimeout(timer);
     timer = setTimeout(() => void store.dispatch(fillWeather()), SETTLE_MS);
   };
-  store.subscribe(look);
-  look();
+  store.subscribe(fetchMissing);
+  fetchMissing();
 }
 
 const isStale = (at: number, state: ReturnType<AppStore['getState']>): boolean =>

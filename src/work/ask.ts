@@ -12,8 +12,8 @@ export async function ask(address: string): Promise<Result<Response>> {
     if (response.ok) return ok(response);
     if (response.status >= 500) return fail('outside/offline');
     const { problemReplySchema } = await loadValidation();
-    const told = problemReplySchema.safeParse(await response.json().catch(() => null));
-    const reason = told.success ? told.data.detail : `answer ${response.status}.`;
+    const reply = problemReplySchema.safeParse(await response.json().catch(() => null));
+    const reason = reply.success ? reply.data.detail : `answer ${response.status}.`;
     return fail('outside/refused', { reason });
   } catch {
     return fail('outside/offline');

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BikeFields } from '@/core/entry/bike';
 import type { Bike } from '@/core/garage';
 import {
-  putBike,
+  saveBike,
   record,
   retireBike,
   selectChains,
@@ -40,7 +40,7 @@ export default function BikePage() {
   const save = (fields: BikeFields) => {
     const bikeId = bike?.id ?? newId();
     const label = bike ? `${fields.name} changed` : `${fields.name} added`;
-    dispatch(putBike(label, { ...fields, id: bikeId, retired: false }, opened));
+    dispatch(saveBike(label, { ...fields, id: bikeId, retired: false }, opened));
     router.navigate(bike ? '/book/garage' : `/book/bike/${bikeId}`);
   };
   const retire = (known: Bike) => {

@@ -3,7 +3,7 @@ import type { ChainFields } from '@/core/entry/chain';
 import type { Chain } from '@/core/garage';
 import type { PlainEvent } from '@/core/logbook';
 import {
-  putChain,
+  saveChain,
   record,
   retireChain,
   selectChainSteps,
@@ -43,7 +43,7 @@ export default function ChainPage() {
   const state = steps.at(-1)?.after ?? null;
   const save = (fields: ChainFields) => {
     const label = chain ? `${fields.name} changed` : `${fields.name} added`;
-    dispatch(putChain(label, { ...fields, id: chain?.id ?? newId(), retired: false }, opened));
+    dispatch(saveChain(label, { ...fields, id: chain?.id ?? newId(), retired: false }, opened));
     router.navigate('/book/garage');
   };
   const retire = (known: Chain) => {

@@ -7,7 +7,7 @@ import type { ShelfRow } from '@/core/shelf/rows';
 import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
 import { formatDistance, type UnitSystem } from '@/core/units';
 import {
-  putProduct,
+  saveProduct,
   selectGarage,
   selectNow,
   selectReplay,
@@ -51,7 +51,7 @@ export default function ProductPage() {
       </Page>
     );
   const remove = (known: Product) => {
-    dispatch(putProduct('Product taken off the shelf', { ...known, retired: true }));
+    dispatch(saveProduct('Product taken off the shelf', { ...known, retired: true }));
     router.navigate('/shelf');
   };
   return (
@@ -84,7 +84,7 @@ function useSave(id: string, row: ShelfRow | undefined) {
       : { left: opened.product.left, leftAt: opened.product.leftAt };
     const kept = { ...(row ? { id: row.product.id } : {}), retired: false };
     const label = row ? 'Product changed' : 'Product added';
-    dispatch(putProduct(label, { ...fields, ...kept, ...stand }, opened?.product ?? null));
+    dispatch(saveProduct(label, { ...fields, ...kept, ...stand }, opened?.product ?? null));
     router.navigate('/shelf');
   };
 }

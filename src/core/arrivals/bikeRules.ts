@@ -2,7 +2,7 @@ import type { Bike } from '../garage';
 import type { RideFromFile } from '../formats';
 import type { ReadFile } from '../formats/rideFile';
 
-/** Which bike rides with a clue were ridden on, by `clueOf`. */
+/** The bike the rider named for each clue (see `clueOf`). */
 export type BikeRules = Readonly<Record<string, string>>;
 
 /** Rides of a batch that show the same clue, and so were likely ridden on the same bike. */
@@ -13,7 +13,7 @@ export interface ClueGroup {
   rides: number;
 }
 
-/** Letters a file's name begins with: `commute-2026-05-01.gpx` is a `commute`. */
+/** Returns the letters a file's name begins with: `commute` of `commute-2026-05-01.gpx`. */
 const stemOf = (file: string): string =>
   (
     /^[\p{L}][\p{L} _-]*/u.exec(file.slice(file.lastIndexOf('/') + 1).replace(/^.* › /, ''))?.[0] ??
@@ -22,7 +22,10 @@ const stemOf = (file: string): string =>
     .replace(/[ _-]+$/, '')
     .toLowerCase();
 
-/** What a bike is known by: the rider's own name for it, else recorder and sport, else the file's name. */
+/**
+ * Returns what tells the bike of a ride: the rider's own name for it, else recorder and sport, else the file's
+ * name.
+ */
 export function clueOf(ride: RideFromFile, file: string): string {
   const { gear, device, sport } = ride.clues;
   if (gear) return `gear ${gear.toLowerCase()}`;

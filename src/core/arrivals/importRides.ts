@@ -79,7 +79,7 @@ export function planImport(files: readonly ReadFile[], context: ImportContext): 
   });
 }
 
-/** Longer from start to end is no ride but several, or a clock set anew. Own choice: a ten-day tour. */
+/** A track that lasts longer holds several rides, or its clock was reset. Own choice: a ten-day tour. */
 const LONGEST_TRACK_MINUTES = 10 * 24 * 60;
 /** Faster on average is a car, a train, or minutes taken for hours. Own choice, above any bicycle race. */
 const FASTEST_KM_PER_H = 70;

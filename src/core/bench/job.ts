@@ -14,8 +14,9 @@ export interface BenchLube {
   sides: 1 | 2;
   drops: number;
   ml: number;
-  /** Its label asks for shaking, and for warmer air than there is: how warm, in words; null: it is warm enough. */
+  /** Its label asks for shaking. */
   shake: boolean;
+  /** How warm its label wants the air, in words, where it is colder here; null: it is warm enough. */
   tooColdFor: string | null;
   /** Hours it sets where the bike stands. */
   setHours: number;
@@ -55,17 +56,17 @@ export interface Job {
 export const owns = (job: Job, tool: Tool): boolean => job.workshop.tools.includes(tool);
 export const hasDisc = (job: Job): boolean => job.bike.brake.startsWith('disc');
 export const isHydraulic = (job: Job): boolean => job.bike.brake === 'disc, hydraulic';
-/** The cranks turn the wheel: nothing is held on a running chain. */
+/** Whether the cranks turn the wheel: then nothing is held on a running chain. */
 export const cranksDrive = (job: Job): boolean => job.bike.drive !== 'freewheel';
 
 /** The depths that take the chain off the bike. */
 const OFF: readonly Depth[] = ['off-bike clean', 'soak', 'new-chain strip'];
 
-/** Wax over oil holds only on a stripped chain. */
+/** Whether the chain is stripped first: wax does not hold over oil. */
 export const mustStrip = (job: Job): boolean =>
   job.lube !== null && isWax(job.lube.lubeClass) && job.onIt !== null && !isWax(job.onIt);
 
-/** A pot waxing needs the chain in the pot. */
+/** Whether the chain goes into the pot. */
 const inPot = (job: Job): boolean => job.lube?.lubeClass === 'hot wax' && job.depth !== 'wipe-down';
 
 /** Whether the closure may be opened: a reusable link, or a new link or pin lies ready. */
@@ -82,7 +83,7 @@ const offAllowed = (job: Job): boolean => job.workshop.schools.chainOff !== 'nev
 export const usesDegreaser = (job: Job): boolean =>
   job.depth === 'on-bike clean' || OFF.includes(job.depth) || mustStrip(job);
 
-/** A clean that reaches inside the rollers: cassette and jockey wheels go with it. */
+/** Whether the job cleans inside the rollers: cassette and jockey wheels go with it. */
 export const isDeep = (job: Job): boolean => usesDegreaser(job) || job.depth === 'wax reset';
 
 /** Whether a new chain is stripped: for wax it must be, else by the rider's school. */

@@ -27,7 +27,7 @@ export function readRun(
   }
 }
 
-/** A stored job is taken up again if it still makes a procedure: plain data of our own making. */
+/** Whether a stored job still makes a procedure: only then is the session taken up again. */
 function isJob(value: unknown): value is Job {
   const job = value as Job;
   if (typeof job !== 'object' || job === null || !DEPTHS.includes(job.depth)) return false;
@@ -55,9 +55,9 @@ export interface BenchState {
   state: ReadonlyMap<string, 'done' | 'skipped'>;
   /** The step to do now; null when all are behind. */
   current: BenchStep | null;
-  /** Timers started and not run out longer ago than the session needs them, in order of ending. */
+  /** Timers that run, or have just run out, in order of ending. */
   timers: Timer[];
-  /** What came of the last check, to be said at the current step. */
+  /** What the last check came to, to be said at the current step. */
   said: string | null;
   /** Rag swatches read, in order. */
   swatches: number[];

@@ -40,7 +40,7 @@ export type Act =
   | 'wipe'
   | 'lever check';
 
-/** What only the eye can check, drawn. */
+/** Drawings of what only the eye can check. */
 export type Drawing = 'drop' | 'routing' | 'arrow' | 'unload' | 'rag';
 
 /** What each step is called in a run: the rules between steps, timers and checks name steps by it. */
@@ -136,10 +136,10 @@ export interface BenchStep {
   closing: boolean;
 }
 
-/** What each step says; all else is as in a plain one where it is left out. */
+/** What every step must have; what is left out of the rest is as in a plain step. */
 type StepSaid = Pick<BenchStep, 'id' | 'phase' | 'what' | 'why'> & Partial<BenchStep>;
 
-/** A step from what it says and what differs from a plain one. */
+/** Returns a step from what it says and what differs from a plain one. */
 export const step = (said: StepSaid): BenchStep => ({
   hands: 1,
   acts: [],

@@ -102,7 +102,10 @@ export function rank(
   );
 }
 
-/** A change of lube takes its time once, spread over what is ridden until the choice is made anew. */
+/**
+ * Returns the figures with the minutes of a change of lube, spread over what is ridden until the choice is made
+ * anew.
+ */
 function withSwitch(figures: SeasonFigures, c: Candidate, facts: ChoiceFacts): SeasonFigures {
   const once = (switchMinutes(c, facts.now) / facts.horizonKm) * 1000;
   return { ...figures, minutesPer1000Km: figures.minutesPer1000Km + once };

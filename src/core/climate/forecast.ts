@@ -26,10 +26,10 @@ export const FORECAST_ERROR = {
   wrongDay: 0.035,
 } as const;
 
-/** Far enough away that its weather has nothing to do with ours. */
+/** Days to weather so far off that it has nothing to do with the weather forecast. */
 const STRANGER_DAYS = 3653;
 
-/** Share of what can be known that is known at a lead, 1 down to 0. */
+/** Returns how much a forecast knows at a lead, from 1 (all) down to 0. */
 export const skillAt = (leadDays: number): number => 0.5 ** (leadDays / FORECAST_ERROR.skillDays);
 
 /** A forecast issued on a day for some days, each a day's number. */
@@ -85,7 +85,7 @@ export function forecastDays(
   });
 }
 
-/** Share of hours with rain: what one would say knowing nothing but the season. */
+/** Returns the share of hours with rain in this season: a forecast without skill. */
 function usualRain(days: readonly GeneratedDay[]): number {
   const hours = days.flatMap((d) => d.hours);
   return hours.filter((h) => h.rainMm > 0).length / Math.max(1, hours.length);

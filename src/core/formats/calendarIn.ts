@@ -19,7 +19,7 @@ export interface CalendarRead {
   tooMany: boolean;
 }
 
-/** A calendar is bounded, whatever it says. */
+/** Most entries that are read of a calendar. */
 const MOST_ENTRIES = 2000;
 /** Looks at possible days of repeating entries, over the whole file: some seconds at most. */
 const MOST_LOOKS = 200_000;

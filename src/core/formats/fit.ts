@@ -7,7 +7,7 @@ import { isMoment, NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideF
 export const isFit = (bytes: Uint8Array): boolean =>
   bytes.length > 12 && String.fromCharCode(...bytes.subarray(8, 12)) === '.FIT';
 
-/** What is used of a decoded file; all of it may be missing. */
+/** The parts used of a decoded file; any of them may be missing. */
 interface Decoded {
   file_ids?: { product_name?: unknown; manufacturer?: unknown }[];
   sessions?: Session[];

@@ -9,7 +9,7 @@ export function byTime(a: LogEvent, b: LogEvent): number {
 const writtenLater = (a: LogEvent, b: LogEvent): boolean =>
   a.recordedAt !== b.recordedAt ? a.recordedAt > b.recordedAt : a.id > b.id;
 
-/** The corrections of a logbook, by the event they name: how any event reads now. */
+/** The corrections of a logbook, by the event they name. `reading` returns how an event reads now. */
 export class Corrections {
   private byTarget = new Map<string, Correction[]>();
   private byId = new Map<string, Correction>();

@@ -54,7 +54,10 @@ export interface PlanBasis {
   whatIf: WhatIf;
 }
 
-/** The settings a plan depends on, the others as they come: a change of theme asks for no other plan. */
+/**
+ * Returns the settings a plan depends on; all others take their usual value, so that a change of theme asks for
+ * no new plan.
+ */
 const weighed = (settings: Settings): Settings => {
   const { units, standard, schools, workshop, dropsPerMl, choice, plan } = settings;
   const { seenUntil, remind, notify } = DEFAULT_SETTINGS.plan;

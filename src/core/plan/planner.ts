@@ -41,7 +41,7 @@ interface Planned {
   days: Days[];
 }
 
-/** Tells how much is done, 0 to 1, and may stop the work. */
+/** Called with how much is done, 0 to 1, and awaited; what it throws ends the work. */
 export type Progress = (share: number) => void | Promise<void>;
 
 /** A bike's plan with the days it was made for. */
@@ -114,7 +114,7 @@ function weathersOf(request: PlanRequest, bike: BikeNow, known: Map<string, Weat
   return found;
 }
 
-/** Future by future, the bikes together. */
+/** Returns the costs of all bikes together, future by future. */
 const together = (bikes: readonly (readonly Costs[])[]): CostSpread =>
   spreadOf((bikes[0] ?? []).map((_, k) => addCosts(bikes.flatMap((b) => b[k] ?? []))));
 

@@ -4,8 +4,8 @@ import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import {
   amend,
-  putBike,
-  putSettings,
+  saveBike,
+  changeSettings,
   record,
   redo,
   restoreBackup,
@@ -86,7 +86,7 @@ describe('commands', () => {
 
   it('settings and restored backups are undone as one step', () => {
     const { store, ride } = started();
-    store.dispatch(putSettings('Units changed', { units: 'imperial' }));
+    store.dispatch(changeSettings('Units changed', { units: 'imperial' }));
     expect(store.getState().logbook.settings.units).toBe('imperial');
     store.dispatch(undo());
     expect(store.getState().logbook.settings.units).toBe('metric');
@@ -130,7 +130,7 @@ describe('undo', () => {
     const { store, edge } = started();
     const bike = () => selectBikes(store.getState())[0]!;
     const first = bike();
-    store.dispatch(putBike('Bike changed', { ...first, name: 'Renamed' }));
+    store.dispatch(saveBike('Bike changed', { ...first, name: 'Renamed' }));
     // Another tab changes another field meanwhile, then the same one.
     const elsewhere = (part: Partial<Bike>, stamps: Record<string, number>) =>
       store.dispatch(
@@ -155,8 +155,8 @@ describe('undo', () => {
 
   it('of a setting leaves the settings beside it', () => {
     const { store } = started();
-    store.dispatch(putSettings('Units', { units: 'imperial' }));
-    store.dispatch(putSettings('Theme', { theme: 'dark' }));
+    store.dispatch(changeSettings('Units', { units: 'imperial' }));
+    store.dispatch(changeSettings('Theme', { theme: 'dark' }));
     store.dispatch(undo());
     store.dispatch(undo());
     expect(store.getState().logbook.settings).toMatchObject({ units: 'metric', theme: 'system' });
@@ -167,8 +167,8 @@ describe('undo', () => {
   it('a form saves what was changed in it, not what it was opened with', () => {
     const { store } = started();
     const opened = selectBikes(store.getState())[0]!;
-    store.dispatch(putBike('Bike changed', { ...opened, mudguards: !opened.mudguards }));
-    store.dispatch(putBike('Bike changed', { ...opened, name: 'Renamed' }, opened));
+    store.dispatch(saveBike('Bike changed', { ...opened, mudguards: !opened.mudguards }));
+    store.dispatch(saveBike('Bike changed', { ...opened, name: 'Renamed' }, opened));
     expect(selectBikes(store.getState())[0]).toMatchObject({
       name: 'Renamed',
       mudguards: !opened.mudguards,

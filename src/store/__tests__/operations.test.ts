@@ -1,7 +1,7 @@
 import { PRESETS } from '@/core/garage';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { putSettings, record, startWithBike } from '../commands';
+import { changeSettings, record, startWithBike } from '../commands';
 import { noteFaults, Operations } from '../operations';
 import { bikeChosen, phaseChanged, saveChanged, ticked } from '../sessionSlice';
 import { createStore } from '../store';
@@ -27,7 +27,7 @@ describe('the list of operations', () => {
   it('holds nothing a rider wrote, named or did where', () => {
     const { store, operations } = started();
     store.dispatch(startWithBike(PRESETS.road, USED_CHAIN));
-    store.dispatch(putSettings('SECRET label', { bikeRules: { SECRET: 'SECRET' } }));
+    store.dispatch(changeSettings('SECRET label', { bikeRules: { SECRET: 'SECRET' } }));
     const bikeId = Object.keys(store.getState().logbook.garage.bikes)[0] ?? '';
     store.dispatch(bikeChosen('SECRET bike'));
     store.dispatch(

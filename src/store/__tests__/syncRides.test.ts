@@ -7,7 +7,7 @@ import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import { gpx } from '@/test/rideFiles';
 import type { Recorder } from '@/work/recorder';
-import { putSettings, record, startWithBike, strike, undo } from '../commands';
+import { changeSettings, record, startWithBike, strike, undo } from '../commands';
 import { selectBikes, selectRideEvents } from '../selectors';
 import { createStore } from '../store';
 import { syncRides } from '../syncRides';
@@ -135,7 +135,7 @@ describe('syncing', () => {
   it('follows the rule for a bike that was remembered', async () => {
     const { store, rides } = started();
     const [first] = selectBikes(store.getState());
-    store.dispatch(putSettings('Rule', { bikeRules: { 'gear second': first!.id } }));
+    store.dispatch(changeSettings('Rule', { bikeRules: { 'gear second': first!.id } }));
     await store.dispatch(sync(false, recorder()));
     expect(rides().every((r) => r.bikeId === first!.id)).toBe(true);
   });

@@ -9,7 +9,7 @@ import { testEdge } from '@/test/edge';
 import { rideBody } from '@/test/events';
 import { FAIR } from '@/test/weather';
 import type { WeatherSource } from '@/work';
-import { putSettings, record, startWithBike } from '../commands';
+import { changeSettings, record, startWithBike } from '../commands';
 import { selectHasFileWeather, selectMainReport, selectRides } from '../selectors';
 import { createStore } from '../store';
 import { fillWeather, keepWeather } from '../weather';
@@ -136,7 +136,7 @@ describe('weather of the log', () => {
     keepWeather(store);
     await tick();
     expect(answer).not.toHaveBeenCalled();
-    store.dispatch(putSettings('Source', { weatherSource: 'service' }));
+    store.dispatch(changeSettings('Source', { weatherSource: 'service' }));
     await tick();
     expect(sky()?.basis).toBe('weather');
     const calls = answer.mock.calls.length;

@@ -26,7 +26,7 @@ function written<T extends Stamped & { id: string }>(
 }
 
 /** Adds a bike or changes the one of its id. `opened`: as it was when the rider began to change it. */
-export const putBike =
+export const saveBike =
   (label: string, bike: Written<Bike>, opened: Bike | null = null): AppThunk =>
   (dispatch, getState, edge) => {
     const { bikes } = getState().logbook.garage;
@@ -34,7 +34,7 @@ export const putBike =
   };
 
 /** Adds a chain or changes the one of its id; `opened` as for a bike. */
-export const putChain =
+export const saveChain =
   (label: string, chain: Written<Chain>, opened: Chain | null = null): AppThunk =>
   (dispatch, getState, edge) => {
     const { chains } = getState().logbook.garage;
@@ -42,7 +42,7 @@ export const putChain =
   };
 
 /** Puts a product on the shelf, or changes the one of its id; `opened` as for a bike. */
-export const putProduct =
+export const saveProduct =
   (
     label: string,
     product: Omit<Product, 'changedAt' | 'id'> & { id?: string },
@@ -60,7 +60,7 @@ export const takeOff =
   (dispatch, _, edge) => {
     const left = Math.max(0, stock.left - amount);
     const leftAt = new Date(edge.now()).toISOString();
-    dispatch(putProduct(`Taken off ${product.name}`, { ...product, left, leftAt }));
+    dispatch(saveProduct(`Taken off ${product.name}`, { ...product, left, leftAt }));
   };
 
 /** A first bike with its chain on it, as one step: what stands between nothing and a verdict. */

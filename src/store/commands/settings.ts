@@ -3,7 +3,7 @@ import type { AppThunk } from '../store';
 import { perform } from './perform';
 
 /** Changes some of the settings. */
-export const putSettings =
+export const changeSettings =
   (label: string, settings: Partial<Omit<Settings, 'changedAt'>>): AppThunk =>
   (dispatch, getState, edge) => {
     const changedAt = new Date(edge.now()).toISOString();

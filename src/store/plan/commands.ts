@@ -1,5 +1,5 @@
 import type { PlanMark, PlanSettings } from '@/core/records/plan';
-import { perform, putSettings } from '../commands';
+import { perform, changeSettings } from '../commands';
 import { enter } from '../enter';
 import { selectSettings } from '../selectors';
 import type { AppThunk } from '../store';
@@ -19,11 +19,11 @@ export const markPlan =
   };
 
 /** Changes what the planner weighs. */
-export const putPlanSettings =
+export const changePlanSettings =
   (label: string, part: Partial<PlanSettings>): AppThunk =>
   (dispatch, getState) => {
     const { plan } = selectSettings(getState());
-    dispatch(putSettings(label, { plan: { ...plan, ...part } }));
+    dispatch(changeSettings(label, { plan: { ...plan, ...part } }));
   };
 
 /** Keeps what is no action of the rider's and so not to be undone. */
@@ -37,7 +37,7 @@ const note =
   };
 
 /** The rider has seen what fell due. */
-export const seenDue = (): AppThunk => (dispatch, getState) =>
+export const markDueSeen = (): AppThunk => (dispatch, getState) =>
   void dispatch(note({ seenUntil: new Date(getState().session.now).toISOString() }));
 
 /** So many jobs of each chain went out to a calendar. */

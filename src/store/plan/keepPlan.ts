@@ -15,7 +15,7 @@ import type { Edge } from '../edge';
 import { fetchForecast } from '../forecast';
 import { selectGarage, selectReplay, selectReports, selectSettings } from '../selectors';
 import type { AppDispatch, AppStore, AppThunk, RootState } from '../store';
-import { seenDue } from './commands';
+import { markDueSeen } from './commands';
 import {
   forecastsFound,
   planAsked,
@@ -88,7 +88,7 @@ async function ask(api: Api): Promise<void> {
     zone: api.extra.zone,
     whatIf: state.plan.whatIf,
   });
-  if (settings.plan.seenUntil === null) api.dispatch(seenDue());
+  if (settings.plan.seenUntil === null) api.dispatch(markDueSeen());
   const before = state.plan.asked;
   const asked = isEqual(request, before) && before ? before : request;
   const beside = {

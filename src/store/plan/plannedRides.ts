@@ -12,7 +12,7 @@ export type NewPlannedRide = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> &
  * Puts rides into the plan, or changes those of their ids, as one step. `opened`: the one ride as it was
  * when the rider began to change it, so that only what the rider changed is written.
  */
-export const putPlanned =
+export const savePlanned =
   (label: string, rides: readonly NewPlannedRide[], opened: PlannedRide | null = null): AppThunk =>
   (dispatch, getState, edge) => {
     const changedAt = new Date(edge.now()).toISOString();

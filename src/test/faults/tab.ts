@@ -1,7 +1,7 @@
 import { PRESETS, type Bike } from '@/core/garage';
 import { allEvents, type Logbook } from '@/core/logbook';
 import * as readers from '@/core/validation/validate';
-import { putBike, putSettings, record, undo } from '@/store/commands';
+import { saveBike, changeSettings, record, undo } from '@/store/commands';
 import { merged, opened } from '@/store/logbookSlice';
 import { Persistence, type SaveStatus } from '@/store/persistence';
 import { createStore, type AppStore } from '@/store/store';
@@ -101,7 +101,7 @@ export class SimulatedTab {
     this.writes(
       `bike.${field}`,
       (b) => (field === 'name' ? b.bike?.name : b.bike?.rings),
-      () => this.store.dispatch(putBike('Bike changed', next)),
+      () => this.store.dispatch(saveBike('Bike changed', next)),
     );
   }
 
@@ -115,7 +115,7 @@ export class SimulatedTab {
     this.writes(
       which,
       (s) => s[which],
-      () => this.store.dispatch(putSettings('Set', part)),
+      () => this.store.dispatch(changeSettings('Set', part)),
     );
   }
 

@@ -26,7 +26,7 @@ export function useBenchStep({ run, now, clock, handsFree, onRun }: Session) {
   const { current } = bench;
   const open = current ? unacknowledged(run, current, mayHurt) : [];
   const waits = current ? waitingFor(bench, current, now) : null;
-  const put = (part: Partial<Mark>) => {
+  const mark = (part: Partial<Mark>) => {
     if (!current) return;
     const plain: Mark = { step: current.id, kind: 'done', at: clock(), swatch: null, why: '' };
     onRun({ ...run, marks: [...run.marks, { ...plain, ...part }] });
@@ -35,7 +35,7 @@ export function useBenchStep({ run, now, clock, handsFree, onRun }: Session) {
   const next = () => {
     if (!current) return;
     if (open.length > 0) acknowledge();
-    else if (!current.check && !waits) put({});
+    else if (!current.check && !waits) mark({});
   };
   const back = () => onRun({ ...run, marks: run.marks.slice(0, -1) });
   const read = () => current && readAloud(`${current.what} ${current.why}`);
@@ -45,10 +45,10 @@ export function useBenchStep({ run, now, clock, handsFree, onRun }: Session) {
   useEffect(() => {
     if (!handsFree || !current || waits || !passesByItself(current, open)) return;
     readAloud(current.what);
-    const pause = setTimeout(() => put({}), Math.max(4, current.hands * 60) * 1000);
+    const pause = setTimeout(() => mark({}), Math.max(4, current.hands * 60) * 1000);
     return () => clearTimeout(pause);
     // One pause for each step; what else changes does not start it again.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [handsFree, current?.id, waits === null, open.length]);
-  return { bench, current, open, waits, put, acknowledge, back, read };
+  return { bench, current, open, waits, put: mark, acknowledge, back, read };
 }

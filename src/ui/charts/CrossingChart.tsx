@@ -143,12 +143,12 @@ function Mark({ x, width, label, color, dashed = false }: MarkProps) {
 }
 
 function chartText(lines: readonly IntervalLine[], wetShare: number, units: UnitSystem): string {
-  const told = lines.map(({ name, km }) => {
+  const described = lines.map(({ name, km }) => {
     const at = (share: number) =>
       Math.round(toShownDistance(km[Math.round(share * (km.length - 1))] ?? 0, units));
     return `${name}: ${at(0)} dry, ${at(wetShare)} as you ride, ${at(1)} wet`;
   });
-  return `Distance from coat to coat in ${distanceUnit(units)}. ${told.join('. ')}.`;
+  return `Distance from coat to coat in ${distanceUnit(units)}. ${described.join('. ')}.`;
 }
 
 const styles = StyleSheet.create({

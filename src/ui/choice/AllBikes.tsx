@@ -26,25 +26,25 @@ interface Props {
 
 /** Which lube for every bike: an answer each, and whether one bottle does for all. */
 export function AllBikes({ answers, progress, wishes, onOpen }: Props) {
-  const told = answers.flatMap(({ bike, question, usualWet, curves }) => {
+  const answered = answers.flatMap(({ bike, question, usualWet, curves }) => {
     if (!curves) return [];
     const facts = { ...question.facts, wetShare: usualWet };
     const ranked = rank(curves, usualWet, wishes, facts);
     const first = ranked[0];
     return first ? [{ bike, usualWet, facts, ranked, first }] : [];
   });
-  const names = new Set(told.map((t) => t.first.candidate.name));
+  const names = new Set(answered.map((t) => t.first.candidate.name));
   return (
     <View style={{ gap: 12 }}>
       {progress !== null ? <ProgressBar share={progress} label="Riding the seasons" /> : null}
-      {told.length > 1 && progress === null ? (
+      {answered.length > 1 && progress === null ? (
         <Txt>
           {names.size === 1
             ? `One lube for all: ${[...names].join('')}.`
-            : `${names.size} lubes for ${told.length} bikes.`}
+            : `${names.size} lubes for ${answered.length} bikes.`}
         </Txt>
       ) : null}
-      {told.map(({ bike, usualWet, facts, ranked, first }) => (
+      {answered.map(({ bike, usualWet, facts, ranked, first }) => (
         <Card key={bike.id} title={bike.name}>
           <Txt variant="lead">{first.candidate.name}.</Txt>
           <Txt>{answerSentence(ranked, reasons(ranked))}</Txt>

@@ -118,10 +118,10 @@ function lifeSource({ own, lifeKm }: Candidate): string {
 }
 
 function shortfallText(parts: Record<Wish, number>): string {
-  const told = (Object.entries(parts) as [Wish, number][])
+  const shares = (Object.entries(parts) as [Wish, number][])
     .filter(([, value]) => value >= 0.05)
     .map(([wish, value]) => `${value.toFixed(1)} for ${WISH_LABEL[wish].toLowerCase()}`);
-  return told.length ? told.join(', ') : 'nothing';
+  return shares.length ? shares.join(', ') : 'nothing';
 }
 
 const styles = StyleSheet.create({

@@ -19,14 +19,14 @@ export function useSeasons(jobs: readonly ChoiceJob[]): Seasons {
   useEffect(() => {
     const list = JSON.parse(asked) as ChoiceJob[];
     if (list.length === 0) return;
-    const told = (progress: number) => setSeasons((old) => ({ ...old, progress }));
+    const onProgress = (progress: number) => setSeasons((old) => ({ ...old, progress }));
     let over = false;
     let cancel = () => {
       over = true;
     };
     void import('@/work/clients').then(async ({ choose }) => {
       if (over) return;
-      const choosing = choose(list, told);
+      const choosing = choose(list, onProgress);
       cancel = choosing.cancel;
       const answers = await choosing.done;
       if (answers) setSeasons({ answers, progress: null });

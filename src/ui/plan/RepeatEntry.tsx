@@ -19,13 +19,13 @@ const toggled = <T extends string | number>(list: readonly T[], item: T, on: boo
 export function RepeatEntry({ today }: { today: string }) {
   const { watch, setValue, formState } = useFormContext<PlannedFields>();
   const { repeat, date } = watch();
-  const put = (part: Partial<Repeat>) => {
+  const change = (part: Partial<Repeat>) => {
     const empty: Repeat = { weekdays: [], everyWeeks: 1, until: null };
     setValue('repeat', { ...empty, ...repeat, ...part }, { shouldValidate: formState.isSubmitted });
   };
   const pick = (everyWeeks: number) => {
     if (everyWeeks > 0)
-      return put({
+      return change({
         everyWeeks,
         weekdays: repeat?.weekdays.length ? repeat.weekdays : [weekdayOf(date)],
       });
@@ -40,7 +40,7 @@ export function RepeatEntry({ today }: { today: string }) {
         value={repeat?.everyWeeks ?? 0}
         onChange={pick}
       />
-      {repeat ? <Pattern repeat={repeat} today={today} onChange={put} /> : null}
+      {repeat ? <Pattern repeat={repeat} today={today} onChange={change} /> : null}
     </>
   );
 }

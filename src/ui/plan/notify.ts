@@ -19,12 +19,12 @@ export function notifyLater(agenda: readonly AgendaEntry[], now: number): () => 
     const at = item.startBy === null ? item.from : Math.min(item.from, item.startBy - AHEAD_MS);
     const wait = at - now;
     if (wait < 0 || wait > SOON_MS) return [];
-    const tell = () =>
+    const show = () =>
       new Notification(`${item.bikeName}: ${item.words.order}`, {
         body: item.words.start ?? item.words.reason,
         tag: item.id,
       });
-    return [setTimeout(tell, wait)];
+    return [setTimeout(show, wait)];
   });
   return () => timers.forEach(clearTimeout);
 }

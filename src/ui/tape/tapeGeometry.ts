@@ -135,7 +135,7 @@ function pastOf({ steps, nowKm, film, outside, inside }: TapeInput, view: TapeVi
     stitches: [] as TapeShapes['stitches'],
     pins: [] as TapeShapes['pins'],
   };
-  const put = (km: number, state: Pick<TapeInput, 'film' | 'outside' | 'inside'>) => {
+  const addPoint = (km: number, state: Pick<TapeInput, 'film' | 'outside' | 'inside'>) => {
     past.film.push([x(km), filmY(state.film)]);
     past.outside.push([x(km), gritY(state.outside)]);
     past.inside.push([x(km), gritY(state.inside)]);
@@ -144,7 +144,7 @@ function pastOf({ steps, nowKm, film, outside, inside }: TapeInput, view: TapeVi
   for (const { before, after, event, sky } of steps) {
     // Of twenty years of riding all but the last weeks lie beyond the edge.
     if (!after || !isInView((before ?? after).km, after.km)) continue;
-    for (const state of before ? [before, after] : [after]) put(state.km - nowKm, state);
+    for (const state of before ? [before, after] : [after]) addPoint(state.km - nowKm, state);
     const to = x(after.km - nowKm);
     if (event.type === 'rideLogged' && before) {
       const weave = weaveOf(event, sky);
@@ -154,7 +154,7 @@ function pastOf({ steps, nowKm, film, outside, inside }: TapeInput, view: TapeVi
       past.pins.push({ id: event.id, x: to, lubed: event.lube !== null });
     }
   }
-  put(0, { film, outside, inside });
+  addPoint(0, { film, outside, inside });
   return past;
 }
 

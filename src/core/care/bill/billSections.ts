@@ -1,7 +1,7 @@
 import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import { MS_PER_DAY } from '../../units';
 import type { BillLine, BillSection } from './billTypes';
-import { constant, lines, put, type Tally } from './billTally';
+import { constant, lines, addLine, type Tally } from './billTally';
 import type { StepInFull } from '../replay/step';
 import { CARE } from '../model/constants';
 import { futuresOf, type Personal } from '../model/personal';
@@ -20,7 +20,7 @@ export function filmSection(
   const first = steps[coat];
   if (first?.after?.lube) {
     const at = Date.parse(first.event.at);
-    put(tally, 'coat', { kind: 'coat', lube: first.after.lube, at }, first.after.film);
+    addLine(tally, 'coat', { kind: 'coat', lube: first.after.lube, at }, first.after.film);
   }
   let last = first?.after ?? now;
   for (const step of steps.slice(coat + 1)) {
@@ -44,7 +44,7 @@ function putStanding(tally: Tally, from: ChainState, to: ChainState): void {
   if (!to.lube || to.film === from.film) return;
   const { idlePerWeek } = LUBE_CLASSES[to.lube];
   const days = (to.at - from.at) / MS_PER_DAY;
-  put(tally, 'standing', { kind: 'standing', days, perWeek: idlePerWeek }, to.film - from.film);
+  addLine(tally, 'standing', { kind: 'standing', days, perWeek: idlePerWeek }, to.film - from.film);
 }
 
 function putFilmStep(
@@ -57,13 +57,18 @@ function putFilmStep(
     const { washPerMm } = LUBE_CLASSES[before.lube];
     const lifeKm = before.lifeKm * factors.life;
     const byDistance = { kind: 'distance', km: exposure.km, lifeKm } as const;
-    put(tally, 'early', { kind: 'early start' }, -effect.filmByEarlyStart);
-    put(tally, 'distance', byDistance, -effect.filmByDistance);
-    put(tally, 'water', { kind: 'water', mm: exposure.waterMm, washPerMm }, -effect.filmByWater);
+    addLine(tally, 'early', { kind: 'early start' }, -effect.filmByEarlyStart);
+    addLine(tally, 'distance', byDistance, -effect.filmByDistance);
+    addLine(
+      tally,
+      'water',
+      { kind: 'water', mm: exposure.waterMm, washPerMm },
+      -effect.filmByWater,
+    );
   } else if (event.type === 'soundHeard') {
-    put(tally, 'heard', { kind: 'heard', sound: event.sound }, after.film - before.film);
+    addLine(tally, 'heard', { kind: 'heard', sound: event.sound }, after.film - before.film);
   } else if (event.type === 'workDone') {
-    put(tally, 'wiping', { kind: 'wiping' }, after.film - before.film);
+    addLine(tally, 'wiping', { kind: 'wiping' }, after.film - before.film);
   }
 }
 
@@ -100,27 +105,32 @@ export function gritSection(
   const first = steps[clean];
   if (first?.after) {
     const method = first.event.type === 'workDone' ? first.event.method : null;
-    put(tally, 'start', method ? { kind: 'work', method } : { kind: 'start' }, first.after[name]);
+    addLine(
+      tally,
+      'start',
+      method ? { kind: 'work', method } : { kind: 'start' },
+      first.after[name],
+    );
   }
   for (const step of steps.slice(clean + 1)) {
     const { effect, exposure, before, after } = step;
     if (!before || !after) continue;
     if (effect && exposure && name === 'outside') {
-      put(
+      addLine(
         tally,
         'road',
         { kind: 'road', km: exposure.km, perKm: exposure.dirtPerKm },
         effect.outsideByRoad,
       );
-      put(tally, 'cogs', { kind: 'cogs' }, effect.outsideByCogs);
+      addLine(tally, 'cogs', { kind: 'cogs' }, effect.outsideByCogs);
     } else if (effect && exposure) {
       const migration = before.lube ? LUBE_CLASSES[before.lube].migration : 1;
-      put(tally, 'inwards', { kind: 'inwards', km: exposure.km, migration }, effect.inside);
+      addLine(tally, 'inwards', { kind: 'inwards', km: exposure.km, migration }, effect.inside);
     } else if (step.event.type === 'workDone') {
       const { method } = step.event;
-      put(tally, method, { kind: 'work', method }, after[name] - before[name]);
+      addLine(tally, method, { kind: 'work', method }, after[name] - before[name]);
     } else if (step.event.type === 'ragChecked') {
-      put(tally, 'rag', { kind: 'rag' }, after[name] - before[name]);
+      addLine(tally, 'rag', { kind: 'rag' }, after[name] - before[name]);
     }
   }
   return {
@@ -143,15 +153,15 @@ export function wearSection(
 ): BillSection {
   const tally: Tally = { lines: new Map() };
   const first = steps.find((s) => s.after)?.after;
-  put(tally, 'start', { kind: 'start' }, first?.wear ?? 0);
+  addLine(tally, 'start', { kind: 'start' }, first?.wear ?? 0);
   for (const { effect, exposure, before, after } of steps) {
     if (!before || !after) continue;
     if (effect && exposure) {
       const clean = CARE.wearPerKm.value * exposure.km;
-      put(tally, 'clean', { kind: 'clean wear', km: exposure.km }, clean);
-      put(tally, 'grit', { kind: 'grit wear' }, effect.wear - clean);
+      addLine(tally, 'clean', { kind: 'clean wear', km: exposure.km }, clean);
+      addLine(tally, 'grit', { kind: 'grit wear' }, effect.wear - clean);
     } else {
-      put(tally, 'measured', { kind: 'measured' }, after.wear - before.wear);
+      addLine(tally, 'measured', { kind: 'measured' }, after.wear - before.wear);
     }
   }
   return {

@@ -6,7 +6,7 @@ export interface Tally {
   lines: Map<string, BillLine>;
 }
 
-export function put(tally: Tally, key: string, item: BillItem, amount: number): void {
+export function addLine(tally: Tally, key: string, item: BillItem, amount: number): void {
   const line = tally.lines.get(key);
   if (!line) tally.lines.set(key, { item, amount });
   else tally.lines.set(key, { item: merged(line.item, item), amount: line.amount + amount });

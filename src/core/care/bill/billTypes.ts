@@ -3,7 +3,7 @@ import type { LubeClass } from '../../lube';
 import type { Spread } from '../../units';
 import type { ConstantName } from '../model/constants';
 
-/** What a line of the bill speaks of; `words` in the interface turn it into a label. */
+/** What a line of the bill is about; `words/bill.ts` makes a label of it. */
 export type BillItem =
   | { kind: 'coat'; lube: LubeClass; at: number }
   | { kind: 'distance'; km: number; lifeKm: number }

@@ -4,7 +4,7 @@ import type { Factors } from './personal';
 import { coatTraits, filmByDistance, filmByWater, gritRates } from './rates';
 import { copyState, type ChainState } from './state';
 
-/** What one ride took and brought, for the bill. */
+/** What one ride took from the coat and brought in grit and wear, for the bill. */
 export interface RideEffect {
   filmByDistance: number;
   filmByWater: number;
@@ -66,8 +66,8 @@ interface RideTerms {
 }
 
 /**
- * The same on a state in place, for replaying thousands of rides: returns the grit on the cogs after, and
- * fills `effect` where one is asked for.
+ * Does the same to a state in place, for replaying thousands of rides: returns the grit on the cogs afterwards,
+ * and fills `effect` where there is one.
  */
 export function rideOn(
   state: ChainState,

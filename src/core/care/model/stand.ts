@@ -60,7 +60,7 @@ export function wetOn(state: ChainState, waterMm: number, air: Air): void {
   state.wetLeftH = Math.max(state.wetLeftH, dryingHours(dripHours.value * soaked, air));
 }
 
-/** The hours and the water of a ride, in place, after its kilometres: wet road, salt, standing wet. */
+/** Applies, in place, the hours and the water of a ride after its kilometres: wet road, salt, standing wet. */
 export function rodeOn(state: ChainState, x: Exposure, air: Air): void {
   const wetHours = x.wetShare * x.hours;
   if (x.salted) state.salted = true;

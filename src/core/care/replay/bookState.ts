@@ -52,7 +52,7 @@ export function airOf(
   return storedAir(place.bike?.storage ?? 'indoors', outside);
 }
 
-/** Under what name is learnt of the coat on a chain; null: bare, or on no bike. */
+/** Returns the name (`personalKey`) under which the coat on a chain is learnt about; null: bare, or on no bike. */
 export const keyOf = (state: ChainState, bikeId: string | null): string | null =>
   bikeId === null || state.lube === null ? null : personalKey(bikeId, state.bottle ?? state.lube);
 

@@ -16,7 +16,7 @@ export interface Lesson {
   kind: 'spent' | 'quiet' | 'grit';
   shown: number | null;
   expected: number;
-  /** Hardly possible: asked about, and nothing learnt. */
+  /** Hardly possible: the rider is asked about it, and nothing is learnt. */
   odd: boolean;
 }
 

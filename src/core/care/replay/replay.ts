@@ -43,7 +43,7 @@ export class Replay {
     for (const event of events) {
       if (isCorrection(event)) this.corrections.add(event);
       else if (isPlain(event)) this.raw.set(event.id, event);
-      else this.see(event);
+      else this.takeWeather(event);
     }
     this.events = effectiveEvents(events);
     this.playFrom(0);
@@ -55,7 +55,7 @@ export class Replay {
     let weatherFrom = Infinity;
     for (const event of added) {
       if (isCorrection(event)) this.corrections.add(event);
-      else if (!isPlain(event)) weatherFrom = Math.min(weatherFrom, this.see(event));
+      else if (!isPlain(event)) weatherFrom = Math.min(weatherFrom, this.takeWeather(event));
       else if (!this.raw.has(event.id)) {
         this.raw.set(event.id, event);
         fresh.add(event.id);
@@ -74,7 +74,7 @@ export class Replay {
   }
 
   /** Takes in the weather of a day; returns the first moment (ms) it can bear on, or never. */
-  private see(event: WeatherSeen): number {
+  private takeWeather(event: WeatherSeen): number {
     const key = weatherKey(event);
     const old = this.seen.get(key);
     if (old && !isOlderReport(old, event)) return Infinity;

@@ -74,7 +74,7 @@ export function filmAt(now: ChainState, life: number, mid: number): number {
   return clamp(now.film + now.worn / mid - now.worn / life, 0, 1);
 }
 
-/** Once lube and both kinds of grit have fired, nothing further on can come first. */
+/** Whether lube and both kinds of grit have fired: then no other clock can come first. */
 const settled = (fires: Ahead['firesAtKm']): boolean =>
   (fires.film ?? fires.standing) !== undefined &&
   fires.outside !== undefined &&

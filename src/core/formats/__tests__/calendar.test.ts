@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import {
   changeBy,
-  distanceTold,
+  distanceIn,
   ridesOfCalendar,
   type CalendarRules,
 } from '../../plan/rides/calendarRides';
@@ -194,8 +194,8 @@ describe('its rides', () => {
       ['Evening ride', 48, 'ordinary'],
       ['Two capes race', 40, 'race'],
     ]);
-    expect(distanceTold({ title: 'Ride', text: 'about 30 miles' })).toBeCloseTo(48.28, 2);
-    expect(distanceTold({ title: '5 kmh wind', text: '' })).toBeNull();
+    expect(distanceIn({ title: 'Ride', text: 'about 30 miles' })).toBeCloseTo(48.28, 2);
+    expect(distanceIn({ title: '5 kmh wind', text: '' })).toBeNull();
   });
 
   it('read twice change nothing, and move when the calendar moves them', () => {

@@ -68,7 +68,7 @@ export interface AgendaItem {
 /** Days a job is left undone to tell what that costs. */
 const PUT_OFF_DAYS = 7;
 /** Futures it is estimated from: two runs a job, since it is shown in round figures. */
-const TOLD_FUTURES = 10;
+const ESTIMATE_FUTURES = 10;
 /** Days after a job within which rain counts as its reason, and how likely it must be. */
 const RAIN_DAYS = 3;
 const RAIN_LIKELY = 0.5;
@@ -77,7 +77,7 @@ const WETTING_MM = 0.5;
 /** Days before a race that count as preparing for it. */
 const RACE_DAYS = 4;
 
-/** Of no future nothing is known, and no job is planned. */
+/** Returns the mean over the futures; 0 of none, where no job is planned. */
 const meanOf = (list: readonly number[]): number => (list.length > 0 ? mean([...list]) : 0);
 
 /** The jobs of a bike's plan as the rider reads them. */
@@ -175,7 +175,7 @@ function confidenceOf(plan: BikePlan, { day, work }: PlannedJob): number {
   return plan.free.filter((f) => f.done.some(alike)).length / Math.max(1, plan.free.length);
 }
 
-/** The grit at which a limit is as good as reached. */
+/** Share of a limit from which grit counts as having reached it. */
 const NEARLY = 0.75;
 
 interface ReasonFacts {
@@ -213,7 +213,7 @@ function putOffOf(
   job: PlannedJob,
   days: Days,
 ): AgendaItem['putOff'] {
-  const some = { ...problem, natures: problem.natures.slice(0, TOLD_FUTURES) };
+  const some = { ...problem, natures: problem.natures.slice(0, ESTIMATE_FUTURES) };
   const jobs = new Map(plan.jobs.map((j) => [j.day, j.work]));
   const after = adaptive(problem, plan.values, days);
   const until = job.day + PUT_OFF_DAYS;

@@ -38,7 +38,7 @@ interface Weather {
 const minutesOn = (plan: PlanSettings, date: DateText): number =>
   plan.otherDays[date] ?? plan.minutes[weekdayOf(date) - 1] ?? 0;
 
-/** The minutes of each day of the plan, from today on. */
+/** Returns the minutes free on each day of the plan, from today on. */
 export function minutesOfDays({ settings, now, zone }: PlanRequest): number[] {
   const { plan } = settings;
   const today = dateOf(now, zone);
@@ -81,7 +81,7 @@ function supposed(whatIf: WhatIf, hours: readonly WeatherHour[]): WeatherHour[] 
   });
 }
 
-/** What a ride meets in one weather. */
+/** Returns the exposure of a ride in one of the weathers that may come. */
 function exposureIn({ from, hours, roads }: Weather, ride: RideAhead, { bike }: BikeNow): Exposure {
   const first = Math.max(0, Math.floor((ride.at - from) / MS_PER_HOUR));
   const last = Math.max(first, Math.ceil((ride.end - from) / MS_PER_HOUR) - 1);

@@ -28,7 +28,7 @@ const PLANNED: Partial<Record<Depth, readonly CleanMethod[]>> = {
 };
 /** Put on where nothing is known. */
 const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
-/** The air minutes and labels are read in: setting is reckoned anew for each day's air. */
+/** The air in which minutes and labels are read; hours to set are worked out again for each day's air. */
 const READ_IN: Air = { temperatureC: 20, humidity: 0.5 };
 
 const familyOf = (lube: LubeClass | null): Family =>
@@ -84,7 +84,7 @@ export function coatsFor(
 export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly CoatKind[]): Work[] {
   const works: Work[] = [];
   const seen = new Set<string>();
-  const put = (work: Work) => {
+  const add = (work: Work) => {
     const key = JSON.stringify([work.depth, work.coat, work.spec.method, work.handsOn]);
     const same = works.find((w) => keyOf(w) === key);
     if (same) same.over = [...new Set([...same.over, ...work.over])];
@@ -100,7 +100,7 @@ export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly Coa
       const on = over === 'oil' ? 'wet' : over === 'wax' ? 'drip wax' : null;
       for (const offer of offersFor(request, now, on, coat))
         if (offer.refused === null && PLANNED[offer.depth]?.includes(methodOf(offer.job)))
-          put(planWorkOf(request, { offer, coat, index, over }));
+          add(planWorkOf(request, { offer, coat, index, over }));
     }
   });
   return works;

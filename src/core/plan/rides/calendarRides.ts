@@ -37,7 +37,7 @@ const DISTANCE = /(\d+(?:[.,]\d+)?)\s*(km|kilomet(?:re|er)s?|mi|miles?)\b/i;
 const RACE = /\b(race|crit|time trial|championship)\b/i;
 
 /** The distance an entry tells in its title or text, km. */
-export function distanceTold(entry: Pick<CalendarEntry, 'title' | 'text'>): number | null {
+export function distanceIn(entry: Pick<CalendarEntry, 'title' | 'text'>): number | null {
   const found = DISTANCE.exec(entry.title) ?? DISTANCE.exec(entry.text);
   if (!found) return null;
   const value = Number((found[1] ?? '').replace(',', '.'));
@@ -59,7 +59,7 @@ export function ridesOfCalendar(
     .map((entry) => {
       const hours = entry.hours === null || entry.hours > MOST_HOURS ? null : entry.hours;
       const km =
-        distanceTold(entry) ??
+        distanceIn(entry) ??
         (hours !== null && hours > 0 ? hours * GROUND[rules.surface].kmPerH : rules.usualKm);
       const weight: Weight = RACE.test(entry.title) ? 'race' : 'ordinary';
       return {

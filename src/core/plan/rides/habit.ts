@@ -4,8 +4,9 @@ import { daysAfter, weekdayOf } from '../../time/dates';
 import { dateOf, timeOf } from '../../time/zones';
 import type { PlannedRide } from '../../records/plan';
 
-/** How far back a habit is looked for, and how many of its weeks must show it. Own choice. */
+/** Weeks back in which a habit is looked for. Own choice. */
 const WEEKS = 8;
+/** Share of those weeks that must show it. Own choice. */
 const OFTEN = 0.5;
 
 const middle = <T>(sorted: readonly T[]): T => sorted[Math.floor(sorted.length / 2)] as T;

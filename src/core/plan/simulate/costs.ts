@@ -42,7 +42,7 @@ export const noCosts = (): Costs => ({
 
 const KEYS = Object.keys(noCosts()) as (keyof Costs)[];
 
-/** Costs item by item, each by a rule. */
+/** Returns costs whose every item is worked out by `rule`. */
 const each = (rule: (key: keyof Costs) => number): Costs =>
   Object.fromEntries(KEYS.map((key) => [key, rule(key)])) as unknown as Costs;
 

@@ -159,7 +159,7 @@ function betterJobs(
     });
     return best !== before;
   };
-  /** One job less deep, or another, makes room for one more. */
+  /** Changes one job and adds another in the room that makes. */
   const changeAndAdd = (): boolean =>
     best.some(
       (job) =>

@@ -90,7 +90,7 @@ export interface Option {
   shared: boolean;
 }
 
-/** Money to come if a work (null: nothing) is done now in a future, by the solved values. */
+/** Returns the expected cost from here on if a work (null: nothing) is done now in a future, by the solved values. */
 export function worth(
   problem: BikeProblem,
   values: Values,

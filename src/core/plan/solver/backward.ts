@@ -7,9 +7,9 @@ import { startAnew } from './terms';
 import { wetHoursAt } from './wetness';
 
 /**
- * The value of each state, in money to come, after that day's decision: `after[d]` on the grid, coat by
- * coat. Days backwards; rides are averaged over the futures, decisions taken as the best of what the
- * rules allow.
+ * The expected cost from each state to the end of the plan, after a day's decision: `after[d]` on the grid,
+ * coat by coat. Days are solved backwards; rides are averaged over the futures, each decision is the cheapest
+ * the rules allow.
  */
 export interface Values {
   /** Before the first day's decision, of a chain that comes dry. */

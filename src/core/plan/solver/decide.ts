@@ -105,7 +105,7 @@ function stillWet(
   );
 }
 
-/** Puts the lesser of two into the first, from a place on. */
+/** Writes the lesser of two into the first array, from an index on. */
 function lessOf(into: Float64Array, values: Float64Array, from: number): void {
   for (let n = 0; n < values.length; n++) {
     const value = values[n] as number;

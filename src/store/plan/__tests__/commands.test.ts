@@ -2,8 +2,8 @@ import { PRESETS } from '@/core/garage';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import { startWithBike, undo } from '../../commands';
-import { markPlan, putPlanSettings } from '../commands';
-import { dropPlanned, putPlanned, takeCalendar } from '../plannedRides';
+import { markPlan, changePlanSettings } from '../commands';
+import { dropPlanned, savePlanned, takeCalendar } from '../plannedRides';
 import { selectBikes, selectGarage, selectSettings } from '../../selectors';
 import { createStore } from '../../store';
 
@@ -34,10 +34,10 @@ function started() {
 describe('the rider’s plans', () => {
   it('are put, changed, taken out, and each is one step to undo', () => {
     const { store, ride, planned } = started();
-    store.dispatch(putPlanned('Ride planned', [ride]));
+    store.dispatch(savePlanned('Ride planned', [ride]));
     const [first] = planned();
     expect(first).toMatchObject({ title: 'To the quay', retired: false });
-    store.dispatch(putPlanned('Changed', [{ ...first!, weight: 'race' }]));
+    store.dispatch(savePlanned('Changed', [{ ...first!, weight: 'race' }]));
     expect(planned()[0]?.weight).toBe('race');
     store.dispatch(undo());
     expect(planned()[0]?.weight).toBe('ordinary');
@@ -52,7 +52,7 @@ describe('the rider’s plans', () => {
 
   it('take a calendar in and what it moved away out, as one step', () => {
     const { store, ride, planned } = started();
-    store.dispatch(putPlanned('Ride planned', [{ ...ride, id: 'cal a', calendarId: 'a#1' }]));
+    store.dispatch(savePlanned('Ride planned', [{ ...ride, id: 'cal a', calendarId: 'a#1' }]));
     const put = [{ ...ride, id: 'cal b', calendarId: 'a#2', date: '2026-05-13' }];
     store.dispatch(takeCalendar({ put, drop: planned(), unchanged: 0 }));
     expect(planned().map((r) => r.id)).toEqual(['cal b']);
@@ -81,7 +81,7 @@ describe('the rider’s plans', () => {
 
   it('weigh what the rider says they weigh', () => {
     const { store } = started();
-    store.dispatch(putPlanSettings('An hour', { hourPrice: 0 }));
+    store.dispatch(changePlanSettings('An hour', { hourPrice: 0 }));
     expect(selectSettings(store.getState()).plan).toMatchObject({ hourPrice: 0, chainPrice: 30 });
   });
 });

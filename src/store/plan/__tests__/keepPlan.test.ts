@@ -3,10 +3,10 @@ import type { PlanAnswer } from '@/core/words/planAnswer';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import type { Ended } from '@/work/runInWorker';
-import { putSettings, startWithBike } from '../../commands';
+import { changeSettings, startWithBike } from '../../commands';
 import { phaseChanged, ticked } from '../../sessionSlice';
 import { createStore } from '../../store';
-import { putPlanned } from '../plannedRides';
+import { savePlanned } from '../plannedRides';
 import { keepPlan } from '../keepPlan';
 import {
   planGivenUp,
@@ -105,7 +105,7 @@ describe('the plan’s keeper', () => {
     await planning(1);
     asked[0]?.progress(0.4);
     store.dispatch(
-      putPlanned('Ride planned', [
+      savePlanned('Ride planned', [
         {
           bikeId: Object.keys(store.getState().logbook.garage.bikes)[0] ?? '',
           title: 'To the quay',
@@ -135,7 +135,7 @@ describe('the plan’s keeper', () => {
     store.dispatch(planWatched());
     await planning(1);
     asked[0]?.progress(0.4);
-    store.dispatch(putSettings('Dark', { theme: 'dark' }));
+    store.dispatch(changeSettings('Dark', { theme: 'dark' }));
     expect(plan().phase).toEqual({ at: 'asking', making: 0.4 });
     await settled();
     expect(plan().phase).toEqual({ at: 'planning', share: 0.4 });
@@ -188,7 +188,7 @@ describe('the plan’s keeper', () => {
     asked[0]?.end(made);
     await until('idle');
     store.dispatch(planUnwatched());
-    store.dispatch(putSettings('Dark', { theme: 'dark' }));
+    store.dispatch(changeSettings('Dark', { theme: 'dark' }));
     expect(plan().phase.at).toBe('stale');
     // Nobody cancelled it: who comes back is not told so.
     expect(whyOld(plan())).toBeNull();
