@@ -22,7 +22,10 @@ const PAGES = [
 ];
 
 for (const scheme of ['light', 'dark'] as const)
-  test(`axe finds no serious fault in ${scheme}`, async ({ rider, page }) => {
+  test(`axe finds no serious fault in ${scheme}${scheme === 'dark' ? ' @once' : ''}`, async ({
+    rider,
+    page,
+  }) => {
     await page.emulateMedia({ colorScheme: scheme });
     const faults: Record<string, string[]> = {};
     for (const path of PAGES) {
@@ -82,7 +85,10 @@ test('by keyboard alone: first run, a ride, the tape, undo', async ({ rider, pag
   await expect(page.getByText('Undone: Ride logged')).toBeVisible();
 });
 
-test('fits a narrow screen and large text without sideways scrolling', async ({ rider, page }) => {
+test('fits a narrow screen and large text without sideways scrolling @once', async ({
+  rider,
+  page,
+}) => {
   await page.setViewportSize({ width: 320, height: 640 });
   for (const path of PAGES) {
     await rider.opensDemo(path);

@@ -75,7 +75,7 @@ test('a top-up from start to end: a dark rag loops back, a reload changes nothin
   await expect(page.getByText(/Left open/)).toHaveCount(0);
 });
 
-test('an off-bike clean: cogs while it soaks, closing checks that loop, written to the log', async ({
+test('an off-bike clean: cogs while it soaks, closing checks that loop, written to the log @once', async ({
   rider,
   page,
 }) => {
@@ -107,7 +107,7 @@ test('an off-bike clean: cogs while it soaks, closing checks that loop, written 
   await expect(page.getByText(/Off the bike, in baths, with cassette, wet lube/)).toBeVisible();
 });
 
-test('left and taken up again, skipped with a reason, trouble and back', async ({
+test('left and taken up again, skipped with a reason, trouble and back @once', async ({
   rider,
   page,
 }) => {
@@ -133,7 +133,7 @@ test('left and taken up again, skipped with a reason, trouble and back', async (
   await expect(step(page)).toContainText('smallest cog');
 });
 
-test('a hot pot is asked about before the rider leaves', async ({ rider, page }) => {
+test('a hot pot is asked about before the rider leaves @once', async ({ rider, page }) => {
   await rider.startsWith('Road bike', 'Hot wax', '600');
   await rider.goesTo('Bench');
   await page.getByRole('checkbox', { name: 'Thermostat pot' }).click();

@@ -1,7 +1,7 @@
 import { fileOf as file, islandGpx as gpx } from './files';
 import { expect, test } from './rider';
 
-test('ride files: each gets its result, one tap adds them, one undo takes them back', async ({
+test('ride files: each gets its result, one tap adds them, one undo takes them back @once', async ({
   rider,
   page,
 }) => {
@@ -26,7 +26,7 @@ test('ride files: each gets its result, one tap adds them, one undo takes them b
   await expect(row).toHaveCount(0);
 });
 
-test('files are dropped; while others are read, a drop neither adds them nor opens them', async ({
+test('files are dropped; while others are read, a drop neither adds them nor opens them @once', async ({
   rider,
   page,
 }) => {
@@ -60,7 +60,10 @@ test('files are dropped; while others are read, a drop neither adds them nor ope
   await expect(page.getByText('Quay lap')).toHaveCount(0);
 });
 
-test('reading can be stopped, and what was read by then is shown', async ({ rider, page }) => {
+test('reading can be stopped, and what was read by then is shown @once', async ({
+  rider,
+  page,
+}) => {
   await rider.opensDemo('/rides/import');
   // A file that never arrives, as from a card pulled out of its slot.
   await page.evaluate(() => {

@@ -2,7 +2,7 @@ import { expect, test } from './rider';
 
 test.use({ serviceWorkers: 'allow' });
 
-test('the bench works with the server out of reach, after a reload too', async ({
+test('the bench works with the server out of reach, after a reload too @once', async ({
   rider,
   page,
   context,
@@ -28,7 +28,7 @@ test('the bench works with the server out of reach, after a reload too', async (
   await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('Put on gloves.');
 });
 
-test('it can be installed: manifest, icons of its own', async ({ page, request }) => {
+test('it can be installed: manifest, icons of its own @once', async ({ page, request }) => {
   await page.goto('/');
   const href = await page.locator('link[rel=manifest]').getAttribute('href');
   const manifest = (await (await request.get(href ?? '')).json()) as {

@@ -69,7 +69,7 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
   await expect(cards(page).first()).toHaveAttribute('aria-label', name ?? '');
 });
 
-test('a job done from the agenda: the bench knows what is wanted, and the plan goes on', async ({
+test('a job done from the agenda: the bench knows what is wanted, and the plan goes on @once', async ({
   rider,
   page,
 }) => {
@@ -119,7 +119,7 @@ async function worksToTheEnd(page: Page): Promise<void> {
   throw new Error('The bench did not come to its end.');
 }
 
-test('a plan can be cancelled and made after all', async ({ rider, page }) => {
+test('a plan can be cancelled and made after all @once', async ({ rider, page }) => {
   // The planner comes late, as over a slow line, so that there is something to cancel.
   await page.route(/\/plan-[0-9a-f]+\.js$/, async (route) => {
     await new Promise((resolve) => setTimeout(resolve, 4000));
@@ -133,7 +133,7 @@ test('a plan can be cancelled and made after all', async ({ rider, page }) => {
   expect(await cards(page).count()).toBeGreaterThan(3);
 });
 
-test('a race marked moves the clean to two days before; a Sunday taken away re-plans', async ({
+test('a race marked moves the clean to two days before; a Sunday taken away re-plans @once', async ({
   rider,
   page,
 }) => {
@@ -178,7 +178,7 @@ test('a race marked moves the clean to two days before; a Sunday taken away re-p
   );
 });
 
-test('the plan goes out as a calendar, a table and a sheet; a calendar comes in once', async ({
+test('the plan goes out as a calendar, a table and a sheet; a calendar comes in once @once', async ({
   rider,
   page,
 }) => {
@@ -256,7 +256,7 @@ test('the plan goes out as a calendar, a table and a sheet; a calendar comes in 
   await expect(page.getByText(/The file is no calendar/)).toBeVisible();
 });
 
-test('Today’s line comes from the plan; with no time at all it says what gives way', async ({
+test('Today’s line comes from the plan; with no time at all it says what gives way @once', async ({
   rider,
   page,
 }) => {
@@ -278,7 +278,7 @@ test('Today’s line comes from the plan; with no time at all it says what gives
   await expect(cards(page)).toHaveCount(0);
 });
 
-test('what fell due since the rider last looked is told once', async ({ rider, page }) => {
+test('what fell due since the rider last looked is told once @once', async ({ rider, page }) => {
   await rider.opensDemo();
   await expect(page.getByText(/^\w+: (top|wipe|clean)/).first()).toBeVisible({ timeout: 20_000 });
   await rider.seesSaved();

@@ -3,7 +3,7 @@ import { OLD_VERSIONS, storedAs } from '../src/test/storedLogbooks';
 import { fillDisk, putRaw, readRaw, replaceRaw } from './disk';
 import { expect, Rider, test } from './rider';
 
-test('logbooks of all versions open after an update, are changed, and open again', async ({
+test('logbooks of all versions open after an update, are changed, and open again @once', async ({
   rider,
   page,
 }) => {
@@ -25,7 +25,7 @@ test('logbooks of all versions open after an update, are changed, and open again
   }
 });
 
-test('two tabs change different settings while the disk is full, and both are kept', async ({
+test('two tabs change different settings while the disk is full, and both are kept @once', async ({
   rider,
   page,
   context,
@@ -58,7 +58,7 @@ test('two tabs change different settings while the disk is full, and both are ke
   }
 });
 
-test('a change made with the clock set back a year wins over the one before it', async ({
+test('a change made with the clock set back a year wins over the one before it @once', async ({
   rider,
   page,
   context,
@@ -78,7 +78,7 @@ test('a change made with the clock set back a year wins over the one before it',
   await expect(later.getByRole('radio', { name: 'Kilometres, °C' })).toBeChecked();
 });
 
-test('a logbook that cannot be read is never shown as empty; it can be saved and tried again', async ({
+test('a logbook that cannot be read is never shown as empty; it can be saved and tried again @once', async ({
   rider,
   page,
 }) => {
@@ -114,7 +114,10 @@ test('a logbook that cannot be read is never shown as empty; it can be saved and
   await expect(rider.verdict).toBeVisible();
 });
 
-test('one damaged event of the demo costs that event, not its month', async ({ rider, page }) => {
+test('one damaged event of the demo costs that event, not its month @once', async ({
+  rider,
+  page,
+}) => {
   await rider.opensDemo();
   await rider.seesSaved();
   const october = (await readRaw(page, 'dapper-spoke-demo'))['log/2026-10'] ?? '';
@@ -139,7 +142,7 @@ test('one damaged event of the demo costs that event, not its month', async ({ r
   expect(readFileSync(await (await download).path(), 'utf8')).toContain('rideLugged');
 });
 
-test('a page that stumbles says so and offers ways out', async ({ page, browser }) => {
+test('a page that stumbles says so and offers ways out @once', async ({ page, browser }) => {
   const context = await browser.newContext({ locale: 'en-GB', acceptDownloads: true });
   const rider = await Rider.inTabOf(context);
   const tab = rider.page;
@@ -173,7 +176,7 @@ test('a page that stumbles says so and offers ways out', async ({ page, browser 
   await page.close();
 });
 
-test('a backup keeps itself in a folder and can be restored from it', async ({
+test('a backup keeps itself in a folder and can be restored from it @once', async ({
   rider,
   page,
   browser,
@@ -221,7 +224,7 @@ test('a backup keeps itself in a folder and can be restored from it', async ({
   await context.close();
 });
 
-test('a browser without locks and channels still loses nothing between two tabs', async ({
+test('a browser without locks and channels still loses nothing between two tabs @once', async ({
   browser,
 }) => {
   const context = await browser.newContext({ locale: 'en-GB' });
@@ -245,7 +248,7 @@ test('a browser without locks and channels still loses nothing between two tabs'
   await context.close();
 });
 
-test('many entries without a backup are reminded of, and a backup ends it', async ({
+test('many entries without a backup are reminded of, and a backup ends it @once', async ({
   rider,
   page,
 }) => {

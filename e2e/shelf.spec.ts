@@ -36,7 +36,7 @@ test('which lube: an answer for each bike, moved by the weather at the printed c
   await expect(page.getByText('unknown', { exact: true })).toBeVisible();
 });
 
-test('which lube: forecast, wishes, habit and schools change the answer', async ({
+test('which lube: forecast, wishes, habit and schools change the answer @once', async ({
   rider,
   page,
 }) => {
@@ -128,7 +128,7 @@ test('the shelf: a bottle added, used at the bench, counted, taken off; its work
   await expect(row).toContainText('running low');
 });
 
-test('learning: squeaks and quiet move the life of a lube on that bike; what cannot be is asked and withdrawn', async ({
+test('learning: squeaks and quiet move the life of a lube on that bike; what cannot be is asked and withdrawn @once', async ({
   rider,
   page,
 }) => {
@@ -177,7 +177,7 @@ test('learning: squeaks and quiet move the life of a lube on that bike; what can
   await expect(card).toBeVisible();
 });
 
-test('which lube for all bikes; too little time or too short a night refuses a lube', async ({
+test('which lube for all bikes; too little time or too short a night refuses a lube @once', async ({
   rider,
   page,
 }) => {
@@ -195,7 +195,10 @@ test('which lube for all bikes; too little time or too short a night refuses a l
   await expect(page.getByText(/It takes \d+ minutes a week; you give it 5/).first()).toBeVisible();
 });
 
-test('a calculator hands its result to the stock and to the bench', async ({ rider, page }) => {
+test('a calculator hands its result to the stock and to the bench @once', async ({
+  rider,
+  page,
+}) => {
   await rider.opensDemo('/shelf/dose');
   await rider.picks('Bike', 'Quay commuter');
   await page.getByRole('button', { name: 'Take 4.5 ml off House wet lube' }).click();
@@ -207,7 +210,7 @@ test('a calculator hands its result to the stock and to the bench', async ({ rid
   await expect(page.getByRole('radio', { name: 'On-bike clean and lube' })).toBeChecked();
 });
 
-test('a label’s figures overwrite the class’s, in the units of the rider', async ({
+test('a label’s figures overwrite the class’s, in the units of the rider @once', async ({
   rider,
   page,
 }) => {

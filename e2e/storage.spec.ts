@@ -3,7 +3,7 @@ import { fillDisk, putRaw } from './disk';
 import { killAroundSaves } from './kill';
 import { expect, test, Rider } from './rider';
 
-test('backup and restore, with a preview and one undo', async ({ rider, page, browser }) => {
+test('backup and restore, with a preview and one undo @once', async ({ rider, page, browser }) => {
   await rider.startsWith();
   await rider.logs('33', 'Dry');
   await rider.seesSaved();
@@ -37,7 +37,7 @@ test('backup and restore, with a preview and one undo', async ({ rider, page, br
   await context.close();
 });
 
-test('what the app did is saved as a text, without what the rider wrote', async ({
+test('what the app did is saved as a text, without what the rider wrote @once', async ({
   rider,
   page,
 }) => {
@@ -55,7 +55,7 @@ test('what the app did is saved as a text, without what the rider wrote', async 
   expect(text).not.toMatch(/Road bike|Dry/);
 });
 
-test('a damaged month is set aside and the rest opens', async ({ rider, page }) => {
+test('a damaged month is set aside and the rest opens @once', async ({ rider, page }) => {
   await rider.startsWith();
   await rider.seesSaved();
   await putRaw(page, { 'log/2026-10': '[{"type":"rideLog' });
@@ -68,7 +68,7 @@ test('a damaged month is set aside and the rest opens', async ({ rider, page }) 
   await expect(page.getByText('Some of “log/2026-10” could not be read')).toBeHidden();
 });
 
-test('a logbook of a newer version is left alone, and a stamp alone is no such thing', async ({
+test('a logbook of a newer version is left alone, and a stamp alone is no such thing @once', async ({
   rider,
   page,
 }) => {
@@ -86,7 +86,10 @@ test('a logbook of a newer version is left alone, and a stamp alone is no such t
   await expect(page.getByRole('button', { name: 'Reload' })).toBeVisible();
 });
 
-test('a full disk is told and the change kept until there is room', async ({ rider, page }) => {
+test('a full disk is told and the change kept until there is room @once', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith();
   await rider.seesSaved();
   await fillDisk(page, true);
@@ -100,7 +103,7 @@ test('a full disk is told and the change kept until there is room', async ({ rid
   await expect(page.getByRole('button', { name: /Road bike/ })).toContainText('21 km');
 });
 
-test('two tabs: what one writes the other shows, and nothing is lost', async ({
+test('two tabs: what one writes the other shows, and nothing is lost @once', async ({
   rider,
   page,
   context,
@@ -119,7 +122,10 @@ test('two tabs: what one writes the other shows, and nothing is lost', async ({
   await expect(page.getByRole('button', { name: /11 km/ })).toBeVisible();
 });
 
-test('a tab killed right after saving leaves a logbook that opens', async ({ rider, context }) => {
+test('a tab killed right after saving leaves a logbook that opens @once', async ({
+  rider,
+  context,
+}) => {
   await rider.startsWith();
   await rider.seesSaved();
   await rider.logs('17', 'Dry');
@@ -129,11 +135,10 @@ test('a tab killed right after saving leaves a logbook that opens', async ({ rid
   await expect(again.verdict).toBeVisible();
 });
 
-test('a short run of the campaign that kills renderers around a save', async ({
+test('a short run of the campaign that kills renderers around a save @once', async ({
   context,
   baseURL,
-}, { project }) => {
-  test.skip(project.name === 'wide', 'storage knows no sizes');
+}) => {
   const rider = await Rider.inTabOf(context);
   await rider.startsWith();
   await rider.seesSaved();
