@@ -1,9 +1,8 @@
 import { copyState, extraWatts, ride, rodeOn, stand, work, type ChainState } from '@/core/care';
 import { COGS, FILM, INSIDE, OUTSIDE } from '@/core/plan/solver/grid';
 import type { BenchSlot, BikeProblem, Work } from '@/core/plan/solver/problem';
-import { mayDo } from '@/core/plan/solver/rules';
-import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '@/core/plan/solver/terms';
 import { MS_PER_DAY } from '@/core/units';
+import { plainEnd, plainGrubbiness, plainPrice, PLAIN_WEIGHT, whyNot } from './plainPlan';
 
 /**
  * The planner as one would write it first: the same grid, days backwards, but every state a chain of its own,
@@ -12,7 +11,7 @@ import { MS_PER_DAY } from '@/core/units';
  */
 export function plainly(problem: BikeProblem): (coat: number, s: Place) => number {
   let next = (coat: number, s: Place) =>
-    startAnew(problem, problem.coats[coat]?.lubeClass ? s.film : 0, s);
+    plainEnd(problem, { ...s, film: problem.coats[coat]?.lubeClass ? s.film : 0 });
   for (const bench of [...problem.benches].reverse()) {
     const after = next;
     const values = new Map<string, number>();
@@ -24,14 +23,17 @@ export function plainly(problem: BikeProblem): (coat: number, s: Place) => numbe
               const s = { film, o, i, c };
               const options: (Work | null)[] = [
                 null,
-                ...problem.works.filter((w) =>
-                  mayDo(w, bench, {
-                    family: coat.family,
-                    coat: p,
-                    wet: false,
-                    minutes: bench.minutes,
-                    shared: false,
-                  }),
+                ...problem.works.filter(
+                  (work) =>
+                    whyNot({
+                      work,
+                      bench,
+                      family: coat.family,
+                      coat: p,
+                      wet: false,
+                      minutes: bench.minutes,
+                      shared: false,
+                    }).length === 0,
                 ),
               ];
               const costs = options.map((w) =>
@@ -89,7 +91,7 @@ function costOf(problem: BikeProblem, bench: BenchSlot, { coat, s, what, after }
   if (what) {
     const done = work(chain, cogs, what.spec, { air: bench.air, coat: what.from });
     [chain, cogs, now] = [done.state, done.cogs, what.coat ?? coat];
-    cost += priceOf(what, what.handsOn, prices);
+    cost += plainPrice(what, prices.hour);
   }
   let sum = 0;
   for (const [k] of natures.entries()) {
@@ -102,7 +104,7 @@ function costOf(problem: BikeProblem, bench: BenchSlot, { coat, s, what, after }
       state = stand(state, x.at, bench.air);
       const ridden = ride(state, grit, exposure, factors);
       rodeOn(ridden.state, exposure, bench.air);
-      const grubby = grubbiness(
+      const grubby = plainGrubbiness(
         (state.outside + ridden.state.outside) / 2,
         (state.inside + ridden.state.inside) / 2,
         limits,
@@ -110,9 +112,9 @@ function costOf(problem: BikeProblem, bench: BenchSlot, { coat, s, what, after }
       const wattHours = ((watts(state) + watts(ridden.state)) / 2) * exposure.hours;
       own +=
         (ridden.state.wear - state.wear) * prices.wearPercent +
-        ridden.effect.dryKm * prices.dryKm * dryWeight(x.weight) +
+        ridden.effect.dryKm * prices.dryKm * PLAIN_WEIGHT[x.weight].dry +
         grubby * exposure.km * prices.grubbyKm +
-        wattHours * prices.wattHour * wattWeight(x.weight);
+        wattHours * prices.wattHour * PLAIN_WEIGHT[x.weight].watt;
       [state, grit] = [ridden.state, ridden.cogs];
     }
     state = stand(state, bench.from + MS_PER_DAY, bench.air);
