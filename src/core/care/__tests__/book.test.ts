@@ -96,4 +96,12 @@ describe('the book of chains and bikes', () => {
     expect(step.before?.at).toBe(Date.parse(day(3)));
     expect(step.exposure).toMatchObject({ km: 50, wetShare: 1 });
   });
+
+  it('hands out what nobody can change', () => {
+    const { steps, book } = played(fit(0, 'c1', 'b1'), ride(1, 'b1'));
+    const step = steps[1]!;
+    expect(() => Object.assign(step, { cogsAfter: 0 })).toThrow(TypeError);
+    expect(() => Object.assign(step.after!, { film: 1 })).toThrow(TypeError);
+    expect(() => Object.assign(book.chains.get('c1')!, { film: 1 })).toThrow(TypeError);
+  });
 });

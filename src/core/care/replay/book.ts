@@ -8,6 +8,7 @@ import { endCell, skyOf } from '../model/sky';
 import { stand, standOn } from '../model/stand';
 import { copyState, LOOKS, NEW_CHAIN, startState } from '../model/state';
 import { airOf, bikeOf, keyOf, type BookState } from './bookState';
+import { handedOut } from './handedOut';
 import { HANDLERS, type Moment, type Outcome } from './handlers';
 import type { ReplayStep } from './step';
 
@@ -34,7 +35,7 @@ export function play(scene: Scene, event: PlainEvent): ReplayStep {
   if (event.type === 'chainFitted') return fit(scene, event, at);
   const step = opened(scene, event, at);
   const { chainId, from } = step;
-  if (chainId === null || from === null) return step;
+  if (chainId === null || from === null) return handedOut(step);
   const state = copyState(from);
   const key = keyOf(state, step.bikeId);
   const learnt = (key !== null && scene.book.learnt.get(key)) || NOT_LEARNT;
@@ -51,7 +52,7 @@ export function play(scene: Scene, event: PlainEvent): ReplayStep {
   };
   const handle = HANDLERS[event.type] as (moment: Moment, event: OnBike) => Outcome;
   commit(scene.book, step, key, handle(moment, event));
-  return step;
+  return handedOut(step);
 }
 
 /** The step of an event before it has done anything: which chain and bike, the air, a ride's sky. */
@@ -84,7 +85,7 @@ function airFrom({ book, garage, weather }: Scene, bikeId: string | null, from: 
 /** Writes what an event did into its step and the book: the one place that does. */
 function commit(book: BookState, step: ReplayStep, key: string | null, outcome: Outcome): void {
   const { bikeId, chainId, cogsBefore } = step;
-  step.after = outcome.state;
+  step.after = handedOut(outcome.state);
   step.cogsAfter = outcome.cogs ?? cogsBefore;
   if (chainId !== null) book.chains.set(chainId, outcome.state);
   if (bikeId === null) return;
@@ -106,9 +107,9 @@ function fit({ book, garage, weather }: Scene, event: Fitted, at: number): Repla
   const cogs = book.cogs.get(bikeId) ?? LOOKS[event.start?.look ?? 'clean'].cogs;
   if (oldBike !== null) book.fitted.delete(oldBike);
   book.fitted.set(bikeId, chainId);
-  book.chains.set(chainId, after);
+  book.chains.set(chainId, handedOut(after));
   book.cogs.set(bikeId, cogs);
-  return stepOf({ event, bikeId, chainId, from, after, air, home }, cogs);
+  return handedOut(stepOf({ event, bikeId, chainId, from, after, air, home }, cogs));
 }
 
 type Begun = Pick<ReplayStep, 'event' | 'bikeId' | 'chainId' | 'from' | 'after' | 'air' | 'home'>;
