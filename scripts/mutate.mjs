@@ -1,5 +1,5 @@
 // @ts-check
-import { existsSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { ensureDependencies, ROOT, run } from './setup.mjs';
 
@@ -13,6 +13,9 @@ const ALSO_JUDGED_BY = {
   'src/core/records': ['src/core/logbook'],
 };
 
+/** Lies there for the time of a run only. */
+const JUDGES = 'src/test/judges';
+
 const folder = path.relative(ROOT, path.resolve(process.argv[2] ?? '')).replaceAll(path.sep, '/');
 if (!folder.startsWith('src/core/') || !existsSync(path.join(ROOT, folder))) {
   console.error('Name a folder of src/core: npm run mutate -- src/core/care');
@@ -21,6 +24,24 @@ if (!folder.startsWith('src/core/') || !existsSync(path.join(ROOT, folder))) {
 ensureDependencies();
 const room = folder.split('/').slice(0, 3).join('/');
 const judges = [room, ...(ALSO_JUDGED_BY[room] ?? [])];
+// One file that holds the tests of all: each mutant then loads the code once, not once a test file.
+const tests = judges
+  .flatMap((judge) =>
+    readdirSync(path.join(ROOT, judge), { recursive: true, encoding: 'utf8' }).map(
+      (file) => `${judge}/${file.replaceAll(path.sep, '/')}`,
+    ),
+  )
+  .filter((file) => file.endsWith('.test.ts'))
+  // A whole plan of the demo takes half a minute, and each mutant of plan would run it.
+  .filter((file) => !file.endsWith('plan/__tests__/demo.test.ts'))
+  .sort();
+const lines = tests.map((file) => {
+  const from = path.relative(JUDGES, file).replaceAll(path.sep, '/').replace(/\.ts$/, '');
+  return `describe('${file}', () => {\n  require('${from}');\n});\n`;
+});
+mkdirSync(path.join(ROOT, JUDGES), { recursive: true });
+process.on('exit', () => rmSync(path.join(ROOT, JUDGES), { recursive: true, force: true }));
+writeFileSync(path.join(ROOT, JUDGES, 'judges.test.ts'), lines.join(''));
 run(
   'npx',
   [
@@ -31,5 +52,5 @@ run(
     '--incrementalFile',
     `.setup/mutation/${folder.replaceAll('/', '-')}.json`,
   ],
-  { MUTATION_JUDGES: judges.join(',') },
+  { MUTATION_JUDGES: 'yes' },
 );

@@ -22,11 +22,18 @@ export const GRID: Float64Array = Float64Array.from(
 );
 
 function beliefOf(weights: Float64Array, seen: number): Belief {
-  const sum = weights.reduce((a, b) => a + b, 0);
-  const shares = weights.map((w) => w / sum);
-  const mean = shares.reduce((m, s, n) => m + s * (GRID[n] as number), 0);
-  const variance = shares.reduce((v, s, n) => v + s * ((GRID[n] as number) - mean) ** 2, 0);
-  return { shares, mid: Math.exp(mean), sd: Math.sqrt(variance), seen };
+  let [sum, first, second] = [0, 0, 0];
+  for (let n = 0; n < POINTS; n++) {
+    const [w, ln] = [weights[n] as number, GRID[n] as number];
+    sum += w;
+    first += w * ln;
+    second += w * ln * ln;
+  }
+  const mean = first / sum;
+  const sd = Math.sqrt(Math.max(0, second / sum - mean ** 2));
+  const shares = new Float64Array(POINTS);
+  for (let n = 0; n < POINTS; n++) shares[n] = (weights[n] as number) / sum;
+  return { shares, mid: Math.exp(mean), sd, seen };
 }
 
 /** Belief before anything is seen: log-normal about the handbook. */
@@ -36,28 +43,93 @@ export const priorBelief = (sigma: number): Belief =>
     0,
   );
 
-/** Returns how likely the observation is when the logarithm of the factor is `ln`, up to a constant. */
-export type Likelihood = (ln: number) => number;
+/** How likely an observation is at each point of `GRID`, up to a constant. */
+export type Likelihood = Float64Array;
 
-/** The factor showed itself as `x`, with a log-normal noise. */
-export const shownAs =
-  (x: number, noise: number): Likelihood =>
-  (ln) =>
-    Math.exp(-0.5 * ((Math.log(x) - ln) / noise) ** 2);
+/** Returns a likelihood from what it is when the logarithm of the factor is `ln`. */
+export const likelihoodOf = (at: (ln: number) => number): Likelihood => GRID.map(at);
 
-/** All that is known is that the factor, with its noise, lies above `x` (a censored observation). */
-export const shownAbove =
-  (x: number, noise: number): Likelihood =>
-  (ln) =>
-    normalShare((ln - Math.log(x)) / noise);
+/** The factor, with a log-normal noise, lies between `from` (0: anywhere below `to`) and `to` (Infinity: above `from`). */
+export function shownBetween(from: number, to: number, noise: number): Likelihood {
+  const [low, high] = [Math.log(from), Math.log(to)];
+  const out = new Float64Array(POINTS);
+  for (let n = 0; n < POINTS; n++) {
+    const ln = GRID[n] as number;
+    const atMost = to === Infinity ? 1 : normalShare((high - ln) / noise);
+    out[n] = from === 0 ? atMost : atMost - normalShare((low - ln) / noise);
+  }
+  return out;
+}
+
+/** Bayes' rule on the grid. What is impossible under all that is believed teaches nothing. */
+export const learn = (belief: Belief, likelihood: Likelihood): Belief =>
+  relearn(belief, null, likelihood);
 
 /**
- * Bayes' rule on the grid. An observation that is impossible under all that is believed teaches
- * nothing and leaves the belief as it was.
+ * Returns the belief with an observation that has become sharper: what it said before (null: nothing) is taken
+ * out, what it says now put in. It counts once. `was` must be possible everywhere.
  */
-export function learn(belief: Belief, likelihood: Likelihood): Belief {
-  const weights = belief.shares.map((share, n) => share * likelihood(GRID[n] as number));
-  return weights.some((w) => w > 0) ? beliefOf(weights, belief.seen + 1) : belief;
+export function relearn(belief: Belief, was: Likelihood | null, now: Likelihood): Belief {
+  const weights = new Float64Array(POINTS);
+  let any = false;
+  for (let n = 0; n < POINTS; n++) {
+    const w = ((belief.shares[n] as number) * (now[n] as number)) / (was ? (was[n] as number) : 1);
+    weights[n] = w;
+    any ||= w > 0;
+  }
+  return any ? beliefOf(weights, belief.seen + (was ? 0 : 1)) : belief;
+}
+
+/** Shares of a normal with `noise` below so many steps of the grid, from all of it below to all above. */
+function sharesBySteps(noise: number): Float64Array {
+  const known = tables.get(noise);
+  if (known) return known;
+  const step = (2 * REACH) / (POINTS - 1);
+  const table = Float64Array.from({ length: 2 * POINTS - 1 }, (_, k) =>
+    normalShare(((k - POINTS + 1) * step) / noise),
+  );
+  tables.set(noise, table);
+  return table;
+}
+const tables = new Map<number, Float64Array>();
+
+/**
+ * Returns the factor below which the next case lies with a probability `p`, its own log-normal noise included, if
+ * it is known to lie above `above`. `without`: an observation that is not to count. Exact to a few ten
+ * thousandths: straight between the points of the grid.
+ */
+export function quantileOf(
+  { shares }: Belief,
+  p: number,
+  { noise, above = 0, without }: { noise: number; above?: number; without?: Likelihood | null },
+): number {
+  const table = sharesBySteps(noise);
+  const weights = new Float64Array(POINTS);
+  let all = 0;
+  for (let n = 0; n < POINTS; n++) {
+    const share = shares[n] as number;
+    all += weights[n] = without ? share / (without[n] as number) : share;
+  }
+  // Share of belief, with its noise, below a point of the grid.
+  const below = (at: number): number => {
+    let sum = 0;
+    for (let n = 0; n < POINTS; n++)
+      sum += (weights[n] as number) * (table[at - n + POINTS - 1] as number);
+    return sum;
+  };
+  const place = ((Math.log(above) + REACH) / (2 * REACH)) * (POINTS - 1);
+  const from = Math.min(POINTS - 2, Math.max(0, Math.floor(place)));
+  const base = place <= 0 ? 0 : below(from) + (place - from) * (below(from + 1) - below(from));
+  const wanted = base + p * (all - base);
+  let [low, high] = [0, POINTS - 1];
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if (below(middle) < wanted) low = middle;
+    else high = middle;
+  }
+  const [a, b] = [below(low), below(high)];
+  const share = b > a ? Math.min(1, Math.max(0, (wanted - a) / (b - a))) : 0;
+  return Math.max(above, Math.exp((GRID[low] as number) + (share * (2 * REACH)) / (POINTS - 1)));
 }
 
 /**

@@ -368,10 +368,10 @@ describe('notes and readings', () => {
     expect(seen.wearSd).toBeCloseTo(sd, 4);
   });
 
-  it('a squeak with u used leaves 1 − u^0.155; with less than 0.15 used it is odd and changes nothing', () => {
-    const heard = (film: number) => soundSeen(state({ film }), NOT_LEARNT, 'squeak').state;
-    expect(heard(0.5).film).toBeCloseTo(1 - 0.5 ** 0.1552, 3);
-    expect(heard(0.2).film).toBeCloseTo(1 - 0.8 ** 0.1552, 3);
+  it('a squeak leaves the reserve at most; with less than 0.15 used it is odd and changes nothing', () => {
+    const heard = (film: number) => soundSeen(state({ film }), NOT_LEARNT, 'squeak', 'b1').state;
+    expect(heard(0.5).film).toBe(0.15);
+    expect(heard(0.04).film).toBe(0.04);
     expect(heard(0.9)).toMatchObject({ film: 0.9, heard: { odd: true } });
     expect(heard(0.86)).toMatchObject({ film: 0.86, heard: { odd: true } });
     expect(heard(0.84).heard?.odd).toBe(false);

@@ -76,6 +76,18 @@ export const CARE = {
   bathBound: constant(0.3, 'share of bound dirt left by one bath', FITTED, '0.2 to 0.45'),
   swatchNoise: constant(0.08, 'of outside', OWN, '0.05 to 0.12'),
   squeakNoise: constant(0.15, 'log-normal sigma', OWN, '0.1 to 0.25'),
+  noteMeansNothing: constant(
+    0.05,
+    'share of noises, or of none, not the coat’s',
+    OWN,
+    '0.02 to 0.15',
+  ),
+  byChanceInARide: constant(
+    0.1,
+    'chance of a noise or a new coat for another reason, a ride',
+    OWN,
+    '0.05 to 0.2',
+  ),
   gritNoise: constant(0.15, 'log-normal sigma from ride to ride', OWN, '0.1 to 0.3'),
   squeakTooSoon: constant(
     0.15,

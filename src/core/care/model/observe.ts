@@ -1,6 +1,14 @@
 import type { Sound } from '../../logbook';
 import { CARE, SWATCH_LEVELS } from './constants';
-import { learnQuiet, learnRag, learnSpent, lifeShown, type Personal } from './personal';
+import { clamp } from '../../units';
+import {
+  learnCoat,
+  learnRag,
+  lifeQuantile,
+  lifeShown,
+  NOTHING_NOTED,
+  type Personal,
+} from './personal';
 import type { ChainState } from './state';
 
 /** Weighted mean of two estimates, and the spread left: the usual normal posterior. */
@@ -40,47 +48,69 @@ export function wearSeen(
   return { ...state, wear: Math.max(0, wear), wearSd };
 }
 
+/** Whether the coat was ridden on this bike alone: else its kilometres tell nothing of the lube there. */
+const isOfThisBike = (state: ChainState, bikeId: string | null): boolean =>
+  bikeId !== null && state.coatBike === bikeId;
+
 /**
- * A squeak says that the coat is spent: with a used share u of its expected life, this coat's life is
- * about u times that. The posterior mean of its logarithm is ln u scaled by how much more we trust
- * ears than the handbook, which leaves a film of 1 - u / life. A squeak on a fresh coat is noted as odd
- * and changes nothing: it is seldom the chain running dry.
+ * A squeak says that the coat is spent, somewhere in the ride before it: the film is at its reserve or below at
+ * once. Further squeaks of the same coat add nothing. One on a fresh coat is noted as odd and changes nothing: it
+ * is seldom the chain running dry.
  */
-function squeaked(state: ChainState, learnt: Personal): Observed {
+function squeaked(state: ChainState, learnt: Personal, bikeId: string | null): Observed {
   const used = state.coat > 0 ? 1 - state.film / state.coat : 1;
   const odd = used < CARE.squeakTooSoon.value;
   const heard = { sound: 'squeak', at: state.at, odd };
   if (odd) return { state: { ...state, heard }, learnt };
-  const trust =
-    CARE.lifeSigma.value ** 2 / (CARE.lifeSigma.value ** 2 + CARE.squeakNoise.value ** 2);
-  const film = Math.min(state.film, state.coat * (1 - used ** (1 - trust)));
-  // This coat has been observed: what is left of it starts a count of its own.
-  return {
-    state: { ...state, heard, film, coat: film, worn: 0, lost: 0 },
-    learnt: learnSpent(learnt, state),
-  };
+  const dry = (s: ChainState): ChainState => ({
+    ...s,
+    heard,
+    film: Math.min(s.film, CARE.reserve.value),
+    // What is gone is gone by riding.
+    idleLoss: 0,
+  });
+  const squeakTo = lifeShown(state);
+  const was = state.notes ?? NOTHING_NOTED;
+  if (squeakTo === null || was.squeakTo !== null || !isOfThisBike(state, bikeId))
+    return { state: dry(state), learnt };
+  const squeakFrom = Math.max(was.quietTo, Math.min(state.shownBefore, squeakTo));
+  const notes = { ...was, squeakFrom, squeakTo };
+  return { state: { ...dry(state), notes }, learnt: learnCoat(learnt, state.notes, notes) };
 }
 
 /**
- * A chain that is still quiet has lube left: its life is longer than it has shown, and the film is
- * reckoned again with what was learnt. After several handbook lives it is odd: a coat was not noted.
+ * A chain that is still quiet has lube left: its life is longer than it has shown, whatever squeaked before, and
+ * its film is reckoned again by that. The quiet notes of a coat are one: the last counts. After several handbook lives it is odd: a coat was not noted.
  */
-function stillQuiet(state: ChainState, learnt: Personal): Observed {
+function stillQuiet(state: ChainState, learnt: Personal, bikeId: string | null): Observed {
   const shown = lifeShown(state);
   const odd = shown !== null && shown > CARE.quietTooLong.value;
   const heard = { sound: 'still quiet', at: state.at, odd };
-  if (odd || shown === null) return { state: { ...state, heard }, learnt };
-  const next = learnQuiet(learnt, state);
-  const film = state.coat - state.lost - state.worn / next.factors.life;
-  return {
-    state: { ...state, heard, film: Math.max(state.film, film) },
-    learnt: next,
-  };
+  if (odd || shown === null || !isOfThisBike(state, bikeId))
+    return { state: { ...state, heard }, learnt };
+  const notes = { ...NOTHING_NOTED, quietTo: shown };
+  const next = learnCoat(learnt, state.notes, notes);
+  const ownLife = lifeQuantile(next, notes, 0.5);
+  const film = clamp(state.coat - state.lost - state.worn / ownLife, 0, state.coat);
+  return { state: { ...state, heard, notes, ownLife, film }, learnt: next };
+}
+
+/** What the end of a coat teaches that was heard quiet and then ridden on, before another goes over it. */
+export function coatEnded(state: ChainState, learnt: Personal): Personal {
+  const { notes } = state;
+  const renewedAt = lifeShown(state);
+  if (!notes || notes.squeakTo !== null || renewedAt === null) return learnt;
+  return renewedAt > notes.quietTo ? learnCoat(learnt, notes, { ...notes, renewedAt }) : learnt;
 }
 
 /** What a noise, or none, says of the chain and of its lube. */
-export function soundSeen(state: ChainState, learnt: Personal, sound: Sound): Observed {
-  if (sound === 'squeak') return squeaked(state, learnt);
-  if (sound === 'still quiet') return stillQuiet(state, learnt);
+export function soundSeen(
+  state: ChainState,
+  learnt: Personal,
+  sound: Sound,
+  bikeId: string | null,
+): Observed {
+  if (sound === 'squeak') return squeaked(state, learnt, bikeId);
+  if (sound === 'still quiet') return stillQuiet(state, learnt, bikeId);
   return { state: { ...state, heard: { sound, at: state.at, odd: false } }, learnt };
 }

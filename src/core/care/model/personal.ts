@@ -1,4 +1,13 @@
-import { learn, priorBelief, shownAbove, shownAs, type Belief } from '../../learn';
+import {
+  learn,
+  likelihoodOf,
+  priorBelief,
+  quantileOf,
+  relearn,
+  shownBetween,
+  type Belief,
+  type Likelihood,
+} from '../../learn';
 import { CARE, QUARTILE_Z } from './constants';
 import type { ChainState } from './state';
 
@@ -48,19 +57,82 @@ export const lifeSigmaOf = (p: Personal): number => Math.hypot(p.life.sd, CARE.s
 /** The same of how fast grit comes. */
 export const gritSigmaOf = (p: Personal): number => Math.hypot(p.grit.sd, CARE.gritNoise.value);
 
+/**
+ * What the rider has noted of a coat, as factors on its handbook life: it was still quiet at `quietTo` (0: nobody
+ * said); it squeaked between `squeakFrom` and `squeakTo` (null: it did not); ridden on unheard, it was renewed at
+ * `renewedAt` (null: it is still on, or was quiet to the last).
+ */
+export interface CoatNotes {
+  quietTo: number;
+  squeakFrom: number;
+  squeakTo: number | null;
+  renewedAt: number | null;
+}
+
+export const NOTHING_NOTED: CoatNotes = {
+  quietTo: 0,
+  squeakFrom: 0,
+  squeakTo: null,
+  renewedAt: null,
+};
+
+const { noteMeansNothing, byChanceInARide, squeakNoise } = CARE;
+
+/**
+ * How likely the notes of one coat are: together one observation, however many there are. Some squeaks come from
+ * a jockey wheel and some ears hear nothing, so that a share of all notes says nothing of the coat. A rider who
+ * heard it quiet, rode on and renewed it had either heard it end, or another reason.
+ */
+export function coatLikelihood(notes: CoatNotes): Likelihood {
+  const known = likelihoods.get(notes) ?? likelihoodOfCoat(notes);
+  likelihoods.set(notes, known);
+  return known;
+}
+/** Notes are never changed, and each is asked about several times. */
+const likelihoods = new WeakMap<CoatNotes, Likelihood>();
+
+function likelihoodOfCoat({ quietTo, squeakFrom, squeakTo, renewedAt }: CoatNotes): Likelihood {
+  const sigma = squeakNoise.value;
+  const [wrong, chance] = [noteMeansNothing.value, byChanceInARide.value];
+  if (squeakTo !== null) {
+    const squeaks = shownBetween(squeakFrom, squeakTo, sigma);
+    return squeaks.map((l) => (1 - wrong) * l + wrong * chance);
+  }
+  const lasts = shownBetween(quietTo, Infinity, sigma);
+  if (renewedAt === null) return lasts.map((l) => (1 - wrong) * l + wrong);
+  const ends = shownBetween(quietTo, renewedAt, sigma);
+  return ends.map((l, n) => (1 - wrong) * (l + chance * (lasts[n] as number)) + wrong * chance);
+}
+
+/** Returns the factors a ride on a chain is reckoned with: of its coat what was noted of it, else as learnt. */
+export const factorsOn = ({ ownLife }: ChainState, { factors }: Personal): Factors =>
+  ownLife === null ? factors : { ...factors, life: ownLife };
+
 export type Futures = Record<'low' | 'mid' | 'high', Factors>;
 
-/** The three futures a spread is made of: quartiles of life and of how fast grit comes. */
-export function futuresOf(p: Personal): Futures {
-  const { life, grit } = p.factors;
-  const quartile = (sigma: number, side: -1 | 1) => Math.exp(side * QUARTILE_Z * sigma);
-  const at = (side: -1 | 1): Factors => ({
-    life: life * quartile(lifeSigmaOf(p), side),
-    grit: grit * quartile(gritSigmaOf(p), side === 1 ? -1 : 1),
+/**
+ * The three futures a spread is made of: quartiles of life and of how fast grit comes, for the next coat; with a
+ * `state`, for the coat that is on, which is known to have lasted as long as it was heard quiet.
+ */
+export function futuresOf(p: Personal, state: ChainState | null = null): Futures {
+  const { grit } = p.factors;
+  const quartile = (side: -1 | 1) => Math.exp(side * QUARTILE_Z * gritSigmaOf(p));
+  const at = (probability: number, side: -1 | 1): Factors => ({
+    life: lifeQuantile(p, state?.notes ?? null, probability),
+    grit: grit * quartile(side),
     wear: 1,
   });
-  return { low: at(-1), mid: p.factors, high: at(1) };
+  const mid = { ...p.factors, life: state?.ownLife ?? p.factors.life };
+  return { low: at(0.25, 1), mid, high: at(0.75, -1) };
 }
+
+/** Returns the factor below which a coat's life lies with a probability: the next one's, or, with its notes, this one's. */
+export const lifeQuantile = (p: Personal, notes: CoatNotes | null, probability: number): number =>
+  quantileOf(p.life, probability, {
+    noise: squeakNoise.value,
+    above: notes?.quietTo ?? 0,
+    without: notes && coatLikelihood(notes),
+  });
 
 /** Less of a coat than this left to distance, and its end tells of water and standing, not of life. */
 const TELLING_SHARE = 0.2;
@@ -76,16 +148,10 @@ export function lifeShown(state: ChainState): number | null {
   return state.worn / forDistance;
 }
 
-/** Learns from a coat that squeaks now. */
-export function learnSpent(p: Personal, state: ChainState): Personal {
-  const x = lifeShown(state);
-  return x === null ? p : personal(learn(p.life, shownAs(x, CARE.squeakNoise.value)), p.grit);
-}
-
-/** Learns from a coat that is still quiet: its life is longer than this. */
-export function learnQuiet(p: Personal, state: ChainState): Personal {
-  const x = lifeShown(state);
-  return x === null ? p : personal(learn(p.life, shownAbove(x, CARE.squeakNoise.value)), p.grit);
+/** Learns from the notes of a coat; `was`: what they said before the last of them. */
+export function learnCoat(p: Personal, was: CoatNotes | null, now: CoatNotes): Personal {
+  const life = relearn(p.life, was && coatLikelihood(was), coatLikelihood(now));
+  return personal(life, p.grit);
 }
 
 /**
@@ -98,9 +164,10 @@ export function learnRag(p: Personal, state: ChainState, level: number): Persona
   const kept = (1 - state.outside) / cleanFrom;
   if (!(kept < 1 - LEAST_GROWTH) || kept <= 0) return p;
   const at = (ln: number) => 1 - cleanFrom * kept ** (Math.exp(ln) / p.factors.grit);
-  const grit = learn(p.grit, (ln) =>
+  const seen = likelihoodOf((ln) =>
     Math.exp(-0.5 * ((level - at(ln)) / CARE.swatchNoise.value) ** 2),
   );
+  const grit = learn(p.grit, seen);
   return personal(p.life, grit);
 }
 

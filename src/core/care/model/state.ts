@@ -2,6 +2,7 @@ import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import type { ChainStart } from '../../logbook';
 import { clamp } from '../../units';
 import { CARE } from './constants';
+import type { CoatNotes } from './personal';
 
 /** Everything the model knows of one chain at one moment. Derived by replay, never stored. */
 export interface ChainState {
@@ -20,6 +21,13 @@ export interface ChainState {
   coat: number;
   worn: number;
   lost: number;
+  /** The bike it has been ridden on since it went on; null: not ridden, or on several. */
+  coatBike: string | null;
+  /** The life it had shown when its last ride began: see `lifeShown`. */
+  shownBefore: number;
+  /** What was noted of it, and the life factor it is then reckoned with; null: nothing, and as learnt. */
+  notes: CoatNotes | null;
+  ownLife: number | null;
   /** When the coat went on and when it is fit to ride, ms. */
   lubedAt: number;
   setAt: number;
@@ -89,6 +97,10 @@ export function startState(start: ChainStart, at: number): ChainState {
     coat: start.lube ? 1 : 0,
     worn: start.lube ? start.kmSinceLube / lifeKm : 0,
     lost: 0,
+    coatBike: null,
+    shownBefore: 0,
+    notes: null,
+    ownLife: null,
     lubedAt: at,
     setAt: at,
     wipeMissed: false,
@@ -124,6 +136,10 @@ export const copyState = (s: ChainState): ChainState => ({
   coat: s.coat,
   worn: s.worn,
   lost: s.lost,
+  coatBike: s.coatBike,
+  shownBefore: s.shownBefore,
+  notes: s.notes,
+  ownLife: s.ownLife,
   lubedAt: s.lubedAt,
   setAt: s.setAt,
   wipeMissed: s.wipeMissed,

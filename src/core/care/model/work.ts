@@ -165,6 +165,10 @@ function lubeOn(
   state.coat = state.film;
   state.worn = 0;
   state.lost = 0;
+  state.coatBike = null;
+  state.shownBefore = 0;
+  state.notes = null;
+  state.ownLife = null;
   state.lubedAt = state.at;
   state.setAt = state.at + settingHours({ ...traits, setHours }, air) * MS_PER_HOUR;
   state.wipeMissed = traits.wiped && !lube.wiped;

@@ -3,7 +3,7 @@ import type { PlainEvent } from '../../logbook';
 import { MS_PER_HOUR } from '../../units';
 import type { WeatherRecord } from '../../weather';
 import { exposureOf, ridingHours } from '../model/exposure';
-import { HANDBOOK, NOT_LEARNT } from '../model/personal';
+import { factorsOn, HANDBOOK, NOT_LEARNT } from '../model/personal';
 import { endCell, skyOf } from '../model/sky';
 import { stand, standOn } from '../model/stand';
 import { copyState, LOOKS, NEW_CHAIN, startState } from '../model/state';
@@ -39,13 +39,15 @@ export function play(scene: Scene, event: PlainEvent): ReplayStep {
   const state = copyState(from);
   const key = keyOf(state, step.bikeId);
   const learnt = (key !== null && scene.book.learnt.get(key)) || NOT_LEARNT;
-  step.factors = learnt.factors;
+  step.factors = factorsOn(state, learnt);
   standOn(state, at, step.air);
   const moment: Moment = {
     state,
     cogs: step.cogsBefore,
     learnt,
+    factors: step.factors,
     exposure: step.exposure,
+    bikeId: step.bikeId,
     bike: step.bikeId === null ? undefined : scene.garage.bikes[step.bikeId],
     garage: scene.garage,
     airAfter: (hours) => airFrom(scene, step.bikeId, at + hours * MS_PER_HOUR),
@@ -103,7 +105,8 @@ function fit({ book, garage, weather }: Scene, event: Fitted, at: number): Repla
   const home = oldBike === null ? undefined : book.cells.get(oldBike);
   const bike = oldBike === null ? undefined : garage.bikes[oldBike];
   const air = airOf(weather, { bike, cell: home }, from?.at ?? at, at);
-  const after = from ? stand(from, at, air) : startState(event.start ?? NEW_CHAIN, at);
+  const start = event.start ?? NEW_CHAIN;
+  const after = from ? stand(from, at, air) : { ...startState(start, at), coatBike: bikeId };
   const cogs = book.cogs.get(bikeId) ?? LOOKS[event.start?.look ?? 'clean'].cogs;
   if (oldBike !== null) book.fitted.delete(oldBike);
   book.fitted.set(bikeId, chainId);

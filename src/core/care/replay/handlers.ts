@@ -3,8 +3,8 @@ import type { PlainEvent } from '../../logbook';
 import type { Air } from '../../weather';
 import { CARE } from '../model/constants';
 import type { Exposure } from '../model/exposure';
-import { ragSeen, soundSeen, wearSeen } from '../model/observe';
-import type { Personal } from '../model/personal';
+import { coatEnded, ragSeen, soundSeen, wearSeen } from '../model/observe';
+import { lifeShown, type Factors, type Personal } from '../model/personal';
 import { rideOn } from '../model/ride';
 import { rodeOn, wetOn } from '../model/stand';
 import type { ChainState } from '../model/state';
@@ -19,8 +19,11 @@ export interface Moment {
   state: ChainState;
   cogs: number;
   learnt: Personal;
+  /** What its ride is reckoned with. */
+  factors: Factors;
   /** Of a ride. */
   exposure: Exposure | null;
+  bikeId: string | null;
   bike: Bike | undefined;
   garage: Garage;
   /** The air so many hours after the event began, in which what got wet dries. */
@@ -40,9 +43,15 @@ export interface Outcome {
 
 type Of<T extends PlainEvent['type']> = Extract<PlainEvent, { type: T }>;
 
-function rode({ state, cogs, exposure, learnt, airAfter }: Moment): Outcome {
+/** The bike a coat has been ridden on alone, after a ride; null where it was another before. */
+const coatBikeAfter = ({ worn, coatBike }: ChainState, bikeId: string | null): string | null =>
+  worn === 0 || coatBike === bikeId ? bikeId : null;
+
+function rode({ state, cogs, exposure, factors, bikeId, airAfter }: Moment): Outcome {
   if (!exposure) return { state };
-  const cogsAfter = rideOn(state, cogs, exposure, learnt);
+  state.shownBefore = lifeShown(state) ?? 0;
+  state.coatBike = coatBikeAfter(state, bikeId);
+  const cogsAfter = rideOn(state, cogs, exposure, { factors });
   rodeOn(state, exposure, airAfter(exposure.hours));
   return { state, cogs: cogsAfter };
 }
@@ -62,7 +71,9 @@ function worked(moment: Moment, event: Of<'workDone'>): Outcome {
   // The last swatch read at the bench tells better than any method what the rag left.
   const swatch = event.swatches.at(-1);
   const after = swatch === undefined ? done.state : ragSeen(done.state, learnt, swatch).state;
-  return { state: after, cogs: done.cogs };
+  return event.lube === null
+    ? { state: after, cogs: done.cogs }
+    : { state: after, cogs: done.cogs, learnt: coatEnded(state, learnt) };
 }
 
 /**
@@ -78,5 +89,5 @@ export const HANDLERS: {
   chainRemoved: ({ state }) => ({ state, comesOff: true }),
   wearRead: ({ state }, { percent, tool }) => ({ state: wearSeen(state, percent, tool) }),
   ragChecked: ({ state, learnt }, { swatch }) => ragSeen(state, learnt, swatch),
-  soundHeard: ({ state, learnt }, { sound }) => soundSeen(state, learnt, sound),
+  soundHeard: ({ state, learnt, bikeId }, { sound }) => soundSeen(state, learnt, sound, bikeId),
 };

@@ -74,7 +74,7 @@ export function judge(input: VerdictInput): Verdict {
   const { state, cogs, typical, limits } = input;
   const clocks = readClocks(state, limits);
   const fired = clocks.filter((c) => c.fired).map((c) => c.name);
-  const futures = futuresOf(input.learnt);
+  const futures = futuresOf(input.learnt, state);
   const run = (which: keyof Futures) =>
     lookAhead({ state, cogs }, typical, limits, { factors: futures[which], mid: futures.mid });
   const ahead = { low: run('low'), mid: run('mid'), high: run('high') };

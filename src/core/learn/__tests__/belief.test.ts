@@ -5,7 +5,21 @@ import {
   sampleStandardDeviation,
   cumulativeStdNormalProbability,
 } from 'simple-statistics';
-import { GRID, learn, normalShare, priorBelief, shownAbove, shownAs } from '..';
+import {
+  GRID,
+  learn,
+  likelihoodOf,
+  normalShare,
+  priorBelief,
+  quantileOf,
+  relearn,
+  shownBetween,
+} from '..';
+
+/** A factor seen exactly, but for its noise. */
+const shownAs = (x: number, noise: number) =>
+  likelihoodOf((ln) => Math.exp(-0.5 * ((Math.log(x) - ln) / noise) ** 2));
+const shownAbove = (x: number, noise: number) => shownBetween(x, Infinity, noise);
 
 const density = (z: number) => Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI);
 
@@ -91,7 +105,12 @@ describe('a belief', () => {
         expect(learn(prior, shownAbove(x, 0.15)).mid).toBeGreaterThanOrEqual(prior.mid - 1e-9);
       }),
     );
-    expect(learn(prior, () => 0)).toBe(prior);
+    expect(
+      learn(
+        prior,
+        likelihoodOf(() => 0),
+      ),
+    ).toBe(prior);
   });
 
   it('finds the life that made up riders have: the mean of many is right, and half lie between quartiles', () => {
@@ -110,6 +129,34 @@ describe('a belief', () => {
     expect(sampleStandardDeviation(errors)).toBeGreaterThan(0.9);
     expect(sampleStandardDeviation(errors)).toBeLessThan(1.1);
     expect(errors.filter((e) => Math.abs(e) < 0.6745).length / 400).toBeCloseTo(0.5, 1);
+  });
+
+  it('an observation made sharper counts once, as if it alone had been made', () => {
+    const prior = priorBelief(0.3);
+    const wide = shownBetween(0.3, Infinity, 0.15).map((l) => 0.1 + l);
+    const sharp = shownBetween(0.6, 0.8, 0.15).map((l) => 0.1 + l);
+    const directly = learn(prior, sharp);
+    const later = relearn(learn(prior, wide), wide, sharp);
+    expect(later.mid).toBeCloseTo(directly.mid, 12);
+    expect(later.seen).toBe(1);
+  });
+
+  it('foretells the next case: quantiles of two normals added, cut off where it is known to lie above', () => {
+    const belief = priorBelief(0.3);
+    const sigma = Math.hypot(0.3, 0.15);
+    for (const [p, z] of [
+      [0.1, -1.2816],
+      [0.25, -0.6745],
+      [0.5, 0],
+      [0.9, 1.2816],
+    ] as const)
+      expect(Math.log(quantileOf(belief, p, { noise: 0.15 }))).toBeCloseTo(z * sigma, 3);
+    // Above the middle the median is the upper quartile.
+    const above = quantileOf(belief, 0.5, { noise: 0.15, above: 1 });
+    expect(Math.log(above)).toBeCloseTo(0.6745 * sigma, 3);
+    const seen = shownBetween(0.9, Infinity, 0.15).map((l) => 0.05 + l);
+    const without = quantileOf(learn(belief, seen), 0.5, { noise: 0.15, without: seen });
+    expect(without).toBeCloseTo(1, 3);
   });
 
   it('keeps to its grid', () => {

@@ -1,4 +1,4 @@
-import { learn, priorBelief, shownAbove } from '..';
+import { learn, priorBelief, shownBetween } from '..';
 import { curveOf } from '../curve';
 
 describe('the curve of a belief', () => {
@@ -22,7 +22,7 @@ describe('the curve of a belief', () => {
   });
 
   it('draws another belief on the prior’s scale: what is believed more narrowly stands higher', () => {
-    const told = learn(prior, shownAbove(1.5, 0.1));
+    const told = learn(prior, shownBetween(1.5, Infinity, 0.1));
     const heights = curveOf(told, prior).map((p) => p.height);
     expect(Math.max(...heights)).toBeGreaterThan(1);
   });
