@@ -3,7 +3,7 @@ import type { StepInFull } from '../replay/step';
 import { CARE, STANDARDS } from '../model/constants';
 import { filmSection, gritSection, wattsSection, wearSection } from './billSections';
 import type { Limits } from '../verdict/clocks';
-import type { Personal } from '../model/personal';
+import { factorsOn, type Personal } from '../model/personal';
 import type { ChainState } from '../model/state';
 import type { Verdict } from '../verdict/verdict';
 
@@ -43,7 +43,7 @@ export function distanceSum(
   load: number,
   learnt: Personal,
 ): DistanceSum {
-  const lifeKm = now.lifeKm * learnt.factors.life;
+  const lifeKm = now.lifeKm * factorsOn(now, learnt).life;
   const usable = Math.max(0, now.film - CARE.reserve.value);
   return {
     filmLeft: now.film,

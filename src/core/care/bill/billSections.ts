@@ -36,7 +36,7 @@ export function filmSection(
     lines: lines(tally),
     total: now.film,
     limit: CARE.reserve.value,
-    sources: now.lube ? filmSources(now.lube, now.lifeKm, learnt) : [],
+    sources: now.lube ? filmSources(now.lube, now, learnt) : [],
   };
 }
 
@@ -72,8 +72,9 @@ function putFilmStep(
   }
 }
 
-function filmSources(lube: LubeClass, lifeKm: number, learnt: Personal): BillSection['sources'] {
-  const { low, mid, high } = futuresOf(learnt);
+function filmSources(lube: LubeClass, now: ChainState, learnt: Personal): BillSection['sources'] {
+  const { lifeKm } = now;
+  const { low, mid, high } = futuresOf(learnt, now);
   const { seen, mid: factor } = learnt.life;
   return [
     {

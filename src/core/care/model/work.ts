@@ -127,6 +127,7 @@ export function work(
   state.film = film;
   if (method.film === 0) {
     state.lube = null;
+    state.bottle = null;
     state.lifeKm = 0;
   }
   state.lost += before.film - film;
