@@ -1,4 +1,4 @@
-import { NOT_RECORDED, type PlainEvent, type RideLogged } from '@/core/logbook';
+import { NOT_RECORDED, type PlainEvent, type RideLogged, type WorkDone } from '@/core/logbook';
 
 type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
 
@@ -36,3 +36,25 @@ export const ridesOf = (distancesKm: readonly number[], prefix = 'ride'): RideLo
     const at = new Date(Date.parse('2026-05-01T08:00:00.000Z') + n * 86_400_000).toISOString();
     return { ...rideBody(at, 'b1', km), id: `${prefix}${n}`, zone: 'UTC', recordedAt: at };
   });
+
+/** A piece of work without a coat, changed where a test needs it: a dry wipe, dried with towel and air. */
+export const workBody = (
+  at: string,
+  chainId: string,
+  more: Partial<WorkDone> = {},
+): Omit<WorkDone, 'id' | 'zone' | 'recordedAt'> => ({
+  type: 'workDone',
+  at,
+  chainId,
+  method: 'dry wipe',
+  cogsCleaned: false,
+  baths: { count: 3, ml: 150 },
+  drying: 'towel and air',
+  lube: null,
+  used: [],
+  minutes: null,
+  depth: null,
+  swatches: [],
+  note: '',
+  ...more,
+});

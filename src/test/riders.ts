@@ -1,6 +1,6 @@
 import { Chance } from '@/core/chance';
 import { TEST_GARAGE } from './arbitraries';
-import { rideBody, stamped, type Body } from './events';
+import { rideBody, stamped, type Body, workBody } from './events';
 import { Replay } from '@/core/care';
 
 /**
@@ -30,21 +30,12 @@ const COAT_SIGMA = 0.15;
 const START = Date.parse('2024-01-01T08:00:00.000Z');
 const DAY = 86_400_000;
 
-const strip = (at: string): Body => ({
-  type: 'workDone',
-  at,
-  chainId: 'c1',
-  method: 'strip',
-  cogsCleaned: true,
-  baths: { count: 3, ml: 150 },
-  drying: 'towel and air',
-  lube: { lubeClass: 'wet', coat: 1, wiped: true },
-  used: [],
-  minutes: null,
-  depth: null,
-  swatches: [],
-  note: '',
-});
+const strip = (at: string): Body =>
+  workBody(at, 'c1', {
+    method: 'strip',
+    cogsCleaned: true,
+    lube: { lubeClass: 'wet', coat: 1, wiped: true },
+  });
 
 /** Returns a rider after so many coats. The same seed returns the same rider. */
 export function madeUpRider(seed: number, noting: Noting, coats = 5): MadeUpRider {

@@ -1,5 +1,5 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { stamped, type Body } from '@/test/events';
+import { stamped, type Body, workBody } from '@/test/events';
 import { DEFAULT_SETTINGS } from '../../settings';
 import {
   HANDBOOK,
@@ -104,21 +104,12 @@ describe('the report of a chain', () => {
     chainId: string,
     method: 'brush' | 'baths' | 'soak' | 'strip',
     wet: boolean,
-  ): Body => ({
-    type: 'workDone',
-    at: at(day),
-    chainId,
-    method,
-    cogsCleaned: false,
-    baths: { count: 3, ml: 150 },
-    drying: 'towel',
-    lube: wet ? { lubeClass: 'wet', coat: 1, wiped: true } : null,
-    used: [],
-    minutes: null,
-    depth: null,
-    swatches: [],
-    note: '',
-  });
+  ): Body =>
+    workBody(at(day), chainId, {
+      method,
+      drying: 'towel',
+      lube: wet ? { lubeClass: 'wet', coat: 1, wiped: true } : null,
+    });
   const played = (...bodies: Body[]) => new Replay(TEST_GARAGE, stamped(bodies));
 
   it('is there for a bike in use with a chain on it, and for no other', () => {

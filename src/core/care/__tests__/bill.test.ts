@@ -1,5 +1,5 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped, type Body } from '@/test/events';
+import { rideBody, stamped, type Body, workBody } from '@/test/events';
 import { distanceSum, bill } from '../bill/bill';
 import type { BillSection, SectionName } from '../bill/billTypes';
 import { NOT_LEARNT, Replay, reportOn, stepsOf } from '..';
@@ -12,21 +12,7 @@ import { DEFAULT_SETTINGS } from '../../settings';
 const at = (day: number, hour = 8) =>
   new Date(Date.parse('2026-05-04T00:00:00Z') + day * 86_400_000 + hour * 3_600_000).toISOString();
 const NOW = Date.parse(at(9));
-const wiped: Body = {
-  type: 'workDone',
-  at: at(1, 20),
-  chainId: 'c1',
-  method: 'dry wipe',
-  cogsCleaned: false,
-  baths: { count: 3, ml: 150 },
-  drying: 'towel and air',
-  lube: null,
-  used: [],
-  minutes: null,
-  depth: null,
-  swatches: [],
-  note: '',
-};
+const wiped: Body = workBody(at(1, 20), 'c1');
 const fitted: Body = {
   type: 'chainFitted',
   at: at(0),

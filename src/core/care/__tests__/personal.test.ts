@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { productOf } from '@/test/products';
-import { rideBody, stamped, type Body } from '@/test/events';
+import { rideBody, stamped, type Body, workBody } from '@/test/events';
 import {
   CARE,
   futuresOf,
@@ -38,21 +38,13 @@ const heard = (day: number, sound: 'squeak' | 'still quiet'): Body => ({
   chainId: 'c1',
   sound,
 });
-const lubed = (day: number, used: { productId: string; amount: number }[] = []): Body => ({
-  type: 'workDone',
-  at: at(day),
-  chainId: 'c1',
-  method: 'baths',
-  cogsCleaned: true,
-  baths: { count: 3, ml: 150 },
-  drying: 'towel and air',
-  lube: { lubeClass: 'wet', coat: 1, wiped: true },
-  used,
-  minutes: null,
-  depth: null,
-  swatches: [],
-  note: '',
-});
+const lubed = (day: number, used: { productId: string; amount: number }[] = []): Body =>
+  workBody(at(day), 'c1', {
+    method: 'baths',
+    cogsCleaned: true,
+    lube: { lubeClass: 'wet', coat: 1, wiped: true },
+    used,
+  });
 const played = (...bodies: Body[]) => new Replay(TEST_GARAGE, stamped(bodies));
 const learnt = (replay: Replay, lube = 'wet') => learntFor(replay.book, 'b1', lube);
 

@@ -1,5 +1,5 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped, type Body } from '@/test/events';
+import { rideBody, stamped, type Body, workBody } from '@/test/events';
 import { productOf } from '@/test/products';
 import { Replay } from '../../care';
 import { DEFAULT_SETTINGS } from '../../settings';
@@ -29,25 +29,13 @@ describe('what a product came to on the road', () => {
     bikeId: 'b1',
     start: { lube: null, kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
   };
-  const work = (
-    day: number,
-    lube: boolean,
-    used: { productId: string; amount: number }[],
-  ): Body => ({
-    type: 'workDone',
-    at: at(day),
-    chainId: 'c1',
-    method: lube ? 'solvent wipe' : 'brush',
-    cogsCleaned: false,
-    baths: { count: 3, ml: 150 },
-    drying: 'towel',
-    lube: lube ? { lubeClass: 'wet', coat: 1, wiped: true } : null,
-    used,
-    minutes: null,
-    depth: null,
-    swatches: [],
-    note: '',
-  });
+  const work = (day: number, lube: boolean, used: { productId: string; amount: number }[]): Body =>
+    workBody(at(day), 'c1', {
+      method: lube ? 'solvent wipe' : 'brush',
+      drying: 'towel',
+      lube: lube ? { lubeClass: 'wet', coat: 1, wiped: true } : null,
+      used,
+    });
   const bottle = productOf({ leftAt: at(0) });
   const citrus = productOf({ id: 'd1', kind: 'degreaser', lubeClass: null, size: 500, price: 10 });
   const { steps } = new Replay(
