@@ -2,13 +2,8 @@ import { StyleSheet, View } from 'react-native';
 import { futuresOf, NOT_LEARNT, type Personal } from '@/core/care';
 import type { Lesson } from '@/core/care/replay/lessons';
 import type { Bike } from '@/core/garage';
-import {
-  formatDistance,
-  formatDistanceRange,
-  formatNumber,
-  formatShare,
-  type UnitSystem,
-} from '@/core/units';
+import { formatDistance, formatDistanceRange, type UnitSystem } from '@/core/units';
+import { gritSentence, lessonSentence, lifeSentence } from '@/core/words/learnt';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
@@ -55,22 +50,6 @@ export function LearntCard({ bike, handbookKm, learnt, lessons, units, onWithdra
   );
 }
 
-function lifeSentence({ life }: Personal, km: string): string {
-  if (life.seen === 0)
-    return 'Nothing noted yet. When it squeaks, or is still quiet, say so under “Heard a noise” on Today.';
-  const percent = Math.round((life.mid - 1) * 100);
-  const than =
-    percent === 0
-      ? 'as long as the handbook says'
-      : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the handbook figure`;
-  return `Yours lasts ${than}: ${km} (${life.seen} ${life.seen === 1 ? 'note' : 'notes'}).`;
-}
-
-function gritSentence({ grit }: Personal): string {
-  const rags = `${grit.seen} rag ${grit.seen === 1 ? 'check' : 'checks'}`;
-  return `Grit comes ${formatNumber(grit.mid)} times as fast as the handbook has it (${rags}).`;
-}
-
 const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
 
 interface RowProps {
@@ -85,30 +64,13 @@ function LessonRow({ lesson, km, onWithdraw }: RowProps) {
     <View style={[styles.row, { borderColor: colors.line }]}>
       <View style={styles.grow}>
         <Txt variant="label">{day.format(Date.parse(lesson.event.at))}</Txt>
-        <Txt variant="small" tone={lesson.odd ? 'danger' : 'inkSoft'}>
-          {lessonText(lesson, km)}
+        <Txt variant="small" tone={lesson.uncounted === 'odd' ? 'danger' : 'inkSoft'}>
+          {lessonSentence(lesson, km)}
         </Txt>
       </View>
       <Button label="Withdraw" onPress={() => onWithdraw(lesson)} />
     </View>
   );
-}
-
-function lessonText(
-  { kind, shown, expected, odd }: Lesson,
-  km: (factor: number) => string,
-): string {
-  if (kind === 'grit' && shown !== null)
-    return `Rag check: ${formatShare(shown)} dirty, ${formatShare(expected)} expected.`;
-  if (shown === null)
-    return `${kind === 'spent' ? 'It squeaked' : 'Still quiet'}, after too little dry riding to tell anything.`;
-  if (odd)
-    return kind === 'spent'
-      ? `A squeak at ${km(shown)} of use? Too soon for the lube: not counted.`
-      : `Still quiet at ${km(shown)} of use? A lubing must be missing: not counted.`;
-  return kind === 'spent'
-    ? `It squeaked at ${km(shown)} of dry use, where ${km(expected)} were expected.`
-    : `Still quiet at ${km(shown)} of dry use: its life is longer than that.`;
 }
 
 const styles = StyleSheet.create({

@@ -102,6 +102,7 @@ describe('learning from the rider', () => {
     expect(once.book.chains.get('c1')?.film).toBeLessThanOrEqual(CARE.reserve.value);
     expect(learnt(twice, 'drip wax').life.mid).toBeCloseTo(learnt(once, 'drip wax').life.mid, 12);
     expect(learnt(twice, 'drip wax').life.seen).toBe(1);
+    expect(lessonsOn(twice.steps, 'drip wax').map((l) => l.uncounted)).toEqual([null, 'same coat']);
   });
 
   it('one early squeak does not cut a life to a fifth: it may have been a jockey wheel', () => {
@@ -148,6 +149,7 @@ describe('learning from the rider', () => {
       heard(5, 'squeak'),
     );
     expect(learntFor(replay.book, 'b2', 'wet')).toBe(NOT_LEARNT);
+    expect(lessonsOn(replay.steps, 'wet').map((l) => l.uncounted)).toEqual(['two bikes']);
     expect(replay.book.chains.get('c1')?.film).toBeLessThanOrEqual(CARE.reserve.value);
   });
 
@@ -170,7 +172,7 @@ describe('learning from the rider', () => {
 
     const replay = played(fitted, rode(1, 240), heard(2, 'squeak'));
     const [note] = lessonsOn(replay.steps, 'wet');
-    expect(note).toMatchObject({ kind: 'spent', bikeId: 'b1', odd: false });
+    expect(note).toMatchObject({ kind: 'spent', bikeId: 'b1', uncounted: null });
     expect(note?.shown).toBeCloseTo(0.6, 1);
     replay.add([
       {

@@ -81,7 +81,7 @@ function filmSources(lube: LubeClass, now: ChainState, learnt: Personal): BillSe
       kind: 'coat life',
       lube,
       km: { low: lifeKm * low.life, mid: lifeKm * mid.life, high: lifeKm * high.life },
-      learnt: seen === 0 ? null : { notes: seen, factor },
+      learnt: seen === 0 ? null : { coats: seen, factor },
     },
     { kind: 'wash-off', perMm: LUBE_CLASSES[lube].washPerMm },
     constant('sprayMmPerH'),

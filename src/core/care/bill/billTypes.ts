@@ -32,12 +32,12 @@ export interface BillLine {
 /** A figure of the model that a section rests on. */
 export type BillSource =
   | { kind: 'constant'; name: ConstantName }
-  /** How long this coat lasts; `learnt`: from how many notes of the rider's, and what they make of it. */
+  /** How long this coat lasts; `learnt`: from how many coats the rider listened to, and what they make of it. */
   | {
       kind: 'coat life';
       lube: LubeClass;
       km: Spread;
-      learnt: { notes: number; factor: number } | null;
+      learnt: { coats: number; factor: number } | null;
     }
   | { kind: 'wash-off'; perMm: number };
 

@@ -16,8 +16,11 @@ export interface Lesson {
   kind: 'spent' | 'quiet' | 'grit';
   shown: number | null;
   expected: number;
-  /** Hardly possible: the rider is asked about it, and nothing is learnt. */
-  odd: boolean;
+  /**
+   * Why nothing is learnt from it: hardly possible, so that the rider is asked; a further squeak of one coat; a
+   * coat ridden on two bikes. Null: it counts.
+   */
+  uncounted: 'odd' | 'same coat' | 'two bikes' | null;
 }
 
 /** Bikes a lube, by bottle or class, has been on, in order of time. */
@@ -39,14 +42,22 @@ export function lessonsOn(steps: readonly ReplayStep[], lube: string): Lesson[] 
     if (event.type === 'ragChecked') {
       const shown = SWATCH_LEVELS[event.swatch - 1] ?? null;
       const expected = before.outside;
-      lessons.push({ event, bikeId, kind: 'grit', shown, expected, odd: false });
+      lessons.push({ event, bikeId, kind: 'grit', shown, expected, uncounted: null });
       continue;
     }
     if (event.sound !== 'squeak' && event.sound !== 'still quiet') continue;
     const kind = event.sound === 'squeak' ? 'spent' : 'quiet';
     const odd = after?.heard?.odd === true;
+    const again = kind === 'spent' && before.notes !== null && before.notes.squeakTo !== null;
+    const uncounted = odd
+      ? 'odd'
+      : before.coatBike !== bikeId
+        ? 'two bikes'
+        : again
+          ? 'same coat'
+          : null;
     const expected = step.factors.life;
-    lessons.push({ event, bikeId, kind, shown: lifeShown(before), expected, odd });
+    lessons.push({ event, bikeId, kind, shown: lifeShown(before), expected, uncounted });
   }
   return lessons;
 }

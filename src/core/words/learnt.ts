@@ -1,0 +1,49 @@
+import type { Personal } from '../care';
+import type { Lesson } from '../care/replay/lessons';
+import { formatNumber, formatShare } from '../units';
+
+/** How long the rider's coats last beside the handbook's; `km`: the rider's figure. */
+export function lifeSentence({ life }: Personal, km: string): string {
+  if (life.seen === 0)
+    return 'Nothing noted yet. When it squeaks, or is still quiet, say so under “Heard a noise” on Today.';
+  const percent = Math.round((life.mid - 1) * 100);
+  const than =
+    percent === 0
+      ? 'as long as the handbook says'
+      : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the handbook figure`;
+  return `Yours lasts ${than}: ${km} (${coatsHeard(life.seen)}).`;
+}
+
+/** "1 coat listened to", "4 coats listened to". */
+export const coatsHeard = (n: number): string => `${n} ${n === 1 ? 'coat' : 'coats'} listened to`;
+
+/** How fast grit comes beside the handbook. */
+export function gritSentence({ grit }: Personal): string {
+  const rags = `${grit.seen} rag ${grit.seen === 1 ? 'check' : 'checks'}`;
+  return `Grit comes ${formatNumber(grit.mid)} times as fast as the handbook has it (${rags}).`;
+}
+
+/** What a note taught, or why it taught nothing; `km` says a factor on the handbook life as a distance. */
+export function lessonSentence(
+  { kind, shown, expected, uncounted }: Lesson,
+  km: (factor: number) => string,
+): string {
+  if (kind === 'grit' && shown !== null)
+    return `Rag check: ${formatShare(shown)} dirty, ${formatShare(expected)} expected.`;
+  const heard = kind === 'spent' ? 'It squeaked' : 'Still quiet';
+  if (shown === null) return `${heard}, after too little dry riding to tell anything.`;
+  switch (uncounted) {
+    case 'odd':
+      return kind === 'spent'
+        ? `A squeak at ${km(shown)} of use? Too soon for the lube: not counted.`
+        : `Still quiet at ${km(shown)} of use? A lubing must be missing: not counted.`;
+    case 'same coat':
+      return `It squeaked again, on the same coat: counted once.`;
+    case 'two bikes':
+      return `${heard} at ${km(shown)}, ridden on more than one bike: not counted.`;
+    case null:
+      return kind === 'spent'
+        ? `It squeaked at ${km(shown)} of dry use, where ${km(expected)} were expected.`
+        : `Still quiet at ${km(shown)} of dry use: its life is longer than that.`;
+  }
+}
