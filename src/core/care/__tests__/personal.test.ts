@@ -153,13 +153,24 @@ describe('learning from the rider', () => {
     expect(replay.book.chains.get('c1')?.film).toBeLessThanOrEqual(CARE.reserve.value);
   });
 
-  it('a coat heard quiet, ridden on and renewed has likely ended there', () => {
-    const quiet = [fitted, ...rodeIn40s(1, 5), heard(2, 'still quiet')];
-    const on = learnt(played(...quiet, rode(3, 40)));
-    const renewed = learnt(played(...quiet, rode(3, 40), lubed(4)));
-    const renewedAtOnce = learnt(played(...quiet, lubed(4)));
-    expect(renewed.life.mid).toBeLessThan(on.life.mid);
-    expect(renewedAtOnce.life.mid).toBeCloseTo(on.life.mid, 1);
+  it('a coat heard quiet after each ride, then ridden on and renewed, has likely ended there', () => {
+    const heardEach = (rides: number): Body[] =>
+      Array.from({ length: rides }, (_, n) => [
+        rode(1 + n, 60),
+        heard(1.5 + n, 'still quiet'),
+      ]).flat();
+    const on = learnt(played(fitted, ...heardEach(4), rode(6, 60)));
+    const renewed = learnt(played(fitted, ...heardEach(4), rode(6, 60), lubed(7)));
+    const atOnce = learnt(played(fitted, ...heardEach(4), lubed(7)));
+    expect(renewed.life.mid).toBeLessThan(0.95 * on.life.mid);
+    expect(atOnce.life.mid).toBe(on.life.mid);
+  });
+
+  it('who seldom listens and renews by the calendar is not taken to have heard anything', () => {
+    const seldom = [fitted, ...rodeIn40s(1, 3), heard(2, 'still quiet'), ...rodeIn40s(3, 3)];
+    const renewed = learnt(played(...seldom, lubed(5)));
+    expect(renewed.life.mid).toBe(learnt(played(...seldom)).life.mid);
+    expect(renewed.life.mid).toBeGreaterThan(0.99);
   });
 
   it('what is hardly possible is asked about and teaches nothing; withdrawn, it is as if never noted', () => {

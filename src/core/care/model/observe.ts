@@ -78,6 +78,15 @@ function squeaked(state: ChainState, learnt: Personal, bikeId: string | null): O
   return { state: { ...dry(state), notes }, learnt: learnCoat(learnt, state.notes, notes) };
 }
 
+/** Rides after each of which a coat was heard quiet, with this note; null where one went unheard. */
+function quietRidesAfter({ notes, unheard }: ChainState): number | null {
+  const before = (notes ?? NOTHING_NOTED).quietRides;
+  return before === null || unheard > 1 ? null : before + unheard;
+}
+
+/** So many rides heard quiet, each of them, are a habit: where it breaks off, something was heard. Own estimate. */
+const HABIT_RIDES = 2;
+
 /**
  * A chain that is still quiet has lube left: its life is longer than it has shown, whatever squeaked before, and
  * its film is reckoned again by that. The quiet notes of a coat are one: the last counts. After several handbook lives it is odd: a coat was not noted.
@@ -88,19 +97,20 @@ function stillQuiet(state: ChainState, learnt: Personal, bikeId: string | null):
   const heard = { sound: 'still quiet', at: state.at, odd };
   if (odd || shown === null || !isOfThisBike(state, bikeId))
     return { state: { ...state, heard }, learnt };
-  const notes = { ...NOTHING_NOTED, quietTo: shown };
+  const notes = { ...NOTHING_NOTED, quietTo: shown, quietRides: quietRidesAfter(state) };
   const next = learnCoat(learnt, state.notes, notes);
   const ownLife = lifeQuantile(next, notes, 0.5);
   const film = clamp(state.coat - state.lost - state.worn / ownLife, 0, state.coat);
-  return { state: { ...state, heard, notes, ownLife, film }, learnt: next };
+  return { state: { ...state, heard, notes, ownLife, film, unheard: 0 }, learnt: next };
 }
 
-/** What the end of a coat teaches that was heard quiet and then ridden on, before another goes over it. */
+/** What the end of a coat teaches that was heard quiet after each ride until that broke off. */
 export function coatEnded(state: ChainState, learnt: Personal): Personal {
-  const { notes } = state;
+  const { notes, unheard } = state;
   const renewedAt = lifeShown(state);
   if (!notes || notes.squeakTo !== null || renewedAt === null) return learnt;
-  return renewedAt > notes.quietTo ? learnCoat(learnt, notes, { ...notes, renewedAt }) : learnt;
+  const brokeOff = unheard > 0 && (notes.quietRides ?? 0) >= HABIT_RIDES;
+  return brokeOff ? learnCoat(learnt, notes, { ...notes, renewedAt }) : learnt;
 }
 
 /** What a noise, or none, says of the chain and of its lube. */

@@ -59,11 +59,13 @@ export const gritSigmaOf = (p: Personal): number => Math.hypot(p.grit.sd, CARE.g
 
 /**
  * What the rider has noted of a coat, as factors on its handbook life: it was still quiet at `quietTo` (0: nobody
- * said); it squeaked between `squeakFrom` and `squeakTo` (null: it did not); ridden on unheard, it was renewed at
+ * said), after `quietRides` rides, each of them so far or null; it squeaked between `squeakFrom` and `squeakTo` (null: it
+ * did not); ridden on unheard, it was renewed at
  * `renewedAt` (null: it is still on, or was quiet to the last).
  */
 export interface CoatNotes {
   quietTo: number;
+  quietRides: number | null;
   squeakFrom: number;
   squeakTo: number | null;
   renewedAt: number | null;
@@ -71,6 +73,7 @@ export interface CoatNotes {
 
 export const NOTHING_NOTED: CoatNotes = {
   quietTo: 0,
+  quietRides: 0,
   squeakFrom: 0,
   squeakTo: null,
   renewedAt: null,
@@ -81,7 +84,7 @@ const { noteMeansNothing, byChanceInARide, squeakNoise } = CARE;
 /**
  * How likely the notes of one coat are: together one observation, however many there are. Some squeaks come from
  * a jockey wheel and some ears hear nothing, so that a share of all notes says nothing of the coat. A rider who
- * heard it quiet, rode on and renewed it had either heard it end, or another reason.
+ * said "quiet" after each ride, then nothing, and renewed it, had either heard it end, or another reason.
  */
 export function coatLikelihood(notes: CoatNotes): Likelihood {
   const known = likelihoods.get(notes) ?? likelihoodOfCoat(notes);

@@ -25,6 +25,8 @@ export interface ChainState {
   coatBike: string | null;
   /** The life it had shown when its last ride began: see `lifeShown`. */
   shownBefore: number;
+  /** Its rides since a noise, or none, was last noted. */
+  unheard: number;
   /** What was noted of it, and the life factor it is then reckoned with; null: nothing, and as learnt. */
   notes: CoatNotes | null;
   ownLife: number | null;
@@ -99,6 +101,7 @@ export function startState(start: ChainStart, at: number): ChainState {
     lost: 0,
     coatBike: null,
     shownBefore: 0,
+    unheard: 0,
     notes: null,
     ownLife: null,
     lubedAt: at,
@@ -138,6 +141,7 @@ export const copyState = (s: ChainState): ChainState => ({
   lost: s.lost,
   coatBike: s.coatBike,
   shownBefore: s.shownBefore,
+  unheard: s.unheard,
   notes: s.notes,
   ownLife: s.ownLife,
   lubedAt: s.lubedAt,

@@ -168,6 +168,7 @@ function lubeOn(
   state.lost = 0;
   state.coatBike = null;
   state.shownBefore = 0;
+  state.unheard = 0;
   state.notes = null;
   state.ownLife = null;
   state.lubedAt = state.at;

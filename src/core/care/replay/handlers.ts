@@ -51,6 +51,7 @@ function rode({ state, cogs, exposure, factors, bikeId, airAfter }: Moment): Out
   if (!exposure) return { state };
   state.shownBefore = lifeShown(state) ?? 0;
   state.coatBike = coatBikeAfter(state, bikeId);
+  state.unheard += 1;
   const cogsAfter = rideOn(state, cogs, exposure, { factors });
   rodeOn(state, exposure, airAfter(exposure.hours));
   return { state, cogs: cogsAfter };
