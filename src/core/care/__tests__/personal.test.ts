@@ -166,6 +166,20 @@ describe('learning from the rider', () => {
     expect(atOnce.life.mid).toBe(on.life.mid);
   });
 
+  it('a coat that went on to another bike teaches nothing when it is renewed there', () => {
+    const quiet: Body[] = Array.from({ length: 4 }, (_, n) => [
+      rode(1 + n, 60),
+      heard(1.5 + n, 'still quiet'),
+    ]).flat();
+    const moved: Body[] = [
+      { type: 'chainRemoved', at: at(6), chainId: 'c1' },
+      { type: 'chainFitted', at: at(7), chainId: 'c1', bikeId: 'b2', start: null },
+      rode(8, 60, 'b2'),
+      lubed(9),
+    ];
+    expect(learntFor(played(fitted, ...quiet, ...moved).book, 'b2', 'wet')).toBe(NOT_LEARNT);
+  });
+
   it('who seldom listens and renews by the calendar is not taken to have heard anything', () => {
     const seldom = [fitted, ...rodeIn40s(1, 3), heard(2, 'still quiet'), ...rodeIn40s(3, 3)];
     const renewed = learnt(played(...seldom, lubed(5)));

@@ -89,7 +89,8 @@ const HABIT_RIDES = 2;
 
 /**
  * A chain that is still quiet has lube left: its life is longer than it has shown, whatever squeaked before, and
- * its film is reckoned again by that. The quiet notes of a coat are one: the last counts. After several handbook lives it is odd: a coat was not noted.
+ * its film is reckoned again by that. The quiet notes of a coat are one: the last counts. After several handbook
+ * lives it is odd: a coat was not noted.
  */
 function stillQuiet(state: ChainState, learnt: Personal, bikeId: string | null): Observed {
   const shown = lifeShown(state);
@@ -105,10 +106,11 @@ function stillQuiet(state: ChainState, learnt: Personal, bikeId: string | null):
 }
 
 /** What the end of a coat teaches that was heard quiet after each ride until that broke off. */
-export function coatEnded(state: ChainState, learnt: Personal): Personal {
+export function coatEnded(state: ChainState, learnt: Personal, bikeId: string | null): Personal {
   const { notes, unheard } = state;
   const renewedAt = lifeShown(state);
   if (!notes || notes.squeakTo !== null || renewedAt === null) return learnt;
+  if (!isOfThisBike(state, bikeId)) return learnt;
   const brokeOff = unheard > 0 && (notes.quietRides ?? 0) >= HABIT_RIDES;
   return brokeOff ? learnCoat(learnt, notes, { ...notes, renewedAt }) : learnt;
 }

@@ -59,9 +59,9 @@ export const gritSigmaOf = (p: Personal): number => Math.hypot(p.grit.sd, CARE.g
 
 /**
  * What the rider has noted of a coat, as factors on its handbook life: it was still quiet at `quietTo` (0: nobody
- * said), after `quietRides` rides, each of them so far or null; it squeaked between `squeakFrom` and `squeakTo` (null: it
- * did not); ridden on unheard, it was renewed at
- * `renewedAt` (null: it is still on, or was quiet to the last).
+ * said), heard so after each of `quietRides` rides (null: one went unheard); it squeaked between `squeakFrom` and
+ * `squeakTo` (null: it did not); ridden on unheard, it was renewed at `renewedAt` (null: it is still on, or was
+ * quiet to the last).
  */
 export interface CoatNotes {
   quietTo: number;

@@ -64,7 +64,7 @@ function gotWet({ state, bike, airAfter }: Moment, event: Of<'gotWet'>): Outcome
 }
 
 function worked(moment: Moment, event: Of<'workDone'>): Outcome {
-  const { state, cogs, learnt, garage, airAfter } = moment;
+  const { state, cogs, learnt, garage, bikeId, airAfter } = moment;
   const done = work(state, cogs, event, {
     air: airAfter(0),
     coat: coatOf(garage.products, event),
@@ -74,7 +74,7 @@ function worked(moment: Moment, event: Of<'workDone'>): Outcome {
   const after = swatch === undefined ? done.state : ragSeen(done.state, learnt, swatch).state;
   return event.lube === null
     ? { state: after, cogs: done.cogs }
-    : { state: after, cogs: done.cogs, learnt: coatEnded(state, learnt) };
+    : { state: after, cogs: done.cogs, learnt: coatEnded(state, learnt, bikeId) };
 }
 
 /**
