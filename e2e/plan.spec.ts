@@ -91,7 +91,7 @@ test('a job done from the agenda: the bench knows what is wanted, and the plan g
   await page.getByRole('button', { name: 'Begin' }).click();
   await worksToTheEnd(page);
   await expect(page.getByText('Work recorded')).toBeVisible();
-  await page.getByRole('button', { name: 'The plan' }).click();
+  await page.getByRole('button', { name: 'The plan', exact: true }).click();
   await settled(page);
   // A fresh coat today: the one of that day has gone, or is a later one.
   const again = cards(page).and(page.getByRole('group', { name: day, exact: true }));
@@ -264,7 +264,7 @@ test('Today’s line comes from the plan; with no time at all it says what gives
   await expect(rider.verdict).toContainText(/(Today|Tomorrow|\w+day|\w{3} \d+ \w{3}): /, {
     timeout: 20_000,
   });
-  await page.getByRole('button', { name: 'The plan' }).click();
+  await page.getByRole('button', { name: 'The plan', exact: true }).click();
   await settled(page);
   for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) {
     const less = page
