@@ -12,18 +12,25 @@ export function addLine(tally: Tally, key: string, item: BillItem, amount: numbe
   else tally.lines.set(key, { item: merged(line.item, item), amount: line.amount + amount });
 }
 
-/** Adds up what two lines of the same kind measure. */
+/** What lines measure that add up when they are put together. */
+const MEASURE: Partial<Record<BillItem['kind'], string>> = {
+  distance: 'km',
+  water: 'mm',
+  standing: 'days',
+  inwards: 'km',
+  'clean wear': 'km',
+};
+
+/** Adds up what two lines of the same kind measure; of roads the dirt by the kilometre is weighed by their length. */
 function merged(a: BillItem, b: BillItem): BillItem {
-  if (a.kind === 'distance' && b.kind === 'distance') return { ...a, km: a.km + b.km };
-  if (a.kind === 'water' && b.kind === 'water') return { ...a, mm: a.mm + b.mm };
-  if (a.kind === 'standing' && b.kind === 'standing') return { ...a, days: a.days + b.days };
-  if (a.kind === 'inwards' && b.kind === 'inwards') return { ...a, km: a.km + b.km };
-  if (a.kind === 'clean wear' && b.kind === 'clean wear') return { ...a, km: a.km + b.km };
   if (a.kind === 'road' && b.kind === 'road') {
     const km = a.km + b.km;
-    return { ...a, km, perKm: km > 0 ? (a.perKm * a.km + b.perKm * b.km) / km : 0 };
+    return { ...a, km, perKm: (a.perKm * a.km + b.perKm * b.km) / km };
   }
-  return a;
+  const field = MEASURE[a.kind];
+  if (field === undefined) return a;
+  const of = (item: BillItem) => (item as unknown as Record<string, number>)[field] ?? 0;
+  return { ...a, [field]: of(a) + of(b) };
 }
 
 const NOTHING = 1e-4;
