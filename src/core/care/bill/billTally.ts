@@ -25,7 +25,8 @@ const MEASURE: Partial<Record<BillItem['kind'], string>> = {
 function merged(a: BillItem, b: BillItem): BillItem {
   if (a.kind === 'road' && b.kind === 'road') {
     const km = a.km + b.km;
-    return { ...a, km, perKm: (a.perKm * a.km + b.perKm * b.km) / km };
+    const perKm = km > 0 ? (a.perKm * a.km + b.perKm * b.km) / km : 0;
+    return { ...a, km, perKm };
   }
   const field = MEASURE[a.kind];
   if (field === undefined) return a;
