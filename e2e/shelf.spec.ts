@@ -155,7 +155,7 @@ test('learning: squeaks and quiet move the life of a lube on that bike; what can
   await hears('Squeak');
   await opensHandbook();
   const card = page.getByText(
-    /Yours lasts \d+ % shorter than the handbook figure: \d+ km \(1 coat listened to\)/,
+    /Yours lasts \d+ % shorter than the handbook figure: \d+ km \(learnt from 1 coat\)/,
   );
   await expect(card).toBeVisible();
   await expect(

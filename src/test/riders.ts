@@ -23,6 +23,8 @@ export interface MadeUpRider {
   replay: Replay;
   /** Lives of coats to come, as factors on the handbook's. */
   nextLives: number[];
+  /** The same of the coat that is on, ridden so far and quiet; null: it ended before. */
+  lifeOn: number | null;
 }
 
 const RIDER_SIGMA = Math.sqrt(0.35 ** 2 - 0.15 ** 2);
@@ -51,28 +53,36 @@ export function madeUpRider(seed: number, noting: Noting, coats = 5): MadeUpRide
   ] as Body[];
   const heard = (sound: 'squeak' | 'still quiet') =>
     bodies.push({ type: 'soundHeard', at: at(), chainId: 'c1', sound });
-  for (let coat = 0; coat < coats; coat++) {
-    const factor = life();
+  /** Rides a coat with its factor until it is spent, or so far; returns whether it has lasted. */
+  const rideCoat = (factor: number, untilKm: number): boolean => {
     const lubed = day;
-    const whenever = 120 + 200 * chance.uniform();
     // A stripped chain keeps next to no grit, which takes next to nothing of a life.
     const lastsKm = () => factor * 400 * (1 - (0.02 * (day - lubed)) / 7);
-    for (let km = 0; ;) {
+    let km = 0;
+    for (;;) {
       day += 1;
       const left = lastsKm() - km;
-      const d =
-        noting.squeak === 'exactly' && left < noting.rideKm ? Math.max(1, left) : noting.rideKm;
+      const exactly = noting.squeak === 'exactly' && left > 0 && left < noting.rideKm;
+      const d = exactly ? Math.max(1, left) : noting.rideKm;
       bodies.push(rideBody(at(), 'b1', d));
       km += d;
       day += 0.4;
       const spent = km >= lastsKm() - 1e-6;
       if (spent && noting.squeak !== 'never') heard('squeak');
       else if (!spent && noting.quiet) heard('still quiet');
-      if (noting.squeak === 'never' && noting.renews === 'whenever' ? km > whenever : spent) break;
+      const renews = noting.squeak === 'never' && noting.renews === 'whenever' ? false : spent;
+      if (renews || km > untilKm) return !spent;
     }
+  };
+  for (let coat = 0; coat < coats; coat++) {
+    const whenever = 120 + 200 * chance.uniform();
+    rideCoat(life(), noting.renews === 'whenever' ? whenever : Infinity);
     day += 1;
     bodies.push(strip(at()));
   }
+  const factor = life();
+  const lasted = rideCoat(factor, 40 + 320 * chance.uniform());
   const nextLives = Array.from({ length: 10 }, life);
-  return { replay: new Replay(TEST_GARAGE, stamped(bodies)), nextLives };
+  const replay = new Replay(TEST_GARAGE, stamped(bodies));
+  return { replay, nextLives, lifeOn: lasted ? factor : null };
 }

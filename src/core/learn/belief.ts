@@ -22,9 +22,12 @@ export const GRID: Float64Array = Float64Array.from(
 );
 
 function beliefOf(weights: Float64Array, seen: number): Belief {
-  let [sum, first, second] = [0, 0, 0];
+  let sum = 0;
+  let first = 0;
+  let second = 0;
   for (let n = 0; n < POINTS; n++) {
-    const [w, ln] = [weights[n] as number, GRID[n] as number];
+    const w = weights[n] as number;
+    const ln = GRID[n] as number;
     sum += w;
     first += w * ln;
     second += w * ln * ln;
@@ -51,7 +54,8 @@ export const likelihoodOf = (at: (ln: number) => number): Likelihood => GRID.map
 
 /** The factor, with a log-normal noise, lies between `from` (0: anywhere below `to`) and `to` (Infinity: above `from`). */
 export function shownBetween(from: number, to: number, noise: number): Likelihood {
-  const [low, high] = [Math.log(from), Math.log(to)];
+  const low = Math.log(from);
+  const high = Math.log(to);
   const out = new Float64Array(POINTS);
   for (let n = 0; n < POINTS; n++) {
     const ln = GRID[n] as number;
@@ -121,13 +125,15 @@ export function quantileOf(
   const from = Math.min(POINTS - 2, Math.max(0, Math.floor(place)));
   const base = place <= 0 ? 0 : below(from) + (place - from) * (below(from + 1) - below(from));
   const wanted = base + p * (all - base);
-  let [low, high] = [0, POINTS - 1];
+  let low = 0;
+  let high = POINTS - 1;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
     if (below(middle) < wanted) low = middle;
     else high = middle;
   }
-  const [a, b] = [below(low), below(high)];
+  const a = below(low);
+  const b = below(high);
   const share = b > a ? Math.min(1, Math.max(0, (wanted - a) / (b - a))) : 0;
   return Math.max(above, Math.exp((GRID[low] as number) + (share * (2 * REACH)) / (POINTS - 1)));
 }

@@ -2,7 +2,7 @@ import type { BillItem, BillSource, SectionName } from '../care/bill/billTypes';
 import { CARE, type ConstantName } from '../care/model/constants';
 import { formatDistance, formatDistanceRange, formatNumber, type UnitSystem } from '../units';
 import { METHOD_LABEL } from './labels';
-import { coatsHeard } from './learnt';
+import { learntFrom } from './learnt';
 
 export const SECTION_LABEL: Record<SectionName, string> = {
   film: 'Lube film',
@@ -76,7 +76,7 @@ export function sourceLine(source: BillSource, units: UnitSystem): string {
     case 'coat life': {
       const { lube, km, learnt } = source;
       const from = learnt
-        ? `common practice times ${learnt.factor.toFixed(2)}, ${coatsHeard(learnt.coats)}`
+        ? `common practice times ${learnt.factor.toFixed(2)}, ${learntFrom(learnt.coats)}`
         : 'common practice, less what dirt under it takes';
       return `Life of this coat (${lube}): ${formatDistance(km.mid, units)}; ${from}; ${formatDistanceRange(km, units)} for half of all coats.`;
     }

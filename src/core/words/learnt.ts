@@ -11,11 +11,12 @@ export function lifeSentence({ life }: Personal, km: string): string {
     percent === 0
       ? 'as long as the handbook says'
       : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the handbook figure`;
-  return `Yours lasts ${than}: ${km} (${coatsHeard(life.seen)}).`;
+  return `Yours lasts ${than}: ${km} (${learntFrom(life.seen)}).`;
 }
 
-/** "1 coat listened to", "4 coats listened to". */
-export const coatsHeard = (n: number): string => `${n} ${n === 1 ? 'coat' : 'coats'} listened to`;
+/** "learnt from 1 coat", "learnt from 4 coats". */
+export const learntFrom = (coats: number): string =>
+  `learnt from ${coats} ${coats === 1 ? 'coat' : 'coats'}`;
 
 /** How fast grit comes beside the handbook. */
 export function gritSentence({ grit }: Personal): string {
@@ -38,9 +39,9 @@ export function lessonSentence(
         ? `A squeak at ${km(shown)} of use? Too soon for the lube: not counted.`
         : `Still quiet at ${km(shown)} of use? A lubing must be missing: not counted.`;
     case 'same coat':
-      return `It squeaked again, on the same coat: counted once.`;
+      return 'It squeaked again on the same coat. We count that once.';
     case 'two bikes':
-      return `${heard} at ${km(shown)}, ridden on more than one bike: not counted.`;
+      return `${heard} at ${km(shown)}. This coat was ridden on more than one bike, so we do not count it.`;
     case null:
       return kind === 'spent'
         ? `It squeaked at ${km(shown)} of dry use, where ${km(expected)} were expected.`

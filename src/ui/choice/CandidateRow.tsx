@@ -114,7 +114,7 @@ function facts({
 
 function lifeSource({ own, lifeKm }: Candidate): string {
   const from = lifeKm === null ? 'common practice' : 'its label';
-  return own.notes > 0 ? `${from} as ${own.notes} of your coats and rag checks have it` : from;
+  return own.notes > 0 ? `${from}, adjusted by what you noted` : from;
 }
 
 function shortfallText(parts: Record<Wish, number>): string {

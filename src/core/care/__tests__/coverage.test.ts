@@ -1,20 +1,27 @@
 import { cases } from '@/test/cases';
 import { madeUpRider, type Noting } from '@/test/riders';
-import { learntFor, lifeQuantile } from '..';
+import { futuresOf, learntFor, lifeQuantile } from '..';
 
 const RIDERS = 120;
 
-/** How often the lives of coats to come lie within a band of what is believed, over many riders of known truth. */
-function covered(noting: Noting, from: number, to: number): number {
-  let within = 0;
+/** Bands of what is believed, by the probability they leave out at each end. */
+const HALF = 0.25;
+const MOST = 0.1;
+
+/** How often the lives of coats to come lie within such bands, over many riders of known truth. */
+function covered(noting: Noting, leftOut: readonly number[]): number[] {
+  const within = leftOut.map(() => 0);
   const riders = cases(RIDERS);
   for (let seed = 0; seed < riders; seed++) {
     const { replay, nextLives } = madeUpRider(seed, noting);
     const learnt = learntFor(replay.book, 'b1', 'wet');
-    const [low, high] = [lifeQuantile(learnt, null, from), lifeQuantile(learnt, null, to)];
-    within += nextLives.filter((life) => life >= low && life <= high).length / nextLives.length;
+    leftOut.forEach((out, n) => {
+      const [low, high] = [lifeQuantile(learnt, null, out), lifeQuantile(learnt, null, 1 - out)];
+      const met = nextLives.filter((life) => life >= low && life <= high).length;
+      within[n]! += met / nextLives.length / riders;
+    });
   }
-  return within / riders;
+  return within;
 }
 
 describe('after five coats of riders drawn from the prior', () => {
@@ -32,12 +39,41 @@ describe('after five coats of riders drawn from the prior', () => {
   ])(
     '%s: half of the next coats lie between the quartiles, eight in ten between the outer tenths',
     (_, noting) => {
-      const [half, most] = [covered(noting, 0.25, 0.75), covered(noting, 0.1, 0.9)];
+      const [half, most] = covered(noting, [HALF, MOST]);
       if (cases(RIDERS) < RIDERS) return;
       expect(half).toBeGreaterThan(0.42);
       expect(half).toBeLessThan(0.58);
       expect(most).toBeGreaterThan(0.72);
       expect(most).toBeLessThan(0.88);
+    },
+    60_000,
+  );
+});
+
+describe('of the coat that is on and was heard quiet', () => {
+  it.each([25, 60])(
+    'half lie between its low and its high future, after rides of %i km',
+    (rideKm) => {
+      let [within, all] = [0, 0];
+      const riders = cases(4 * RIDERS);
+      for (let seed = 1000; seed < 1000 + riders; seed++) {
+        const { replay, lifeOn } = madeUpRider(
+          seed,
+          { rideKm, squeak: 'after the ride', quiet: true },
+          2,
+        );
+        const state = replay.book.chains.get('c1');
+        if (lifeOn === null || !state) continue;
+        const { low, high } = futuresOf(learntFor(replay.book, 'b1', 'wet'), state);
+        all += 1;
+        if (lifeOn >= low.life && lifeOn <= high.life) within += 1;
+        // It has lasted already as long as it was heard.
+        expect(low.life).toBeGreaterThanOrEqual(state.notes?.quietTo ?? 0);
+      }
+      if (cases(RIDERS) < RIDERS) return;
+      expect(all).toBeGreaterThan(2 * RIDERS);
+      expect(within / all).toBeGreaterThan(0.42);
+      expect(within / all).toBeLessThan(0.58);
     },
     60_000,
   );
