@@ -22,6 +22,16 @@ export const USED_CHAIN = {
   wearPercent: null,
 } as const satisfies ChainStart;
 
+/** A chain without a grain of grit, in a full coat of wet lube that lasts 400 km, changed where a test needs it. */
+export const spotlessChain = (more: Partial<ChainState> = {}): ChainState => ({
+  ...startState({ lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0),
+  lifeKm: 400,
+  outside: 0,
+  outsideFrom: 0,
+  inside: 0,
+  ...more,
+});
+
 /** The exposure of a ride where no hourly weather is known. */
 export function exposedBy(ride: RideLogged, bike?: Bike): Exposure {
   const hours = ridingHours(ride);

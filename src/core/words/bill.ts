@@ -1,5 +1,5 @@
-import type { BillItem, BillSource, SectionName } from '../care/bill/billTypes';
-import { CARE, type ConstantName } from '../care/model/constants';
+import type { BillConstant, BillItem, BillSource, SectionName } from '../care/bill/billTypes';
+import { CARE } from '../care/model/constants';
 import { formatDistance, formatDistanceRange, formatNumber, type UnitSystem } from '../units';
 import { METHOD_LABEL } from './labels';
 import { learntFrom } from './learnt';
@@ -53,7 +53,7 @@ export function billLabel(item: BillItem, units: UnitSystem): string {
 }
 
 /** What a constant of the model is called where a section rests on it. */
-const CONSTANT_NAME: Partial<Record<ConstantName, string>> = {
+const CONSTANT_NAME: Record<BillConstant, string> = {
   sprayMmPerH: 'Spray from a wet road',
   reserve: 'Reserve',
   outsideScaleKm: 'Clean road that dirties a chain by two thirds',
@@ -71,7 +71,7 @@ export function sourceLine(source: BillSource, units: UnitSystem): string {
   switch (source.kind) {
     case 'constant': {
       const { value, unit, source: from, spread } = CARE[source.name];
-      return `${CONSTANT_NAME[source.name] ?? source.name}: ${value} ${unit}; ${from}; ${spread}.`;
+      return `${CONSTANT_NAME[source.name]}: ${value} ${unit}; ${from}; ${spread}.`;
     }
     case 'coat life': {
       const { lube, km, learnt } = source;

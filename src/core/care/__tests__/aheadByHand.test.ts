@@ -1,3 +1,4 @@
+import { spotlessChain } from '@/test/chains';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { stamped, type Body, workBody } from '@/test/events';
 import { DEFAULT_SETTINGS } from '../../settings';
@@ -8,7 +9,6 @@ import {
   openingsOf,
   Replay,
   reportOn,
-  startState,
   type ChainState,
   type TypicalRiding,
 } from '..';
@@ -28,13 +28,7 @@ const road = (more: Partial<TypicalRiding['perKm']> = {}, kmPerWeek = 1e9): Typi
   kmPerWeek,
   rides: 5,
 });
-const chain = (more: Partial<ChainState> = {}): ChainState => ({
-  ...startState({ lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0),
-  lifeKm: 400,
-  outside: 0,
-  inside: 0,
-  ...more,
-});
+const chain = spotlessChain;
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const ahead = (state: ChainState, typical: TypicalRiding, life = 1) =>
   lookAhead({ state, cogs: 0 }, typical, limits, { factors: { ...HANDBOOK, life }, mid: HANDBOOK });

@@ -1,3 +1,4 @@
+import { spotlessChain } from '@/test/chains';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { LUBE_CLASS_NAMES } from '../../lube';
@@ -9,7 +10,6 @@ import {
   proposeWork,
   readClocks,
   Replay,
-  startState,
   stretch,
   typicalRiding,
   usualWork,
@@ -21,14 +21,8 @@ import {
 const H = 3_600_000;
 const AIR = { temperatureC: 20, humidity: 0.5 };
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
-const chain = (more: Partial<ChainState> = {}): ChainState => ({
-  ...startState({ lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0),
-  at: 100 * H,
-  lifeKm: 400,
-  outside: 0,
-  inside: 0,
-  ...more,
-});
+const chain = (more: Partial<ChainState> = {}): ChainState =>
+  spotlessChain({ at: 100 * H, ...more });
 const riding = (more: Partial<TypicalRiding> = {}, dirtPerKm = 0): TypicalRiding => ({
   perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, dirtPerKm, salted: false, load: 1 },
   kmPerWeek: 168,

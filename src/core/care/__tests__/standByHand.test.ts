@@ -1,3 +1,4 @@
+import { spotlessChain } from '@/test/chains';
 import { rideBody, stamped } from '@/test/events';
 import type { RideLogged } from '../../logbook';
 import { cellOf } from '../../weather';
@@ -6,7 +7,6 @@ import {
   rodeOn,
   slicesOf,
   stand,
-  startState,
   wetOn,
   wordOf,
   type ChainState,
@@ -17,10 +17,7 @@ import {
 const H = 3_600_000;
 const WORKSHOP = { temperatureC: 20, humidity: 0.5 };
 const DAMP = { temperatureC: 10, humidity: 0.9 };
-const chain = (more: Partial<ChainState> = {}): ChainState => ({
-  ...startState({ lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0),
-  ...more,
-});
+const chain = spotlessChain;
 const bare = (more: Partial<ChainState> = {}) =>
   chain({ lube: null, film: 0, coat: 0, lifeKm: 0, ...more });
 

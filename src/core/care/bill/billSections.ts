@@ -75,13 +75,13 @@ function putFilmStep(
 function filmSources(lube: LubeClass, now: ChainState, learnt: Personal): BillSection['sources'] {
   const { lifeKm } = now;
   const { low, mid, high } = futuresOf(learnt, now);
-  const { seen, mid: factor } = learnt.life;
+  const { seen } = learnt.life;
   return [
     {
       kind: 'coat life',
       lube,
       km: { low: lifeKm * low.life, mid: lifeKm * mid.life, high: lifeKm * high.life },
-      learnt: seen === 0 ? null : { coats: seen, factor },
+      learnt: seen === 0 ? null : { coats: seen, factor: mid.life },
     },
     { kind: 'wash-off', perMm: LUBE_CLASSES[lube].washPerMm },
     constant('sprayMmPerH'),

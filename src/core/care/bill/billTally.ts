@@ -1,5 +1,4 @@
-import type { ConstantName } from '../model/constants';
-import type { BillItem, BillLine, BillSource } from './billTypes';
+import type { BillConstant, BillItem, BillLine, BillSource } from './billTypes';
 
 /** Lines of a bill being added up, by what they are for. */
 export interface Tally {
@@ -39,4 +38,4 @@ export const lines = (tally: Tally): BillLine[] =>
   [...tally.lines.values()].filter((l) => Math.abs(l.amount) > NOTHING);
 
 /** A constant of the model as a source. */
-export const constant = (name: ConstantName): BillSource => ({ kind: 'constant', name });
+export const constant = (name: BillConstant): BillSource => ({ kind: 'constant', name });

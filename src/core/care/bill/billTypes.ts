@@ -29,9 +29,24 @@ export interface BillLine {
   amount: number;
 }
 
+/** The constants of the model that sections name. */
+export type BillConstant = Extract<
+  ConstantName,
+  | 'sprayMmPerH'
+  | 'reserve'
+  | 'outsideScaleKm'
+  | 'swatchNoise'
+  | 'insideScaleKm'
+  | 'wearPerKm'
+  | 'wearByGrit'
+  | 'wearByDryness'
+  | 'wattsOutside'
+  | 'wattsInside'
+>;
+
 /** A figure of the model that a section rests on. */
 export type BillSource =
-  | { kind: 'constant'; name: ConstantName }
+  | { kind: 'constant'; name: BillConstant }
   /** How long this coat lasts; `learnt`: from how many coats the rider listened to, and what they make of it. */
   | {
       kind: 'coat life';
