@@ -1,3 +1,4 @@
+import { choiceFacts } from '@/test/choice';
 import fc from 'fast-check';
 import { CARE, NOT_LEARNT } from '@/core/care';
 import { LUBE_CLASSES } from '@/core/lube';
@@ -56,22 +57,7 @@ const PLAN: SeasonPlan = {
   futures: 6,
   seed: 3,
 };
-const FACTS: ChoiceFacts = {
-  habit: 'due',
-  wetShare: 0.2,
-  ebike: false,
-  storage: 'shed',
-  standsHours: 56,
-  dusty: false,
-  now: 'wet',
-  pot: false,
-  waxInWet: 'model',
-  household: 'yes',
-  minutesPerWeek: null,
-  leadHours: null,
-  kmPerWeek: 120,
-  horizonKm: 500,
-};
+const FACTS = choiceFacts();
 
 const all = handbookCandidates(() => NOT_LEARNT);
 const of = (lubeClass: string): Candidate => all.find((c) => c.lubeClass === lubeClass)!;

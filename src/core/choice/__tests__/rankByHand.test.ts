@@ -1,3 +1,4 @@
+import { choiceFacts } from '@/test/choice';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
 import { productOf } from '@/test/products';
@@ -8,7 +9,6 @@ import {
   overtakes,
   rank,
   reasons,
-  type ChoiceFacts,
   type Curve,
   type SeasonFigures,
 } from '..';
@@ -36,22 +36,7 @@ const curve = (candidate: Curve['candidate'], ...list: Partial<SeasonFigures>[])
   candidate,
   figures: list.map(figures),
 });
-const FACTS: ChoiceFacts = {
-  habit: 'due',
-  wetShare: 0,
-  ebike: false,
-  storage: 'indoors',
-  standsHours: 48,
-  dusty: false,
-  now: 'wet',
-  pot: false,
-  waxInWet: 'model',
-  household: 'yes',
-  minutesPerWeek: null,
-  leadHours: null,
-  kmPerWeek: 100,
-  horizonKm: 1000,
-};
+const FACTS = choiceFacts({ storage: 'indoors' });
 const ALL = { quick: 1, clean: 1, time: 1, money: 1, life: 1 };
 const NONE = { quick: 0, clean: 0, time: 0, money: 0, life: 0 };
 

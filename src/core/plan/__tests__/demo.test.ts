@@ -1,10 +1,8 @@
+import { demoPlan } from '@/test/demoPlan';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { Replay, reportOn } from '../../care';
-import { demoLogbook } from '../../demo';
-import { allEvents } from '../../logbook';
-import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
-import { planRequest } from '../ask';
+import { COMMUTER, RACER } from '../../demo/island';
 import { daysAfter, weekdayOf } from '../../time/dates';
 import { timeOf } from '../../time/zones';
 import { dueSince } from '../agenda/due';
@@ -16,23 +14,7 @@ import type { PlanRequest } from '../agenda/request';
 import type { PlanMark, PlanSettings } from '../../records/plan';
 
 /** The plan on the demo, end to end: what a rider would see change when something changes. */
-const NOW = Date.parse('2026-11-24T10:00:00Z');
-const book = demoLogbook(NOW, 'UTC');
-const replay = new Replay(book.garage, allEvents(book.log));
-const reports = [COMMUTER, GRAVEL, RACER].flatMap(
-  (id) => reportOn(replay, id, book.settings, NOW) ?? [],
-);
-const ask = () =>
-  planRequest({
-    ...book,
-    replay,
-    reports,
-    forecasts: new Map(),
-    now: NOW,
-    zone: 'UTC',
-    whatIf: 'forecast',
-  }).request;
-const base = ask();
+const { book, request: base } = demoPlan();
 const planned = async (more: Partial<PlanRequest> = {}): Promise<PlanAnswer> => {
   const request = { ...base, ...more };
   return planAnswer(request, await makePlan(request, () => undefined));
@@ -227,18 +209,7 @@ describe('through a change of clocks', () => {
   it('work begins at the rider’s hour and rides at theirs (UK, 29 March 2026, 01:00 UTC)', () => {
     const now = Date.parse('2026-03-27T10:00:00Z');
     const zone = 'Europe/London';
-    const then = demoLogbook(now, zone);
-    const log = new Replay(then.garage, allEvents(then.log));
-    const report = reportOn(log, COMMUTER, then.settings, now)!;
-    const { request } = planRequest({
-      ...then,
-      replay: log,
-      reports: [report],
-      forecasts: new Map(),
-      now,
-      zone,
-      whatIf: 'forecast',
-    });
+    const { request } = demoPlan([COMMUTER], now, zone);
     const { benches } = problemOf(request, request.bikes[0]!);
     expect(new Set(benches.map((b) => timeOf(b.from, zone)))).toEqual(new Set(['18:00']));
     expect(benches[3]!.from - benches[0]!.from).toBe(71 * 3_600_000);

@@ -1,23 +1,8 @@
-import { demoLogbook } from '../../demo';
+import { demoPlan } from '@/test/demoPlan';
 import { COMMUTER, GRAVEL } from '../../demo/island';
-import { Replay, reportOn } from '../../care';
-import { allEvents } from '../../logbook';
-import { planRequest } from '../ask';
 import { makePlan } from '../planner';
 
-const NOW = Date.parse('2026-11-24T10:00:00Z');
-const book = demoLogbook(NOW, 'UTC');
-const replay = new Replay(book.garage, allEvents(book.log));
-const reports = [COMMUTER, GRAVEL].flatMap((id) => reportOn(replay, id, book.settings, NOW) ?? []);
-const { request } = planRequest({
-  ...book,
-  replay,
-  reports,
-  forecasts: new Map(),
-  now: NOW,
-  zone: 'UTC',
-  whatIf: 'forecast',
-});
+const { request } = demoPlan([COMMUTER, GRAVEL]);
 
 /** Two neglected bikes, and so many minutes each evening. */
 async function planned(minutes: number) {

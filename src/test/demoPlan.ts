@@ -1,0 +1,18 @@
+import { Replay, reportOn } from '@/core/care';
+import { demoLogbook } from '@/core/demo';
+import { COMMUTER, GRAVEL, RACER } from '@/core/demo/island';
+import { allEvents } from '@/core/logbook';
+import { planRequest } from '@/core/plan/ask';
+
+/** The moment at which tests plan the demo. */
+export const DEMO_NOW = Date.parse('2026-11-24T10:00:00Z');
+const ALL = [COMMUTER, GRAVEL, RACER];
+
+/** The demo's garage, and what the planner is asked of it, for all its bikes or some. */
+export function demoPlan(bikes: readonly string[] = ALL, now = DEMO_NOW, zone = 'UTC') {
+  const book = demoLogbook(now, zone);
+  const replay = new Replay(book.garage, allEvents(book.log));
+  const reports = bikes.flatMap((id) => reportOn(replay, id, book.settings, now) ?? []);
+  const basis = { ...book, replay, reports, forecasts: new Map(), now, zone };
+  return { book, request: planRequest({ ...basis, whatIf: 'forecast' }).request };
+}
