@@ -13,6 +13,9 @@ const ALSO_JUDGED_BY = {
   'src/core/records': ['src/core/logbook'],
 };
 
+/** Tests of half a minute, which each mutant would run. */
+const TOO_LONG = ['plan/__tests__/demo.test.ts', 'care/__tests__/coverage.test.ts'];
+
 /** Lies there for the time of a run only. */
 const JUDGES = 'src/test/judges';
 
@@ -32,8 +35,7 @@ const tests = judges
     ),
   )
   .filter((file) => file.endsWith('.test.ts'))
-  // A whole plan of the demo takes half a minute, and each mutant of plan would run it.
-  .filter((file) => !file.endsWith('plan/__tests__/demo.test.ts'))
+  .filter((file) => !TOO_LONG.some((long) => file.endsWith(long)))
   .sort();
 const lines = tests.map((file) => {
   const from = path.relative(JUDGES, file).replaceAll(path.sep, '/').replace(/\.ts$/, '');
