@@ -43,6 +43,7 @@ export function weatherHours({ lat, lon, from, to }: Asked, now: number): Weathe
     temperatureC: [],
     humidity: [],
     windMs: [],
+    sunMj: [],
   };
   for (let h = hourOf(from); h <= hourOf(to); h++) {
     const day = Math.floor(h / 24);
@@ -54,6 +55,7 @@ export function weatherHours({ lat, lon, from, to }: Asked, now: number): Weathe
     reply.temperatureC.push(hour.temperatureC);
     reply.humidity.push(hour.humidity);
     reply.windMs.push(hour.windMs);
+    reply.sunMj?.push(hour.sunMj ?? 0);
   }
   return reply;
 }

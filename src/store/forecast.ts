@@ -21,7 +21,7 @@ export const fetchForecast =
     const from = hourOf(edge.now()) * MS_PER_HOUR;
     const reply = await weatherService().hours(cell, from, from + FORECAST_DAYS * MS_PER_DAY);
     if (!reply.ok) return reply;
-    const { rainMm, temperatureC, humidity, windMs } = reply.value;
+    const { rainMm, temperatureC, humidity, windMs, sunMj } = reply.value;
     const hours = rainMm.flatMap((mm, n): WeatherHour[] => {
       const [celsius, share, wind] = [temperatureC[n], humidity[n], windMs[n]];
       return mm === null ||
@@ -29,7 +29,7 @@ export const fetchForecast =
         typeof share !== 'number' ||
         typeof wind !== 'number'
         ? []
-        : [{ rainMm: mm, temperatureC: celsius, humidity: share, windMs: wind }];
+        : [{ rainMm: mm, temperatureC: celsius, humidity: share, windMs: wind, sunMj: sunMj?.[n] ?? null }];
     });
     return hours.length > 0 ? ok({ from, hours }) : fail('outside/nonsense');
   };

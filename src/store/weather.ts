@@ -95,6 +95,7 @@ function daysSeen(
       temperatureC: column(hours.temperatureC),
       humidity: column(hours.humidity),
       windMs: column(hours.windMs),
+      ...(hours.sunMj ? { sunMj: column(hours.sunMj) } : {}),
     });
   }
   return events;

@@ -63,6 +63,7 @@ export class TestChain {
       hours: km / 25,
       wetShare: 0,
       waterMm: 0,
+      onChainMm: 0,
       dirtPerKm: 1,
       salted: false,
       load: 1,

@@ -21,6 +21,7 @@ export const rideExposure = (km: number, more: Partial<Exposure> = {}): Exposure
   hours: km / 24,
   wetShare: 0,
   waterMm: 0,
+  onChainMm: 0,
   dirtPerKm: 1,
   salted: false,
   load: 1,
@@ -160,6 +161,7 @@ export function randomProblem(seed: number, dayCount: number, futures: number): 
         return rideExposure(km, {
           wetShare: wet,
           waterMm: wet * 3 * chance.uniform(),
+          onChainMm: wet * chance.uniform(),
           dirtPerKm: 1 + 2 * chance.uniform(),
         });
       }),

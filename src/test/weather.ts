@@ -14,7 +14,7 @@ export function weatherDay(
     const told = hour(h);
     return told && { ...FAIR, ...told };
   });
-  const column = (key: keyof WeatherHour) => hours.map((h) => h && h[key]);
+  const column = (key: keyof WeatherHour) => hours.map((h) => h?.[key] ?? null);
   return {
     cell,
     day: dayOf(Date.parse(instant)),

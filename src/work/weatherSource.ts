@@ -7,7 +7,8 @@ import { askJson } from './ask';
 type Column = readonly (number | null)[];
 
 /** Hours of weather, in columns from `from` on; fewer, or null, where a source does not know. */
-export type WeatherHours = { readonly [key in keyof WeatherHour]: Column } & {
+export type WeatherHours = { readonly [key in Exclude<keyof WeatherHour, 'sunMj'>]: Column } & {
+  sunMj?: Column | undefined;
   from: string;
   /** Hours from this moment on are forecast; null when none are. */
   forecastFrom: string | null;
@@ -44,7 +45,7 @@ export const weatherOfFile = (file: HoursOfFile): WeatherSource => ({
       { length: hourOf(to) - hourOf(from) + 1 },
       (_, n) => file.get(hourOf(from) + n) ?? null,
     );
-    const column = (key: keyof WeatherHour) => numbers.map((hour) => hour && hour[key]);
+    const column = (key: keyof WeatherHour) => numbers.map((hour) => hour?.[key] ?? null);
     return ok({
       from: new Date(hourOf(from) * MS_PER_HOUR).toISOString(),
       forecastFrom: null,
@@ -52,6 +53,7 @@ export const weatherOfFile = (file: HoursOfFile): WeatherSource => ({
       temperatureC: column('temperatureC'),
       humidity: column('humidity'),
       windMs: column('windMs'),
+      sunMj: column('sunMj'),
     });
   },
 });

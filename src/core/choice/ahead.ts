@@ -1,5 +1,6 @@
 import type { ReplayStep } from '../care';
-import { roadAfter, ROAD_UNKNOWN, wetShareOf, type WeatherHour } from '../weather';
+import { MS_PER_HOUR } from '../units';
+import { PLACE_IF_UNKNOWN, roadAfter, ROAD_UNKNOWN, wetShareOf, type WeatherHour } from '../weather';
 
 /** How much of a bike's riding falls in each hour of the day (UTC), 24 shares. */
 export function ridingHoursOf(steps: readonly ReplayStep[], bikeId: string): number[] {
@@ -22,13 +23,14 @@ export function wetShareAhead(
   hours: readonly WeatherHour[],
   from: number,
   riding: readonly number[],
+  place: { lat: number; lon: number } = PLACE_IF_UNKNOWN,
 ): number {
   let road = ROAD_UNKNOWN;
   let wet = 0;
   let weight = 0;
   const first = new Date(from).getUTCHours();
   for (const [n, hour] of hours.entries()) {
-    road = roadAfter(road, hour);
+    road = roadAfter(road, hour, { ...place, at: from + n * MS_PER_HOUR });
     const share = riding[(first + n) % 24] ?? 0;
     wet += share * wetShareOf(road);
     weight += share;

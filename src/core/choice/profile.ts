@@ -1,4 +1,4 @@
-import { CARE, GROUND, type Exposure, type ReplayStep } from '../care';
+import { CARE, GROUND, sprayMmPerH, waterLeft, type Exposure, type ReplayStep } from '../care';
 import type { Bike } from '../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../units';
 
@@ -90,12 +90,14 @@ export function profileOf(
 /** What a ride of this kind does on a road wet for a share of the way, `rain` times as hard as usual. */
 export function exposureFor(profile: RidingProfile, wetShare: number, rain = 1): Exposure {
   const hours = profile.rideKm / profile.kmPerH;
-  const mmPerH = (profile.rainMmPerH * rain + CARE.sprayMmPerH.value) * wetShare;
+  const rainMmPerH = profile.rainMmPerH * rain;
+  const mmPerH = (rainMmPerH + sprayMmPerH(profile.kmPerH)) * wetShare * profile.guard;
   return {
     km: profile.rideKm,
     hours,
     wetShare,
-    waterMm: mmPerH * hours * profile.guard,
+    waterMm: mmPerH * hours,
+    onChainMm: waterLeft(mmPerH, hours),
     dirtPerKm: profile.dirtDry * (1 - wetShare) + profile.dirtWet * wetShare,
     salted: false,
     load: profile.load,

@@ -79,6 +79,7 @@ export function forecastDays(
         temperatureC: rounded(hour.temperatureC + warm, 10),
         humidity: hour.humidity,
         windMs: rounded(hour.windMs * Math.sqrt(scale), 10),
+        sunMj: hour.sunMj ?? null,
       };
     });
     return { day, hours };

@@ -65,6 +65,7 @@ export function futureHours({
         temperatureC: rounded(hour.temperatureC + warm, 10),
         humidity: hour.humidity,
         windMs: hour.windMs,
+        sunMj: hour.sunMj ?? null,
       });
     }
   }

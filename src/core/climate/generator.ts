@@ -1,5 +1,5 @@
-import { clamp } from '../units';
-import { saturationKpa, type WeatherHour } from '../weather';
+import { clamp, MS_PER_HOUR } from '../units';
+import { saturationKpa, sunAboveAirMj, type WeatherHour } from '../weather';
 import { Chance } from '../chance';
 import { CLIMATES, type Climate, type Region, type Season } from './climates';
 
@@ -18,6 +18,11 @@ export interface GeneratedDay {
 const RUN_UP_DAYS = 60;
 /** Least rain that makes a wet day, mm: what a gauge of the record can tell. */
 const TRACE_MM = 0.3;
+
+/** Where the sun of all regions is reckoned for: they lie side by side. */
+const PLACE = { lat: 58.4, lon: -11.5 };
+/** Share of the sun above the air that reaches the ground on wet and dry days: as Richardson 1981 has it, by days. */
+const CLEARNESS = { dry: 0.62, wet: 0.36, spread: 0.1, least: 0.15, most: 0.76 };
 
 const at = (season: Season, day: number): number => {
   const dayOfYear = (((day - 0.25) % 365.25) + 365.25) % 365.25;
@@ -64,6 +69,11 @@ function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): G
   const half = at(wet ? climate.halfRangeWet : climate.halfRangeDry, day);
   const dew = mean - half - (wet ? 0 : climate.dewBelowLow);
   const wind = (wet ? climate.windWet : climate.windDry) * chance.gamma(5);
+  const clearness = clamp(
+    (wet ? CLEARNESS.wet : CLEARNESS.dry) + CLEARNESS.spread * chance.normal(),
+    CLEARNESS.least,
+    CLEARNESS.most,
+  );
   const hours = rain.map((mm, h): WeatherHour => {
     const sun = Math.cos((2 * Math.PI * (h - 15)) / 24);
     const temperatureC = mean + half * sun;
@@ -73,6 +83,7 @@ function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): G
       temperatureC: rounded(temperatureC, 10),
       humidity: rounded(clamp(mm > 0 ? Math.max(humidity, 0.9) : humidity, 0.2, 0.99), 100),
       windMs: rounded(wind * (1 + 0.25 * sun), 10),
+      sunMj: rounded(clearness * sunAboveAirMj({ ...PLACE, at: (day * 24 + h) * MS_PER_HOUR }), 100),
     };
   });
   return { day, wet, rainMm, hours };

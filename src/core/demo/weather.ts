@@ -37,6 +37,7 @@ export function weatherOf(
           temperatureC: known.map((h) => h && h.temperatureC),
           humidity: known.map((h) => h && h.humidity),
           windMs: known.map((h) => h && h.windMs),
+          sunMj: known.map((h) => h?.sunMj ?? null),
         };
         return { day, event };
       });

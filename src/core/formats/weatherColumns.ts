@@ -6,3 +6,6 @@ export const WEATHER_COLUMNS = [
   'humidity_percent',
   'wind_m_s',
 ] as const;
+
+/** One a file may have besides: where it is missing the sun is reckoned. */
+export const SUN_COLUMN = 'radiation_mj_m2';

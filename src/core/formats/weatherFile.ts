@@ -3,9 +3,9 @@ import { MS_PER_HOUR } from '../units';
 import { hourOf, type WeatherHour } from '../weather';
 import { readTable } from './csv';
 import { toCsv } from './toCsv';
-import { WEATHER_COLUMNS } from './weatherColumns';
+import { SUN_COLUMN, WEATHER_COLUMNS } from './weatherColumns';
 
-type Column = (typeof WEATHER_COLUMNS)[number];
+type Column = (typeof WEATHER_COLUMNS)[number] | typeof SUN_COLUMN;
 
 /** What each column may hold; beyond it the file is of other units or spoilt. */
 const LIMITS = {
@@ -13,13 +13,14 @@ const LIMITS = {
   temperature_c: [-60, 60],
   humidity_percent: [0, 100],
   wind_m_s: [0, 120],
+  radiation_mj_m2: [0, 6],
 } as const;
 
 /** Hours of weather by the hour's number since 1970, UTC. */
 export type HoursOfFile = ReadonlyMap<number, WeatherHour>;
 
 /**
- * Reads hourly weather of one place from CSV: a header with the columns above in any order, then a row
+ * Reads hourly weather of one place from CSV: a header with the columns above in any order, perhaps the sun's, then a row
  * an hour, its time an ISO instant with zone (2026-11-24T10:00Z). A row that cannot be read refuses the
  * file: half a wet day would be worse than none.
  */
@@ -28,8 +29,9 @@ export function readWeatherFile(text: string): Result<HoursOfFile> {
   const columns = () => fail('weather/columns', { columns: [...WEATHER_COLUMNS] });
   if (!table.ok) return table.problem.code === 'file/unknown' ? columns() : table;
   const header = table.value.header.map((name) => name.toLowerCase());
-  const at = Object.fromEntries(WEATHER_COLUMNS.map((name) => [name, header.indexOf(name)]));
-  if (Object.values(at).includes(-1)) return columns();
+  const needed = Object.fromEntries(WEATHER_COLUMNS.map((name) => [name, header.indexOf(name)]));
+  if (Object.values(needed).includes(-1)) return columns();
+  const at: Record<string, number> = { ...needed, [SUN_COLUMN]: header.indexOf(SUN_COLUMN) };
   const hours = new Map<number, WeatherHour>();
   for (const [i, row] of table.value.rows.entries()) {
     const cell = (name: Column): string => row[at[name] ?? -1]?.trim() ?? '';
@@ -42,21 +44,26 @@ export function readWeatherFile(text: string): Result<HoursOfFile> {
     if (moment === null || rainMm === null || temperatureC === null)
       return fail('weather/row', { line });
     if (percent === null || windMs === null) return fail('weather/row', { line });
-    hours.set(hourOf(moment), { rainMm, temperatureC, humidity: percent / 100, windMs });
+    const told = cell(SUN_COLUMN);
+    const sunMj = told === '' ? null : within(told, SUN_COLUMN);
+    if (told !== '' && sunMj === null) return fail('weather/row', { line });
+    const hour = { rainMm, temperatureC, humidity: percent / 100, windMs };
+    hours.set(hourOf(moment), sunMj === null ? hour : { ...hour, sunMj });
   }
   return ok(hours);
 }
 
 /** Writes what `readWeatherFile` reads. */
 export function writeWeatherFile(hours: HoursOfFile): string {
-  const rows = [...hours].map(([hour, { rainMm, temperatureC, humidity, windMs }]) => ({
+  const rows = [...hours].map(([hour, { rainMm, temperatureC, humidity, windMs, sunMj }]) => ({
     time: new Date(hour * MS_PER_HOUR).toISOString(),
     rain_mm: rainMm,
     temperature_c: temperatureC,
     humidity_percent: Number((humidity * 100).toFixed(6)),
     wind_m_s: windMs,
+    [SUN_COLUMN]: sunMj ?? null,
   }));
-  return toCsv(rows, [...WEATHER_COLUMNS]);
+  return toCsv(rows, [...WEATHER_COLUMNS, SUN_COLUMN]);
 }
 
 /** A moment with its zone, ms; a local time would be right in one place only. */

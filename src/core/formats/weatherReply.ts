@@ -15,6 +15,8 @@ export const weatherReplySchema = z.object({
   humidity: z.array(z.number().check(z.gte(0), z.lte(1))),
   /** Mean wind, m/s. */
   windMs: z.array(z.number().check(z.gte(0), z.lte(120))),
+  /** Short-wave radiation, MJ/m² in each hour, from services that have it. */
+  sunMj: z.optional(z.array(z.number().check(z.gte(0), z.lte(6)))),
 });
 
 export type WeatherReply = z.infer<typeof weatherReplySchema>;

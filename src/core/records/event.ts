@@ -174,6 +174,8 @@ const weatherSeen = z.object({
   temperatureC: column(-60, 60),
   humidity: column(0, 1),
   windMs: column(0, 120),
+  /** Short-wave radiation, MJ/m² in the hour; not there: the source has none, and it is reckoned. */
+  sunMj: z.optional(column(0, 6)),
 });
 
 const eventStruck = z.object({ ...common, type: z.literal('eventStruck'), target: id });

@@ -18,6 +18,9 @@ export function placeOfCell(cell: Cell): { lat: number; lon: number } {
   return { lat: (row + 0.5) / PER_DEGREE - 90, lon: (column + 0.5) / PER_DEGREE - 180 };
 }
 
+/** Where the sun is reckoned for as long as nobody knows where a bike stands: the middle of the temperate north. */
+export const PLACE_IF_UNKNOWN = { lat: 52, lon: 0 };
+
 /** A square as the log writes it: its middle, `54.125,-2.875`. */
 export function cellName(cell: Cell): string {
   const { lat, lon } = placeOfCell(cell);

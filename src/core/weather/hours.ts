@@ -10,6 +10,8 @@ export interface WeatherHour {
   humidity: number;
   /** Mean wind, m/s. */
   windMs: number;
+  /** Short-wave radiation of the sun, MJ/m² in that hour; not there: reckoned, see `sunOf`. */
+  sunMj?: number | null;
 }
 
 /** The hours of one UTC day at one place, 24 a column; null where an hour is not known (yet). */
@@ -21,6 +23,7 @@ export interface WeatherDay {
   temperatureC: readonly (number | null)[];
   humidity: readonly (number | null)[];
   windMs: readonly (number | null)[];
+  sunMj?: readonly (number | null)[] | undefined;
 }
 
 export const dayOf = (ms: number): number => Math.floor(ms / MS_PER_DAY);

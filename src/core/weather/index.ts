@@ -1,5 +1,7 @@
 export * from './cells';
 export * from './drying';
+export * from './evaporation';
 export * from './hours';
 export * from './record';
 export * from './road';
+export * from './sun';

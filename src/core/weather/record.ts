@@ -1,5 +1,5 @@
 import { MS_PER_HOUR } from '../units';
-import type { Cell } from './cells';
+import { placeOfCell, type Cell } from './cells';
 import type { Air } from './drying';
 import { dayOf, hourOf, startOfDay, type WeatherDay, type WeatherHour } from './hours';
 import { roadAfter, ROAD_UNKNOWN, type Road } from './road';
@@ -16,6 +16,8 @@ export const WARM_UP_DAYS = 3;
 
 /** What is known of one square. */
 interface Square {
+  /** Its middle: where the sun is reckoned for. */
+  place: { lat: number; lon: number };
   days: Map<number, WeatherDay>;
   /** The road through a day, three numbers an hour; worked out when asked for. */
   roads: Map<number, Float64Array>;
@@ -33,7 +35,8 @@ export class WeatherRecord {
   put(day: WeatherDay): void {
     const square = this.squares.get(day.cell);
     if (!square) {
-      this.squares.set(day.cell, { days: new Map([[day.day, day]]), roads: new Map() });
+      const place = placeOfCell(day.cell);
+      this.squares.set(day.cell, { place, days: new Map([[day.day, day]]), roads: new Map() });
       return;
     }
     square.days.set(day.day, day);
@@ -82,7 +85,7 @@ export class WeatherRecord {
 }
 
 /** The road through a day of a square, followed from the last day known before it. */
-function roadsOf({ days, roads }: Square, day: number): Float64Array {
+function roadsOf({ days, roads, place }: Square, day: number): Float64Array {
   const done = roads.get(day);
   if (done) return done;
   let first = day;
@@ -95,7 +98,7 @@ function roadsOf({ days, roads }: Square, day: number): Float64Array {
     const known = days.get(d);
     for (let h = 0; h < 24; h++) {
       const hour = known && hourIn(known, h);
-      if (hour) road = roadAfter(road, hour);
+      if (hour) road = roadAfter(road, hour, { ...place, at: startOfDay(d) + h * MS_PER_HOUR });
       through[h * ROAD_NUMBERS] = road.storeMm;
       through[h * ROAD_NUMBERS + 1] = road.dryHours;
       through[h * ROAD_NUMBERS + 2] = road.hoursSinceSalt;
@@ -117,7 +120,8 @@ function hourIn(day: WeatherDay, hour: number): WeatherHour | null {
   const humidity = day.humidity[hour] ?? null;
   const windMs = day.windMs[hour] ?? null;
   if (rainMm === null || temperatureC === null || humidity === null || windMs === null) return null;
-  return { rainMm, temperatureC, humidity, windMs };
+  const sunMj = day.sunMj?.[hour];
+  return { rainMm, temperatureC, humidity, windMs, ...(sunMj == null ? {} : { sunMj }) };
 }
 
 /** Whether the hours between two moments (ms) are all known. */

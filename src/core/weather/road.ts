@@ -1,5 +1,6 @@
-import { vapourPressureDeficitKpa, WORKSHOP_AIR } from './drying';
+import { evaporationMm, WET_ROAD } from './evaporation';
 import type { WeatherHour } from './hours';
+import { sunOf, type HourPlace } from './sun';
 
 /** What the road remembers of the weather so far. */
 export interface Road {
@@ -15,10 +16,11 @@ export interface Road {
 export const ROAD = {
   /** Most the surface holds before it runs off, mm. Own estimate, 0.7 to 1.5. */
   storeMaxMm: 1,
-  /** Evaporation in workshop air without wind, mm/h. Own estimate, 0.08 to 0.2. */
-  evaporationMmPerH: 0.12,
-  /** More of it for each m/s of wind. Own estimate, 0.05 to 0.15. */
-  windGain: 0.1,
+  /** Hours in which traffic throws half of it off. Own estimate, 1 to 4. */
+  trafficHalfLifeH: 3,
+  /** Hours of the sun between which there is traffic. Own estimate. */
+  trafficFrom: 7,
+  trafficTo: 19,
   /** Water at which a wheel finds wet road everywhere, mm. Own estimate, 0.2 to 0.5. */
   wetAtMm: 0.3,
   /** Dry hours until loose ground is as dusty as it gets. Own estimate, 48 to 120. */
@@ -32,15 +34,19 @@ export const ROAD = {
 /** Before anything is known: a dry road in the middle of getting dusty. */
 export const ROAD_UNKNOWN: Road = { storeMm: 0, dryHours: 36, hoursSinceSalt: Infinity };
 
-const thirst = vapourPressureDeficitKpa(WORKSHOP_AIR.temperatureC, WORKSHOP_AIR.humidity);
+/** Share of the water on a road that an hour of traffic leaves, by the hour of the sun. */
+const leftByTraffic = (solar: number): number =>
+  solar >= ROAD.trafficFrom && solar < ROAD.trafficTo ? 0.5 ** (1 / ROAD.trafficHalfLifeH) : 1;
 
-/** The road after an hour: rain fills its store, the air drinks from it, night or day. */
-export function roadAfter(before: Road, hour: WeatherHour): Road {
-  const vpd = vapourPressureDeficitKpa(hour.temperatureC, hour.humidity);
-  const dries =
-    ROAD.evaporationMmPerH * (Math.max(0, vpd) / thirst) * (1 + ROAD.windGain * hour.windMs);
+/** The road after an hour: rain fills its store; sun, air and wind drink from it, and by day traffic throws off. */
+export function roadAfter(before: Road, hour: WeatherHour, place: HourPlace): Road {
   const filled = Math.min(ROAD.storeMaxMm, before.storeMm + hour.rainMm);
-  const storeMm = Math.max(0, filled - dries);
+  let storeMm = 0;
+  // A dry road dries no further: most hours are those.
+  if (filled > 0) {
+    const sun = sunOf(hour, place);
+    storeMm = Math.max(0, filled * leftByTraffic(sun.hour) - evaporationMm(hour, sun, WET_ROAD));
+  }
   const treated = hour.temperatureC <= ROAD.saltBelowC && filled > 0.05;
   const rinsed = hour.rainMm > 2.5;
   return {

@@ -20,6 +20,7 @@ const road = (more: Partial<TypicalRiding['perKm']> = {}, kmPerWeek = 1e9): Typi
     hours: 0.04,
     wetShare: 0,
     waterMm: 0,
+    onChainMm: 0,
     dirtPerKm: 0,
     salted: false,
     load: 1,

@@ -40,6 +40,7 @@ const CLEAN_ROAD: Exposure = {
   hours: 4,
   wetShare: 0,
   waterMm: 0,
+  onChainMm: 0,
   dirtPerKm: 0,
   salted: false,
   load: 1,
@@ -48,7 +49,7 @@ const ridden = (from: ChainState, x: Partial<Exposure>, cogs = 0) =>
   ride(from, cogs, { ...CLEAN_ROAD, ...x }, HANDBOOK);
 const bike = (more: Partial<Bike> = {}): Bike =>
   ({ ...PRESETS.road.specs, mudguards: false, ebike: false, ...more }) as Bike;
-const sky = { wetShare: 0, rainMmPerH: 0, dust: 0, dustEverywhere: false, salted: false };
+const sky = { wetShare: 0, rainMmPerH: 0, late: null, dust: 0, dustEverywhere: false, salted: false };
 const loop = (surface: Surface, mud = false) =>
   ({ ...rideBody('2026-05-01T08:00:00.000Z', 'b1', 50), surface, mud }) as unknown as RideLogged;
 
@@ -61,6 +62,29 @@ describe('a ride: water and dirt that reach the chain', () => {
   ])('water, %s', (_, part, mudguards, hours, mm) => {
     const x = exposureOf(loop('paved'), hours, { ...sky, ...part }, bike({ mudguards }));
     expect(x.waterMm).toBeCloseTo(mm, 10);
+  });
+
+  it('sprays by the square of speed: at 12.5 km/h a quarter of what it does at 25', () => {
+    const slow = exposureOf(loop('paved'), 4, { ...sky, wetShare: 1 }, bike());
+    expect(slow.waterMm).toBeCloseTo(4 * 0.125, 10);
+    const fast = exposureOf(loop('paved'), 0.5, { ...sky, wetShare: 1 }, bike());
+    expect(fast.waterMm).toBeCloseTo(0.5 * 4 * 0.5, 10);
+  });
+
+  it('leaves on the chain what running has not shed: of steady water half an hour’s worth at most', () => {
+    const late = { wetShare: 1, rainMmPerH: 0.3 };
+    const left = (hours: number, mudguards = false) =>
+      exposureOf(
+        { ...loop('paved'), distanceKm: 25 * hours },
+        hours,
+        { ...sky, wetShare: 1, late },
+        bike({ mudguards }),
+      ).onChainMm;
+    expect(left(0.5)).toBeCloseTo(0.8 * 0.5 * (1 - Math.exp(-1)), 10);
+    expect(left(5)).toBeCloseTo(0.4, 4);
+    expect(left(5, true)).toBeCloseTo(0.24, 4);
+    // A guess alarms nobody.
+    expect(exposureOf(loop('paved'), 2, { ...sky, wetShare: 1 }, bike()).onChainMm).toBe(0);
   });
 
   it.each([

@@ -24,7 +24,7 @@ const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const chain = (more: Partial<ChainState> = {}): ChainState =>
   spotlessChain({ at: 100 * H, ...more });
 const riding = (more: Partial<TypicalRiding> = {}, dirtPerKm = 0): TypicalRiding => ({
-  perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, dirtPerKm, salted: false, load: 1 },
+  perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, onChainMm: 0, dirtPerKm, salted: false, load: 1 },
   kmPerWeek: 168,
   rides: 5,
   ...more,
@@ -125,8 +125,14 @@ describe('clocks at their very limit', () => {
     [{ wear: 0.75 }, ['wear']],
     [{ wear: 0.7499 }, []],
     [{ rust: 0.5 }, ['rust']],
-    [{ wetLeftH: 2 }, ['wet']],
-    [{ wetLeftH: 1.99 }, []],
+    // Under a full film a wet hour rusts a tenth: 20 h of it are 0.05, half an hour 0.00125.
+    [{ wetLeftH: 20.01 }, ['wet']],
+    [{ wetLeftH: 19.99 }, []],
+    [{ wetLeftH: 6.7, salted: true }, ['wet']],
+    [{ wetLeftH: 6.6, salted: true }, []],
+    // Without lube two hours are enough.
+    [{ wetLeftH: 2, film: 0.15 }, ['wet', 'film']],
+    [{ wetLeftH: 1.99, film: 0.15 }, ['film']],
     [{ inside: 0.3 }, []],
     [{ outside: 0.35 }, []],
     [{ lube: null, film: 0 }, ['bare']],
@@ -185,8 +191,9 @@ describe('the usual work', () => {
     expect(proposed({ inside: 0.38 }).spec.method).toBe('scrubber');
     expect(proposed({ inside: 1 }).spec.method).toBe('baths');
     expect(proposed({ film: 0.1 }).depth).toBe('top-up');
-    // Wear and rust are not mended by work: what else is wrong decides.
-    expect(proposed({ wear: 2, rust: 0.9, outside: 0.4 }).depth).toBe('wipe-down');
+    // Wear is not mended by work: what else is wrong decides. Rust is settled by a deep clean.
+    expect(proposed({ wear: 2, outside: 0.4 }).depth).toBe('wipe-down');
+    expect(proposed({ wear: 2, rust: 0.9, outside: 0.4 }).spec.method).toBe('brush');
     expect(proposed({ lube: null, film: 0, lifeKm: 0 }).depth).toBe('top-up');
   });
 });

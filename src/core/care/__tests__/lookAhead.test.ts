@@ -17,7 +17,7 @@ const HAND = { factors: HANDBOOK, mid: HANDBOOK };
 
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const dry: TypicalRiding = {
-  perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, dirtPerKm: 1, salted: false, load: 1 },
+  perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, onChainMm: 0, dirtPerKm: 1, salted: false, load: 1 },
   kmPerWeek: 100,
   rides: 5,
 };

@@ -79,11 +79,24 @@ describe('the weather of a ride', () => {
   });
 
   it('is wet after the rain, while the road still is', () => {
-    const soon = sky(rode(), recordOf(rainFrom(8, 10, 3)));
+    const murky = (h: number) => ({ humidity: 0.97, rainMm: h >= 8 && h < 10 ? 3 : 0 });
+    const soon = sky(rode(), recordOf(murky));
     expect(soon.rainMmPerH).toBe(0);
-    expect(soon.wetShare).toBeGreaterThan(0.7);
+    expect(soon.wetShare).toBeGreaterThan(0.1);
     const later = sky(rode({ at: '2026-05-11T12:00:00.000Z' }), recordOf(rainFrom(8, 10, 3)));
     expect(later.wetShare).toBe(0);
+    // In the sun of May the road is dry within the hour.
+    expect(sky(rode(), recordOf(rainFrom(8, 10, 3))).wetShare).toBeLessThan(0.5);
+  });
+
+  it('leaves on the chain what came late: rain at the start is shed by the end', () => {
+    const [early, late] = [rainFrom(10, 11, 2), rainFrom(11, 12, 2)].map(
+      (rain) => exposureOf(rode(), 2, sky(rode(), recordOf(rain)), undefined).onChainMm,
+    );
+    expect(late!).toBeGreaterThan(3 * early!);
+    // All along at 2 mm/h and on a wet road: half an hour's worth of both, near enough.
+    const all = exposureOf(rode(), 2, sky(rode(), recordOf(rainFrom(0, 24, 2))), undefined);
+    expect(all.onChainMm).toBeCloseTo((2 + 0.5 * (rode().distanceKm / 50) ** 2) * 0.5 * (1 - Math.exp(-4)), 6);
   });
 
   it('is that of each place at the time the ride was there', () => {
@@ -115,7 +128,7 @@ describe('the weather of a ride', () => {
   });
 
   it('has salt where it froze damp, and dust after days of drought', () => {
-    const frost = recordOf((h) => (h < 9 ? { rainMm: 0.3, temperatureC: -2 } : { humidity: 0.97 }));
+    const frost = recordOf((h) => (h < 10 ? { rainMm: 0.3, temperatureC: -2 } : { humidity: 0.99 }));
     expect(sky(rode(), frost).salted).toBe(true);
     const drought = new WeatherRecord();
     for (let d = 1; d <= 10; d++)

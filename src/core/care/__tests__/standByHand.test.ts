@@ -96,6 +96,7 @@ describe('a chain that gets wet', () => {
       hours: 2,
       wetShare: 0.25,
       waterMm: 0.5,
+      onChainMm: 0.5,
       dirtPerKm: 1,
       salted: false,
       load: 1,
@@ -107,6 +108,8 @@ describe('a chain that gets wet', () => {
     };
     expect(after({})).toMatchObject({ at: 2 * H, wetHours: 1.5, salted: false });
     expect(after({}).wetLeftH).toBeCloseTo(3, 9);
+    // Of what was on it before, two hours of riding leave e⁻⁴.
+    expect(after({ onChainMm: 0 }, { wetLeftH: 10 }).wetLeftH).toBeCloseTo(10 * Math.exp(-4), 9);
     expect(after({}).rust).toBeCloseTo(0.5 / 40, 12);
     expect(after({ salted: true }).salted).toBe(true);
     expect(after({ salted: true }).rust).toBeCloseTo((3 * 0.5) / 40, 12);

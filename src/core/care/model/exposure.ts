@@ -9,8 +9,10 @@ export interface Exposure {
   hours: number;
   /** Share of the ride on a wet road. */
   wetShare: number;
-  /** Water on the chain, mm, after mudguards. */
+  /** Water that met the chain, mm, after mudguards. */
   waterMm: number;
+  /** What of it is on the chain at the end, mm; 0 where the weather is a guess: nobody is alarmed by a guess. */
+  onChainMm: number;
   /** Dirt units per km; clean dry tarmac is 1. */
   dirtPerKm: number;
   salted: boolean;
@@ -35,16 +37,33 @@ const groundOf = (ride: RideGround) => GROUND[ride.mud ? 'mud' : ride.surface];
 export const ridingHours = (ride: RideLogged): number =>
   ride.durationH ?? ride.distanceKm / groundOf(ride).kmPerH;
 
+/** A wet road sprays by the square of speed; faster than this nobody rides for long in the wet. */
+const SPRAY_AT_MOST = 4;
+
+/** Water a wet road sprays on a chain, mm an hour, at a speed. */
+export const sprayMmPerH = (kmPerH: number): number =>
+  CARE.sprayMmPerH.value * Math.min(SPRAY_AT_MOST, (kmPerH / CARE.sprayAtKmPerH.value) ** 2);
+
+/** Water on a chain after so many hours in which `mmPerH` came and running shed it: a store that fills and empties. */
+export const waterLeft = (mmPerH: number, hours: number): number =>
+  mmPerH * CARE.shedsWaterH.value * (1 - waterKept(hours));
+
+/** Share of what was on a chain that hours of riding leave on it. */
+export const waterKept = (hours: number): number => Math.exp(-hours / CARE.shedsWaterH.value);
+
 /** The exposure of a ride of `hours` under its sky. */
 export function exposureOf(
   ride: RideGround,
   hours: number,
-  sky: Pick<Sky, 'wetShare' | 'rainMmPerH' | 'dust' | 'dustEverywhere' | 'salted'>,
+  sky: Pick<Sky, 'wetShare' | 'rainMmPerH' | 'dust' | 'dustEverywhere' | 'salted' | 'late'>,
   bike: Bike | undefined,
 ): Exposure {
   const ground = groundOf(ride);
   const guard = bike?.mudguards ? CARE.guardShare.value : 1;
-  const water = (sky.rainMmPerH + CARE.sprayMmPerH.value * sky.wetShare) * hours * guard;
+  const spray = sprayMmPerH(ride.distanceKm / hours);
+  const water = (sky.rainMmPerH + spray * sky.wetShare) * hours * guard;
+  const { late } = sky;
+  const left = late ? waterLeft((late.rainMmPerH + spray * late.wetShare) * guard, hours) : 0;
   const loose = ride.surface !== 'paved' && !ride.mud;
   const dust = loose || sky.dustEverywhere ? 1 + CARE.dustGain.value * sky.dust : 1;
   const dirt = ground.dry * dust * (1 - sky.wetShare) + ground.wet * sky.wetShare;
@@ -53,6 +72,7 @@ export function exposureOf(
     hours,
     wetShare: sky.wetShare,
     waterMm: water,
+    onChainMm: left,
     dirtPerKm: dirt,
     salted: sky.salted,
     load: bike?.ebike ? CARE.ebikeLoad.value : 1,

@@ -1,5 +1,6 @@
 import type { RideLogged, WeatherWord } from '../../logbook';
 import { MS_PER_HOUR } from '../../units';
+import { waterKept } from './exposure';
 import { cellOf, dustOf, isSalted, wetShareOf, type Cell, type WeatherRecord } from '../../weather';
 
 /**
@@ -13,6 +14,8 @@ export interface Sky {
   /** Share of the ride on a wet road. */
   wetShare: number;
   rainMmPerH: number;
+  /** The same of its end, which is what is still on the chain then; null of a guess. */
+  late: { wetShare: number; rainMmPerH: number } | null;
   /** Dust of loose ground, 0 to 1; `everywhere` when the rider saw it on tarmac too. */
   dust: number;
   dustEverywhere: boolean;
@@ -92,7 +95,8 @@ export function skyOf(
   const { wetShare, rainMmPerH, dust } = WEATHER[ride.weather];
   const basis = ride.weather === 'unknown' ? 'guess' : 'said';
   const { weather: word, salted } = ride;
-  return { basis, word, wetShare, rainMmPerH, dust, dustEverywhere: dust > 0, salted };
+  const late = basis === 'guess' ? null : { wetShare, rainMmPerH };
+  return { basis, word, wetShare, rainMmPerH, late, dust, dustEverywhere: dust > 0, salted };
 }
 
 /** The weather of a ride by the record alone, whatever the rider said; null where it knows too little. */
@@ -108,6 +112,9 @@ export function skyFromRecord(
   let rainMmPerH = 0;
   let dust = 0;
   let salted = ride.salted;
+  const late = { wetShare: 0, rainMmPerH: 0 };
+  let lateKnown = 0;
+  const end = Date.parse(ride.at) + hours * MS_PER_HOUR;
   for (const { cell, at, share } of slicesOf(ride, hours, home)) {
     const hour = record.hour(cell, at);
     if (!hour) continue;
@@ -115,14 +122,20 @@ export function skyFromRecord(
     wetShare += share * wetShareOf(hour.road);
     rainMmPerH += share * hour.rainMm;
     dust += share * dustOf(hour.road);
+    const kept = share * waterKept(Math.max(0, end - at) / MS_PER_HOUR);
+    lateKnown += kept;
+    late.wetShare += kept * wetShareOf(hour.road);
+    late.rainMmPerH += kept * hour.rainMm;
     salted ||= isSalted(hour.road) && wetShareOf(hour.road) > 0;
   }
   if (known < ENOUGH) return null;
   wetShare /= known;
   rainMmPerH /= known;
   dust /= known;
+  late.wetShare /= lateKnown;
+  late.rainMmPerH /= lateKnown;
   const word = wordOf({ wetShare, rainMmPerH, dust }, ride.surface !== 'paved');
-  return { basis: 'weather', word, wetShare, rainMmPerH, dust, dustEverywhere: false, salted };
+  return { basis: 'weather', word, wetShare, rainMmPerH, late, dust, dustEverywhere: false, salted };
 }
 
 /** The word for what was met: rain past "light" (AMS) is a downpour to a rider. Own thresholds. */

@@ -1,11 +1,17 @@
 import { MS_PER_HOUR } from '../../units';
 import { dryingHours, WETNESS_HUMIDITY, type Air } from '../../weather';
 import { CARE } from './constants';
-import type { Exposure } from './exposure';
+import { waterKept, type Exposure } from './exposure';
 import { filmByStanding } from './rates';
 import { copyState, type ChainState } from './state';
 
 const { rustShield, rustHours, saltRust, soakedMm, dripHours } = CARE;
+
+/** Returns the rust that so many wet hours bring to a chain, by its film and salt. */
+export function rustAfter({ film, salted }: ChainState, hours: number): number {
+  const salt = salted ? saltRust.value : 1;
+  return (salt * (1 - rustShield.value * film) * hours) / rustHours.value;
+}
 
 /**
  * Rust after hours of wetness. It counts within one wet spell: what dries in time leaves no mark, so
@@ -13,8 +19,7 @@ const { rustShield, rustHours, saltRust, soakedMm, dripHours } = CARE;
  */
 function rustOn(state: ChainState, hours: number): void {
   if (hours <= 0) return;
-  const salt = state.salted ? saltRust.value : 1;
-  const gain = (salt * (1 - rustShield.value * state.film) * hours) / rustHours.value;
+  const gain = rustAfter(state, hours);
   state.rustSpell = Math.min(1, state.rustSpell + gain);
   if (state.rustSpell > state.rust) state.rust = state.rustSpell;
 }
@@ -67,5 +72,6 @@ export function rodeOn(state: ChainState, x: Exposure, air: Air): void {
   state.at += x.hours * MS_PER_HOUR;
   state.wetHours += wetHours;
   rustOn(state, wetHours);
-  wetOn(state, x.waterMm, air);
+  state.wetLeftH *= waterKept(x.hours);
+  wetOn(state, x.onChainMm, air);
 }

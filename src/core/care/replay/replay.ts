@@ -80,9 +80,9 @@ export class Replay {
     if (old && !isOlderReport(old, event)) return Infinity;
     this.seen.set(key, event);
     const day = dayOf(Date.parse(event.at));
-    const { rainMm, temperatureC, humidity, windMs } = event;
+    const { rainMm, temperatureC, humidity, windMs, sunMj } = event;
     const cell = cellNamed(event.cell);
-    this.weather.put({ cell, day, rainMm, temperatureC, humidity, windMs });
+    this.weather.put({ cell, day, rainMm, temperatureC, humidity, windMs, sunMj });
     return startOfDay(day - LOOKS_AHEAD_DAYS);
   }
 

@@ -1,5 +1,6 @@
 import { CARE, STANDARDS } from '../model/constants';
 import type { Standard } from '../../records/standards';
+import { rustAfter } from '../model/stand';
 import type { ChainState } from '../model/state';
 
 /** What can call for work, most pressing first. */
@@ -18,7 +19,7 @@ export type ClockName = (typeof CLOCKS)[number];
 
 export interface Clock {
   name: ClockName;
-  /** Where it stands and where it fires, in the same measure: share, % of wear, or hours wet. */
+  /** Where it stands and where it fires, in the same measure: share, % of wear, or rust to come. */
   reading: number;
   limit: number;
   fired: boolean;
@@ -28,6 +29,17 @@ export interface Clock {
 export interface Limits {
   standard: Standard;
   wearPercent: number;
+}
+
+/**
+ * A wet chain presses only where it stands to rust before it is dry, in its place, coat and salt, or where it
+ * has no lube left to hold the water off. Else it is a word beside.
+ */
+function wetClock(state: ChainState, spent: boolean): Clock {
+  const toCome = rustAfter(state, state.wetLeftH);
+  const unshielded = spent && state.wetLeftH >= CARE.rescueHours.value;
+  const limit = CARE.rustAlarm.value;
+  return { name: 'wet', reading: toCome, limit, fired: toCome >= limit || unshielded };
 }
 
 /** Reads every clock of a chain. `film` and `standing` share a threshold; only one of them fires. */
@@ -46,7 +58,7 @@ export function readClocks(state: ChainState, limits: Limits): Clock[] {
     clock('wear', state.wear, limits.wearPercent, state.wear >= limits.wearPercent),
     clock('rust', state.rust, CARE.rustInspect.value, state.rust >= CARE.rustInspect.value),
     clock('bare', state.film, 0, bare),
-    clock('wet', state.wetLeftH, CARE.rescueHours.value, state.wetLeftH >= CARE.rescueHours.value),
+    wetClock(state, spent),
     clock('film', state.film, CARE.reserve.value, spent && !byStanding),
     clock('standing', state.film, CARE.reserve.value, byStanding),
     clock('inside', state.inside, standard.inside, state.inside > standard.inside),

@@ -2,6 +2,7 @@ import type { Chain } from '../../garage';
 import type { Depth } from '../../logbook';
 import { isWax, type LubeClass, type Schools } from '../../lube';
 import type { Air } from '../../weather';
+import { CARE } from '../model/constants';
 import { readClocks, type Clock, type Limits } from './clocks';
 import type { ChainState } from '../model/state';
 import { work, type WorkSpec } from '../model/work';
@@ -75,10 +76,10 @@ const HEADROOM = 0.25;
 
 /**
  * Whether work has quieted a clock: one that had fired with room to spare, another by not setting it
- * off. Wear and rust are not for work to mend.
+ * off. Wear is not for work to mend.
  */
 function satisfied(clock: Clock, hadFired: boolean): boolean {
-  if (clock.name === 'wear' || clock.name === 'rust') return true;
+  if (clock.name === 'wear') return true;
   if (clock.fired) return false;
   if (!hadFired) return true;
   if (clock.name === 'film') return clock.reading >= clock.limit * (1 + HEADROOM);
@@ -98,8 +99,12 @@ export function proposeWork(
   limits: Limits,
 ): Proposal {
   const before = readClocks(state, limits);
+  const wet = state.wetLeftH >= CARE.rescueHours.value;
   for (const proposal of usual) {
-    const after = readClocks(work(state, cogs, proposal.spec, { air }).state, limits);
+    const left = work(state, cogs, proposal.spec, { air }).state;
+    // Lube goes on a dry chain: what leaves a wet one wet is no answer.
+    if (wet && left.wetLeftH >= CARE.rescueHours.value) continue;
+    const after = readClocks(left, limits);
     if (after.every((clock, i) => satisfied(clock, before[i]?.fired === true))) return proposal;
   }
   return usual[usual.length - 1] as Proposal;

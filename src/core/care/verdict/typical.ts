@@ -17,7 +17,7 @@ const LOOK_BACK_DAYS = 56;
 
 /** Before the first rides are logged. Own estimate. */
 const NOTHING_KNOWN: TypicalRiding = {
-  perKm: { km: 1, hours: 1 / 24, wetShare: 0, waterMm: 0, dirtPerKm: 1, salted: false, load: 1 },
+  perKm: { km: 1, hours: 1 / 24, wetShare: 0, waterMm: 0, onChainMm: 0, dirtPerKm: 1, salted: false, load: 1 },
   kmPerWeek: 80,
   rides: 0,
 };
@@ -64,6 +64,8 @@ export function typicalRiding(
       hours: sum.hours / km,
       wetShare: sum.wetShare / km,
       waterMm: sum.waterMm / km,
+      // Along a stretch nobody asks how wet the chain ends.
+      onChainMm: 0,
       dirtPerKm: sum.dirt / km,
       salted: false,
       load: sum.load,

@@ -1,4 +1,4 @@
-import { exposureOf, type Exposure } from '../../care';
+import { exposureOf, waterKept, type Exposure } from '../../care';
 import { futureHours, regionAt } from '../../climate';
 import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
 import {
@@ -6,6 +6,7 @@ import {
   hourOf,
   isSalted,
   roadAfter,
+  PLACE_IF_UNKNOWN,
   ROAD_UNKNOWN,
   storedAir,
   wetShareOf,
@@ -53,6 +54,7 @@ export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
   const from = hourOf(request.now) * MS_PER_HOUR;
   const count = (request.settings.plan.days + 2) * 24;
   const region = bike.place ? regionAt(bike.place.lat, bike.place.lon) : 'temperate coast';
+  const place = bike.place ?? PLACE_IF_UNKNOWN;
   return Array.from({ length: request.futures }, (_, k) => {
     const hours = supposed(
       request.whatIf,
@@ -60,10 +62,10 @@ export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
     );
     const roads: Road[] = [];
     let road = bike.road ?? ROAD_UNKNOWN;
-    for (const hour of hours) {
-      road = roadAfter(road, hour);
+    hours.forEach((hour, h) => {
+      road = roadAfter(road, hour, { ...place, at: from + h * MS_PER_HOUR });
       roads.push(road);
-    }
+    });
     return { from, hours, roads };
   });
 }
@@ -86,7 +88,9 @@ function exposureIn({ from, hours, roads }: Weather, ride: RideAhead, { bike }: 
   const first = Math.max(0, Math.floor((ride.at - from) / MS_PER_HOUR));
   const last = Math.max(first, Math.ceil((ride.end - from) / MS_PER_HOUR) - 1);
   let known = 0;
-  const sky = { wetShare: 0, rainMmPerH: 0, dust: 0, dustEverywhere: false, salted: false };
+  const late = { wetShare: 0, rainMmPerH: 0 };
+  let lateKnown = 0;
+  const sky = { wetShare: 0, rainMmPerH: 0, late, dust: 0, dustEverywhere: false, salted: false };
   for (let h = first; h <= last; h++) {
     const hour = hours[h];
     const road = roads[h];
@@ -95,12 +99,18 @@ function exposureIn({ from, hours, roads }: Weather, ride: RideAhead, { bike }: 
     sky.wetShare += wetShareOf(road);
     sky.rainMmPerH += hour.rainMm;
     sky.dust += dustOf(road);
+    const kept = waterKept(last - h);
+    lateKnown += kept;
+    late.wetShare += kept * wetShareOf(road);
+    late.rainMmPerH += kept * hour.rainMm;
     sky.salted ||= isSalted(road) && wetShareOf(road) > 0;
   }
   if (known > 0) {
     sky.wetShare /= known;
     sky.rainMmPerH /= known;
     sky.dust /= known;
+    late.wetShare /= lateKnown;
+    late.rainMmPerH /= lateKnown;
   }
   const ground = { distanceKm: ride.km, surface: ride.surface, mud: false };
   return exposureOf(ground, ride.hours, sky, bike);

@@ -111,7 +111,7 @@ function alike({ rides }: BenchSlot, futures: number): number[][] {
       .map(({ exposure }) => {
         const x = exposure[k];
         return x
-          ? [x.waterMm, x.wetShare, x.dirtPerKm].map((v) => Math.round(v / ALIKE)).join()
+          ? [x.waterMm, x.onChainMm, x.wetShare, x.dirtPerKm].map((v) => Math.round(v / ALIKE)).join()
           : '';
       })
       .join(';');
@@ -152,7 +152,7 @@ function afterLast({ rides, bench, until }: Met): { hours: number; drip: number 
   const last = rides.at(-1);
   if (!last) return null;
   const hours = (until - last.ride.at) / MS_PER_HOUR;
-  return { hours, drip: dripFor(last.x.waterMm, bench.air) };
+  return { hours, drip: dripFor(last.x.onChainMm, bench.air) };
 }
 
 /** Whether the chain comes to the next bench wet. */

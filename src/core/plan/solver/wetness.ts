@@ -27,7 +27,7 @@ export function wetHoursAt({ benches, before, state }: BikeProblem, d: number): 
   const last = rides.at(-1);
   if (!last) return d === 0 ? state.wetLeftH : 0;
   const left = last.exposure
-    .map((x) => dripFor(x.waterMm, bench.air) - (bench.from - last.at) / MS_PER_HOUR)
+    .map((x) => dripFor(x.onChainMm, bench.air) - (bench.from - last.at) / MS_PER_HOUR)
     .filter((hours) => hours > LEAST_WET_H);
   return left.length > 0 ? left.reduce((a, b) => a + b, 0) / left.length : 0;
 }

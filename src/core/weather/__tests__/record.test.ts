@@ -4,6 +4,7 @@ import { MS_PER_HOUR } from '../../units';
 import {
   cellOf,
   isCovered,
+  placeOfCell,
   roadAfter,
   ROAD_UNKNOWN,
   storedAir,
@@ -153,7 +154,7 @@ describe('the record, hour by hour', () => {
       const day = days[Math.floor(h / 24)] as WeatherDay;
       const hour = rain(Math.floor(h / 24))(h % 24);
       if (hour) {
-        road = roadAfter(road, { ...FAIR, ...hour });
+        road = roadAfter(road, { ...FAIR, ...hour }, { ...placeOfCell(cell), at: at(h) });
         expect(whole.hour(cell, at(h))?.road).toEqual(road);
       } else expect(day.rainMm[h % 24]).toBeNull();
     }
@@ -166,7 +167,7 @@ describe('the record, hour by hour', () => {
     late.put(wet);
     expect(late.hour(cell, at(24))?.road.storeMm).toBeGreaterThan(0.5);
     const apart = record(wet, dayAt(2));
-    expect(apart.hour(cell, at(48))?.road).toEqual(roadAfter(ROAD_UNKNOWN, FAIR));
+    expect(apart.hour(cell, at(48))?.road).toEqual(roadAfter(ROAD_UNKNOWN, FAIR, { ...placeOfCell(cell), at: at(48) }));
   });
 
   it('is covered from a moment to another when no hour between them is missing', () => {

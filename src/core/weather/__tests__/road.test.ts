@@ -12,7 +12,6 @@ import {
   ROAD_UNKNOWN,
   roadAfter,
   wetShareOf,
-  WORKSHOP_AIR,
   type WeatherHour,
 } from '..';
 
@@ -22,7 +21,13 @@ const hour = fc.record({
   humidity: fc.double({ min: 0.2, max: 1, noNaN: true }),
   windMs: fc.double({ min: 0, max: 25, noNaN: true }),
 });
-const after = (hours: readonly WeatherHour[]) => hours.reduce(roadAfter, ROAD_UNKNOWN);
+const MIDDLE = { lat: 52, lon: 0 };
+/** The road after hours that begin at midnight of a day of the year. */
+const after = (hours: readonly WeatherHour[], from = '2026-04-15T00:00Z') =>
+  hours.reduce(
+    (road, h, n) => roadAfter(road, h, { ...MIDDLE, at: Date.parse(from) + n * 3_600_000 }),
+    ROAD_UNKNOWN,
+  );
 
 describe('rain in words', () => {
   // AMS Glossary of Meteorology, "rain": light to 2.5, moderate to 7.6, heavy above, mm/h.
@@ -37,13 +42,32 @@ describe('rain in words', () => {
 });
 
 describe('the road', () => {
-  it('is wet after rain and dries at the rate of its constants', () => {
-    const still = { ...FAIR, ...WORKSHOP_AIR, windMs: 0 };
-    const soaked = after([{ ...still, rainMm: 5 }]);
-    expect(soaked.storeMm).toBeCloseTo(ROAD.storeMaxMm - ROAD.evaporationMmPerH, 9);
-    expect(wetShareOf(soaked)).toBe(1);
-    const hours = Math.ceil(soaked.storeMm / ROAD.evaporationMmPerH);
-    expect(wetShareOf(after([{ ...still, rainMm: 5 }, ...Array(hours).fill(still)]))).toBe(0);
+  it('is full after rain, holds no more, and loses to the air and by day to traffic', () => {
+    const damp = { ...FAIR, humidity: 1, windMs: 0, rainMm: 5 };
+    // By night in saturated air nothing leaves it.
+    const night = after([damp]);
+    expect(night.storeMm).toBeCloseTo(ROAD.storeMaxMm, 9);
+    expect(wetShareOf(night)).toBe(1);
+    // From 8 to 10 in the morning traffic throws off half of it, and what little sun there is drinks too.
+    const morning = after([damp, { ...damp, rainMm: 0 }, { ...damp, rainMm: 0 }], '2026-12-15T07:00Z');
+    expect(morning.storeMm).toBeLessThan(0.5);
+    expect(morning.storeMm).toBeGreaterThan(0.3);
+  });
+
+  // Common practice: what a rider sees; "gone" is less than 0.05 mm of the one there was.
+  it.each([
+    ['a summer noon', '2026-07-01T11:00Z', { temperatureC: 24, humidity: 0.45, windMs: 3 }, 1, 2.5],
+    ['a cloudy autumn day', '2026-10-20T06:00Z', { temperatureC: 11, humidity: 0.88, windMs: 3 }, 6, 12],
+    ['a winter night and day', '2026-12-20T18:00Z', { temperatureC: 3, humidity: 0.93, windMs: 2 }, 14, 24],
+  ])('dries 1 mm on %s within hours a rider would name', (_, from, air, least, most) => {
+    let hours = 0;
+    for (; hours < 48; hours++) {
+      const dry = Array<WeatherHour>(hours).fill({ ...FAIR, ...air });
+      const start = new Date(Date.parse(from) - 3_600_000).toISOString();
+      if (after([{ ...FAIR, ...air, humidity: 1, rainMm: 5 }, ...dry], start).storeMm < 0.05) break;
+    }
+    expect(hours).toBeGreaterThanOrEqual(Math.floor(least));
+    expect(hours).toBeLessThanOrEqual(Math.ceil(most));
   });
 
   it('dries slower in damp air, faster in wind', () => {

@@ -1,0 +1,86 @@
+import { clamp, MS_PER_DAY, MS_PER_HOUR } from '../units';
+import type { WeatherHour } from './hours';
+
+/** Where an hour of weather is: degrees, north and east positive, and the start of the hour, ms. */
+export interface HourPlace {
+  lat: number;
+  lon: number;
+  at: number;
+}
+
+const RADIANS = Math.PI / 180;
+/** Solar constant, MJ per m² and minute (FAO 56, eq. 28). */
+const SOLAR = 0.082;
+
+/** Day of the year, 1 to 366, UTC. */
+function dayOfYear(ms: number): number {
+  const year = new Date(ms).getUTCFullYear();
+  return Math.floor((ms - Date.UTC(year, 0, 1)) / MS_PER_DAY) + 1;
+}
+
+/** Hour of the sun at a place, 0 to 24; 12 is when it stands highest. Equation of time: FAO 56, eq. 32 and 33. */
+export function solarHour({ lon, at }: HourPlace): number {
+  const b = (2 * Math.PI * (dayOfYear(at) - 81)) / 364;
+  const equation = 0.1645 * Math.sin(2 * b) - 0.1255 * Math.cos(b) - 0.025 * Math.sin(b);
+  const utc = (at % MS_PER_DAY) / MS_PER_HOUR;
+  return (((utc + lon / 15 + equation) % 24) + 24) % 24;
+}
+
+/**
+ * Radiation of the sun above the air in the hour that begins at `at`, MJ/m²: Allen et al. 1998, FAO Irrigation and
+ * Drainage Paper 56, eq. 28; 0 at night.
+ */
+export function sunAboveAirMj(place: HourPlace): number {
+  const day = dayOfYear(place.at);
+  const distance = 1 + 0.033 * Math.cos((2 * Math.PI * day) / 365);
+  const declination = 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39);
+  const lat = place.lat * RADIANS;
+  const middle = (Math.PI / 12) * (solarHour(place) + 0.5 - 12);
+  const sunset = Math.acos(
+    Math.min(1, Math.max(-1, -Math.tan(lat) * Math.tan(declination))),
+  );
+  const from = Math.max(-sunset, middle - Math.PI / 24);
+  const to = Math.min(sunset, middle + Math.PI / 24);
+  if (to <= from) return 0;
+  const height =
+    (to - from) * Math.sin(lat) * Math.sin(declination) +
+    Math.cos(lat) * Math.cos(declination) * (Math.sin(to) - Math.sin(from));
+  return Math.max(0, ((12 * 60) / Math.PI) * SOLAR * distance * height);
+}
+
+/** Share of the sun's radiation that a clear sky lets through (FAO 56, eq. 37, at sea level). */
+const CLEAR_SKY = 0.75;
+
+/**
+ * The same of a sky nobody measured: clear in dry air, as dark as in rain where the air is nearly full, and straight
+ * between. Own estimates, ±0.15.
+ */
+const CLEARNESS = { clear: 0.7, dark: 0.25, clearBelow: 0.65, darkAbove: 0.95 } as const;
+
+function clearnessOf({ rainMm, humidity }: WeatherHour): number {
+  const { clear, dark, clearBelow, darkAbove } = CLEARNESS;
+  if (rainMm > 0) return dark;
+  const cloud = clamp((humidity - clearBelow) / (darkAbove - clearBelow), 0, 1);
+  return clear + cloud * (dark - clear);
+}
+
+/** Sunshine of an hour at the ground. */
+export interface Sun {
+  /** Short-wave radiation, MJ/m². */
+  mj: number;
+  /** Of what a clear sky would let through, 0 to 1: how much of the night sky is open too. */
+  ofClear: number;
+  /** Hour of the sun, 0 to 24. */
+  hour: number;
+}
+
+/** The sun of an hour: as measured, else reckoned from place, hour, rain and humidity. */
+export function sunOf(hour: WeatherHour, place: HourPlace): Sun {
+  const above = sunAboveAirMj(place);
+  const clear = CLEAR_SKY * above;
+  const clearness = clearnessOf(hour);
+  const mj = hour.sunMj ?? clearness * above;
+  // By night nobody sees the clouds: what is known of the hour tells.
+  const ofClear = clear > 0.1 ? Math.min(1, Math.max(0.3, mj / clear)) : clearness / CLEAR_SKY;
+  return { mj, ofClear, hour: solarHour(place) + 0.5 };
+}
