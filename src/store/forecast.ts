@@ -29,7 +29,15 @@ export const fetchForecast =
         typeof share !== 'number' ||
         typeof wind !== 'number'
         ? []
-        : [{ rainMm: mm, temperatureC: celsius, humidity: share, windMs: wind, sunMj: sunMj?.[n] ?? null }];
+        : [
+            {
+              rainMm: mm,
+              temperatureC: celsius,
+              humidity: share,
+              windMs: wind,
+              sunMj: sunMj?.[n] ?? null,
+            },
+          ];
     });
     return hours.length > 0 ? ok({ from, hours }) : fail('outside/nonsense');
   };

@@ -35,7 +35,7 @@ export const spotlessChain = (more: Partial<ChainState> = {}): ChainState => ({
 /** The exposure of a ride where no hourly weather is known. */
 export function exposedBy(ride: RideLogged, bike?: Bike): Exposure {
   const hours = ridingHours(ride);
-  return exposureOf(ride, hours, skyOf(ride, hours, new WeatherRecord(), undefined), bike);
+  return exposureOf(ride, hours, skyOf(ride, hours, new WeatherRecord(), undefined), { bike });
 }
 
 /** A chain with its cogs, taken through rides and work by hand: for checks of the model itself. */
@@ -65,6 +65,7 @@ export class TestChain {
       waterMm: 0,
       onChainMm: 0,
       dirtPerKm: 1,
+      wetDirtPerKm: 0,
       salted: false,
       load: 1,
       ...more,

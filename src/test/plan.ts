@@ -23,6 +23,7 @@ export const rideExposure = (km: number, more: Partial<Exposure> = {}): Exposure
   waterMm: 0,
   onChainMm: 0,
   dirtPerKm: 1,
+  wetDirtPerKm: 0,
   salted: false,
   load: 1,
   ...more,

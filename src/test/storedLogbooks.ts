@@ -6,6 +6,9 @@ const FIXTURES = path.join(__dirname, '../core/logbook/__fixtures__');
 /** Versions whose parts lay in storage without a head of their own, each with a frozen fixture. */
 export const OLD_VERSIONS = [1, 2, 3, 4, 5, 6];
 
+/** Every version with a frozen fixture. */
+export const FROZEN_VERSIONS = [...OLD_VERSIONS, 7];
+
 /** A frozen fixture as an app of its version had it in storage. */
 export function storedAs(version: number): Record<string, string> {
   const file = path.join(FIXTURES, `logbook.v${version}.json`);

@@ -104,7 +104,7 @@ const fieldsOf = (ride: RideFromFile, bikeId: string, surface: Surface): Importe
   distanceKm: ride.distanceKm,
   durationH: ride.movingH !== null && ride.movingH > 0 && ride.movingH <= 72 ? ride.movingH : null,
   weather: ride.indoors ? 'dry' : 'unknown',
-  surface,
+  surface: ride.indoors ? 'indoor' : surface === 'indoor' ? 'paved' : surface,
   mud: false,
   salted: false,
   note: ride.name.slice(0, 500),

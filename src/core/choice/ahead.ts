@@ -1,6 +1,12 @@
 import type { ReplayStep } from '../care';
 import { MS_PER_HOUR } from '../units';
-import { PLACE_IF_UNKNOWN, roadAfter, ROAD_UNKNOWN, wetShareOf, type WeatherHour } from '../weather';
+import {
+  PLACE_IF_UNKNOWN,
+  roadAfter,
+  ROAD_UNKNOWN,
+  wetShareOf,
+  type WeatherHour,
+} from '../weather';
 
 /** How much of a bike's riding falls in each hour of the day (UTC), 24 shares. */
 export function ridingHoursOf(steps: readonly ReplayStep[], bikeId: string): number[] {

@@ -1,4 +1,13 @@
-import { CARE, GROUND, sprayMmPerH, waterLeft, type Exposure, type ReplayStep } from '../care';
+import {
+  daysRidden,
+  GROUND,
+  letThrough,
+  loadOn,
+  sprayMmPerH,
+  waterLeft,
+  type Exposure,
+  type ReplayStep,
+} from '../care';
 import type { Bike } from '../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../units';
 
@@ -36,8 +45,9 @@ export function profileOf(
   now: number,
 ): RidingProfile {
   const since = now - LOOK_BACK_DAYS[back] * MS_PER_DAY;
-  const guard = bike.mudguards ? CARE.guardShare.value : 1;
-  const load = bike.ebike ? CARE.ebikeLoad.value : 1;
+  const through = letThrough(bike);
+  const guard = through.water;
+  const load = loadOn({ bike });
   let rides = 0;
   let km = 0;
   let hours = 0;
@@ -47,17 +57,21 @@ export function profileOf(
   let wetHours = 0;
   let rain = 0;
   let first = now;
+  let last = now;
+  let older = false;
   for (const { event, exposure, sky, bikeId } of steps) {
     if (event.type !== 'rideLogged' || !exposure || !sky || bikeId !== bike.id) continue;
     const at = Date.parse(event.at);
+    older ||= at < since;
     if (at < since || at > now) continue;
     const ground = GROUND[event.mud ? 'mud' : event.surface];
     if (rides === 0) first = at;
+    last = at;
     rides += 1;
     km += exposure.km;
     hours += exposure.hours;
-    dry += ground.dry * exposure.km;
-    wet += ground.wet * exposure.km;
+    dry += ground.dry * through.dryDirt * exposure.km;
+    wet += ground.wet * through.wetDirt * exposure.km;
     wetKm += exposure.wetShare * exposure.km;
     wetHours += exposure.wetShare * exposure.hours;
     rain += sky.rainMmPerH * exposure.hours;
@@ -66,13 +80,13 @@ export function profileOf(
     return {
       ...EVERYDAY,
       kmPerH: GROUND.paved.kmPerH,
-      dirtDry: GROUND.paved.dry,
-      dirtWet: GROUND.paved.wet,
+      dirtDry: GROUND.paved.dry * through.dryDirt,
+      dirtWet: GROUND.paved.wet * through.wetDirt,
       guard,
       load,
       rides: 0,
     };
-  const weeks = Math.max(1, (now - first) / MS_PER_DAY / 7);
+  const weeks = daysRidden({ first, last, rides, older }, now, LOOK_BACK_DAYS[back]) / 7;
   return {
     rideKm: km / rides,
     ridesPerWeek: Math.max(0.25, rides / weeks),
@@ -99,6 +113,7 @@ export function exposureFor(profile: RidingProfile, wetShare: number, rain = 1):
     waterMm: mmPerH * hours,
     onChainMm: waterLeft(mmPerH, hours),
     dirtPerKm: profile.dirtDry * (1 - wetShare) + profile.dirtWet * wetShare,
+    wetDirtPerKm: profile.dirtWet * wetShare,
     salted: false,
     load: profile.load,
   };

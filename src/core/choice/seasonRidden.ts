@@ -61,7 +61,8 @@ type PieceOfWork = ReturnType<typeof usualWork>[number];
 
 export function seasonOf(c: Candidate, plan: SeasonPlan, wetShare: number): Season {
   const usual = usualWork(c.lubeClass, undefined, plan.between);
-  const topUp = usual.find((w) => w.depth === 'top-up');
+  // Hot wax has no other renewal than the pot's.
+  const topUp = usual.find((w) => w.depth === 'top-up' || w.depth === 'wax reset');
   const wipe = usual.find((w) => w.depth === 'wipe-down');
   const clean = usual.findLast((w) => w.depth === 'wax reset' || w.depth === 'on-bike clean');
   if (!topUp || !wipe || !clean) throw new Error(`No usual work for ${c.lubeClass}`);
@@ -146,7 +147,8 @@ export class SeasonRidden {
     const before = extraWatts(state);
     const wearBefore = state.wear;
     this.cogs = rideOn(state, this.cogs, x, { factors: this.factors, effect });
-    sums.watts += (before + extraWatts(state)) / 2;
+    sums.watts +=
+      (before + extraWatts(state)) / 2 + LUBE_CLASSES[this.season.c.lubeClass].frictionW;
     sums.grit += state.outside;
     sums.wear += state.wear - wearBefore;
     sums.km += x.km;

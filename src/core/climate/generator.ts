@@ -83,7 +83,10 @@ function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): G
       temperatureC: rounded(temperatureC, 10),
       humidity: rounded(clamp(mm > 0 ? Math.max(humidity, 0.9) : humidity, 0.2, 0.99), 100),
       windMs: rounded(wind * (1 + 0.25 * sun), 10),
-      sunMj: rounded(clearness * sunAboveAirMj({ ...PLACE, at: (day * 24 + h) * MS_PER_HOUR }), 100),
+      sunMj: rounded(
+        clearness * sunAboveAirMj({ ...PLACE, at: (day * 24 + h) * MS_PER_HOUR }),
+        100,
+      ),
     };
   });
   return { day, wet, rainMm, hours };

@@ -6,7 +6,16 @@ import { readWhole } from './number';
 /** A bike as it stands in the form. */
 export interface BikeDraft extends Pick<
   Bike,
-  'gear' | 'drive' | 'brake' | 'mudguards' | 'ebike' | 'storage' | 'wheel' | 'narrowWide' | 'frame'
+  | 'gear'
+  | 'drive'
+  | 'brake'
+  | 'mudguards'
+  | 'chainCase'
+  | 'ebike'
+  | 'storage'
+  | 'wheel'
+  | 'narrowWide'
+  | 'frame'
 > {
   name: string;
   /** Teeth, largest first: "50, 34" or "50/34". */
@@ -58,7 +67,8 @@ export function readBike(
     speeds === undefined
   )
     return { ok: false, problems: check.problems };
-  const { gear, drive, brake, mudguards, ebike, storage, wheel, narrowWide, frame } = draft;
+  const { gear, drive, brake, mudguards, chainCase, ebike, storage, wheel, narrowWide, frame } =
+    draft;
   return {
     ok: true,
     value: {
@@ -71,6 +81,7 @@ export function readBike(
       drive,
       brake,
       mudguards,
+      chainCase,
       ebike,
       storage,
       wheel,

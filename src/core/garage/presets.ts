@@ -14,6 +14,7 @@ const usual: BikeSpecs = {
   drive: 'freewheel',
   brake: 'disc, hydraulic',
   mudguards: false,
+  chainCase: false,
   ebike: false,
   storage: 'indoors',
   wheel: 'thru axle',

@@ -139,4 +139,6 @@ export const MIGRATIONS: readonly Migration[] = [
   },
   // Fields may carry stamps of their own: in older data each is as old as its record.
   { version: LOGBOOK_VERSIONS.stampedFields },
+  // Rides may be indoors, weather may tell of the sun, chains be inspected: older data has none of these.
+  { version: LOGBOOK_VERSIONS.inspections, garage: mapRecords({ bikes: { chainCase: false } }) },
 ];

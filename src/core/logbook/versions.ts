@@ -7,6 +7,7 @@ export const LOGBOOK_VERSIONS = {
   learning: 5,
   plan: 6,
   stampedFields: 7,
+  inspections: 8,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

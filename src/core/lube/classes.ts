@@ -33,6 +33,11 @@ export interface LubeTraits {
   setHours: number;
   /** The liquid that must leave first; decides how cold and damp stretch the set time. */
   carrier: 'none' | 'solvent' | 'water';
+  /**
+   * W at 250 W on a clean chain over the best. Own estimates inside what is common practice: 4 to 5 W between a
+   * fitting and a poor one.
+   */
+  frictionW: number;
 }
 
 export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
@@ -45,6 +50,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: true,
     setHours: 0.5,
     carrier: 'none',
+    frictionW: 3,
   },
   'heavy wet': {
     lifeKm: 600,
@@ -55,6 +61,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: true,
     setHours: 0.5,
     carrier: 'none',
+    frictionW: 4.5,
   },
   dry: {
     lifeKm: 150,
@@ -65,6 +72,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: true,
     setHours: 2,
     carrier: 'solvent',
+    frictionW: 1,
   },
   'all-weather': {
     lifeKm: 250,
@@ -75,6 +83,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: true,
     setHours: 1,
     carrier: 'solvent',
+    frictionW: 1.5,
   },
   'drip wax': {
     lifeKm: 250,
@@ -85,6 +94,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: false,
     setHours: 2,
     carrier: 'water',
+    frictionW: 0.5,
   },
   'hot wax': {
     lifeKm: 850,
@@ -95,6 +105,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: false,
     setHours: 0.5,
     carrier: 'none',
+    frictionW: 0,
   },
   'plant-based': {
     lifeKm: 250,
@@ -105,6 +116,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: true,
     setHours: 0.5,
     carrier: 'none',
+    frictionW: 3,
   },
   'light oil': {
     lifeKm: 120,
@@ -115,6 +127,7 @@ export const LUBE_CLASSES: Record<LubeClass, LubeTraits> = {
     wiped: true,
     setHours: 0.25,
     carrier: 'none',
+    frictionW: 2.5,
   },
 };
 

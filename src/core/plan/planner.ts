@@ -137,7 +137,8 @@ export async function makePlan(request: PlanRequest, progress: Progress): Promis
     plan: together(plans.map((p) => p.plan)),
     routine: together(plans.map((p) => p.routine)),
     nothing: together(plans.map((p) => p.nothing)),
-    marksCost: free ? totalOf(plans) - totalOf(free.plans) : null,
+    // A plan found with the marks could be had without them too: what they cost is never less than nothing.
+    marksCost: free ? Math.max(0, totalOf(plans) - totalOf(free.plans)) : null,
     notes: givesWay(request, problems, plans),
     forecast: request.bikes.some((b) => b.forecast !== null),
   };

@@ -4,6 +4,7 @@ import {
   CLEAN_METHODS,
   DEPTHS,
   DRYINGS,
+  FINDINGS,
   LONGEST_RIDE_KM,
   SOUNDS,
   SURFACES,
@@ -145,6 +146,14 @@ const soundHeard = z.object({
   sound: z.enum(SOUNDS),
 });
 
+/** Looked at for stiff links and pits. */
+const chainInspected = z.object({
+  ...common,
+  type: z.literal('chainInspected'),
+  chainId: id,
+  found: z.enum(FINDINGS),
+});
+
 const plainEvents = [
   rideLogged,
   gotWet,
@@ -154,6 +163,7 @@ const plainEvents = [
   wearRead,
   ragChecked,
   soundHeard,
+  chainInspected,
 ] as const;
 
 const plainEventSchema = z.discriminatedUnion('type', plainEvents);

@@ -30,6 +30,8 @@ export const bikeSchema = z.object({
   drive: z.enum(DRIVES),
   brake: z.enum(BRAKE_KINDS),
   mudguards: z.boolean(),
+  /** A case that encloses the whole chain. */
+  chainCase: z.boolean(),
   ebike: z.boolean(),
   storage: z.enum(STORAGE_PLACES),
   wheel: z.enum(WHEEL_FIXINGS),

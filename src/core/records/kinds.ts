@@ -2,7 +2,8 @@
 
 /** `unknown`: from a file without weather; a middle is assumed and said to be a guess. */
 export const WEATHER_WORDS = ['dry', 'dusty', 'damp', 'wet', 'downpour', 'unknown'] as const;
-export const SURFACES = ['paved', 'gravel', 'trail'] as const;
+/** `indoor`: on a trainer; no road, no weather. */
+export const SURFACES = ['paved', 'gravel', 'trail', 'indoor'] as const;
 export const CLEAN_METHODS = [
   'none',
   'dry wipe',
@@ -18,6 +19,8 @@ export const CLEAN_METHODS = [
 ] as const;
 export const DRYINGS = ['left to drip', 'towel', 'towel and air'] as const;
 export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle', 'still quiet'] as const;
+/** What a rider finds who looks for stiff links and pits after rust. */
+export const FINDINGS = ['fine', 'stiff links', 'pitted'] as const;
 export const WEAR_TOOLS = ['checker', 'ruler'] as const;
 
 /** How deep a piece of work went, in the trade's words: shallow first. */
@@ -41,6 +44,7 @@ export type WeatherWord = (typeof WEATHER_WORDS)[number];
 export type Surface = (typeof SURFACES)[number];
 export type CleanMethod = (typeof CLEAN_METHODS)[number];
 export type Drying = (typeof DRYINGS)[number];
+export type Finding = (typeof FINDINGS)[number];
 export type Sound = (typeof SOUNDS)[number];
 
 export const STORAGE_PLACES = ['indoors', 'shed', 'outdoors'] as const;

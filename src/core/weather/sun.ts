@@ -36,9 +36,7 @@ export function sunAboveAirMj(place: HourPlace): number {
   const declination = 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39);
   const lat = place.lat * RADIANS;
   const middle = (Math.PI / 12) * (solarHour(place) + 0.5 - 12);
-  const sunset = Math.acos(
-    Math.min(1, Math.max(-1, -Math.tan(lat) * Math.tan(declination))),
-  );
+  const sunset = Math.acos(Math.min(1, Math.max(-1, -Math.tan(lat) * Math.tan(declination))));
   const from = Math.max(-sunset, middle - Math.PI / 24);
   const to = Math.min(sunset, middle + Math.PI / 24);
   if (to <= from) return 0;

@@ -27,6 +27,8 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
       return `Wear read: ${event.percent} %, ${event.tool}`;
     case 'ragChecked':
       return `Rag check: swatch ${event.swatch} of 5`;
+    case 'chainInspected':
+      return `Inspected: ${event.found}`;
     case 'soundHeard':
       return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
   }

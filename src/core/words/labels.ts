@@ -25,6 +25,7 @@ export const SURFACE_LABEL: Record<Surface, string> = {
   paved: 'Paved',
   gravel: 'Gravel',
   trail: 'Trail',
+  indoor: 'Indoors',
 };
 
 export const METHOD_LABEL: Record<CleanMethod, string> = {

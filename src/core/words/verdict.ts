@@ -69,11 +69,21 @@ export function verdictSentence(
     case 'rescue':
       return { headline: 'The chain is wet.', action: `${next} today, before it rusts.` };
     case 'inspect':
-      return {
-        headline: 'The chain has rusted.',
-        action: `Look for stiff links and pits. Sound: ${lower(next)}. Otherwise replace it.`,
-      };
+      return state.stiff
+        ? {
+            headline: 'Links are stiff with rust.',
+            action: `${next}. What stays stiff is replaced.`,
+          }
+        : {
+            headline: 'The chain has rusted.',
+            action: `${next}. Look for stiff links and pits, and say below what you found.`,
+          };
     case 'replace':
+      if (state.pitted)
+        return {
+          headline: 'Rust has pitted the chain.',
+          action: 'Replace it: pits cut into the rollers and the cassette.',
+        };
       return {
         headline: `The chain is worn out: ${formatElongation(state.wear)}.`,
         action: 'Replace it before it takes the cassette with it.',

@@ -56,7 +56,8 @@ function source(hour: Partial<WeatherHour>, until = Infinity): WeatherSource & {
     hours: async (_, from, to) => {
       steady.asked += 1;
       const hours = Math.floor((Math.min(to, until) - from) / MS_PER_HOUR) + 1;
-      const column = (key: Exclude<keyof WeatherHour, 'sunMj'>) => Array<number>(Math.max(0, hours)).fill(told[key]);
+      const column = (key: Exclude<keyof WeatherHour, 'sunMj'>) =>
+        Array<number>(Math.max(0, hours)).fill(told[key]);
       return ok({
         from: new Date(from).toISOString(),
         forecastFrom: null,

@@ -70,6 +70,7 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
         label="It has"
         options={[
           { name: 'mudguards', label: 'Mudguards' },
+          { name: 'chainCase', label: 'A full chain case' },
           { name: 'narrowWide', label: 'Narrow-wide ring' },
           { name: 'ebike', label: 'A motor' },
         ]}

@@ -22,6 +22,7 @@ const road = (more: Partial<TypicalRiding['perKm']> = {}, kmPerWeek = 1e9): Typi
     waterMm: 0,
     onChainMm: 0,
     dirtPerKm: 0,
+    wetDirtPerKm: 0,
     salted: false,
     load: 1,
     ...more,

@@ -42,6 +42,7 @@ const CLEAN_ROAD: Exposure = {
   waterMm: 0,
   onChainMm: 0,
   dirtPerKm: 0,
+  wetDirtPerKm: 0,
   salted: false,
   load: 1,
 };
@@ -49,7 +50,14 @@ const ridden = (from: ChainState, x: Partial<Exposure>, cogs = 0) =>
   ride(from, cogs, { ...CLEAN_ROAD, ...x }, HANDBOOK);
 const bike = (more: Partial<Bike> = {}): Bike =>
   ({ ...PRESETS.road.specs, mudguards: false, ebike: false, ...more }) as Bike;
-const sky = { wetShare: 0, rainMmPerH: 0, late: null, dust: 0, dustEverywhere: false, salted: false };
+const sky = {
+  wetShare: 0,
+  rainMmPerH: 0,
+  late: null,
+  dust: 0,
+  dustEverywhere: false,
+  salted: false,
+};
 const loop = (surface: Surface, mud = false) =>
   ({ ...rideBody('2026-05-01T08:00:00.000Z', 'b1', 50), surface, mud }) as unknown as RideLogged;
 
@@ -60,14 +68,14 @@ describe('a ride: water and dirt that reach the chain', () => {
     ['rain of 0.8 mm/h on a wet road', { wetShare: 1, rainMmPerH: 0.8 }, false, 2, 2.6],
     ['the same behind mudguards', { wetShare: 1, rainMmPerH: 0.8 }, true, 2, 1.56],
   ])('water, %s', (_, part, mudguards, hours, mm) => {
-    const x = exposureOf(loop('paved'), hours, { ...sky, ...part }, bike({ mudguards }));
+    const x = exposureOf(loop('paved'), hours, { ...sky, ...part }, { bike: bike({ mudguards }) });
     expect(x.waterMm).toBeCloseTo(mm, 10);
   });
 
   it('sprays by the square of speed: at 12.5 km/h a quarter of what it does at 25', () => {
-    const slow = exposureOf(loop('paved'), 4, { ...sky, wetShare: 1 }, bike());
+    const slow = exposureOf(loop('paved'), 4, { ...sky, wetShare: 1 }, { bike: bike() });
     expect(slow.waterMm).toBeCloseTo(4 * 0.125, 10);
-    const fast = exposureOf(loop('paved'), 0.5, { ...sky, wetShare: 1 }, bike());
+    const fast = exposureOf(loop('paved'), 0.5, { ...sky, wetShare: 1 }, { bike: bike() });
     expect(fast.waterMm).toBeCloseTo(0.5 * 4 * 0.5, 10);
   });
 
@@ -78,13 +86,15 @@ describe('a ride: water and dirt that reach the chain', () => {
         { ...loop('paved'), distanceKm: 25 * hours },
         hours,
         { ...sky, wetShare: 1, late },
-        bike({ mudguards }),
+        { bike: bike({ mudguards }) },
       ).onChainMm;
     expect(left(0.5)).toBeCloseTo(0.8 * 0.5 * (1 - Math.exp(-1)), 10);
     expect(left(5)).toBeCloseTo(0.4, 4);
     expect(left(5, true)).toBeCloseTo(0.24, 4);
     // A guess alarms nobody.
-    expect(exposureOf(loop('paved'), 2, { ...sky, wetShare: 1 }, bike()).onChainMm).toBe(0);
+    expect(exposureOf(loop('paved'), 2, { ...sky, wetShare: 1 }, { bike: bike() }).onChainMm).toBe(
+      0,
+    );
   });
 
   it.each([
@@ -103,15 +113,15 @@ describe('a ride: water and dirt that reach the chain', () => {
     ['paved', false, 0, 1, 1],
     ['trail', true, 0, 1, 8],
   ] as const)('dirt on %s (mud %s), wet share %f, dust %f: %f', (surface, mud, wet, dust, dirt) => {
-    const x = exposureOf(loop(surface, mud), 2, { ...sky, wetShare: wet, dust }, bike());
+    const x = exposureOf(loop(surface, mud), 2, { ...sky, wetShare: wet, dust }, { bike: bike() });
     expect(x.dirtPerKm).toBeCloseTo(dirt, 10);
   });
 
   it('is dust everywhere where the rider said so, and a motor loads 1.4 times', () => {
     const dusty = { ...sky, dust: 1, dustEverywhere: true };
-    expect(exposureOf(loop('paved'), 2, dusty, bike()).dirtPerKm).toBeCloseTo(1.6, 10);
-    expect(exposureOf(loop('paved'), 2, sky, bike({ ebike: true })).load).toBe(1.4);
-    expect(exposureOf(loop('paved'), 2, sky, bike()).load).toBe(1);
+    expect(exposureOf(loop('paved'), 2, dusty, { bike: bike() }).dirtPerKm).toBeCloseTo(1.6, 10);
+    expect(exposureOf(loop('paved'), 2, sky, { bike: bike({ ebike: true }) }).load).toBe(1.4);
+    expect(exposureOf(loop('paved'), 2, sky, { bike: bike() }).load).toBe(1);
   });
 });
 
@@ -126,11 +136,12 @@ describe('a ride: the film', () => {
   });
 
   it('starts lower on a coat that has not set: half of it at once, three quarters half way', () => {
-    const fresh = state({ lifeKm: 1e9, lubedAt: 0, setAt: 1000 });
+    const fresh = state({ lifeKm: 1e9, lubedAt: 0, setAt: 1000, fresh: 1 });
     expect(ridden({ ...fresh, at: 0 }, {}).state.film).toBeCloseTo(0.5, 6);
     expect(ridden({ ...fresh, at: 500 }, {}).state.film).toBeCloseTo(0.75, 6);
     expect(ridden({ ...fresh, at: 1000 }, {}).state.film).toBeCloseTo(1, 6);
-    expect(ridden({ ...fresh, at: 0, film: 0.3 }, {}).state.film).toBeCloseTo(0.3, 6);
+    // Of a top-up over 0.6 only the new 0.4 can be thrown off.
+    expect(ridden({ ...fresh, at: 0, fresh: 0.4 }, {}).state.film).toBeCloseTo(0.8, 6);
   });
 
   it('lasts less over dirt: L = 400 (1 − 0.5 i)', () => {

@@ -24,7 +24,17 @@ const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const chain = (more: Partial<ChainState> = {}): ChainState =>
   spotlessChain({ at: 100 * H, ...more });
 const riding = (more: Partial<TypicalRiding> = {}, dirtPerKm = 0): TypicalRiding => ({
-  perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, onChainMm: 0, dirtPerKm, salted: false, load: 1 },
+  perKm: {
+    km: 1,
+    hours: 0.04,
+    wetShare: 0,
+    waterMm: 0,
+    onChainMm: 0,
+    dirtPerKm,
+    wetDirtPerKm: 0,
+    salted: false,
+    load: 1,
+  },
   kmPerWeek: 168,
   rides: 5,
   ...more,
@@ -225,7 +235,8 @@ describe('typical riding', () => {
       rideOn(14, 100, { weather: 'wet' }),
       rideOn(7, 100),
     );
-    expect(typical).toMatchObject({ rides: 3, kmPerWeek: 75 });
+    // There were rides before the eight weeks: all of those count, 300 km in 56 days.
+    expect(typical).toMatchObject({ rides: 3, kmPerWeek: 37.5 });
     expect(typical.perKm).toMatchObject({
       km: 1,
       hours: expect.closeTo(1 / 20, 9) as number,

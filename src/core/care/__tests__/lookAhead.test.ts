@@ -17,7 +17,17 @@ const HAND = { factors: HANDBOOK, mid: HANDBOOK };
 
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const dry: TypicalRiding = {
-  perKm: { km: 1, hours: 0.04, wetShare: 0, waterMm: 0, onChainMm: 0, dirtPerKm: 1, salted: false, load: 1 },
+  perKm: {
+    km: 1,
+    hours: 0.04,
+    wetShare: 0,
+    waterMm: 0,
+    onChainMm: 0,
+    dirtPerKm: 1,
+    wetDirtPerKm: 0,
+    salted: false,
+    load: 1,
+  },
   kmPerWeek: 100,
   rides: 5,
 };
@@ -125,7 +135,14 @@ describe('usual riding', () => {
   });
 
   it('counts the week from the last eight weeks, so that a pause shows', () => {
-    expect(of([rideOn(28, 100, 'dry'), rideOn(14, 100, 'dry')]).kmPerWeek).toBeCloseTo(50, 6);
+    // Two rides 14 days apart, the last 14 days ago: 200 km in 28 days and the pause of 14 before them.
+    expect(of([rideOn(28, 100, 'dry'), rideOn(14, 100, 'dry')]).kmPerWeek).toBeCloseTo(200 / 6, 6);
+    // The rider of 60 km once a week, asked after the second ride: not twice that.
+    expect(of([rideOn(7.2, 60, 'dry'), rideOn(0.2, 60, 'dry')]).kmPerWeek).toBeCloseTo(60, -1);
+    // Known for longer, the eight weeks count whole.
+    expect(
+      of([rideOn(90, 9, 'dry'), rideOn(28, 100, 'dry'), rideOn(14, 100, 'dry')]).kmPerWeek,
+    ).toBeCloseTo(25, 6);
     expect(of([rideOn(100, 100, 'dry')]).kmPerWeek).toBe(0);
   });
 });

@@ -144,7 +144,17 @@ describe('a ride', () => {
       { lube: 'wet', kmSinceLube: 60, look: 'used', kmBefore: 0, wearPercent: 0 },
       0,
     );
-    const x = { km: 80, hours: 4, wetShare: 1, waterMm: 3, onChainMm: 0, dirtPerKm: 2, salted: false, load: 1 };
+    const x = {
+      km: 80,
+      hours: 4,
+      wetShare: 1,
+      waterMm: 3,
+      onChainMm: 0,
+      dirtPerKm: 2,
+      wetDirtPerKm: 0,
+      salted: false,
+      load: 1,
+    };
     const half = { ...x, km: 40, hours: 2, waterMm: 1.5 };
     const once = ride(state, 0.4, x, HANDBOOK);
     const first = ride(state, 0.4, half, HANDBOOK);
@@ -177,6 +187,7 @@ describe('a ride', () => {
           waterMm: 1,
           onChainMm: 0,
           dirtPerKm: 2,
+          wetDirtPerKm: 0,
           salted: false,
           load: 1,
         };
@@ -204,7 +215,17 @@ describe('a ride', () => {
       spec,
       { air },
     ).state;
-    const x = { km: 1, hours: 0.05, wetShare: 0, waterMm: 0, onChainMm: 0, dirtPerKm: 1, salted: false, load: 1 };
+    const x = {
+      km: 1,
+      hours: 0.05,
+      wetShare: 0,
+      waterMm: 0,
+      onChainMm: 0,
+      dirtPerKm: 1,
+      wetDirtPerKm: 0,
+      salted: false,
+      load: 1,
+    };
     const atOnce = ride(fresh, 0, x, HANDBOOK).state.film;
     const halfway = ride({ ...fresh, at: (fresh.lubedAt + fresh.setAt) / 2 }, 0, x, HANDBOOK).state
       .film;
@@ -237,6 +258,7 @@ describe('work', () => {
               waterMm: 0,
               onChainMm: 0,
               dirtPerKm: 1,
+              wetDirtPerKm: 0,
               salted: false,
               load: 1,
             },
@@ -289,7 +311,17 @@ describe('getting wet', () => {
       { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
       0,
     );
-    const x = { km: 20, hours: 1, wetShare: 1, waterMm: 3, onChainMm: 1, dirtPerKm: 2, salted: false, load: 1 };
+    const x = {
+      km: 20,
+      hours: 1,
+      wetShare: 1,
+      waterMm: 3,
+      onChainMm: 1,
+      dirtPerKm: 2,
+      wetDirtPerKm: 0,
+      salted: false,
+      load: 1,
+    };
     const inside = { ...state };
     const outside = { ...state };
     rodeOn(inside, x, STORAGE_AIR.indoors);

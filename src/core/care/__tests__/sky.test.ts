@@ -91,12 +91,15 @@ describe('the weather of a ride', () => {
 
   it('leaves on the chain what came late: rain at the start is shed by the end', () => {
     const [early, late] = [rainFrom(10, 11, 2), rainFrom(11, 12, 2)].map(
-      (rain) => exposureOf(rode(), 2, sky(rode(), recordOf(rain)), undefined).onChainMm,
+      (rain) => exposureOf(rode(), 2, sky(rode(), recordOf(rain)), {}).onChainMm,
     );
     expect(late!).toBeGreaterThan(3 * early!);
     // All along at 2 mm/h and on a wet road: half an hour's worth of both, near enough.
-    const all = exposureOf(rode(), 2, sky(rode(), recordOf(rainFrom(0, 24, 2))), undefined);
-    expect(all.onChainMm).toBeCloseTo((2 + 0.5 * (rode().distanceKm / 50) ** 2) * 0.5 * (1 - Math.exp(-4)), 6);
+    const all = exposureOf(rode(), 2, sky(rode(), recordOf(rainFrom(0, 24, 2))), {});
+    expect(all.onChainMm).toBeCloseTo(
+      (2 + 0.5 * (rode().distanceKm / 50) ** 2) * 0.5 * (1 - Math.exp(-4)),
+      6,
+    );
   });
 
   it('is that of each place at the time the ride was there', () => {
@@ -128,21 +131,23 @@ describe('the weather of a ride', () => {
   });
 
   it('has salt where it froze damp, and dust after days of drought', () => {
-    const frost = recordOf((h) => (h < 10 ? { rainMm: 0.3, temperatureC: -2 } : { humidity: 0.99 }));
+    const frost = recordOf((h) =>
+      h < 10 ? { rainMm: 0.3, temperatureC: -2 } : { humidity: 0.99 },
+    );
     expect(sky(rode(), frost).salted).toBe(true);
     const drought = new WeatherRecord();
     for (let d = 1; d <= 10; d++)
       drought.put(weatherDay(NORTH_CELL, `2026-05-${String(d).padStart(2, '0')}T00:00Z`));
     const dusty = rode({ surface: 'gravel' });
     expect(sky(dusty, drought)).toMatchObject({ word: 'dusty', dust: 1 });
-    const dirt = (ride: RideLogged) => exposureOf(ride, 2, sky(ride, drought), undefined).dirtPerKm;
+    const dirt = (ride: RideLogged) => exposureOf(ride, 2, sky(ride, drought), {}).dirtPerKm;
     expect(dirt(dusty)).toBeCloseTo(1.8 * 1.6, 6);
     expect(dirt(rode())).toBe(1);
   });
 
   it('more rain never leaves more film or less water', () => {
     const film = (record: WeatherRecord) => {
-      const exposure = exposureOf(rode(), 2, sky(rode(), record), TEST_GARAGE.bikes.b1);
+      const exposure = exposureOf(rode(), 2, sky(rode(), record), { bike: TEST_GARAGE.bikes.b1 });
       const chain = startState(
         { lube: 'dry', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
         0,
@@ -179,7 +184,7 @@ describe('the weather of a ride', () => {
       { lube: 'dry', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
       0,
     );
-    const after = rideChain(chain, 0, exposureOf(hour, 1, met, undefined), HANDBOOK).state;
+    const after = rideChain(chain, 0, exposureOf(hour, 1, met, {}), HANDBOOK).state;
     expect(after.film).toBeLessThan(0.15);
   });
 

@@ -98,6 +98,7 @@ describe('a chain that gets wet', () => {
       waterMm: 0.5,
       onChainMm: 0.5,
       dirtPerKm: 1,
+      wetDirtPerKm: 0,
       salted: false,
       load: 1,
     };

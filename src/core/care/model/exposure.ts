@@ -1,5 +1,6 @@
 import type { RideLogged, Surface } from '../../logbook';
 import type { Bike } from '../../garage';
+import { USUAL_LINKS } from '../../lube';
 import { CARE } from './constants';
 import type { Sky } from './sky';
 
@@ -13,15 +14,18 @@ export interface Exposure {
   waterMm: number;
   /** What of it is on the chain at the end, mm; 0 where the weather is a guess: nobody is alarmed by a guess. */
   onChainMm: number;
-  /** Dirt units per km; clean dry tarmac is 1. */
+  /** Dirt units per km; clean dry tarmac is 1. And what of it came with water, which sticks to any coat. */
   dirtPerKm: number;
+  wetDirtPerKm: number;
   salted: boolean;
-  /** Times the load of legs alone. */
+  /** Times what a kilometre asks with legs alone of a chain of usual length: a shorter one bends more often. */
   load: number;
 }
 
 /** Dirt units per km by surface, and the usual speed on it. Common practice for the order, fitted figures. */
 export const GROUND: Record<Surface | 'mud', { dry: number; wet: number; kmPerH: number }> = {
+  // A room has dust and no more. Own estimate, 0.05 to 0.2.
+  indoor: { dry: 0.1, wet: 0.1, kmPerH: 30 },
   paved: { dry: 1, wet: 2, kmPerH: 24 },
   gravel: { dry: 1.8, wet: 3.5, kmPerH: 19 },
   trail: { dry: 2, wet: 4, kmPerH: 14 },
@@ -51,30 +55,55 @@ export const waterLeft = (mmPerH: number, hours: number): number =>
 /** Share of what was on a chain that hours of riding leave on it. */
 export const waterKept = (hours: number): number => Math.exp(-hours / CARE.shedsWaterH.value);
 
+/** What a ride was ridden on, as far as it is known. */
+export interface RiddenOn {
+  bike?: Bike | undefined;
+  links?: number | undefined;
+}
+
+/** Share of water and dirt that mudguards or a chain case let through. */
+export const letThrough = (bike: Bike | undefined) => ({
+  water: bike?.chainCase ? CARE.caseWater.value : bike?.mudguards ? CARE.guardShare.value : 1,
+  // Mudguards hold off what the wheels throw up in the wet; dry dust drifts round them.
+  wetDirt: bike?.chainCase ? CARE.caseDirt.value : bike?.mudguards ? CARE.guardShare.value : 1,
+  dryDirt: bike?.chainCase ? CARE.caseDirt.value : 1,
+});
+
+/** Times what a kilometre asks of a chain: by a motor, and by how few links share the bends. */
+export const loadOn = ({ bike, links }: RiddenOn): number =>
+  (bike?.ebike ? CARE.ebikeLoad.value : 1) * (USUAL_LINKS / (links ?? USUAL_LINKS));
+
+/** Water that meets a chain, mm an hour. */
+export const waterMmPerH = ({ waterMm, hours }: Pick<Exposure, 'waterMm' | 'hours'>): number =>
+  hours > 0 ? waterMm / hours : 0;
+
 /** The exposure of a ride of `hours` under its sky. */
 export function exposureOf(
   ride: RideGround,
   hours: number,
   sky: Pick<Sky, 'wetShare' | 'rainMmPerH' | 'dust' | 'dustEverywhere' | 'salted' | 'late'>,
-  bike: Bike | undefined,
+  { bike, links }: RiddenOn,
 ): Exposure {
   const ground = groundOf(ride);
-  const guard = bike?.mudguards ? CARE.guardShare.value : 1;
+  const through = letThrough(bike);
+  const guard = through.water;
   const spray = sprayMmPerH(ride.distanceKm / hours);
   const water = (sky.rainMmPerH + spray * sky.wetShare) * hours * guard;
   const { late } = sky;
   const left = late ? waterLeft((late.rainMmPerH + spray * late.wetShare) * guard, hours) : 0;
-  const loose = ride.surface !== 'paved' && !ride.mud;
+  const loose = (ride.surface === 'gravel' || ride.surface === 'trail') && !ride.mud;
   const dust = loose || sky.dustEverywhere ? 1 + CARE.dustGain.value * sky.dust : 1;
-  const dirt = ground.dry * dust * (1 - sky.wetShare) + ground.wet * sky.wetShare;
+  const dryDirt = ground.dry * dust * (1 - sky.wetShare) * through.dryDirt;
+  const wetDirt = ground.wet * sky.wetShare * through.wetDirt;
   return {
     km: ride.distanceKm,
     hours,
     wetShare: sky.wetShare,
     waterMm: water,
     onChainMm: left,
-    dirtPerKm: dirt,
+    dirtPerKm: dryDirt + wetDirt,
+    wetDirtPerKm: wetDirt,
     salted: sky.salted,
-    load: bike?.ebike ? CARE.ebikeLoad.value : 1,
+    load: loadOn({ bike, links }),
   };
 }

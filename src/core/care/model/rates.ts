@@ -1,8 +1,9 @@
 import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import { HOURS_PER_WEEK } from '../../units';
 import { CARE } from './constants';
+import type { Exposure } from './exposure';
 
-const { outsideScaleKm, cogShare, cogTransfer, insideScaleKm } = CARE;
+const { outsideScaleKm, cogShare, cogTransfer, insideScaleKm, waterCarries, shedsWaterH } = CARE;
 
 /** What a ride's equations ask of a coat. */
 export interface CoatTraits {
@@ -14,9 +15,15 @@ export interface CoatTraits {
 /** Bare steel holds grit like a thin light oil: what sticks is the road's own moisture. Own estimate. */
 const BARE: CoatTraits = { stickiness: 0.6, migration: 1, washPerMm: 0 };
 
+/** Wet grit sticks to any coat as it does to bare steel: the water holds it. */
+const WET_STICKINESS = BARE.stickiness;
+
 /** Returns the traits of a lube class, or of bare steel. */
 export const coatTraits = (lube: LubeClass | null): CoatTraits =>
   lube ? LUBE_CLASSES[lube] : BARE;
+
+/** More than this runs off. Own estimate. */
+const MOST_ON_CHAIN_MM = 2;
 
 /** How grit moves along a stretch of road; see docs/model.md, "Along a ride". Shares of what is there before. */
 export interface GritRates {
@@ -30,20 +37,28 @@ export interface GritRates {
 }
 
 /**
- * Returns the rates of a stretch of `km`. `stickiness` is the coat's times whatever makes it stickier;
- * `dirtPerKm` the road's. The one place where these equations stand: replay and planner both step with them.
+ * Returns the rates of a stretch of `km`. `stickier`: times the coat's own stickiness;
+ * dirt and water are the road's. The one place where these equations stand: replay and planner both step with them.
  */
 export function gritRates(
   coat: CoatTraits,
-  road: { km: number; dirtPerKm: number; stickier: number },
+  road: Pick<Exposure, 'km' | 'dirtPerKm' | 'wetDirtPerKm'> & {
+    stickier: number;
+    /** Water that meets the chain, mm an hour. */
+    waterMmPerH: number;
+  },
 ): GritRates {
-  const gather =
-    (coat.stickiness * road.stickier * road.dirtPerKm * road.km) / outsideScaleKm.value;
+  const dry = coat.stickiness * (road.dirtPerKm - road.wetDirtPerKm);
+  const wet = Math.max(WET_STICKINESS, coat.stickiness) * road.wetDirtPerKm;
+  const gather = (road.stickier * (dry + wet) * road.km) / outsideScaleKm.value;
+  // Water that comes and is shed leaves so much on the chain meanwhile.
+  const onChainMm = Math.min(MOST_ON_CHAIN_MM, road.waterMmPerH * shedsWaterH.value);
+  const carries = 1 + waterCarries.value * onChainMm;
   return {
     outsideKept: Math.exp(-gather),
     cogsKept: Math.exp(-gather * cogShare.value),
     handBack: 1 - Math.exp(-cogTransfer.value * road.km),
-    migration: (coat.migration * road.km) / insideScaleKm.value,
+    migration: (coat.migration * carries * road.km) / insideScaleKm.value,
   };
 }
 

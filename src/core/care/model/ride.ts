@@ -1,5 +1,5 @@
 import { CARE } from './constants';
-import type { Exposure } from './exposure';
+import { waterMmPerH, type Exposure } from './exposure';
 import type { Factors } from './personal';
 import { coatTraits, filmByDistance, filmByWater, gritRates } from './rates';
 import { copyState, type ChainState } from './state';
@@ -34,6 +34,9 @@ const {
   reserve,
   earlyRideFloor,
   wearSigma,
+  wearBySalt,
+  wearByRust,
+  rustInspect,
 } = CARE;
 
 /**
@@ -131,12 +134,28 @@ function stepRates(state: ChainState, x: Exposure, f: Factors, steps: number): S
   const km = x.km / steps;
   const stickier = (state.wipeMissed ? unwipedStickiness.value : 1) * f.grit;
   return {
-    grit: gritRates(coat, { km, dirtPerKm: x.dirtPerKm, stickier }),
+    grit: gritRates(coat, {
+      km,
+      dirtPerKm: x.dirtPerKm,
+      wetDirtPerKm: x.wetDirtPerKm,
+      stickier,
+      waterMmPerH: waterMmPerH(x),
+    }),
     km,
     byDistance: state.lube ? filmByDistance({ km, load: x.load }, state.lifeKm * f.life) : 0,
     byWater: filmByWater(coat, x.waterMm) / steps,
-    wear: wearPerKm.value * f.wear * km,
+    wear: wearPerKm.value * f.wear * km * wearTimes(state, x),
   };
+}
+
+/** Times the wear of a clean ride with legs alone: load, salt, and rust past where one inspects. */
+export function wearTimes(
+  { rust, salted }: Pick<ChainState, 'rust' | 'salted'>,
+  x: Exposure,
+): number {
+  const limit = rustInspect.value;
+  const rusted = rust > limit ? 1 + (wearByRust.value * (rust - limit)) / (1 - limit) : 1;
+  return x.load * (salted || x.salted ? wearBySalt.value : 1) * rusted;
 }
 
 /** Where a chain is after its ride, taken step by step. */
@@ -186,5 +205,5 @@ function filmAtStart(state: ChainState): number {
   if (state.at >= state.setAt || state.setAt <= state.lubedAt) return state.film;
   const waited = (state.at - state.lubedAt) / (state.setAt - state.lubedAt);
   const left = earlyRideFloor.value + (1 - earlyRideFloor.value) * Math.max(0, waited);
-  return Math.min(state.film, left);
+  return state.film - state.fresh * (1 - left);
 }

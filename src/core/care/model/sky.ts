@@ -81,6 +81,18 @@ export function endCell(ride: RideLogged): Cell | null {
 /** Share of a ride's way that hourly weather must cover to speak for the whole. Own estimate. */
 const ENOUGH = 0.75;
 
+/** In a room it neither rains nor freezes; what salt there is drips from the rider, who says so. */
+const INDOORS: Sky = {
+  basis: 'said',
+  word: 'dry',
+  wetShare: 0,
+  rainMmPerH: 0,
+  late: null,
+  dust: 0,
+  dustEverywhere: false,
+  salted: false,
+};
+
 /** The weather of a ride: the rider's word, else worked out from the record, else a guess. */
 export function skyOf(
   ride: RideLogged,
@@ -88,6 +100,7 @@ export function skyOf(
   record: WeatherRecord,
   home: Cell | undefined,
 ): Sky {
+  if (ride.surface === 'indoor') return { ...INDOORS, salted: ride.salted };
   if (ride.weather === 'unknown') {
     const worked = skyFromRecord(ride, hours, record, home);
     if (worked) return worked;
@@ -135,7 +148,16 @@ export function skyFromRecord(
   late.wetShare /= lateKnown;
   late.rainMmPerH /= lateKnown;
   const word = wordOf({ wetShare, rainMmPerH, dust }, ride.surface !== 'paved');
-  return { basis: 'weather', word, wetShare, rainMmPerH, late, dust, dustEverywhere: false, salted };
+  return {
+    basis: 'weather',
+    word,
+    wetShare,
+    rainMmPerH,
+    late,
+    dust,
+    dustEverywhere: false,
+    salted,
+  };
 }
 
 /** The word for what was met: rain past "light" (AMS) is a downpour to a rider. Own thresholds. */

@@ -33,6 +33,8 @@ export interface ChainState {
   /** When the coat went on and when it is fit to ride, ms. */
   lubedAt: number;
   setAt: number;
+  /** The part of its film that went on then: what riding before it has set throws off is of this. */
+  fresh: number;
   /** Due a wipe after lubing and not wiped. */
   wipeMissed: boolean;
   /** Grit on plates and rollers: what a rag sees, 0 to 1. */
@@ -48,6 +50,9 @@ export interface ChainState {
   /** Rust of the wet spell that is on, and the worst of any spell since the last deep clean, 0 to 1. */
   rustSpell: number;
   rust: number;
+  /** An inspection found stiff links, which a deep clean frees, or pits, which nothing mends. */
+  stiff: boolean;
+  pitted: boolean;
   /** Elongation since new in %, and its standard deviation. */
   wear: number;
   wearSd: number;
@@ -106,6 +111,7 @@ export function startState(start: ChainStart, at: number): ChainState {
     ownLife: null,
     lubedAt: at,
     setAt: at,
+    fresh: 0,
     wipeMissed: false,
     outside: grit.outside,
     outsideFrom: grit.outside,
@@ -115,6 +121,8 @@ export function startState(start: ChainStart, at: number): ChainState {
     salted: false,
     rustSpell: 0,
     rust: 0,
+    stiff: false,
+    pitted: false,
     wear: start.wearPercent ?? guessedWear,
     wearSd:
       start.wearPercent === null ? guessedWear * CARE.wearSigma.value : CARE.checkerNoise.value,
@@ -146,6 +154,7 @@ export const copyState = (s: ChainState): ChainState => ({
   ownLife: s.ownLife,
   lubedAt: s.lubedAt,
   setAt: s.setAt,
+  fresh: s.fresh,
   wipeMissed: s.wipeMissed,
   outside: s.outside,
   outsideFrom: s.outsideFrom,
@@ -155,6 +164,8 @@ export const copyState = (s: ChainState): ChainState => ({
   salted: s.salted,
   rustSpell: s.rustSpell,
   rust: s.rust,
+  stiff: s.stiff,
+  pitted: s.pitted,
   wear: s.wear,
   wearSd: s.wearSd,
   idleLoss: s.idleLoss,

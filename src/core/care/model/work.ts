@@ -1,4 +1,4 @@
-import { LUBE_CLASSES } from '../../lube';
+import { isWax, LUBE_CLASSES, type LubeClass } from '../../lube';
 import type { CleanMethod, Drying, WorkDone } from '../../logbook';
 import type { Product } from '../../records/product';
 import { MS_PER_HOUR } from '../../units';
@@ -140,6 +140,7 @@ export function work(
   state.rustSpell = 0;
   if (method.deep) {
     state.rust = 0;
+    state.stiff = false;
     state.kmSinceClean = 0;
   }
   state.heard = null;
@@ -150,6 +151,13 @@ export function work(
   };
 }
 
+/** Wax holds on wax and on bare steel; over oil, spent oil too, no more than half of it does. Own estimate, 0.3 to 0.7. */
+const WAX_OVER_OIL = 0.5;
+
+/** Share of a coat that holds on what is there. */
+const shareHeld = (lube: LubeClass, { lube: old }: ChainState): number =>
+  isWax(lube) && old !== null && !isWax(old) ? WAX_OVER_OIL : 1;
+
 /** Puts a new coat on, in place: life by class and by the grit under it, set time by class and air. */
 function lubeOn(
   state: ChainState,
@@ -159,10 +167,19 @@ function lubeOn(
 ): void {
   const traits = LUBE_CLASSES[lube.lubeClass];
   const setHours = coat.setHours ?? traits.setHours;
-  state.lube = lube.lubeClass;
-  state.lifeKm = coatLifeKm(lube.lubeClass, state.inside, coat.lifeKm);
-  state.bottle = coat.bottle;
-  state.film = Math.max(state.film, lube.coat);
+  const { lube: old, film, lifeKm } = state;
+  const holds = lube.coat * shareHeld(lube.lubeClass, state);
+  const fresh = Math.max(0, holds - film);
+  const isOther = old !== null && old !== lube.lubeClass && film > 0;
+  // Two lubes mix by their shares, and the larger part gives the name.
+  if (!isOther || fresh >= film) {
+    state.lube = lube.lubeClass;
+    state.bottle = coat.bottle;
+  }
+  const freshLife = coatLifeKm(lube.lubeClass, state.inside, coat.lifeKm);
+  state.lifeKm = isOther ? (film * lifeKm + fresh * freshLife) / (film + fresh) : freshLife;
+  state.film = film + fresh;
+  state.fresh = fresh;
   state.coat = state.film;
   state.worn = 0;
   state.lost = 0;

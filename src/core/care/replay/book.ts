@@ -70,7 +70,8 @@ function opened({ book, garage, weather }: Scene, event: OnBike, at: number): Re
   if (event.type === 'rideLogged') {
     const hours = ridingHours(event);
     step.sky = skyOf(event, hours, weather, home);
-    step.exposure = exposureOf(event, hours, step.sky, bike);
+    const links = chainId === null ? undefined : garage.chains[chainId]?.links;
+    step.exposure = exposureOf(event, hours, step.sky, { bike, links });
     const end = endCell(event);
     if (end !== null) book.cells.set(event.bikeId, end);
   }

@@ -1,8 +1,7 @@
 import type { Bike, Garage } from '../../garage';
 import type { PlainEvent } from '../../logbook';
 import type { Air } from '../../weather';
-import { CARE } from '../model/constants';
-import type { Exposure } from '../model/exposure';
+import { letThrough, type Exposure } from '../model/exposure';
 import { coatEnded, ragSeen, soundSeen, wearSeen } from '../model/observe';
 import { lifeShown, type Factors, type Personal } from '../model/personal';
 import { rideOn } from '../model/ride';
@@ -58,8 +57,18 @@ function rode({ state, cogs, exposure, factors, bikeId, airAfter }: Moment): Out
 }
 
 function gotWet({ state, bike, airAfter }: Moment, event: Of<'gotWet'>): Outcome {
-  const passed = bike?.mudguards ? CARE.guardShare.value : 1;
+  const passed = letThrough(bike).water;
   wetOn(state, GOT_WET_MM[event.how] * passed, airAfter(0));
+  if (event.how === 'washed') state.salted = false;
+  return { state };
+}
+
+/** An inspection settles rust: what it found is known, and no spell hangs over the chain any more. */
+function inspected({ state }: Moment, { found }: Of<'chainInspected'>): Outcome {
+  state.rust = 0;
+  state.rustSpell = 0;
+  state.stiff = found === 'stiff links';
+  state.pitted = found === 'pitted';
   return { state };
 }
 
@@ -90,5 +99,6 @@ export const HANDLERS: {
   chainRemoved: ({ state }) => ({ state, comesOff: true }),
   wearRead: ({ state }, { percent, tool }) => ({ state: wearSeen(state, percent, tool) }),
   ragChecked: ({ state, learnt }, { swatch }) => ragSeen(state, learnt, swatch),
+  chainInspected: inspected,
   soundHeard: ({ state, learnt, bikeId }, { sound }) => soundSeen(state, learnt, sound, bikeId),
 };

@@ -42,6 +42,12 @@ function wetClock(state: ChainState, spent: boolean): Clock {
   return { name: 'wet', reading: toCome, limit, fired: toCome >= limit || unshielded };
 }
 
+/** Rust asks for a look; stiff links found then ask for the clean that frees them. */
+function rustClock({ rust, stiff }: ChainState): Clock {
+  const limit = CARE.rustInspect.value;
+  return { name: 'rust', reading: rust, limit, fired: rust >= limit || stiff };
+}
+
 /** Reads every clock of a chain. `film` and `standing` share a threshold; only one of them fires. */
 export function readClocks(state: ChainState, limits: Limits): Clock[] {
   const standard = STANDARDS[limits.standard];
@@ -55,8 +61,9 @@ export function readClocks(state: ChainState, limits: Limits): Clock[] {
     fired,
   });
   return [
-    clock('wear', state.wear, limits.wearPercent, state.wear >= limits.wearPercent),
-    clock('rust', state.rust, CARE.rustInspect.value, state.rust >= CARE.rustInspect.value),
+    // Pits eat into the rollers: a pitted chain is worn out, whatever it measures.
+    clock('wear', state.wear, limits.wearPercent, state.pitted || state.wear >= limits.wearPercent),
+    rustClock(state),
     clock('bare', state.film, 0, bare),
     wetClock(state, spent),
     clock('film', state.film, CARE.reserve.value, spent && !byStanding),

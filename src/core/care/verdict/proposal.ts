@@ -52,13 +52,18 @@ export function usualWork(
   const rag = between === 'degreaser' ? 'degreaser wipe' : 'solvent wipe';
   // Degreaser on the rag is rinsed off, and the chain dried.
   const dried = { drying: between === 'degreaser' ? 'towel and air' : 'towel' } as const;
+  const blownOut = { drying: 'towel and air' } as const;
   const mayOpen = chain?.closure === 'reusable link';
   const list: Proposal[] = [
     { depth: 'wipe-down', spec: spec('dry wipe', null) },
     { depth: 'wipe-down', spec: spec(rag, null, dried) },
-    { depth: 'top-up', spec: wax ? spec('dry wipe', lube) : spec(rag, lube, dried) },
-    { depth: 'rescue', spec: spec('solvent wipe', lube, { drying: 'towel and air' }) },
   ];
+  // Hot wax is renewed in the pot and nowhere else.
+  if (lube !== 'hot wax')
+    list.push({ depth: 'top-up', spec: wax ? spec('dry wipe', lube) : spec(rag, lube, dried) });
+  if (!wax) list.push({ depth: 'rescue', spec: spec('solvent wipe', lube, blownOut) });
+  else if (lube === 'drip wax')
+    list.push({ depth: 'rescue', spec: spec('dry wipe', lube, blownOut) });
   // A rinsed chain is blown out: towelled only, it stays wet inside for hours in a cold place.
   const rinsed = { cogsCleaned: true, drying: 'towel and air' } as const;
   if (wax) {

@@ -17,10 +17,42 @@ const LOOK_BACK_DAYS = 56;
 
 /** Before the first rides are logged. Own estimate. */
 const NOTHING_KNOWN: TypicalRiding = {
-  perKm: { km: 1, hours: 1 / 24, wetShare: 0, waterMm: 0, onChainMm: 0, dirtPerKm: 1, salted: false, load: 1 },
+  perKm: {
+    km: 1,
+    hours: 1 / 24,
+    wetShare: 0,
+    waterMm: 0,
+    onChainMm: 0,
+    dirtPerKm: 1,
+    wetDirtPerKm: 0,
+    salted: false,
+    load: 1,
+  },
   kmPerWeek: 80,
   rides: 0,
 };
+
+/** Rides of the time looked at: the first and the last (ms), and whether there were any before that time. */
+interface RidesLookedAt {
+  first: number;
+  last: number;
+  rides: number;
+  older: boolean;
+}
+
+/**
+ * Days that rides from `first` to `last` (ms) speak for, up to `now` and no more than were looked at: the pause before
+ * the first counts too, taken to be as long as those between them, else two rides a week apart made one week.
+ */
+export function daysRidden(
+  { first, last, rides, older }: RidesLookedAt,
+  now: number,
+  most: number,
+): number {
+  if (older) return most;
+  const pause = rides > 1 ? (last - first) / (rides - 1) : 7 * MS_PER_DAY;
+  return Math.min(most, Math.max(7, (now - first + pause) / MS_PER_DAY));
+}
 
 /**
  * The usual riding of one bike: conditions from its last 300 km, distance a week from its last eight
@@ -35,16 +67,22 @@ export function typicalRiding(
   let recentKm = 0;
   let rides = 0;
   let first = now;
-  const sum = { hours: 0, wetShare: 0, waterMm: 0, dirt: 0, load: 1 };
+  let last = 0;
+  let recentRides = 0;
+  let older = false;
+  const sum = { hours: 0, wetShare: 0, waterMm: 0, dirt: 0, wetDirt: 0, load: 1 };
   for (let i = steps.length - 1; i >= 0; i--) {
     const step = steps[i];
     if (!step?.exposure || step.bikeId !== bike.id) continue;
     const age = now - Date.parse(step.event.at);
     const recent = age <= LOOK_BACK_DAYS * MS_PER_DAY;
+    older ||= !recent;
     if (!recent && km >= LOOK_BACK_KM) break;
     const x = step.exposure;
     if (recent) {
       recentKm += x.km;
+      recentRides += 1;
+      last = Math.max(last, now - age);
       first = now - age;
     }
     if (km >= LOOK_BACK_KM) continue;
@@ -54,10 +92,11 @@ export function typicalRiding(
     sum.wetShare += x.wetShare * x.km;
     sum.waterMm += x.waterMm;
     sum.dirt += x.dirtPerKm * x.km;
+    sum.wetDirt += x.wetDirtPerKm * x.km;
     sum.load = x.load;
   }
   if (km === 0) return NOTHING_KNOWN;
-  const days = Math.max(7, (now - first) / MS_PER_DAY);
+  const days = daysRidden({ first, last, rides: recentRides, older }, now, LOOK_BACK_DAYS);
   return {
     perKm: {
       km: 1,
@@ -67,6 +106,7 @@ export function typicalRiding(
       // Along a stretch nobody asks how wet the chain ends.
       onChainMm: 0,
       dirtPerKm: sum.dirt / km,
+      wetDirtPerKm: sum.wetDirt / km,
       salted: false,
       load: sum.load,
     },

@@ -50,7 +50,9 @@ describe('migrations', () => {
       chains: { c: { id: 'c' }, d: 'no chain' },
     };
     expect(migrate('garage', garage, LOGBOOK_VERSIONS.start)).toEqual({
-      bikes: { b: { id: 'b', wheel: 'thru axle', narrowWide: false, frame: 'gloss' } },
+      bikes: {
+        b: { id: 'b', wheel: 'thru axle', narrowWide: false, frame: 'gloss', chainCase: false },
+      },
       chains: { c: { id: 'c', directional: false }, d: 'no chain' },
       products: {},
       planned: {},
@@ -65,9 +67,13 @@ describe('migrations', () => {
       planned: {},
       planMarks: {},
     });
-    expect(migrate('garage', { planned: { r: 1 } }, LOGBOOK_VERSIONS.plan)).toEqual({
+    expect(migrate('garage', { planned: { r: 1 } }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
       planned: { r: 1 },
+      bikes: {},
     });
+    expect(
+      migrate('garage', { bikes: { b: { id: 'b' } } }, LOGBOOK_VERSIONS.stampedFields),
+    ).toEqual({ bikes: { b: { id: 'b', chainCase: false } } });
     expect(migrate('garage', { bikes: 'none' }, from('learning'))).toMatchObject({ bikes: 'none' });
     for (const none of [null, 'garage']) expect(migrate('garage', none, 1)).toBe(none);
   });

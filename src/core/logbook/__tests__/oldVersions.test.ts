@@ -1,4 +1,4 @@
-import { OLD_VERSIONS, storedAs } from '@/test/storedLogbooks';
+import { FROZEN_VERSIONS, storedAs } from '@/test/storedLogbooks';
 import type { LogEvent } from '..';
 import { likelyVersions, readEvent, readGarage, readSettings } from '../reading';
 import { migrate } from '../migrate';
@@ -14,7 +14,7 @@ const parts = (version: number) => {
   };
 };
 
-describe.each(OLD_VERSIONS)('a logbook of version %i', (version) => {
+describe.each(FROZEN_VERSIONS)('a logbook of version %i', (version) => {
   const { garage, settings, events } = parts(version);
 
   it.each([version, undefined, 0, 99, 'seven', 1.5])(
@@ -39,10 +39,10 @@ describe.each(OLD_VERSIONS)('a logbook of version %i', (version) => {
 
 describe('the versions a piece may be of', () => {
   it('are its stamp, today’s, then from the oldest on, each once', () => {
-    expect(likelyVersions(3)).toEqual([3, 7, 1, 2, 4, 5, 6]);
-    expect(likelyVersions(7)).toEqual([7, 1, 2, 3, 4, 5, 6]);
-    for (const absurd of [undefined, null, 0, 8, -1, '3', NaN])
-      expect(likelyVersions(absurd)).toEqual([7, 1, 2, 3, 4, 5, 6]);
+    expect(likelyVersions(3)).toEqual([3, 8, 1, 2, 4, 5, 6, 7]);
+    expect(likelyVersions(8)).toEqual([8, 1, 2, 3, 4, 5, 6, 7]);
+    for (const absurd of [undefined, null, 0, 9, -1, '3', NaN])
+      expect(likelyVersions(absurd)).toEqual([8, 1, 2, 3, 4, 5, 6, 7]);
   });
 
   it('do not make an event of what is none', () => {

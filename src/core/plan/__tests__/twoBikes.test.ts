@@ -34,7 +34,10 @@ describe('two neglected bikes', () => {
     // Where both are on the stand, gloves and stand are out already: three minutes less for the second.
     const both = agenda.filter((a) => agenda.some((b) => b.date === a.date && b.id !== a.id));
     const wipes = both.filter((a) => a.depth === 'wipe-down').map((a) => a.minutes);
-    expect(new Set(wipes)).toEqual(new Set([5, 2]));
+    expect(wipes.length).toBeGreaterThan(0);
+    // 5 of the first, and 2 of the second; a clean may be the first.
+    for (const minutes of wipes) expect([5, 2]).toContain(minutes);
+    expect(wipes).toContain(2);
   }, 60_000);
 
   it('in two hours are cleaned on the first, which costs less', async () => {

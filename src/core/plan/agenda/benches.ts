@@ -84,7 +84,11 @@ function supposed(whatIf: WhatIf, hours: readonly WeatherHour[]): WeatherHour[] 
 }
 
 /** Returns the exposure of a ride in one of the weathers that may come. */
-function exposureIn({ from, hours, roads }: Weather, ride: RideAhead, { bike }: BikeNow): Exposure {
+function exposureIn(
+  { from, hours, roads }: Weather,
+  ride: RideAhead,
+  { bike, chain }: BikeNow,
+): Exposure {
   const first = Math.max(0, Math.floor((ride.at - from) / MS_PER_HOUR));
   const last = Math.max(first, Math.ceil((ride.end - from) / MS_PER_HOUR) - 1);
   let known = 0;
@@ -113,7 +117,7 @@ function exposureIn({ from, hours, roads }: Weather, ride: RideAhead, { bike }: 
     late.rainMmPerH /= lateKnown;
   }
   const ground = { distanceKm: ride.km, surface: ride.surface, mud: false };
-  return exposureOf(ground, ride.hours, sky, bike);
+  return exposureOf(ground, ride.hours, sky, { bike, links: chain.links });
 }
 
 /** The air a chain dries in through the day after a moment, on the average of the weathers. */

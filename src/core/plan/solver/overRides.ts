@@ -111,7 +111,9 @@ function alike({ rides }: BenchSlot, futures: number): number[][] {
       .map(({ exposure }) => {
         const x = exposure[k];
         return x
-          ? [x.waterMm, x.onChainMm, x.wetShare, x.dirtPerKm].map((v) => Math.round(v / ALIKE)).join()
+          ? [x.waterMm, x.onChainMm, x.wetShare, x.dirtPerKm]
+              .map((v) => Math.round(v / ALIKE))
+              .join()
           : '';
       })
       .join(';');
@@ -228,7 +230,7 @@ function passGrit({ problem, rides }: Met, o: number, c: number, out: Passage): 
       const before = 1 - (1 - (insideAxis[i] as number)) * kept;
       const after = 1 - (1 - before) * grit.kept;
       const mean = (before + after) / 2;
-      const wear = wearKm * x.km * (1 + wearByGrit.value * mean);
+      const wear = wearKm * x.km * rate.wear * (1 + wearByGrit.value * mean);
       out.byGrit[g] =
         (out.byGrit[g] as number) +
         wear +

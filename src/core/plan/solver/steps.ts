@@ -1,4 +1,4 @@
-import { CARE, type Exposure } from '../../care';
+import { CARE, waterMmPerH, wearTimes, type Exposure } from '../../care';
 import {
   coatTraits,
   filmByDistance,
@@ -25,15 +25,25 @@ export interface GritStep {
 /** What of a ride's grit does not depend on how dirty the chain is: worked out once for all states. */
 export interface GritRate extends GritRates {
   steps: number;
+  /** Times the wear of a clean ride: load and salt. */
+  wear: number;
 }
 
 /** How fast a ride brings grit, through a lube and for a rider's own factor. */
 export function gritRate(x: Exposure, lube: LubeClass | null, grit: number): GritRate {
   const coat = coatTraits(lube);
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
-  const road = { km: x.km / steps, dirtPerKm: x.dirtPerKm, stickier: grit };
+  const { dirtPerKm, wetDirtPerKm } = x;
+  const road = {
+    km: x.km / steps,
+    dirtPerKm,
+    wetDirtPerKm,
+    stickier: grit,
+    waterMmPerH: waterMmPerH(x),
+  };
   const { migration, ...rates } = gritRates(coat, road);
-  return { steps, ...rates, migration: migration * steps };
+  const wear = wearTimes({ rust: 0, salted: false }, x);
+  return { steps, ...rates, migration: migration * steps, wear };
 }
 
 /** Grit after a ride, stepped along it with the rates of the care model; film does not bear on it. */

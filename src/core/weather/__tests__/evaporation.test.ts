@@ -28,7 +28,9 @@ describe('Penman’s equation, hour by hour', () => {
   it('has the sun above the air of the handbook: 3.543 MJ/m² from 14 to 15 h, none by night', () => {
     expect(sunAboveAirMj({ ...NDIAYE, at: at(14) })).toBeCloseTo(3.543, 1);
     expect(sunAboveAirMj({ ...NDIAYE, at: at(2) })).toBe(0);
-    expect(sunOf({ rainMm: 0, temperatureC: 20, humidity: 0.5, windMs: 1 }, { ...NDIAYE, at: at(2) }).mj).toBe(0);
+    expect(
+      sunOf({ rainMm: 0, temperatureC: 20, humidity: 0.5, windMs: 1 }, { ...NDIAYE, at: at(2) }).mj,
+    ).toBe(0);
   });
 
   it('lets more go from a wet road than from grass, and more in sun, wind and dry air', () => {

@@ -167,7 +167,9 @@ describe('the record, hour by hour', () => {
     late.put(wet);
     expect(late.hour(cell, at(24))?.road.storeMm).toBeGreaterThan(0.5);
     const apart = record(wet, dayAt(2));
-    expect(apart.hour(cell, at(48))?.road).toEqual(roadAfter(ROAD_UNKNOWN, FAIR, { ...placeOfCell(cell), at: at(48) }));
+    expect(apart.hour(cell, at(48))?.road).toEqual(
+      roadAfter(ROAD_UNKNOWN, FAIR, { ...placeOfCell(cell), at: at(48) }),
+    );
   });
 
   it('is covered from a moment to another when no hour between them is missing', () => {

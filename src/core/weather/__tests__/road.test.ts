@@ -49,7 +49,10 @@ describe('the road', () => {
     expect(night.storeMm).toBeCloseTo(ROAD.storeMaxMm, 9);
     expect(wetShareOf(night)).toBe(1);
     // From 8 to 10 in the morning traffic throws off half of it, and what little sun there is drinks too.
-    const morning = after([damp, { ...damp, rainMm: 0 }, { ...damp, rainMm: 0 }], '2026-12-15T07:00Z');
+    const morning = after(
+      [damp, { ...damp, rainMm: 0 }, { ...damp, rainMm: 0 }],
+      '2026-12-15T07:00Z',
+    );
     expect(morning.storeMm).toBeLessThan(0.5);
     expect(morning.storeMm).toBeGreaterThan(0.3);
   });
@@ -57,8 +60,20 @@ describe('the road', () => {
   // Common practice: what a rider sees; "gone" is less than 0.05 mm of the one there was.
   it.each([
     ['a summer noon', '2026-07-01T11:00Z', { temperatureC: 24, humidity: 0.45, windMs: 3 }, 1, 2.5],
-    ['a cloudy autumn day', '2026-10-20T06:00Z', { temperatureC: 11, humidity: 0.88, windMs: 3 }, 6, 12],
-    ['a winter night and day', '2026-12-20T18:00Z', { temperatureC: 3, humidity: 0.93, windMs: 2 }, 14, 24],
+    [
+      'a cloudy autumn day',
+      '2026-10-20T06:00Z',
+      { temperatureC: 11, humidity: 0.88, windMs: 3 },
+      6,
+      12,
+    ],
+    [
+      'a winter night and day',
+      '2026-12-20T18:00Z',
+      { temperatureC: 3, humidity: 0.93, windMs: 2 },
+      14,
+      24,
+    ],
   ])('dries 1 mm on %s within hours a rider would name', (_, from, air, least, most) => {
     let hours = 0;
     for (; hours < 48; hours++) {
