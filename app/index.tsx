@@ -27,7 +27,7 @@ import { Button } from '@/ui/form';
 import { Card, Columns, Page } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
-import { NoChain, OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
+import { Inspection, NoChain, OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
 import { chalkOf } from '@/core/words/verdict';
 
 /** A note of a tap; its moment is that of the tap. */
@@ -188,6 +188,13 @@ function Beside({ report, plan }: ChainProps) {
           now={now}
           onPlan={() => router.navigate('/plan')}
           onSeen={() => dispatch(markDueSeen())}
+        />
+      ) : null}
+      {report.verdict.kind === 'inspect' ? (
+        <Inspection
+          onFound={(found) =>
+            note(`Noted: ${found}`, { type: 'chainInspected', chainId: chain.id, found })
+          }
         />
       ) : null}
       <QuickNotes

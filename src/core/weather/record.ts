@@ -62,6 +62,11 @@ export class WeatherRecord {
     return hour && { ...hour, road: roadIn(roadsOf(square, day.day), h) };
   }
 
+  /** Rain of the hour that holds a moment, mm; 0 where it is not known. */
+  rainAt(cell: Cell, ms: number): number {
+    return this.squares.get(cell)?.days.get(dayOf(ms))?.rainMm[hourOf(ms) % 24] ?? 0;
+  }
+
   /** Mean air between two moments (ms), at most three days of it; null where nothing is known. */
   airOver(cell: Cell, from: number, to: number): Air | null {
     const days = this.squares.get(cell)?.days;

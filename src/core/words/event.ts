@@ -1,7 +1,7 @@
 import type { Sky } from '../care';
 import type { PlainEvent } from '../logbook';
 import { formatExactDistance, type UnitSystem } from '../units';
-import { METHOD_LABEL, SOUND_LABEL, WEATHER_LABEL } from './labels';
+import { FINDING_LABEL, METHOD_LABEL, SOUND_LABEL, WEATHER_LABEL } from './labels';
 
 /** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
 export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
@@ -28,7 +28,7 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
     case 'ragChecked':
       return `Rag check: swatch ${event.swatch} of 5`;
     case 'chainInspected':
-      return `Inspected: ${event.found}`;
+      return `Inspected: ${FINDING_LABEL[event.found].toLowerCase()}`;
     case 'soundHeard':
       return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
   }

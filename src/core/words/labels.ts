@@ -1,6 +1,6 @@
 import type { Standard } from '../records/standards';
 import type { Bike, StoragePlace } from '../garage';
-import type { CleanMethod, Depth, Drying, Sound, Surface, WeatherWord } from '../logbook';
+import type { CleanMethod, Depth, Drying, Finding, Sound, Surface, WeatherWord } from '../logbook';
 
 /** Labels of the trade's terms as the rider reads them. */
 export const WEATHER_LABEL: Record<WeatherWord, string> = {
@@ -72,6 +72,12 @@ export const SOUND_LABEL: Record<Sound, string> = {
   click: 'Click each lap',
   rattle: 'Rattle',
   'still quiet': 'Nothing, it is still quiet',
+};
+
+export const FINDING_LABEL: Record<Finding, string> = {
+  fine: 'All fine',
+  'stiff links': 'Stiff links',
+  pitted: 'Pits',
 };
 
 export const STORAGE_LABEL: Record<StoragePlace, string> = {

@@ -121,6 +121,12 @@ export function spreadSentence(
   return `Half the time ${formatDistanceRange(verdict.distanceKm, units)}, ${basis}.`;
 }
 
+/** A word beside on a wet chain that does not press; null where it is dry, or where the verdict says it already. */
+export const wetSentence = (verdict: Verdict, { wetLeftH }: ChainState): string | null =>
+  wetLeftH >= 1 && verdict.kind !== 'rescue' && !verdict.also.includes('wet')
+    ? 'The chain is wet: wipe it dry when you put the bike away.'
+    : null;
+
 /** What a noise means beside the verdict; null when nothing was heard since the last work. */
 export function heardSentence(verdict: Verdict): string | null {
   if (!verdict.heard) return null;

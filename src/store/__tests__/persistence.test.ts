@@ -1,3 +1,4 @@
+import { CURRENT_VERSION } from '@/core/logbook/versions';
 import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
 import { demoLogbook } from '@/core/demo';
 import * as readers from '@/core/validation/validate';
@@ -391,8 +392,9 @@ describe('versions', () => {
     const storage = await holding(demo);
     const old = await started(storage);
     const { garage = '' } = await storage.read(['garage']);
-    const future = garage.replace(/"version":\d+/, '"version":8');
-    await storage.write({ garage: future, meta: '{"version":8,"lastWrite":"","sums":{}}' });
+    const future = garage.replace(/"version":\d+/, `"version":${CURRENT_VERSION + 1}`);
+    const meta = (version: number) => JSON.stringify({ version, lastWrite: '', sums: {} });
+    await storage.write({ garage: future, meta: meta(CURRENT_VERSION + 1) });
     const [id = '', bike] = Object.entries(demo.garage.bikes)[0] ?? [];
     const renamed = { ...bike!, name: 'Renamed', stamps: { name: now } };
     old.persistence.save({ ...demo, garage: { ...demo.garage, bikes: { [id]: renamed } } });
@@ -400,7 +402,7 @@ describe('versions', () => {
     expect(old.statuses.at(-1)).toEqual({ kind: 'failed', problem: { code: 'storage/newer' } });
     expect((await storage.read(['garage'])).garage).toBe(future);
     // The newer app, once it is there, reads both: here today's stands for it.
-    await storage.write({ garage, meta: '{"version":7,"lastWrite":"","sums":{}}' });
+    await storage.write({ garage, meta: meta(CURRENT_VERSION) });
     const next = await started(storage);
     expect(next.logbook.garage.bikes[id]?.name).toBe('Renamed');
     expect(await storage.keys()).not.toContain('beside/garage');

@@ -1,6 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 import { type ChainReport } from '@/core/care';
-import { heardSentence, spreadSentence, verdictSentence } from '@/core/words/verdict';
+import {
+  heardSentence,
+  spreadSentence,
+  verdictSentence,
+  wetSentence,
+} from '@/core/words/verdict';
 import type { UnitSystem } from '@/core/units';
 import { Txt } from '../theme';
 import { alsoLine } from '@/core/words/verdict';
@@ -22,6 +27,7 @@ export function VerdictLines({ report, units, now, planned }: Props) {
   const small = [
     spreadSentence(verdict, units, typical.rides),
     alsoLine(verdict.also),
+    wetSentence(verdict, state),
     heardSentence(verdict),
     verdict.setsUntil === null
       ? null

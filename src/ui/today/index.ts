@@ -1,3 +1,4 @@
+export * from './Inspection';
 export * from './NoChain';
 export * from './Readings';
 export * from './Swatches';

@@ -95,7 +95,7 @@ describe('what a verdict says', () => {
       dueAt: null,
     });
     expect(judged(chain({ film: 0.1 }))).toMatchObject({ kind: 're-lube', also: [] });
-    expect(judged(chain({ film: 0.1, idleLoss: 0.2 }))).toMatchObject({ kind: 'touch up' });
+    expect(judged(chain({ film: 0.1, idleLoss: 0.5 }))).toMatchObject({ kind: 'touch up' });
     expect(judged(chain({ inside: 0.31 }))).toMatchObject({ kind: 'deep clean' });
     expect(judged(chain({ outside: 0.36 }))).toMatchObject({ kind: 'wipe' });
     expect(judged(chain({ rust: 0.5 }))).toMatchObject({ kind: 'inspect' });
@@ -130,8 +130,12 @@ describe('clocks at their very limit', () => {
   it.each<[Partial<ChainState>, string[]]>([
     [{ film: 0.15 }, ['film']],
     [{ film: 0.1501 }, []],
-    [{ film: 0.1, idleLoss: 0.0499 }, ['film']],
-    [{ film: 0.1, idleLoss: 0.0501 }, ['standing']],
+    // Of the 0.9 that are gone standing took less than half, or more.
+    [{ film: 0.1, idleLoss: 0.449 }, ['film']],
+    [{ film: 0.1, idleLoss: 0.451 }, ['standing']],
+    // A thin coat that began near the reserve: without standing it would be above it, or not.
+    [{ film: 0.1, coat: 0.18, idleLoss: 0.0499 }, ['film']],
+    [{ film: 0.1, coat: 0.18, idleLoss: 0.0501 }, ['standing']],
     [{ wear: 0.75 }, ['wear']],
     [{ wear: 0.7499 }, []],
     [{ rust: 0.5 }, ['rust']],

@@ -91,7 +91,7 @@ describe('the verdict', () => {
     ['spent lube', { kmSinceLube: 380 }, [], 're-lube'],
     ['a bare chain', { lube: null }, [], 'bare'],
     ['a worn chain', { wearPercent: 0.6 }, [], 'replace'],
-    ['a wet chain', {}, [ride(2, 30, { weather: 'downpour' })], 'rescue'],
+    ['a wet chain', { kmSinceLube: 280 }, [ride(2, 30, { weather: 'downpour' })], 'rescue'],
     [
       'a dirty outside',
       { look: 'clean' },

@@ -82,6 +82,7 @@ export const CARE = {
     '24 to 72',
   ),
   rustShield: constant(0.9, 'share of rust a full film holds off', OWN, '0.7 to 0.95'),
+  rustShieldFrom: constant(0.5, 'film from which it shields in full', OWN, '0.3 to 0.8'),
   saltRust: constant(3, 'times, with salt', OWN, '2 to 5'),
   rustInspect: constant(0.5, 'rust at which to look for stiff links', OWN, '0.3 to 0.7'),
   rustAlarm: constant(

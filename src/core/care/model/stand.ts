@@ -5,13 +5,17 @@ import { waterKept, type Exposure } from './exposure';
 import { filmByStanding } from './rates';
 import { copyState, type ChainState } from './state';
 
-const { rustShield, rustHours, saltRust, soakedMm, dripHours } = CARE;
+const { rustShield, rustShieldFrom, rustHours, saltRust, soakedMm, dripHours } = CARE;
 
 /** Returns the rust that so many wet hours bring to a chain, by its film and salt. */
 export function rustAfter({ film, salted }: ChainState, hours: number): number {
   const salt = salted ? saltRust.value : 1;
-  return (salt * (1 - rustShield.value * film) * hours) / rustHours.value;
+  return salt * rustPerHour(film) * hours;
 }
+
+/** Rust of a wet hour without salt: half a film shields as well as a whole one, less of it worse. */
+export const rustPerHour = (film: number): number =>
+  (1 - rustShield.value * Math.min(1, film / rustShieldFrom.value)) / rustHours.value;
 
 /**
  * Rust after hours of wetness. It counts within one wet spell: what dries in time leaves no mark, so
@@ -43,7 +47,8 @@ export function standOn(state: ChainState, to: number, air: Air): void {
   const hours = (to - state.at) / MS_PER_HOUR;
   if (hours <= 0) return;
   const wet = Math.min(hours, state.wetLeftH);
-  const bareInDampAir = state.film < UNOILED && air.humidity > WETNESS_HUMIDITY;
+  const bareInDampAir =
+    state.film < UNOILED && air.humidity > WETNESS_HUMIDITY && air.temperatureC > 0;
   rustOn(state, bareInDampAir ? hours : wet);
   state.wetLeftH -= wet;
   state.wetHours = state.wetLeftH > 0 ? state.wetHours + wet : 0;
@@ -65,11 +70,12 @@ export function wetOn(state: ChainState, waterMm: number, air: Air): void {
   state.wetLeftH = Math.max(state.wetLeftH, dryingHours(dripHours.value * soaked, air));
 }
 
-/** Applies, in place, the hours and the water of a ride after its kilometres: wet road, salt, standing wet. */
-export function rodeOn(state: ChainState, x: Exposure, air: Air): void {
+/** Applies, in place, the hours and the water of a ride after its kilometres: wet road, salt, standing wet.
+ * `from`: when it began, ms, where that is before the state's own moment: two rides noted at once take no longer. */
+export function rodeOn(state: ChainState, x: Exposure, air: Air, from = state.at): void {
   const wetHours = x.wetShare * x.hours;
   if (x.salted) state.salted = true;
-  state.at += x.hours * MS_PER_HOUR;
+  state.at = Math.max(state.at, from + x.hours * MS_PER_HOUR);
   state.wetHours += wetHours;
   rustOn(state, wetHours);
   state.wetLeftH *= waterKept(x.hours);

@@ -1,12 +1,12 @@
 import type { Garage } from '../../garage';
-import type { PlainEvent } from '../../logbook';
+import type { ChainStart, PlainEvent } from '../../logbook';
 import { MS_PER_HOUR } from '../../units';
 import type { WeatherRecord } from '../../weather';
 import { exposureOf, ridingHours } from '../model/exposure';
 import { factorsOn, HANDBOOK, NOT_LEARNT } from '../model/personal';
 import { endCell, skyOf } from '../model/sky';
-import { stand, standOn } from '../model/stand';
-import { copyState, LOOKS, NEW_CHAIN, startState } from '../model/state';
+import { standWhere } from '../model/standOutside';
+import { copyState, LOOKS, NEW_CHAIN, startState, type ChainState } from '../model/state';
 import { airOf, bikeOf, keyOf, type BookState } from './bookState';
 import { handedOut } from './handedOut';
 import { HANDLERS, type Moment, type Outcome } from './handlers';
@@ -40,15 +40,17 @@ export function play(scene: Scene, event: PlainEvent): ReplayStep {
   const key = keyOf(state, step.bikeId);
   const learnt = (key !== null && scene.book.learnt.get(key)) || NOT_LEARNT;
   step.factors = factorsOn(state, learnt);
-  standOn(state, at, step.air);
+  const { bike, home: cell, weather, air } = step;
+  standWhere(state, at, { bike, cell, weather, air });
   const moment: Moment = {
+    at,
     state,
     cogs: step.cogsBefore,
     learnt,
     factors: step.factors,
     exposure: step.exposure,
     bikeId: step.bikeId,
-    bike: step.bikeId === null ? undefined : scene.garage.bikes[step.bikeId],
+    bike,
     garage: scene.garage,
     airAfter: (hours) => airFrom(scene, step.bikeId, at + hours * MS_PER_HOUR),
   };
@@ -66,7 +68,7 @@ function opened({ book, garage, weather }: Scene, event: OnBike, at: number): Re
   const home = bikeId === null ? undefined : book.cells.get(bikeId);
   const from = chainId === null ? null : (book.chains.get(chainId) ?? startState(NEW_CHAIN, at));
   const air = airOf(weather, { bike, cell: home }, from?.at ?? at, at);
-  const step = stepOf({ event, bikeId, chainId, from, after: null, air, home }, cogs);
+  const step = stepOf({ event, bikeId, chainId, from, after: null, air, home, bike, weather }, cogs);
   if (event.type === 'rideLogged') {
     const hours = ridingHours(event);
     step.sky = skyOf(event, hours, weather, home);
@@ -107,16 +109,40 @@ function fit({ book, garage, weather }: Scene, event: Fitted, at: number): Repla
   const bike = oldBike === null ? undefined : garage.bikes[oldBike];
   const air = airOf(weather, { bike, cell: home }, from?.at ?? at, at);
   const start = event.start ?? NEW_CHAIN;
-  const after = from ? stand(from, at, air) : { ...startState(start, at), coatBike: bikeId };
+  const stood = from && copyState(from);
+  if (stood) standWhere(stood, at, { bike, cell: home, weather, air });
+  const begun = event.start && stood?.km === 0 ? begunAs(event.start, stood) : stood;
+  const after = begun ?? { ...startState(start, at), coatBike: bikeId };
   const cogs = book.cogs.get(bikeId) ?? LOOKS[event.start?.look ?? 'clean'].cogs;
   if (oldBike !== null) book.fitted.delete(oldBike);
   book.fitted.set(bikeId, chainId);
   book.chains.set(chainId, handedOut(after));
   book.cogs.set(bikeId, cogs);
-  return handedOut(stepOf({ event, bikeId, chainId, from, after, air, home }, cogs));
+  return handedOut(stepOf({ event, bikeId, chainId, from, after, air, home, bike, weather }, cogs));
 }
 
-type Begun = Pick<ReplayStep, 'event' | 'bikeId' | 'chainId' | 'from' | 'after' | 'air' | 'home'>;
+/**
+ * A chain that was noted before it was fitted: what the fitting tells of its past holds, and what was read or done
+ * at the bench before stands.
+ */
+function begunAs(start: ChainStart, stood: ChainState): ChainState {
+  const told = startState(start, stood.at);
+  const guessed = startState(NEW_CHAIN, stood.at);
+  const worked = stood.lube !== guessed.lube || stood.outside !== guessed.outside;
+  const read = stood.wear !== guessed.wear;
+  const wear = start.wearPercent === null && read ? stood : told;
+  const { km, kmSinceClean } = told;
+  return {
+    ...(worked ? { ...stood, km, kmSinceClean } : told),
+    wear: wear.wear,
+    wearSd: wear.wearSd,
+  };
+}
+
+type Begun = Pick<
+  ReplayStep,
+  'event' | 'bikeId' | 'chainId' | 'from' | 'after' | 'air' | 'home' | 'bike' | 'weather'
+>;
 
 /** A step in which nothing has been ridden or learnt, written out field by field for speed. */
 const stepOf = (begun: Begun, cogs: number): ReplayStep => ({
@@ -128,6 +154,8 @@ const stepOf = (begun: Begun, cogs: number): ReplayStep => ({
   cogsBefore: cogs,
   cogsAfter: cogs,
   air: begun.air,
+  bike: begun.bike,
+  weather: begun.weather,
   sky: null,
   exposure: null,
   home: begun.home,

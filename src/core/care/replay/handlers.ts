@@ -14,6 +14,8 @@ const GOT_WET_MM = { 'stood in rain': 2, washed: 4 } as const;
 
 /** A chain at the moment of an event, and all that bears on what the event does to it. */
 export interface Moment {
+  /** When it happened, ms. */
+  at: number;
   /** The handler's own copy, to be worked on in place: replay makes one new state an event and no more. */
   state: ChainState;
   cogs: number;
@@ -46,13 +48,13 @@ type Of<T extends PlainEvent['type']> = Extract<PlainEvent, { type: T }>;
 const coatBikeAfter = ({ worn, coatBike }: ChainState, bikeId: string | null): string | null =>
   worn === 0 || coatBike === bikeId ? bikeId : null;
 
-function rode({ state, cogs, exposure, factors, bikeId, airAfter }: Moment): Outcome {
+function rode({ at, state, cogs, exposure, factors, bikeId, airAfter }: Moment): Outcome {
   if (!exposure) return { state };
   state.shownBefore = lifeShown(state) ?? 0;
   state.coatBike = coatBikeAfter(state, bikeId);
   state.unheard += 1;
   const cogsAfter = rideOn(state, cogs, exposure, { factors });
-  rodeOn(state, exposure, airAfter(exposure.hours));
+  rodeOn(state, exposure, airAfter(exposure.hours), at);
   return { state, cogs: cogsAfter };
 }
 

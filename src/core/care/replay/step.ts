@@ -1,11 +1,12 @@
 import type { PlainEvent } from '../../logbook';
-import type { Air, Cell } from '../../weather';
+import type { Bike } from '../../garage';
+import type { Air, Cell, WeatherRecord } from '../../weather';
 import type { Exposure } from '../model/exposure';
 import type { Factors } from '../model/personal';
 import { ride, type RideEffect } from '../model/ride';
 import type { Sky } from '../model/sky';
-import { stand } from '../model/stand';
-import type { ChainState } from '../model/state';
+import { standWhere } from '../model/standOutside';
+import { copyState, type ChainState } from '../model/state';
 
 /** One event as it was played: the chain it touched, as its last event left it and as this one did. */
 export interface ReplayStep {
@@ -17,8 +18,10 @@ export interface ReplayStep {
   after: ChainState | null;
   cogsBefore: number;
   cogsAfter: number;
-  /** The air the chain stood in until the event. */
+  /** The air the chain stood in until the event, and the bike and the weather it stood under. */
   air: Air;
+  bike: Bike | undefined;
+  weather: WeatherRecord;
   /** The weather of a ride, and what it did; null of other events. */
   sky: Sky | null;
   exposure: Exposure | null;
@@ -35,10 +38,18 @@ export interface StepInFull extends ReplayStep {
   effect: RideEffect | null;
 }
 
+/** The chain at the moment of a step's event, before it did anything. */
+function stood(step: ReplayStep, from: ChainState): ChainState {
+  const state = copyState(from);
+  const { bike, home: cell, weather, air } = step;
+  standWhere(state, Date.parse(step.event.at), { bike, cell, weather, air });
+  return state;
+}
+
 /** A step in full. */
 export function inFull(step: ReplayStep): StepInFull {
-  const { event, from, exposure } = step;
-  const before = from && stand(from, Date.parse(event.at), step.air);
+  const { from, exposure } = step;
+  const before = from && stood(step, from);
   if (!before || !exposure) return { ...step, before, effect: null };
   const { effect } = ride(before, step.cogsBefore, exposure, step.factors);
   return { ...step, before, effect };

@@ -53,7 +53,11 @@ export function readClocks(state: ChainState, limits: Limits): Clock[] {
   const standard = STANDARDS[limits.standard];
   const bare = state.lube === null;
   const spent = !bare && state.film <= CARE.reserve.value;
-  const byStanding = spent && state.film + state.idleLoss > CARE.reserve.value;
+  // What riding took, riding is named for, though standing took the rest.
+  const byStanding =
+    spent &&
+    state.film + state.idleLoss > CARE.reserve.value &&
+    state.idleLoss > (state.coat - state.film) / 2;
   const clock = (name: ClockName, reading: number, limit: number, fired: boolean): Clock => ({
     name,
     reading,

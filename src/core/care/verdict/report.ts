@@ -8,8 +8,8 @@ import { airOf, learntOf } from '../replay/bookState';
 import type { Limits } from './clocks';
 import type { Personal } from '../model/personal';
 import type { Replay } from '../replay/replay';
-import { stand } from '../model/stand';
-import type { ChainState } from '../model/state';
+import { standWhere } from '../model/standOutside';
+import { copyState, type ChainState } from '../model/state';
 import { typicalRiding, type TypicalRiding } from './typical';
 import { judge, type Verdict } from './verdict';
 
@@ -56,7 +56,9 @@ export function reportOn(
   const last = chainId === undefined ? undefined : replay.book.chains.get(chainId);
   if (!bike || !chain || !last || bike.retired) return null;
   const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bikeId) }, last.at, now);
-  const state = stand(last, now, air);
+  const state = copyState(last);
+  const cell = replay.book.cells.get(bikeId);
+  standWhere(state, now, { bike, cell, weather: replay.weather, air });
   const cogs = replay.book.cogs.get(bikeId) ?? 0;
   const limits: Limits = {
     standard: settings.standard,

@@ -162,11 +162,14 @@ export function benchesFor(
   const starts = Array.from({ length: plan.days }, (_, d) => {
     const hour = momentOf(daysAfter(today, d), plan.benchTime, zone);
     const out = own.find((r) => r.at < hour && r.end > hour);
-    return Math.max(hour, out?.end ?? 0, request.now);
+    const end = momentOf(daysAfter(today, d + 1), '00:00', zone);
+    // On a ride of several days there is no bench that day, and it keeps its date.
+    const away = out !== undefined && out.end >= end;
+    return { from: Math.max(hour, away ? 0 : (out?.end ?? 0), request.now), away };
   });
-  const benches = starts.map((from, d): BenchSlot => {
+  const benches = starts.map(({ from, away }, d): BenchSlot => {
     const date = daysAfter(today, d);
-    const until = starts[d + 1] ?? from + MS_PER_DAY;
+    const until = starts[d + 1]?.from ?? from + MS_PER_DAY;
     const mark = marks.find(
       (m) => !m.retired && m.bikeId === now.bike.id && m.date <= date && date <= m.until,
     );
@@ -177,7 +180,7 @@ export function benchesFor(
       date,
       day,
       from,
-      minutes: minutes[d] ?? 0,
+      minutes: away ? 0 : (minutes[d] ?? 0),
       air: airAfter(weathers, from, now),
       nextRideAt: own.find((r) => r.at >= from)?.at ?? null,
       rides: exposed.filter((r) => r.at >= from && r.at < until),
@@ -187,5 +190,5 @@ export function benchesFor(
       mark: mark ? (mark.kind === 'leave' ? 'leave' : mark.depth) : null,
     };
   });
-  return { before: exposed.filter((r) => r.at < (starts[0] ?? request.now)), benches };
+  return { before: exposed.filter((r) => r.at < (starts[0]?.from ?? request.now)), benches };
 }

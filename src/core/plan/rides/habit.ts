@@ -13,7 +13,7 @@ const middle = <T>(sorted: readonly T[]): T => sorted[Math.floor(sorted.length /
 
 /**
  * The weekly pattern of a bike's rides over the last eight weeks up to `now` (ms): the weekdays ridden in
- * at least half of them, each with its middle distance and hour. A bike known for less than two weeks
+ * at least half of them, each with its middle distance and hour; several rides a day are several habits. A bike known for less than two weeks
  * shows none yet.
  */
 export function habitOf(
@@ -35,13 +35,14 @@ export function habitOf(
     byDay.set(weekday, [...(byDay.get(weekday) ?? []), ride]);
   }
   return [...byDay]
-    .filter(([, list]) => list.length >= OFTEN * weeks)
     .sort(([a], [b]) => a - b)
-    .map(([weekday, list]): PlannedRide => {
+    .flatMap(([weekday, list]) => ridesOfADay(list, zone).map((rides, n) => ({ weekday, rides, n })))
+    .filter(({ rides }) => rides.length >= OFTEN * weeks)
+    .map(({ weekday, rides: list, n }): PlannedRide => {
       const km = middle(list.map((r) => r.distanceKm).sort((a, b) => a - b));
       const time = middle(list.map((r) => timeOf(Date.parse(r.at), zone)).sort());
       return {
-        id: `habit ${bikeId} ${weekday}`,
+        id: `habit ${bikeId} ${weekday}${n > 0 ? ` ${n + 1}` : ''}`,
         bikeId,
         title: middle(list.map((r) => r.note).sort()).slice(0, 120),
         date: dateOf(now, zone),
@@ -56,6 +57,40 @@ export function habitOf(
         changedAt: new Date(now).toISOString(),
       };
     });
+}
+
+/** Minutes of the local day at which a ride began. */
+function minuteOf(ride: RideLogged, zone: string): number {
+  const [hour = 0, minute = 0] = timeOf(Date.parse(ride.at), zone).split(':').map(Number);
+  return hour * 60 + minute;
+}
+
+/**
+ * The rides of one weekday, apart by what they are on a usual one: there and back to work are two habits. A ride
+ * on a day with more or fewer than usual goes with the nearest hour.
+ */
+function ridesOfADay(list: readonly RideLogged[], zone: string): RideLogged[][] {
+  const dates = new Map<string, RideLogged[]>();
+  for (const ride of [...list].sort((a, b) => (a.at < b.at ? -1 : 1))) {
+    const date = dateOf(Date.parse(ride.at), zone);
+    dates.set(date, [...(dates.get(date) ?? []), ride]);
+  }
+  const days = [...dates.values()];
+  const usual = middle(days.map((rides) => rides.length).sort((a, b) => a - b));
+  const hours = Array.from({ length: usual }, (_, n) =>
+    middle(
+      days
+        .filter((rides) => rides.length === usual)
+        .map((rides) => minuteOf(rides[n] as RideLogged, zone))
+        .sort((a, b) => a - b),
+    ),
+  );
+  const groups = hours.map((): RideLogged[] => []);
+  for (const ride of list) {
+    const off = hours.map((hour) => Math.abs(hour - minuteOf(ride, zone)));
+    groups[off.indexOf(Math.min(...off))]?.push(ride);
+  }
+  return groups;
 }
 
 function usualSurface(rides: readonly RideLogged[]): Surface {

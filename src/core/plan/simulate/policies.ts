@@ -5,7 +5,8 @@ import { STATES, valueAt } from '../solver/grid';
 import { RACE_CLEAN_DAYS, type BenchSlot, type BikeProblem, type Work } from '../solver/problem';
 import { allowedAt, minutesOf, mustWork } from '../solver/rules';
 import { priceOf } from '../solver/terms';
-import { rustPerHour, towelledFor } from '../solver/wetness';
+import { rustPerHour } from '../../care';
+import { towelledFor } from '../solver/wetness';
 
 /** Nothing is done at all. */
 export const idle: Policy = (_, __, futures) => futures.map(() => null);

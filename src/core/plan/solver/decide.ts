@@ -16,7 +16,8 @@ import {
 import type { BenchSlot, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf } from './terms';
-import { rustPerHour, towelledFor } from './wetness';
+import { rustPerHour } from '../../care';
+import { towelledFor } from './wetness';
 
 const films = FILMS;
 const grits = GRITS;

@@ -1,5 +1,5 @@
 import { filmByStanding } from '../../care/model/rates';
-import { CARE, type Exposure } from '../../care';
+import { CARE, rustPerHour, type Exposure } from '../../care';
 import { MS_PER_HOUR } from '../../units';
 import {
   COGS,
@@ -25,7 +25,7 @@ import {
   type GritStep,
 } from './steps';
 import { dryWeight, grubbiness, wattWeight } from './terms';
-import { dripFor, LEAST_WET_H, rustPerHour } from './wetness';
+import { dripFor, LEAST_WET_H } from './wetness';
 
 // Bundlers reach across modules by a look-up each time: what loops use lies here.
 const films = FILMS;

@@ -15,10 +15,6 @@ export const dripFor = (waterMm: number, air: Air): number =>
 /** Hours a chain stays wet inside that was only towelled. */
 export const towelledFor = (air: Air): number => dryingHours(CARE.towelHours.value, air);
 
-/** Rust of an hour of wetness under a film. */
-export const rustPerHour = (film: number): number =>
-  (1 - CARE.rustShield.value * film) / CARE.rustHours.value;
-
 /** Hours a wet chain has still to dry at a bench if nobody dries it: mean over the futures it is wet in. */
 export function wetHoursAt({ benches, before, state }: BikeProblem, d: number): number {
   const rides = d === 0 ? before : (benches[d - 1]?.rides ?? []);
