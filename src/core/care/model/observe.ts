@@ -3,13 +3,14 @@ import { CARE, SWATCH_LEVELS } from './constants';
 import { clamp } from '../../units';
 import {
   learnCoat,
-  learnRag,
+  learnSwatch,
   lifeQuantile,
   lifeShown,
   NOTHING_NOTED,
+  NOT_LEARNT,
   type Personal,
 } from './personal';
-import type { ChainState } from './state';
+import { NO_SWATCHES, type ChainState } from './state';
 
 /** Weighted mean of two estimates, and the spread left: the usual normal posterior. */
 function combine(mean: number, sd: number, seen: number, noise: number): [number, number] {
@@ -31,22 +32,47 @@ export interface Observed {
 export function ragSeen(state: ChainState, learnt: Personal, swatch: number): Observed {
   const level = SWATCH_LEVELS[swatch - 1] ?? state.outside;
   const [outside] = combine(state.outside, outsideSd(state.outside), level, CARE.swatchNoise.value);
+  const swatches = [...state.swatches, { gathered: state.gathered, level }];
   return {
-    state: { ...state, outside, outsideFrom: outside },
-    learnt: learnRag(learnt, state, level),
+    state: { ...state, outside, swatches },
+    learnt: learnSwatch(learnt, state.outsideFrom, state.swatches, swatches),
   };
 }
 
-/** A wear reading pulls the estimate by how sharp the tool is against how sure we were. */
+/** A swatch read at the end of work: it tells what the work left, and nothing of how grit comes. */
+export function ragLeft(state: ChainState, swatch: number): ChainState {
+  const { outside } = ragSeen(state, NOT_LEARNT, swatch).state;
+  return { ...state, outside, outsideFrom: outside, gathered: 0, swatches: NO_SWATCHES };
+}
+
+/**
+ * A wear reading pulls the estimate by how sharp the tool is against how sure we were, and with it what is believed
+ * of how fast this chain wears: the usual Kalman step on both (Kalman 1960).
+ */
 export function wearSeen(
   state: ChainState,
   percent: number,
   tool: 'checker' | 'ruler',
 ): ChainState {
   const noise = tool === 'checker' ? CARE.checkerNoise.value : CARE.rulerNoise.value;
-  const [wear, wearSd] = combine(state.wear, Math.max(state.wearSd, 0.02), percent, noise);
-  return { ...state, wear: Math.max(0, wear), wearSd };
+  const before = Math.max(state.wearSd, LEAST_WEAR_SD);
+  const [wear, wearSd] = combine(state.wear, before, percent, noise);
+  const gain = state.wearTied / (before ** 2 + noise ** 2);
+  const factor = state.wearFactor + gain * (percent - state.wear);
+  const variance = state.wearFactorSd ** 2 - gain * state.wearTied;
+  return {
+    ...state,
+    wear: Math.max(0, wear),
+    wearSd,
+    wearFactor: Math.max(LEAST_WEAR_FACTOR, factor),
+    wearFactorSd: Math.sqrt(Math.max(0, variance)),
+    wearTied: state.wearTied * (1 - before ** 2 / (before ** 2 + noise ** 2)),
+  };
 }
+
+/** No estimate of wear is sharper than this, %; no chain wears slower than this share of the handbook. Own estimates. */
+const LEAST_WEAR_SD = 0.02;
+const LEAST_WEAR_FACTOR = 0.2;
 
 /** Whether the coat was ridden on this bike alone: else its kilometres tell nothing of the lube there. */
 const isOfThisBike = (state: ChainState, bikeId: string | null): boolean =>

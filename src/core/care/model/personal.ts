@@ -1,5 +1,4 @@
 import {
-  learn,
   likelihoodOf,
   priorBelief,
   quantileOf,
@@ -79,7 +78,7 @@ export const NOTHING_NOTED: CoatNotes = {
   renewedAt: null,
 };
 
-const { noteMeansNothing, byChanceInARide, squeakNoise } = CARE;
+const { noteMeansNothing, byChanceInARide, squeakNoise, swatchNoise, gritNoise } = CARE;
 
 /**
  * How likely the notes of one coat are: together one observation, however many there are. Some squeaks come from
@@ -108,8 +107,17 @@ function likelihoodOfCoat({ quietTo, squeakFrom, squeakTo, renewedAt }: CoatNote
 }
 
 /** Returns the factors a ride on a chain is reckoned with: of its coat what was noted of it, else as learnt. */
-export const factorsOn = ({ ownLife }: ChainState, { factors }: Personal): Factors =>
-  ownLife === null ? factors : { ...factors, life: ownLife };
+export const factorsOn = (
+  { ownLife, wearFactor }: ChainState,
+  { factors }: Personal,
+): Factors =>
+  ownLife === null && wearFactor === 1
+    ? factors
+    : { ...factors, life: ownLife ?? factors.life, wear: wearFactor };
+
+/** Log-normal sigma of how fast a chain wears, as far as readings have told. */
+export const wearSigmaOf = ({ wearFactor, wearFactorSd }: ChainState): number =>
+  Math.sqrt(Math.log(1 + (wearFactorSd / wearFactor) ** 2));
 
 export type Futures = Record<'low' | 'mid' | 'high', Factors>;
 
@@ -123,9 +131,11 @@ export function futuresOf(p: Personal, state: ChainState | null = null): Futures
   const at = (probability: number, side: -1 | 1): Factors => ({
     life: lifeQuantile(p, state?.notes ?? null, probability),
     grit: grit * quartile(side),
-    wear: 1,
+    wear: wear * Math.exp(side * QUARTILE_Z * wearSigma),
   });
-  const mid = { ...p.factors, life: state?.ownLife ?? p.factors.life };
+  const wear = state?.wearFactor ?? p.factors.wear;
+  const wearSigma = state ? wearSigmaOf(state) : CARE.wearSigma.value;
+  const mid = { ...p.factors, life: state?.ownLife ?? p.factors.life, wear };
   return { low: at(0.25, 1), mid, high: at(0.75, -1) };
 }
 
@@ -157,21 +167,51 @@ export function learnCoat(p: Personal, was: CoatNotes | null, now: CoatNotes): P
   return personal(life, p.grit);
 }
 
-/**
- * Learns from a swatch how fast grit comes. Since the last wipe, clean or swatch the outside went from
- * `outsideFrom` to `outside` at the present factor; at another, the clean part would have shrunk by
- * that power of it. Nothing is learnt where it has hardly grown.
- */
-export function learnRag(p: Personal, state: ChainState, level: number): Personal {
-  const cleanFrom = 1 - state.outsideFrom;
-  const kept = (1 - state.outside) / cleanFrom;
-  if (!(kept < 1 - LEAST_GROWTH) || kept <= 0) return p;
-  const at = (ln: number) => 1 - cleanFrom * kept ** (Math.exp(ln) / p.factors.grit);
-  const seen = likelihoodOf((ln) =>
-    Math.exp(-0.5 * ((level - at(ln)) / CARE.swatchNoise.value) ** 2),
-  );
-  const grit = learn(p.grit, seen);
-  return personal(p.life, grit);
+/** A swatch read: what had been gathered since the last wipe or clean, and what the rag showed. */
+export interface SwatchRead {
+  gathered: number;
+  level: number;
 }
 
-const LEAST_GROWTH = 0.05;
+/** Less gathered than this, and a swatch tells nothing of how fast grit comes. */
+const LEAST_GATHERED = 0.05;
+/** However many swatches of one stretch are read, their mean is no sharper than this. Own estimate. */
+const SHARPEST_SWATCH = 0.04;
+
+/**
+ * How likely the swatches of one stretch are, from one wipe or clean to the next: one observation of how fast grit
+ * came on it, by the mean of what each showed over what was reckoned. From stretch to stretch that varies too.
+ * Null where they tell nothing.
+ */
+function swatchLikelihood(outsideFrom: number, reads: readonly SwatchRead[]): Likelihood | null {
+  const telling = reads.filter(({ gathered }) => gathered > LEAST_GATHERED);
+  if (telling.length === 0) return null;
+  const n = telling.length;
+  const noise = Math.max(SHARPEST_SWATCH, swatchNoise.value / Math.sqrt(n));
+  const wrong = noteMeansNothing.value;
+  return likelihoodOf((ln) => {
+    let off = 0;
+    let slope = 0;
+    for (const { gathered, level } of telling) {
+      const come = gathered * Math.exp(ln);
+      const clean = (1 - outsideFrom) * Math.exp(-come);
+      off += (level - (1 - clean)) / n;
+      slope += (clean * come) / n;
+    }
+    const sd = Math.hypot(noise, slope * gritNoise.value);
+    const fits = Math.exp(-0.5 * (off / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
+    return (1 - wrong) * fits + wrong;
+  });
+}
+
+/** Learns from the swatches of a stretch; `was`: those read before the last of them. */
+export function learnSwatch(
+  p: Personal,
+  outsideFrom: number,
+  was: readonly SwatchRead[],
+  now: readonly SwatchRead[],
+): Personal {
+  const seen = swatchLikelihood(outsideFrom, now);
+  if (!seen) return p;
+  return personal(p.life, relearn(p.grit, swatchLikelihood(outsideFrom, was), seen));
+}

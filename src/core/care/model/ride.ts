@@ -33,7 +33,6 @@ const {
   wearByDryness,
   reserve,
   earlyRideFloor,
-  wearSigma,
   wearBySalt,
   wearByRust,
   rustInspect,
@@ -101,8 +100,14 @@ export function rideOn(
   state.film = way.film;
   state.outside = way.outside;
   state.inside = way.inside;
+  const own = factors.wear > 0 ? way.wear / factors.wear : 0;
+  const variance =
+    state.wearSd ** 2 + 2 * own * state.wearTied + (own * state.wearFactorSd) ** 2;
   state.wear += way.wear;
-  state.wearSd += way.wear * wearSigma.value;
+  state.wearSd = Math.sqrt(Math.max(0, variance));
+  state.wearTied += own * state.wearFactorSd ** 2;
+  if (way.outside > outside && factors.grit > 0)
+    state.gathered += Math.log((1 - outside) / (1 - way.outside)) / factors.grit;
   state.km += x.km;
   state.kmSinceLube += x.km;
   state.kmSinceClean += x.km;

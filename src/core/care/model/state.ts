@@ -2,7 +2,7 @@ import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import type { ChainStart } from '../../logbook';
 import { clamp } from '../../units';
 import { CARE } from './constants';
-import type { CoatNotes } from './personal';
+import type { CoatNotes, SwatchRead } from './personal';
 
 /** Everything the model knows of one chain at one moment. Derived by replay, never stored. */
 export interface ChainState {
@@ -39,8 +39,13 @@ export interface ChainState {
   wipeMissed: boolean;
   /** Grit on plates and rollers: what a rag sees, 0 to 1. */
   outside: number;
-  /** What `outside` was after the last wipe, clean or swatch. */
+  /**
+   * What `outside` was after the last wipe or clean, the grit that has come since (times the handbook's way of
+   * gathering it), and the swatches read since.
+   */
   outsideFrom: number;
+  gathered: number;
+  swatches: readonly SwatchRead[];
   /** Grit at pins and shoulders: what wears the chain, 0 to 1. */
   inside: number;
   /** Hours wet since last dry, and hours until it is dry by itself. */
@@ -56,6 +61,13 @@ export interface ChainState {
   /** Elongation since new in %, and its standard deviation. */
   wear: number;
   wearSd: number;
+  /**
+   * How fast this chain wears, times the handbook, with its standard deviation, and how far the two go together
+   * (covariance): a reading that is higher than reckoned says that it wears faster.
+   */
+  wearFactor: number;
+  wearFactorSd: number;
+  wearTied: number;
   /** Film lost by standing since the last coat. */
   idleLoss: number;
   km: number;
@@ -64,6 +76,9 @@ export interface ChainState {
   /** The last sound noted since the last work, and whether the model finds it odd. */
   heard: { sound: string; at: number; odd: boolean } | null;
 }
+
+/** None read since the last wipe or clean. */
+export const NO_SWATCHES: readonly SwatchRead[] = [];
 
 /** Grit by how the chain looked when it came into the logbook. Own estimate. */
 export const LOOKS: Record<ChainStart['look'], { outside: number; inside: number; cogs: number }> =
@@ -115,6 +130,8 @@ export function startState(start: ChainStart, at: number): ChainState {
     wipeMissed: false,
     outside: grit.outside,
     outsideFrom: grit.outside,
+    gathered: 0,
+    swatches: NO_SWATCHES,
     inside: grit.inside,
     wetHours: 0,
     wetLeftH: 0,
@@ -126,6 +143,9 @@ export function startState(start: ChainStart, at: number): ChainState {
     wear: start.wearPercent ?? guessedWear,
     wearSd:
       start.wearPercent === null ? guessedWear * CARE.wearSigma.value : CARE.checkerNoise.value,
+    wearFactor: 1,
+    wearFactorSd: CARE.wearSigma.value,
+    wearTied: start.wearPercent === null ? guessedWear * CARE.wearSigma.value ** 2 : 0,
     idleLoss: 0,
     km: start.kmBefore,
     kmSinceLube: start.kmSinceLube,
@@ -158,6 +178,8 @@ export const copyState = (s: ChainState): ChainState => ({
   wipeMissed: s.wipeMissed,
   outside: s.outside,
   outsideFrom: s.outsideFrom,
+  gathered: s.gathered,
+  swatches: s.swatches,
   inside: s.inside,
   wetHours: s.wetHours,
   wetLeftH: s.wetLeftH,
@@ -168,6 +190,9 @@ export const copyState = (s: ChainState): ChainState => ({
   pitted: s.pitted,
   wear: s.wear,
   wearSd: s.wearSd,
+  wearFactor: s.wearFactor,
+  wearFactorSd: s.wearFactorSd,
+  wearTied: s.wearTied,
   idleLoss: s.idleLoss,
   km: s.km,
   kmSinceLube: s.kmSinceLube,

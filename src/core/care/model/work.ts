@@ -4,7 +4,7 @@ import type { Product } from '../../records/product';
 import { MS_PER_HOUR } from '../../units';
 import { dryingHours, settingHours, type Air } from '../../weather';
 import { CARE } from './constants';
-import { coatLifeKm, copyState, type ChainState } from './state';
+import { coatLifeKm, copyState, NO_SWATCHES, type ChainState } from './state';
 
 /** The parts of a piece of work that change the chain. */
 export type WorkSpec = Pick<WorkDone, 'method' | 'cogsCleaned' | 'baths' | 'drying' | 'lube'>;
@@ -132,7 +132,11 @@ export function work(
   }
   state.lost += before.film - film;
   state.outside *= withCogs.outside;
-  state.outsideFrom = state.outside;
+  if (withCogs.outside < 1) {
+    state.outsideFrom = state.outside;
+    state.gathered = 0;
+    state.swatches = NO_SWATCHES;
+  }
   state.inside *= insideLeft;
   if (method.rinsed) state.salted = false;
   state.wetLeftH = wetLeftH;

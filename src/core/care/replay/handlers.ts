@@ -2,7 +2,7 @@ import type { Bike, Garage } from '../../garage';
 import type { PlainEvent } from '../../logbook';
 import type { Air } from '../../weather';
 import { letThrough, type Exposure } from '../model/exposure';
-import { coatEnded, ragSeen, soundSeen, wearSeen } from '../model/observe';
+import { coatEnded, ragLeft, ragSeen, soundSeen, wearSeen } from '../model/observe';
 import { lifeShown, type Factors, type Personal } from '../model/personal';
 import { rideOn } from '../model/ride';
 import { rodeOn, wetOn } from '../model/stand';
@@ -82,7 +82,7 @@ function worked(moment: Moment, event: Of<'workDone'>): Outcome {
   });
   // The last swatch read at the bench tells better than any method what the rag left.
   const swatch = event.swatches.at(-1);
-  const after = swatch === undefined ? done.state : ragSeen(done.state, learnt, swatch).state;
+  const after = swatch === undefined ? done.state : ragLeft(done.state, swatch);
   return event.lube === null
     ? { state: after, cogs: done.cogs }
     : { state: after, cogs: done.cogs, learnt: coatEnded(state, learnt, bikeId) };

@@ -38,7 +38,11 @@ export function lookAhead(
   limits: Limits,
   { factors, mid }: { factors: Factors; mid: Factors },
 ): Ahead {
-  let state: ChainState = { ...now.state, film: filmAt(now.state, factors.life, mid.life) };
+  let state: ChainState = {
+    ...now.state,
+    film: filmAt(now.state, factors.life, mid.life),
+    wear: wearAt(now.state, factors.wear),
+  };
   let { cogs } = now;
   const points: AheadPoint[] = [];
   const firesAtKm: Ahead['firesAtKm'] = {};
@@ -72,6 +76,12 @@ export function lookAhead(
 export function filmAt(now: ChainState, life: number, mid: number): number {
   if (life === mid) return now.film;
   return clamp(now.film + now.worn / mid - now.worn / life, 0, 1);
+}
+
+/** The wear of a chain if it wears faster or slower than reckoned: what it has ridden counts at that rate too. */
+export function wearAt({ wear, wearFactor, wearFactorSd, wearTied }: ChainState, factor: number) {
+  if (factor === wearFactor || wearFactorSd === 0) return wear;
+  return Math.max(0, wear + (wearTied / wearFactorSd ** 2) * (factor - wearFactor));
 }
 
 /** Whether lube and both kinds of grit have fired: then no other clock can come first. */

@@ -57,7 +57,7 @@ describe('the plan of the demo', () => {
     const dry = await planned({ whatIf: 'dry' });
     const storm = await planned({ whatIf: 'storm' });
     const topUp = jobs(storm, RACER).find((j) => j.depth === 'top-up')!;
-    expect(topUp.date <= STORM.from).toBe(true);
+    expect(topUp.date <= STORM.to).toBe(true);
     expect(jobs(dry, RACER).find((j) => j.depth === 'top-up')!.date > STORM.to).toBe(true);
     const rescue = storm.agenda.find((j) => j.depth === 'rescue')!;
     expect(rescue.date >= STORM.from && rescue.date <= daysAfter(STORM.to, 1)).toBe(true);
