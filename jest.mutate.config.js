@@ -9,6 +9,6 @@ module.exports = {
   testTimeout,
   // The folders jest looks through anew for each mutant.
   roots: ['<rootDir>/src'],
-  testEnvironment: require.resolve('./scripts/judgeEnvironment.cjs'),
+  testEnvironment: require.resolve('./scripts/judgeEnvironment.mjs'),
   testMatch: ['<rootDir>/src/test/judges/judges.test.ts'],
 };

@@ -37,6 +37,20 @@ const EVERYDAY = { rideKm: 30, ridesPerWeek: 3, rainMmPerH: 0.4, wetShare: 0.25 
 export const LOOK_BACK_DAYS = { month: 35, season: 183 } as const;
 export type LookBack = keyof typeof LOOK_BACK_DAYS;
 
+/** An everyday rider's, where nothing is known. */
+function everydayOn(bike: Bike): RidingProfile {
+  const through = letThrough(bike);
+  return {
+    ...EVERYDAY,
+    kmPerH: GROUND.paved.kmPerH,
+    dirtDry: GROUND.paved.dry * through.dryDirt,
+    dirtWet: GROUND.paved.wet * through.wetDirt,
+    guard: through.water,
+    load: loadOn({ bike }),
+    rides: 0,
+  };
+}
+
 /** The usual riding of a bike over the last month or half year up to `now` (ms). */
 export function profileOf(
   steps: readonly ReplayStep[],
@@ -76,16 +90,7 @@ export function profileOf(
     wetHours += exposure.wetShare * exposure.hours;
     rain += sky.rainMmPerH * exposure.hours;
   }
-  if (rides === 0)
-    return {
-      ...EVERYDAY,
-      kmPerH: GROUND.paved.kmPerH,
-      dirtDry: GROUND.paved.dry * through.dryDirt,
-      dirtWet: GROUND.paved.wet * through.wetDirt,
-      guard,
-      load,
-      rides: 0,
-    };
+  if (rides === 0) return everydayOn(bike);
   const weeks = daysRidden({ first, last, rides, older }, now, LOOK_BACK_DAYS[back]) / 7;
   return {
     rideKm: km / rides,

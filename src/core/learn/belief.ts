@@ -150,3 +150,15 @@ export function normalShare(z: number): number {
   const tail = (Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI)) * series;
   return z >= 0 ? 1 - tail : tail;
 }
+
+/** The value below which a share p, between 0 and 1, of a standard normal lies: `normalShare` turned round. */
+export function normalQuantile(p: number): number {
+  let low = -8;
+  let high = 8;
+  for (let n = 0; n < 50; n++) {
+    const middle = (low + high) / 2;
+    if (normalShare(middle) < p) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}

@@ -1,9 +1,13 @@
 import {
+  futuresOf,
   gritSigmaOf,
   lastLube,
   lifeSigmaOf,
   METHODS,
   openingsOf,
+  personalKey,
+  wearSigmaOf,
+  type BookState,
   type ChainReport,
   type Replay,
 } from '../care';
@@ -68,6 +72,16 @@ const weighed = (settings: Settings): Settings => {
   };
 };
 
+/** Life factors learnt on a bike, by bottle and class. */
+function lifeOfEach({ learnt }: BookState, bikeId: string): Record<string, number> {
+  const start = personalKey(bikeId, '');
+  return Object.fromEntries(
+    [...learnt].flatMap(([key, { factors }]) =>
+      key.startsWith(start) ? [[key.slice(start.length), factors.life]] : [],
+    ),
+  );
+}
+
 /** A bike with its chain, as the plan begins. */
 function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): BikeNow {
   const { bike, chain, state, cogs, limits, learnt } = report;
@@ -84,7 +98,9 @@ function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): Bi
     chain,
     state,
     cogs,
-    factors: learnt.factors,
+    factors: futuresOf(learnt, state).mid,
+    ownLife: lifeOfEach(replay.book, bike.id),
+    wearSigma: wearSigmaOf(state),
     lifeSigma: lifeSigmaOf(learnt),
     gritSigma: gritSigmaOf(learnt),
     openings: openingsOf(replay.steps, chain.id),

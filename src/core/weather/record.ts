@@ -126,7 +126,13 @@ function hourIn(day: WeatherDay, hour: number): WeatherHour | null {
   const windMs = day.windMs[hour] ?? null;
   if (rainMm === null || temperatureC === null || humidity === null || windMs === null) return null;
   const sunMj = day.sunMj?.[hour];
-  return { rainMm, temperatureC, humidity, windMs, ...(sunMj == null ? {} : { sunMj }) };
+  return {
+    rainMm,
+    temperatureC,
+    humidity,
+    windMs,
+    ...(typeof sunMj === 'number' ? { sunMj } : {}),
+  };
 }
 
 /** Whether the hours between two moments (ms) are all known. */

@@ -10,8 +10,8 @@ export function Inspection({ onFound }: { onFound: (found: Finding) => void }) {
   return (
     <Card title="What did you find?">
       <Txt variant="small" tone="inkSoft">
-        Bend each link by hand: it should straighten by itself. Pits are holes in rollers or plates that
-        stay when the brown is brushed off.
+        Bend each link by hand: it should straighten by itself. Pits are holes in rollers or plates
+        that stay when the brown is brushed off.
       </Txt>
       <View style={styles.row}>
         {FINDINGS.map((found) => (

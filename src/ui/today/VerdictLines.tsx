@@ -1,11 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { type ChainReport } from '@/core/care';
-import {
-  heardSentence,
-  spreadSentence,
-  verdictSentence,
-  wetSentence,
-} from '@/core/words/verdict';
+import { heardSentence, spreadSentence, verdictSentence, wetSentence } from '@/core/words/verdict';
 import type { UnitSystem } from '@/core/units';
 import { Txt } from '../theme';
 import { alsoLine } from '@/core/words/verdict';

@@ -28,6 +28,9 @@ const road = (more: Partial<TypicalRiding['perKm']> = {}, kmPerWeek = 1e9): Typi
     ...more,
   },
   kmPerWeek,
+  rideKm: 30,
+  met: [],
+  guard: 1,
   rides: 5,
 });
 const chain = spotlessChain;

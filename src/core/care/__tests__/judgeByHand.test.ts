@@ -36,6 +36,9 @@ const riding = (more: Partial<TypicalRiding> = {}, dirtPerKm = 0): TypicalRiding
     load: 1,
   },
   kmPerWeek: 168,
+  rideKm: 30,
+  met: [],
+  guard: 1,
   rides: 5,
   ...more,
 });
@@ -67,9 +70,9 @@ describe('what a verdict says', () => {
     expect(['film', 'standing']).toContain(verdict.clock);
     expect(verdict.distanceKm?.mid).toBeCloseTo(km, 4);
     expect((verdict.dueAt ?? 0) / H - 100).toBeCloseTo(km, 3);
-    // The quartiles of life, 0.79 and 1.27: half of 400 km is used, so less than half or more is left.
+    // The quartiles of life, 0.79 and 1.27: half of 400 km is used, so less than half or more is left, and rain may come.
     expect(verdict.distanceKm?.low).toBeLessThan(0.6 * km);
-    expect(verdict.distanceKm?.high).toBeGreaterThan(1.5 * km);
+    expect(verdict.distanceKm?.high).toBeGreaterThan(1.3 * km);
   });
 
   it('of a rider hardly known, no day; of one who hardly rides, one within ten years', () => {
@@ -82,7 +85,9 @@ describe('what a verdict says', () => {
   it('beyond the horizon when nothing fires before it', () => {
     const far = judged(chain({ lifeKm: 1e7 }), riding({ kmPerWeek: 1e9 }));
     expect(far).toMatchObject({ beyondHorizon: true, clock: 'film', dueAt: null });
-    expect(far.distanceKm).toEqual({ low: HORIZON_KM, mid: HORIZON_KM, high: HORIZON_KM });
+    expect(far.distanceKm).toMatchObject({ mid: HORIZON_KM, high: HORIZON_KM });
+    // A rainy year may yet end it a little sooner.
+    expect(far.distanceKm?.low).toBeGreaterThan(1400);
   });
 
   it('of clocks that have fired the most pressing, the others beside it, and no distance', () => {
@@ -258,7 +263,7 @@ describe('typical riding', () => {
   });
 
   it('stretches to any length', () => {
-    const x = stretch(of(rideOn(7, 100, { weather: 'wet' })), 30);
+    const x = stretch(of(rideOn(7, 100, { weather: 'wet' })).perKm, 30);
     const one = of(rideOn(7, 100, { weather: 'wet' })).perKm;
     expect(x).toMatchObject({ km: 30, wetShare: one.wetShare, dirtPerKm: one.dirtPerKm });
     expect(x.hours).toBeCloseTo(30 * one.hours, 12);

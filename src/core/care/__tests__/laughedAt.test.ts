@@ -45,7 +45,9 @@ describe('a wet chain', () => {
   it('is an alarm kept outdoors after a salted ride in the rain, and a word beside it indoors', () => {
     const ride = (bikeId: string) =>
       rideBody(at(1), bikeId, 20, { weather: 'wet', salted: true, durationH: 1 });
-    expect(told('b2', 3, fitted('b2', { kmSinceLube: 150 }), ride('b2')).verdict.kind).toBe('rescue');
+    expect(told('b2', 3, fitted('b2', { kmSinceLube: 150 }), ride('b2')).verdict.kind).toBe(
+      'rescue',
+    );
     const indoors = told('b1', 3, fitted('b1'), { ...ride('b1'), salted: false });
     expect(indoors.verdict.kind).toBe('good for');
     expect(indoors.state.wetLeftH).toBeGreaterThan(0);
@@ -58,7 +60,11 @@ describe('a wet chain', () => {
       ...TEST_GARAGE,
       bikes: { ...TEST_GARAGE.bikes, b1: { ...TEST_GARAGE.bikes.b1!, storage: 'shed' as const } },
     };
-    const year = [...words, ...Array<'wet'>(12).fill('wet'), ...Array<'downpour'>(3).fill('downpour')];
+    const year = [
+      ...words,
+      ...Array<'wet'>(12).fill('wet'),
+      ...Array<'downpour'>(3).fill('downpour'),
+    ];
     let alarms = 0;
     for (let n = 0; n < year.length; n++) {
       const weather = year[(n * 37) % year.length]!;
@@ -172,7 +178,10 @@ describe('rain on a bike kept outdoors', () => {
       [54.2, -2.9, 60],
     ];
     const standing = (bikeId: string) => {
-      const rain = weatherSeen(cell, '2026-01-11', (h) => ({ rainMm: h < 6 ? 2 : 0, humidity: 0.9 }));
+      const rain = weatherSeen(cell, '2026-01-11', (h) => ({
+        rainMm: h < 6 ? 2 : 0,
+        humidity: 0.9,
+      }));
       const replay = new Replay(TEST_GARAGE, [
         weatherSeen(cell, '2026-01-10'),
         rain,
@@ -188,7 +197,13 @@ describe('rain on a bike kept outdoors', () => {
 
 describe('what was noted before a fitting', () => {
   it('leaves the fitting its 2,500 km, and itself its 0.40 %', () => {
-    const read: Body = { type: 'wearRead', at: at(0), chainId: 'c1', percent: 0.4, tool: 'checker' };
+    const read: Body = {
+      type: 'wearRead',
+      at: at(0),
+      chainId: 'c1',
+      percent: 0.4,
+      tool: 'checker',
+    };
     const after = told('b1', 30, read, fitted('b1', { kmBefore: 2500, look: 'used' }, 24)).state;
     expect(after.km).toBe(2500);
     expect(after.wear).toBeGreaterThan(0.05);
@@ -255,7 +270,9 @@ describe('what a ride asks of a chain', () => {
   });
 
   it('is less behind a full chain case', () => {
-    const [open, cased] = [{}, { chainCase: true }].map((bike) => wearOf(bike, {}, { weather: 'wet' }));
+    const [open, cased] = [{}, { chainCase: true }].map((bike) =>
+      wearOf(bike, {}, { weather: 'wet' }),
+    );
     expect(cased!.outside).toBeLessThan(open!.outside / 2);
     expect(cased!.film).toBeGreaterThan(open!.film);
   });
@@ -263,7 +280,8 @@ describe('what a ride asks of a chain', () => {
 
 describe('a coat over another lube', () => {
   const over = (first: Body, second: Body) =>
-    told('b1', 24 * 4, fitted('b1', { lube: null }), first, rideBody(at(30), 'b1', 80), second).state;
+    told('b1', 24 * 4, fitted('b1', { lube: null }), first, rideBody(at(30), 'b1', 80), second)
+      .state;
   const lubed = (hours: number, lubeClass: 'wet' | 'dry' | 'drip wax', coat = 1): Body =>
     workBody(at(hours), 'c1', { method: 'none', lube: { lubeClass, coat, wiped: true } });
 

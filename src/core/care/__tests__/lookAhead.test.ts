@@ -29,6 +29,9 @@ const dry: TypicalRiding = {
     load: 1,
   },
   kmPerWeek: 100,
+  rideKm: 30,
+  met: [],
+  guard: 1,
   rides: 5,
 };
 const fresh = (lube: 'wet' | 'dry' | 'hot wax', kmSinceLube = 0) =>

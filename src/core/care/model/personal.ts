@@ -107,10 +107,7 @@ function likelihoodOfCoat({ quietTo, squeakFrom, squeakTo, renewedAt }: CoatNote
 }
 
 /** Returns the factors a ride on a chain is reckoned with: of its coat what was noted of it, else as learnt. */
-export const factorsOn = (
-  { ownLife, wearFactor }: ChainState,
-  { factors }: Personal,
-): Factors =>
+export const factorsOn = ({ ownLife, wearFactor }: ChainState, { factors }: Personal): Factors =>
   ownLife === null && wearFactor === 1
     ? factors
     : { ...factors, life: ownLife ?? factors.life, wear: wearFactor };

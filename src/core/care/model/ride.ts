@@ -101,8 +101,7 @@ export function rideOn(
   state.outside = way.outside;
   state.inside = way.inside;
   const own = factors.wear > 0 ? way.wear / factors.wear : 0;
-  const variance =
-    state.wearSd ** 2 + 2 * own * state.wearTied + (own * state.wearFactorSd) ** 2;
+  const variance = state.wearSd ** 2 + 2 * own * state.wearTied + (own * state.wearFactorSd) ** 2;
   state.wear += way.wear;
   state.wearSd = Math.sqrt(Math.max(0, variance));
   state.wearTied += own * state.wearFactorSd ** 2;

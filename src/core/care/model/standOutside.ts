@@ -30,7 +30,8 @@ const SHIELDED = 0.1;
 export function standWhere(state: ChainState, to: number, where: Standing): void {
   const { bike, cell, weather, air } = where;
   const storage = bike?.storage ?? 'indoors';
-  if (cell === undefined || storage === 'indoors' || weather.isEmpty) return standOn(state, to, air);
+  if (cell === undefined || storage === 'indoors' || weather.isEmpty)
+    return standOn(state, to, air);
   const outdoors = storage === 'outdoors';
   const guard = letThrough(bike).water;
   const until = Math.min(to, state.at + LOOK_MS);

@@ -68,7 +68,10 @@ function opened({ book, garage, weather }: Scene, event: OnBike, at: number): Re
   const home = bikeId === null ? undefined : book.cells.get(bikeId);
   const from = chainId === null ? null : (book.chains.get(chainId) ?? startState(NEW_CHAIN, at));
   const air = airOf(weather, { bike, cell: home }, from?.at ?? at, at);
-  const step = stepOf({ event, bikeId, chainId, from, after: null, air, home, bike, weather }, cogs);
+  const step = stepOf(
+    { event, bikeId, chainId, from, after: null, air, home, bike, weather },
+    cogs,
+  );
   if (event.type === 'rideLogged') {
     const hours = ridingHours(event);
     step.sky = skyOf(event, hours, weather, home);

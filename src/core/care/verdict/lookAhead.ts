@@ -25,7 +25,21 @@ export interface Ahead {
 
 /** Beyond this no one plans a lube; "more than 1,500 km" is said instead. */
 export const HORIZON_KM = 1500;
-const STEP_KM = 5;
+export const STEP_KM = 5;
+
+/** The factors a chain is ridden on with, and those it was reckoned with so far. */
+export interface Reckoned {
+  factors: Factors;
+  mid: Factors;
+}
+
+/** The chain as it stands if the factors are others than those it was reckoned with: they were so all along. */
+export const stateWith = (state: ChainState, { factors, mid }: Reckoned): ChainState => ({
+  ...state,
+  film: filmAt(state, factors.life, mid.life),
+  wear: wearAt(state, factors.wear),
+  outside: outsideAt(state, factors.grit, mid.grit),
+});
 
 /**
  * Rides a chain on, typically, until its clocks fire. With a life factor other than the
@@ -36,18 +50,14 @@ export function lookAhead(
   now: { state: ChainState; cogs: number },
   typical: TypicalRiding,
   limits: Limits,
-  { factors, mid }: { factors: Factors; mid: Factors },
+  { factors, mid }: Reckoned,
 ): Ahead {
-  let state: ChainState = {
-    ...now.state,
-    film: filmAt(now.state, factors.life, mid.life),
-    wear: wearAt(now.state, factors.wear),
-  };
+  let state = stateWith(now.state, { factors, mid });
   let { cogs } = now;
   const points: AheadPoint[] = [];
   const firesAtKm: Ahead['firesAtKm'] = {};
   let atFirst: ChainState | null = null;
-  const x = stretch(typical, STEP_KM);
+  const x = stretch(typical.perKm, STEP_KM);
   const idle = filmByStanding(state.lube, calendarHours(typical, STEP_KM));
   let last = state;
   for (let km = 0; km <= HORIZON_KM; km += STEP_KM) {
@@ -76,6 +86,15 @@ export function lookAhead(
 export function filmAt(now: ChainState, life: number, mid: number): number {
   if (life === mid) return now.film;
   return clamp(now.film + now.worn / mid - now.worn / life, 0, 1);
+}
+
+/**
+ * The outside of a chain if grit comes faster or slower than reckoned: since the last wipe it did so too. Where a
+ * swatch was read since, that is what is known.
+ */
+export function outsideAt({ outside, gathered, swatches }: ChainState, grit: number, mid: number) {
+  if (grit === mid || swatches.length > 0) return outside;
+  return 1 - (1 - outside) * Math.exp(-gathered * (grit - mid));
 }
 
 /** The wear of a chain if it wears faster or slower than reckoned: what it has ridden counts at that rate too. */

@@ -1,13 +1,19 @@
 import type { Bike } from '../../garage';
 import { HOURS_PER_WEEK, MS_PER_DAY } from '../../units';
 import type { ReplayStep } from '../replay/step';
-import type { Exposure } from '../model/exposure';
+import { letThrough, type Exposure } from '../model/exposure';
 
 /** What an average kilometre on a bike does, and how many come in a week. */
 export interface TypicalRiding {
   /** The exposure of one kilometre. */
   perKm: Exposure;
   kmPerWeek: number;
+  /** Length of a ride. */
+  rideKm: number;
+  /** The rides it was taken from: the weather a rider meets. */
+  met: readonly Exposure[];
+  /** Share of water that passes the bike's mudguards. */
+  guard: number;
   /** Rides it was taken from; 0: nothing known yet, dry tarmac assumed. */
   rides: number;
 }
@@ -29,6 +35,9 @@ const NOTHING_KNOWN: TypicalRiding = {
     load: 1,
   },
   kmPerWeek: 80,
+  rideKm: 30,
+  met: [],
+  guard: 1,
   rides: 0,
 };
 
@@ -65,12 +74,11 @@ export function typicalRiding(
 ): TypicalRiding {
   let km = 0;
   let recentKm = 0;
-  let rides = 0;
   let first = now;
   let last = 0;
   let recentRides = 0;
   let older = false;
-  const sum = { hours: 0, wetShare: 0, waterMm: 0, dirt: 0, wetDirt: 0, load: 1 };
+  const met: Exposure[] = [];
   for (let i = steps.length - 1; i >= 0; i--) {
     const step = steps[i];
     if (!step?.exposure || step.bikeId !== bike.id) continue;
@@ -87,40 +95,52 @@ export function typicalRiding(
     }
     if (km >= LOOK_BACK_KM) continue;
     km += x.km;
-    rides += 1;
+    met.push(x);
+  }
+  const guard = letThrough(bike).water;
+  if (km === 0) return { ...NOTHING_KNOWN, guard };
+  const days = daysRidden({ first, last, rides: recentRides, older }, now, LOOK_BACK_DAYS);
+  return {
+    perKm: meanKm(met, km),
+    kmPerWeek: (recentKm / days) * 7,
+    rideKm: km / met.length,
+    met,
+    guard,
+    rides: met.length,
+  };
+}
+
+/** The mean kilometre of some rides, `km` long together. */
+function meanKm(met: readonly Exposure[], km: number): Exposure {
+  const sum = { hours: 0, wetShare: 0, waterMm: 0, dirt: 0, wetDirt: 0 };
+  for (const x of met) {
     sum.hours += x.hours;
     sum.wetShare += x.wetShare * x.km;
     sum.waterMm += x.waterMm;
     sum.dirt += x.dirtPerKm * x.km;
     sum.wetDirt += x.wetDirtPerKm * x.km;
-    sum.load = x.load;
   }
-  if (km === 0) return NOTHING_KNOWN;
-  const days = daysRidden({ first, last, rides: recentRides, older }, now, LOOK_BACK_DAYS);
   return {
-    perKm: {
-      km: 1,
-      hours: sum.hours / km,
-      wetShare: sum.wetShare / km,
-      waterMm: sum.waterMm / km,
-      // Along a stretch nobody asks how wet the chain ends.
-      onChainMm: 0,
-      dirtPerKm: sum.dirt / km,
-      wetDirtPerKm: sum.wetDirt / km,
-      salted: false,
-      load: sum.load,
-    },
-    kmPerWeek: (recentKm / days) * 7,
-    rides,
+    km: 1,
+    hours: sum.hours / km,
+    wetShare: sum.wetShare / km,
+    waterMm: sum.waterMm / km,
+    // Along a stretch nobody asks how wet the chain ends.
+    onChainMm: 0,
+    dirtPerKm: sum.dirt / km,
+    wetDirtPerKm: sum.wetDirt / km,
+    salted: false,
+    // As the bike and its chain are now.
+    load: met[0]?.load ?? 1,
   };
 }
 
-/** A stretch of typical riding, km long. */
-export const stretch = (typical: TypicalRiding, km: number): Exposure => ({
-  ...typical.perKm,
+/** A stretch of so many kilometres like another. */
+export const stretch = (like: Exposure, km: number): Exposure => ({
+  ...like,
   km,
-  hours: typical.perKm.hours * km,
-  waterMm: typical.perKm.waterMm * km,
+  hours: (like.hours * km) / like.km,
+  waterMm: (like.waterMm * km) / like.km,
 });
 
 /** Hours of calendar time a stretch takes; a bike hardly ridden still gets its turn within ten years. */

@@ -6,6 +6,7 @@ import { readClocks, type Clock, type ClockName, type Limits } from './clocks';
 import { HORIZON_KM, lookAhead, type Ahead } from './lookAhead';
 import { futuresOf, type Futures, type Personal } from '../model/personal';
 import { proposeWork, usualWork, type Proposal } from './proposal';
+import { quartilesOf, rideFutures } from './spread';
 import type { ChainState } from '../model/state';
 import { calendarHours, type TypicalRiding } from './typical';
 
@@ -69,6 +70,12 @@ export interface VerdictInput {
 /** Clocks that distance moves, and that a rider can act on before they fire. */
 const AHEAD_CLOCKS: ClockName[] = ['wear', 'film', 'standing', 'inside', 'outside'];
 
+/** Half of all futures about the middle one; the middle lies within, whatever the weather drawn. */
+function spreadAbout(mid: number, inFutures: readonly number[]): Spread {
+  const { low, high } = quartilesOf(inFutures);
+  return { low: Math.min(low, mid), mid, high: Math.max(high, mid) };
+}
+
 /** Reads the clocks, looks ahead and proposes the shallowest work that satisfies them. */
 export function judge(input: VerdictInput): Verdict {
   const { state, cogs, typical, limits } = input;
@@ -98,7 +105,14 @@ export function judge(input: VerdictInput): Verdict {
     also: fired.slice(1),
     distanceKm:
       main === undefined
-        ? { low: firstOf(ahead.low).km, mid: first.km, high: firstOf(ahead.high).km }
+        ? spreadAbout(
+            first.km,
+            rideFutures({ state, cogs }, typical, limits, {
+              clocks: AHEAD_CLOCKS,
+              learnt: input.learnt,
+              mid: futures.mid,
+            }),
+          )
         : null,
     beyondHorizon: first.km >= HORIZON_KM,
     dueAt:

@@ -46,14 +46,14 @@ export function problemOf(
     now,
     wetShareOf([...before, ...benches.flatMap((b) => b.rides)]),
   );
-  const { factors, lifeSigma, gritSigma } = now;
+  const { factors, lifeSigma, gritSigma, wearSigma } = now;
   const today = dayNumber(dateOf(request.now, zone));
   const natures = Array.from({ length: futures }, (_, k) => {
     const chance = new Chance(seed, k, 3);
     return {
       life: factors.life * Math.exp(lifeSigma * chance.normal()),
       grit: factors.grit * Math.exp(gritSigma * chance.normal()),
-      wear: factors.wear,
+      wear: factors.wear * Math.exp(wearSigma * chance.normal()),
     };
   });
   return {

@@ -16,8 +16,12 @@ export interface BikeNow {
   cogs: number;
   /** What was learnt of the lube on it, and how far the next coat may lie off (log-normal sigmas). */
   factors: Factors;
+  /** Life factors learnt of each lube on this bike, by bottle or class; not there: the handbook's. */
+  ownLife: Record<string, number>;
   lifeSigma: number;
   gritSigma: number;
+  /** Log-normal sigma of how fast the chain wears. */
+  wearSigma: number;
   openings: number;
   /** The lube put on last; null: none in the log. */
   lastLube: LubeClass | null;

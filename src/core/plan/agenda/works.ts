@@ -34,6 +34,10 @@ const READ_IN: Air = { temperatureC: 20, humidity: 0.5 };
 const familyOf = (lube: LubeClass | null): Family =>
   lube === null ? 'bare' : isWax(lube) ? 'wax' : 'oil';
 
+/** How long a lube lasts on this bike over what the one that is on is reckoned with: each has its own factor. */
+const beside = ({ ownLife, factors }: BikeNow, id: string, lubeClass: LubeClass): number =>
+  (ownLife[id] ?? ownLife[lubeClass] ?? 1) / factors.life;
+
 /**
  * What may go on a chain ridden so much of the way in the wet: the bottles on the shelf that go with the rider's
  * habit and schools, and what is on now.
@@ -55,7 +59,7 @@ export function coatsFor(
     id,
     lubeClass,
     family: familyOf(lubeClass),
-    lifeKm: lubeClass ? (label ?? LUBE_CLASSES[lubeClass].lifeKm) : 1,
+    lifeKm: lubeClass ? (label ?? LUBE_CLASSES[lubeClass].lifeKm) * beside(now, id, lubeClass) : 1,
     atHand,
   });
   const lubing = { links: now.chain.links, ebike: now.bike.ebike, ...settings };
@@ -100,10 +104,16 @@ export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly Coa
       const on = over === 'oil' ? 'wet' : over === 'wax' ? 'drip wax' : null;
       for (const offer of offersFor(request, now, on, coat))
         if (offer.refused === null && PLANNED[offer.depth]?.includes(methodOf(offer.job)))
-          add(planWorkOf(request, { offer, coat, index, over }));
+          add(planWorkOf(request, now, { offer, coat, index, over }));
     }
   });
   return works;
+}
+
+/** A coat with the life it has on this bike, over what the coat that is on is reckoned with. */
+function ownCoat(now: BikeNow, lubeClass: LubeClass, coat: Coat): Coat {
+  const lifeKm = coat.lifeKm ?? LUBE_CLASSES[lubeClass].lifeKm;
+  return { ...coat, lifeKm: lifeKm * beside(now, coat.bottle ?? lubeClass, lubeClass) };
 }
 
 const keyOf = (w: Work): string => JSON.stringify([w.depth, w.coat, w.spec.method, w.handsOn]);
@@ -141,7 +151,11 @@ interface Offered {
   over: Family;
 }
 
-function planWorkOf(request: PlanRequest, { offer, coat, index, over }: Offered): Work {
+function planWorkOf(
+  request: PlanRequest,
+  now: BikeNow,
+  { offer, coat, index, over }: Offered,
+): Work {
   const { products, left, settings } = request;
   const { job, depth } = offer;
   const method = methodOf(job);
@@ -168,7 +182,9 @@ function planWorkOf(request: PlanRequest, { offer, coat, index, over }: Offered)
     const product = products[u.productId];
     return sum + ((product && costOf(product, u.amount)) ?? 0);
   }, 0);
-  const from: Coat = lube ? coatOf(products, { lube: spec.lube, used }) : OF_ITS_CLASS;
+  const from = lube
+    ? ownCoat(now, lube.lubeClass, coatOf(products, { lube: spec.lube, used }))
+    : OF_ITS_CLASS;
   const traits = LUBE_CLASSES[coat.lubeClass ?? LUBE_IF_UNKNOWN];
   const setHours = bottle?.setHours ?? traits.setHours;
   return {

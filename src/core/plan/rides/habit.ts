@@ -36,7 +36,9 @@ export function habitOf(
   }
   return [...byDay]
     .sort(([a], [b]) => a - b)
-    .flatMap(([weekday, list]) => ridesOfADay(list, zone).map((rides, n) => ({ weekday, rides, n })))
+    .flatMap(([weekday, list]) =>
+      ridesOfADay(list, zone).map((rides, n) => ({ weekday, rides, n })),
+    )
     .filter(({ rides }) => rides.length >= OFTEN * weeks)
     .map(({ weekday, rides: list, n }): PlannedRide => {
       const km = middle(list.map((r) => r.distanceKm).sort((a, b) => a - b));

@@ -1,0 +1,130 @@
+import { Chance } from '@/core/chance';
+import {
+  exposureOf,
+  Replay,
+  ride as rideChain,
+  skyOf,
+  SWATCH_LEVELS,
+  type ChainState,
+  type Factors,
+} from '@/core/care';
+import type { RideLogged } from '@/core/logbook';
+import { WeatherRecord } from '@/core/weather';
+import { TEST_GARAGE } from './arbitraries';
+import { rideBody, stamped, workBody, type Body } from './events';
+
+/**
+ * Made-up riders in mixed weather, on one coat of wet lube each: their coats, roads and chains differ from the
+ * handbook as the priors say. What they then ride on is known too, and is ridden by the care model with their own
+ * factors: the truth the app's spreads are held to.
+ */
+export interface WeatheredRider {
+  replay: Replay;
+  now: number;
+  factors: Factors;
+  /** The chain as it truly is now. */
+  truth: ChainState;
+  cogs: number;
+  /** Rides to come. */
+  ahead: RideLogged[];
+}
+
+const START = Date.parse('2026-01-01T08:00:00.000Z');
+const DAY = 86_400_000;
+const at = (day: number) => new Date(START + day * DAY).toISOString();
+const WORDS = ['dry', 'damp', 'wet', 'downpour'] as const;
+const SHARES = [0.7, 0.15, 0.12, 0.03];
+
+const wordOf = (chance: Chance) => {
+  let left = chance.uniform();
+  return WORDS[SHARES.findIndex((share) => (left -= share) < 0)] ?? 'dry';
+};
+
+const logNormal = (sigma: number, chance: Chance) => Math.exp(sigma * chance.normal());
+
+/** What a rider reads on the way: a swatch of the truth after so many rides, or of the wear. */
+export interface Reading {
+  swatchEvery?: number;
+  wearEvery?: number;
+}
+
+const asRide = (body: ReturnType<typeof rideBody>): RideLogged => stamped([body])[0] as RideLogged;
+
+/** What a ride does to a chain in truth. */
+export function truly(state: ChainState, cogs: number, ride: RideLogged, factors: Factors) {
+  const hours = ride.durationH ?? ride.distanceKm / 24;
+  const sky = skyOf(ride, hours, new WeatherRecord(), undefined);
+  const exposure = exposureOf(ride, hours, sky, { bike: TEST_GARAGE.bikes.b1, links: 114 });
+  return rideChain(state, cogs, exposure, factors);
+}
+
+const nearest = (outside: number): number =>
+  SWATCH_LEVELS.reduce(
+    (best, level, n) =>
+      Math.abs(level - outside) < Math.abs((SWATCH_LEVELS[best] ?? 0) - outside) ? n : best,
+    0,
+  ) + 1;
+
+/** Returns a rider after so many days of riding, cleaning and lubing every `cleanEvery`. */
+export function weatheredRider(
+  seed: number,
+  days: number,
+  cleanEvery: number,
+  { swatchEvery, wearEvery }: Reading = {},
+): WeatheredRider {
+  const chance = new Chance(seed, 31);
+  const sigma = Math.sqrt(0.35 ** 2 - 0.15 ** 2);
+  const own = { grit: logNormal(sigma, chance), wear: logNormal(0.35, chance) };
+  const nextFactors = (): Factors => ({
+    life: logNormal(0.35, chance),
+    grit: own.grit * logNormal(0.15, chance),
+    wear: own.wear,
+  });
+  const start = {
+    lube: 'wet',
+    kmSinceLube: 0,
+    look: 'clean',
+    kmBefore: 0,
+    wearPercent: 0,
+  } as const;
+  const fitted: Body = { type: 'chainFitted', at: at(0), chainId: 'c1', bikeId: 'b1', start };
+  const lubed = (day: number): Body =>
+    workBody(at(day), 'c1', {
+      method: 'baths',
+      cogsCleaned: true,
+      lube: { lubeClass: 'wet', coat: 1, wiped: true },
+    });
+  const bodies: Body[] = [fitted, lubed(0.01)];
+  const first = new Replay(TEST_GARAGE, stamped(bodies)).book;
+  const cleaned = first.chains.get('c1') as ChainState;
+  // Its clock is not followed: the coat has set before the first ride.
+  let truth = { ...cleaned, setAt: cleaned.at };
+  let cogs = first.cogs.get('b1') ?? 0;
+  const clean = truth;
+  const cleanCogs = cogs;
+  let factors = nextFactors();
+  const rideOf = (day: number) =>
+    rideBody(at(day), 'b1', 20 + 50 * chance.uniform(), { weather: wordOf(chance) });
+  for (let day = 1; day <= days; day++) {
+    const ride = rideOf(day);
+    bodies.push(ride);
+    ({ state: truth, cogs } = truly(truth, cogs, asRide(ride), factors));
+    if (swatchEvery && day % swatchEvery === 0) {
+      const swatch = nearest(truth.outside + 0.08 * chance.normal());
+      bodies.push({ type: 'ragChecked', at: at(day + 0.5), chainId: 'c1', swatch });
+    }
+    if (wearEvery && day % wearEvery === 0) {
+      const percent = Math.max(0, truth.wear + 0.05 * chance.normal());
+      bodies.push({ type: 'wearRead', at: at(day + 0.5), chainId: 'c1', percent, tool: 'checker' });
+    }
+    if (day % cleanEvery === 0 && day < days) {
+      bodies.push(lubed(day + 0.6));
+      truth = { ...clean, wear: truth.wear };
+      cogs = cleanCogs;
+      factors = nextFactors();
+    }
+  }
+  const ahead = Array.from({ length: 80 }, (_, n) => asRide(rideOf(days + 1 + n)));
+  const replay = new Replay(TEST_GARAGE, stamped(bodies));
+  return { replay, now: START + (days + 0.7) * DAY, factors, truth, cogs, ahead };
+}
