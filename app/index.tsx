@@ -179,6 +179,13 @@ function Beside({ report, plan }: ChainProps) {
     dispatch(record(label, [{ ...event, at: new Date(clock()).toISOString() }]));
   return (
     <>
+      {report.verdict.kind === 'inspect' ? (
+        <Inspection
+          onFound={(found) =>
+            note(`Noted: ${found}`, { type: 'chainInspected', chainId: chain.id, found })
+          }
+        />
+      ) : null}
       {plan.answer ? (
         <Reminders
           answer={plan.answer}
@@ -188,13 +195,6 @@ function Beside({ report, plan }: ChainProps) {
           now={now}
           onPlan={() => router.navigate('/plan')}
           onSeen={() => dispatch(markDueSeen())}
-        />
-      ) : null}
-      {report.verdict.kind === 'inspect' ? (
-        <Inspection
-          onFound={(found) =>
-            note(`Noted: ${found}`, { type: 'chainInspected', chainId: chain.id, found })
-          }
         />
       ) : null}
       <QuickNotes

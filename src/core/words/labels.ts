@@ -28,6 +28,10 @@ export const SURFACE_LABEL: Record<Surface, string> = {
   indoor: 'Indoors',
 };
 
+/** What a ride on the trainer is taken for. */
+export const INDOOR_HINT =
+  'On a trainer: no weather counts. “Salted” where sweat drips on the chain.';
+
 export const METHOD_LABEL: Record<CleanMethod, string> = {
   none: 'No cleaning',
   'dry wipe': 'Dry rag',

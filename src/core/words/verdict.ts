@@ -76,7 +76,7 @@ export function verdictSentence(
           }
         : {
             headline: 'The chain has rusted.',
-            action: `${next}. Look for stiff links and pits, and say below what you found.`,
+            action: `${next}. Look for stiff links and pits, and say what you found.`,
           };
     case 'replace':
       if (state.pitted)

@@ -3,7 +3,7 @@ import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS, type Fitting } from '@/core/logbook';
 import { distanceUnit, type UnitSystem } from '@/core/units';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
-import { SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '@/core/words/labels';
+import { INDOOR_HINT, SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '@/core/words/labels';
 
 interface Props {
   initial: RideDraft;
@@ -21,6 +21,12 @@ interface Props {
 }
 
 const Entry = entriesOf<RideDraft>();
+
+const SURFACE_CHOICES = SURFACES.map((value) => ({
+  value,
+  label: SURFACE_LABEL[value],
+  ...(value === 'indoor' ? { hint: INDOOR_HINT } : {}),
+}));
 
 const WEATHER_CHOICES = WEATHER_WORDS.map((value) => ({
   value,
@@ -69,11 +75,7 @@ export function RideForm(props: Props) {
           { name: 'salted', label: 'Salted' },
         ]}
       />
-      <Entry.Choice
-        name="surface"
-        label="Surface"
-        options={SURFACES.map((s) => ({ value: s, label: SURFACE_LABEL[s] }))}
-      />
+      <Entry.Choice name="surface" label="Surface" options={SURFACE_CHOICES} />
       <Row>
         <Entry.Moment name="at" label="Started" />
         <Entry.Text

@@ -29,13 +29,15 @@ export function VerdictLines({ report, units, now, planned }: Props) {
       : `The coat sets until ${clock.format(verdict.setsUntil)}. Ridden sooner, up to half of it is thrown off.`,
   ].filter((line) => line !== null);
   const alarming = verdict.kind !== 'good for';
+  // A rusted or worn chain is looked at or replaced first, whatever was planned.
+  const first = verdict.kind === 'inspect' || verdict.kind === 'replace';
   return (
     <View style={styles.lines} role="region" aria-label="Verdict" aria-live="polite">
       <Txt variant="verdict" level={1} tone={alarming ? 'danger' : 'ink'}>
         {headline}
       </Txt>
       <Txt variant="lead">{planned !== null && !alarming ? planned : action}</Txt>
-      {planned !== null && alarming ? <Txt>{`Planned. ${planned}`}</Txt> : null}
+      {planned !== null && alarming && !first ? <Txt>{`Planned. ${planned}`}</Txt> : null}
       {small.map((line) => (
         <Txt key={line} variant="small" tone="inkSoft">
           {line}
