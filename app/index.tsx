@@ -27,7 +27,15 @@ import { Button } from '@/ui/form';
 import { Card, Columns, Page } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
-import { Inspection, NoChain, OtherBikes, QuickNotes, Readings, RideReadout, VerdictLines } from '@/ui/today';
+import {
+  Inspection,
+  NoChain,
+  OtherBikes,
+  QuickNotes,
+  Readings,
+  RideReadout,
+  VerdictLines,
+} from '@/ui/today';
 import { chalkOf } from '@/core/words/verdict';
 
 /** A note of a tap; its moment is that of the tap. */

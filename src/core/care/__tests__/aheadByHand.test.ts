@@ -31,6 +31,7 @@ const road = (more: Partial<TypicalRiding['perKm']> = {}, kmPerWeek = 1e9): Typi
   rideKm: 30,
   met: [],
   guard: 1,
+  indoors: 0,
   rides: 5,
 });
 const chain = spotlessChain;

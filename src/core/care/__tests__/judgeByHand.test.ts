@@ -39,6 +39,7 @@ const riding = (more: Partial<TypicalRiding> = {}, dirtPerKm = 0): TypicalRiding
   rideKm: 30,
   met: [],
   guard: 1,
+  indoors: 0,
   rides: 5,
   ...more,
 });

@@ -244,6 +244,18 @@ describe('on the trainer', () => {
     expect(inside.film).toBeCloseTo(out.film, 6);
   });
 
+  it('the rain of a year does not shorten what is told', () => {
+    const rides = Array.from({ length: 6 }, (_, n) =>
+      rideBody(at(24 * n + 1), 'b1', 40, { surface: 'indoor', durationH: 1.3 }),
+    );
+    const wet = (surface: 'indoor' | 'paved') =>
+      told('b1', 24 * 6, fitted('b1'), ...rides.map((r) => ({ ...r, surface }))).verdict;
+    // Film alone ends a coat indoors: the low quartile is that of lives, 0.79 of the middle and what was ridden.
+    const { low, mid } = wet('indoor').distanceKm!;
+    expect(low).toBeGreaterThan(0.79 * (mid + 240) - 240 - 15);
+    expect(wet('indoor').clock).toBe('film');
+  });
+
   it('sweat is salt where the rider says that it drips', () => {
     expect(ridden({ surface: 'indoor', salted: true }).salted).toBe(true);
     expect(ridden({ surface: 'indoor' }).salted).toBe(false);

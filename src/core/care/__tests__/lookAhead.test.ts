@@ -32,6 +32,7 @@ const dry: TypicalRiding = {
   rideKm: 30,
   met: [],
   guard: 1,
+  indoors: 0,
   rides: 5,
 };
 const fresh = (lube: 'wet' | 'dry' | 'hot wax', kmSinceLube = 0) =>

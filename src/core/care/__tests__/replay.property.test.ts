@@ -266,6 +266,7 @@ describe('work', () => {
             rideKm: 30,
             met: [],
             guard: 1,
+            indoors: 0,
             rides: 0,
           },
           learnt: NOT_LEARNT,

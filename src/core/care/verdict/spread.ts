@@ -12,7 +12,7 @@ import type { ClockName, Limits } from './clocks';
 import { HORIZON_KM, stateWith, STEP_KM } from './lookAhead';
 import { calendarHours, stretch, type TypicalRiding } from './typical';
 
-/** Futures a spread is made of: their quartiles move by some 3 % from seed to seed. */
+/** Futures a spread is made of: enough that made-up riders of known truth lie within as often as is said. Own choice. */
 const FUTURES = 48;
 const SEED = 4711;
 
@@ -46,10 +46,13 @@ function shuffled(n: number, chance: Chance): number[] {
 }
 
 /** A ride under a mixed year's weather, on this rider's ground and as long as one of theirs. */
-function climateRide({ perKm, guard, met, rideKm }: TypicalRiding, chance: Chance): Exposure {
+function climateRide(typical: TypicalRiding, chance: Chance): Exposure {
+  const { perKm, guard, met, rideKm, indoors } = typical;
   let left = chance.uniform();
   const sky = MIXED_YEAR.find(({ share }) => (left -= share) < 0) ?? MIXED_YEAR[0];
   const km = met[Math.floor(chance.uniform() * met.length)]?.km ?? rideKm;
+  // Who rides indoors goes on doing so, and no weather meets them there.
+  if (chance.uniform() < indoors) return stretch(perKm, km);
   const hours = perKm.hours * km;
   const mmPerH = (sky.rainMmPerH + sprayMmPerH(km / hours) * sky.wetShare) * guard;
   // Wet ground is twice as dirty as dry: so much of the usual dirt is the ground's own.

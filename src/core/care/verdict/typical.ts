@@ -12,8 +12,9 @@ export interface TypicalRiding {
   rideKm: number;
   /** The rides it was taken from: the weather a rider meets. */
   met: readonly Exposure[];
-  /** Share of water that passes the bike's mudguards. */
+  /** Share of water that passes the bike's mudguards, and of those rides that were ridden indoors. */
   guard: number;
+  indoors: number;
   /** Rides it was taken from; 0: nothing known yet, dry tarmac assumed. */
   rides: number;
 }
@@ -38,6 +39,7 @@ const NOTHING_KNOWN: TypicalRiding = {
   rideKm: 30,
   met: [],
   guard: 1,
+  indoors: 0,
   rides: 0,
 };
 
@@ -78,6 +80,7 @@ export function typicalRiding(
   let last = 0;
   let recentRides = 0;
   let older = false;
+  let indoors = 0;
   const met: Exposure[] = [];
   for (let i = steps.length - 1; i >= 0; i--) {
     const step = steps[i];
@@ -96,6 +99,7 @@ export function typicalRiding(
     if (km >= LOOK_BACK_KM) continue;
     km += x.km;
     met.push(x);
+    if (step.event.type === 'rideLogged' && step.event.surface === 'indoor') indoors += 1;
   }
   const guard = letThrough(bike).water;
   if (km === 0) return { ...NOTHING_KNOWN, guard };
@@ -106,6 +110,7 @@ export function typicalRiding(
     rideKm: km / met.length,
     met,
     guard,
+    indoors: indoors / met.length,
     rides: met.length,
   };
 }
