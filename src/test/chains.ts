@@ -1,3 +1,4 @@
+import { dryRoad } from './dryRoad';
 import {
   HANDBOOK,
   ride,
@@ -58,18 +59,7 @@ export class TestChain {
   }
 
   ride(km: number, more: Partial<Exposure> = {}): this {
-    const exposure: Exposure = {
-      km,
-      hours: km / 25,
-      wetShare: 0,
-      waterMm: 0,
-      onChainMm: 0,
-      dirtPerKm: 1,
-      wetDirtPerKm: 0,
-      salted: false,
-      load: 1,
-      ...more,
-    };
+    const exposure = dryRoad(km, more);
     const ridden = ride(this.state, this.cogs, exposure, HANDBOOK);
     this.state = ridden.state;
     rodeOn(this.state, exposure, STORAGE_AIR.indoors);

@@ -1,3 +1,4 @@
+import { dryRoad } from './dryRoad';
 import { startState, OF_ITS_CLASS, type Exposure, type Factors, type WorkSpec } from '@/core/care';
 import { Chance } from '@/core/chance';
 import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
@@ -16,18 +17,8 @@ import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
 /** Tuesday evening: the first bench of a test's plan. */
 export const FIRST = Date.parse('2026-11-24T18:00:00Z');
 
-export const rideExposure = (km: number, more: Partial<Exposure> = {}): Exposure => ({
-  km,
-  hours: km / 24,
-  wetShare: 0,
-  waterMm: 0,
-  onChainMm: 0,
-  dirtPerKm: 1,
-  wetDirtPerKm: 0,
-  salted: false,
-  load: 1,
-  ...more,
-});
+export const rideExposure = (km: number, more: Partial<Exposure> = {}): Exposure =>
+  dryRoad(km, { hours: km / 24, ...more });
 
 const spec = (method: WorkSpec['method'], lubeClass: LubeClass | null): WorkSpec => ({
   method,

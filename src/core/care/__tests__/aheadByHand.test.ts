@@ -1,3 +1,4 @@
+import { dryRoad, ridingOn } from '@/test/dryRoad';
 import { spotlessChain } from '@/test/chains';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { stamped, type Body, workBody } from '@/test/events';
@@ -10,30 +11,13 @@ import {
   Replay,
   reportOn,
   type ChainState,
+  type Exposure,
   type TypicalRiding,
 } from '..';
 
 /** What lies ahead, worked out by hand from docs/model.md. */
-const road = (more: Partial<TypicalRiding['perKm']> = {}, kmPerWeek = 1e9): TypicalRiding => ({
-  perKm: {
-    km: 1,
-    hours: 0.04,
-    wetShare: 0,
-    waterMm: 0,
-    onChainMm: 0,
-    dirtPerKm: 0,
-    wetDirtPerKm: 0,
-    salted: false,
-    load: 1,
-    ...more,
-  },
-  kmPerWeek,
-  rideKm: 30,
-  met: [],
-  guard: 1,
-  indoors: 0,
-  rides: 5,
-});
+const road = (more: Partial<Exposure> = {}, kmPerWeek = 1e9): TypicalRiding =>
+  ridingOn(dryRoad(1, { dirtPerKm: 0, ...more }), { kmPerWeek });
 const chain = spotlessChain;
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const ahead = (state: ChainState, typical: TypicalRiding, life = 1) =>

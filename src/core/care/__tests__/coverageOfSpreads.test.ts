@@ -1,3 +1,4 @@
+import { expectBandsToHold } from '@/test/bands';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { cases } from '@/test/cases';
 import { truly, weatheredRider, type Reading } from '@/test/weatheredRiders';
@@ -65,10 +66,7 @@ describe('riders in mixed weather, of whom nothing is learnt', () => {
     (_, days, names) => {
       const { half, most } = covered((seed) => weatheredRider(seed, days, 8), names);
       if (cases(RIDERS) < RIDERS) return;
-      expect(half).toBeGreaterThan(0.42);
-      expect(half).toBeLessThan(0.58);
-      expect(most).toBeGreaterThan(0.72);
-      expect(most).toBeLessThan(0.88);
+      expectBandsToHold(half, most);
     },
     120_000,
   );
@@ -91,10 +89,7 @@ describe('how fast grit comes, learnt from swatches', () => {
         if (rider.factors.grit >= at(0.1) && rider.factors.grit <= at(0.9)) most += 1 / riders;
       }
       if (cases(RIDERS) < RIDERS) return;
-      expect(half).toBeGreaterThan(0.42);
-      expect(half).toBeLessThan(0.58);
-      expect(most).toBeGreaterThan(0.72);
-      expect(most).toBeLessThan(0.88);
+      expectBandsToHold(half, most);
     },
     120_000,
   );
@@ -116,10 +111,7 @@ describe('how fast a chain wears, learnt from readings', () => {
         if (Math.abs(Math.log(rider.factors.wear / state.wearFactor)) <= out) most += 1 / riders;
       }
       if (cases(RIDERS) < RIDERS) return;
-      expect(half).toBeGreaterThan(0.42);
-      expect(half).toBeLessThan(0.58);
-      expect(most).toBeGreaterThan(0.72);
-      expect(most).toBeLessThan(0.88);
+      expectBandsToHold(half, most);
     },
     120_000,
   );

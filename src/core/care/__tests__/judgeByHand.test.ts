@@ -1,3 +1,4 @@
+import { dryRoad, ridingOn } from '@/test/dryRoad';
 import { spotlessChain } from '@/test/chains';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
@@ -23,26 +24,8 @@ const AIR = { temperatureC: 20, humidity: 0.5 };
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
 const chain = (more: Partial<ChainState> = {}): ChainState =>
   spotlessChain({ at: 100 * H, ...more });
-const riding = (more: Partial<TypicalRiding> = {}, dirtPerKm = 0): TypicalRiding => ({
-  perKm: {
-    km: 1,
-    hours: 0.04,
-    wetShare: 0,
-    waterMm: 0,
-    onChainMm: 0,
-    dirtPerKm,
-    wetDirtPerKm: 0,
-    salted: false,
-    load: 1,
-  },
-  kmPerWeek: 168,
-  rideKm: 30,
-  met: [],
-  guard: 1,
-  indoors: 0,
-  rides: 5,
-  ...more,
-});
+const riding = (more: Partial<TypicalRiding> = {}, dirtPerKm = 0): TypicalRiding =>
+  ridingOn(dryRoad(1, { dirtPerKm }), { kmPerWeek: 168, ...more });
 const judged = (state: ChainState, typical = riding()) =>
   judge({
     state,

@@ -1,3 +1,4 @@
+import { dryRoad, ridingOn } from '@/test/dryRoad';
 import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { NOT_RECORDED, type PlainEvent } from '@/core/logbook';
@@ -16,25 +17,7 @@ import {
 const HAND = { factors: HANDBOOK, mid: HANDBOOK };
 
 const limits = { standard: 'tidy', wearPercent: 0.75 } as const;
-const dry: TypicalRiding = {
-  perKm: {
-    km: 1,
-    hours: 0.04,
-    wetShare: 0,
-    waterMm: 0,
-    onChainMm: 0,
-    dirtPerKm: 1,
-    wetDirtPerKm: 0,
-    salted: false,
-    load: 1,
-  },
-  kmPerWeek: 100,
-  rideKm: 30,
-  met: [],
-  guard: 1,
-  indoors: 0,
-  rides: 5,
-};
+const dry = ridingOn(dryRoad(1));
 const fresh = (lube: 'wet' | 'dry' | 'hot wax', kmSinceLube = 0) =>
   startState({ lube, kmSinceLube, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0);
 const FUTURES = futuresOf(NOT_LEARNT);

@@ -1,3 +1,4 @@
+import { dryRoad, ridingOn } from '@/test/dryRoad';
 import fc from 'fast-check';
 import { logbookEvents, plainEvent, rideEvent, TEST_GARAGE, workEvent } from '@/test/arbitraries';
 import { effectiveEvents, type LogEvent } from '@/core/logbook';
@@ -215,17 +216,7 @@ describe('a ride', () => {
       spec,
       { air },
     ).state;
-    const x = {
-      km: 1,
-      hours: 0.05,
-      wetShare: 0,
-      waterMm: 0,
-      onChainMm: 0,
-      dirtPerKm: 1,
-      wetDirtPerKm: 0,
-      salted: false,
-      load: 1,
-    };
+    const x = dryRoad(1);
     const atOnce = ride(fresh, 0, x, HANDBOOK).state.film;
     const halfway = ride({ ...fresh, at: (fresh.lubedAt + fresh.setAt) / 2 }, 0, x, HANDBOOK).state
       .film;
@@ -250,25 +241,7 @@ describe('work', () => {
           chain: TEST_GARAGE.chains.c1,
           air: STORAGE_AIR.indoors,
           limits: { standard: 'tidy', wearPercent: 0.75 },
-          typical: {
-            perKm: {
-              km: 1,
-              hours: 0.04,
-              wetShare: 0,
-              waterMm: 0,
-              onChainMm: 0,
-              dirtPerKm: 1,
-              wetDirtPerKm: 0,
-              salted: false,
-              load: 1,
-            },
-            kmPerWeek: 100,
-            rideKm: 30,
-            met: [],
-            guard: 1,
-            indoors: 0,
-            rides: 0,
-          },
+          typical: ridingOn(dryRoad(1), { rides: 0 }),
           learnt: NOT_LEARNT,
           between: 'solvent',
           usualLube: 'wet',

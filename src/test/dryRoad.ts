@@ -1,0 +1,30 @@
+import type { Exposure, TypicalRiding } from '@/core/care';
+
+/** What so many kilometres of clean dry tarmac do, at 25 km/h; changed where a test needs it. */
+export const dryRoad = (km: number, more: Partial<Exposure> = {}): Exposure => ({
+  km,
+  hours: km / 25,
+  wetShare: 0,
+  waterMm: 0,
+  onChainMm: 0,
+  dirtPerKm: 1,
+  wetDirtPerKm: 0,
+  salted: false,
+  load: 1,
+  ...more,
+});
+
+/** A rider of five rides of 30 km like one such kilometre, 100 km a week. */
+export const ridingOn = (
+  perKm: Exposure,
+  more: Partial<Omit<TypicalRiding, 'perKm'>> = {},
+): TypicalRiding => ({
+  perKm,
+  kmPerWeek: 100,
+  rideKm: 30,
+  met: [],
+  guard: 1,
+  indoors: 0,
+  rides: 5,
+  ...more,
+});
