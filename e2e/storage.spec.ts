@@ -13,7 +13,7 @@ test('backup and restore, with a preview and one undo @once', async ({ rider, pa
   const file = await (await download).path();
   expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({
     format: 'dapper-spoke-logbook',
-    version: 7,
+    version: 8,
   });
 
   const context = await browser.newContext({ locale: 'en-GB' });
