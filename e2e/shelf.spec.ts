@@ -193,7 +193,9 @@ test('which lube for all bikes; too little time or too short a night refuses a l
     page.getByText(/It sets in .* where this bike stands; you have/).first(),
   ).toBeVisible();
   await rider.picks('Minutes a week for it', '5 min');
-  await expect(page.getByText(/It takes [\d.]+ minutes a week; you give it 5/).first()).toBeVisible();
+  await expect(
+    page.getByText(/It takes [\d.]+ minutes a week; you give it 5/).first(),
+  ).toBeVisible();
 });
 
 test('a calculator hands its result to the stock and to the bench @once', async ({
