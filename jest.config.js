@@ -20,7 +20,7 @@ module.exports = {
       ...shared,
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/{src/core,server,scripts}/**/*.test.ts'],
+      testMatch: ['<rootDir>/{src/core,server,scripts,audit}/**/*.test.ts'],
     },
     {
       ...shared,

@@ -4,10 +4,12 @@ import {
   extraWatts,
   NO_EFFECT,
   rideOn,
+  rodeOn,
   standOn,
   startState,
   STANDARDS,
   usualWork,
+  wetClock,
   work,
   type ChainState,
   type Factors,
@@ -52,7 +54,7 @@ interface Season {
   c: Candidate;
   plan: SeasonPlan;
   wetShare: number;
-  works: { topUp: PieceOfWork; wipe: PieceOfWork; clean: PieceOfWork };
+  works: { topUp: PieceOfWork; wipe: PieceOfWork; clean: PieceOfWork; rescue: PieceOfWork };
   /** How long a coat of this product lasts over one of its class. */
   own: number;
 }
@@ -65,9 +67,13 @@ export function seasonOf(c: Candidate, plan: SeasonPlan, wetShare: number): Seas
   const topUp = usual.find((w) => w.depth === 'top-up' || w.depth === 'wax reset');
   const wipe = usual.find((w) => w.depth === 'wipe-down');
   const clean = usual.findLast((w) => w.depth === 'wax reset' || w.depth === 'on-bike clean');
-  if (!topUp || !wipe || !clean) throw new Error(`No usual work for ${c.lubeClass}`);
+  // Hot wax is wiped and blown dry.
+  const rescue =
+    usual.find((w) => w.depth === 'rescue') ??
+    usual.find((w) => w.depth === 'wipe-down' && w.spec.drying === 'towel and air');
+  if (!topUp || !wipe || !clean || !rescue) throw new Error(`No usual work for ${c.lubeClass}`);
   const own = c.lifeKm === null ? 1 : c.lifeKm / LUBE_CLASSES[c.lubeClass].lifeKm;
-  return { c, plan, wetShare, works: { topUp, wipe, clean }, own };
+  return { c, plan, wetShare, works: { topUp, wipe, clean, rescue }, own };
 }
 
 /** One chain ridden and cared for through one future of a season. */
@@ -139,6 +145,13 @@ export class SeasonRidden {
     else this.coat(works.topUp);
   }
 
+  /** Dries what would rust before it is dry by itself, and lubes it anew. */
+  private rescue(): void {
+    const { rescue } = this.season.works;
+    if (rescue.spec.lube) this.coat(rescue);
+    else this.work(rescue);
+  }
+
   private ride(n: number): void {
     const { plan, wetShare } = this.season;
     const { state, sums, effect } = this;
@@ -147,6 +160,7 @@ export class SeasonRidden {
     const before = extraWatts(state);
     const wearBefore = state.wear;
     this.cogs = rideOn(state, this.cogs, x, { factors: this.factors, effect });
+    rodeOn(state, x, this.air);
     sums.watts +=
       (before + extraWatts(state)) / 2 + LUBE_CLASSES[this.season.c.lubeClass].frictionW;
     sums.grit += state.outside;
@@ -166,8 +180,10 @@ export class SeasonRidden {
     const usualLoss = this.usualLoss();
     const rides = Math.max(1, Math.round(weeks * profile.ridesPerWeek));
     for (let n = 0; n < rides; n++) {
+      const start = this.state.at;
       this.ride(n);
-      standOn(this.state, this.state.at + gapMs, this.air);
+      if (wetClock(this.state).fired) this.rescue();
+      standOn(this.state, start + gapMs, this.air);
       const isTime = this.state.at - this.lastCleanMs >= everyMs;
       if (this.state.inside > limits.inside || isTime) this.clean();
       else if (this.state.film - usualLoss < CARE.reserve.value) this.recoat();

@@ -43,6 +43,8 @@ export function billLabel(item: BillItem, units: UnitSystem): string {
       return `Worked inwards over ${formatDistance(item.km, units)}`;
     case 'clean wear':
       return `${formatDistance(item.km, units)}, had it been clean and lubed`;
+    case 'hard wear':
+      return 'By wet roads, salt, rust or a motor';
     case 'grit wear':
       return 'Ground off by grit and dryness';
     case 'measured':
@@ -62,6 +64,7 @@ const CONSTANT_NAME: Record<BillConstant, string> = {
   wearPerKm: 'Clean and lubed',
   wearByGrit: 'Grit inside',
   wearByDryness: 'Dry',
+  wearByWater: 'On a wet road',
   wattsOutside: 'Outside grit',
   wattsInside: 'Inside grit',
 };

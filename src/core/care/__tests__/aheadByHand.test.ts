@@ -54,9 +54,9 @@ describe('what lies ahead, by hand', () => {
     expect(Math.abs((firesAtKm.outside ?? 0) - km)).toBeLessThan(0.1);
     expect(points[0]).toEqual({ km: 0, film: 1, outside: 0, inside: 0 });
     expect(points[10]?.outside).toBeCloseTo(1 - Math.exp((-1.5 * 50) / 536), 9);
-    // Grit inside at 0.3: km − (536 / 1.5) (1 − exp(−1.5 km / 536)) = 400 · −ln 0.7 = 142.7, at 375 km; then all
+    // Grit inside at 0.3: km − (536 / 1.5) (1 − exp(−1.5 km / 536)) = 580 · −ln 0.7 = 206.9, at 467.7 km; then all
     // that can come first has fired.
-    expect(Math.abs((firesAtKm.inside ?? 0) - 375)).toBeLessThan(0.5);
+    expect(Math.abs((firesAtKm.inside ?? 0) - 467.7)).toBeLessThan(0.5);
     const last = Math.max(firesAtKm.inside ?? 0, firesAtKm.film ?? firesAtKm.standing ?? 0);
     expect(points.at(-1)?.km).toBe(Math.ceil(last / 5) * 5);
   });
@@ -69,7 +69,7 @@ describe('what lies ahead, by hand', () => {
 
   it('wear fires where it passes the limit, at 1 + 9 · inside times the clean rate', () => {
     const state = chain({ wear: 0.74, inside: 0.2, outside: 0, film: 1, lifeKm: 1e9 });
-    const km = 0.01 / (0.033e-3 * (1 + 9 * 0.2));
+    const km = 0.01 / (0.028e-3 * (1 + 9 * 0.2));
     expect(ahead(state, road()).firesAtKm.wear).toBeCloseTo(km, 3);
   });
 });

@@ -82,11 +82,13 @@ describe('the bill', () => {
     expect(inside.limit).toBe(0.3);
   });
 
-  it('of wear parts the clean kilometres from what grit ground off', () => {
+  it('of wear parts the clean kilometres, the wet road and what grit ground off', () => {
     const wear = of('wear');
-    expect(kinds(wear)).toEqual(['clean wear', 'grit wear']);
-    expect(line(wear, 'clean wear').amount).toBeCloseTo(0.033e-3 * 100, 9);
-    expect(line(wear, 'grit wear').amount).toBeCloseTo(report.state.wear - 0.0033, 9);
+    expect(kinds(wear)).toEqual(['clean wear', 'hard wear', 'grit wear']);
+    expect(line(wear, 'clean wear').amount).toBeCloseTo(0.028e-3 * 100, 9);
+    // 40 of the kilometres were wet: 0.9 times more.
+    expect(line(wear, 'hard wear').amount).toBeCloseTo(0.028e-3 * 40 * 0.9, 9);
+    expect(line(wear, 'grit wear').amount).toBeCloseTo(report.state.wear - 0.0028 - 0.001008, 9);
     expect(wear).toMatchObject({ unit: '%', limit: 0.5 });
   });
 
@@ -110,7 +112,7 @@ describe('the bill', () => {
       ['coat life', 'wash-off', 'sprayMmPerH', 'reserve'],
       ['outsideScaleKm', 'swatchNoise'],
       ['insideScaleKm'],
-      ['wearPerKm', 'wearByGrit', 'wearByDryness'],
+      ['wearPerKm', 'wearByGrit', 'wearByDryness', 'wearByWater'],
       ['wattsOutside', 'wattsInside'],
     ]);
     expect(of('film').sources[0]).toMatchObject({ lube: 'wet', learnt: null });

@@ -195,12 +195,21 @@ describe('a ride: grit', () => {
     expect(ridden(state({ outside: 0.6 }), {}, 0.1).state.outside).toBeCloseTo(0.6, 10);
   });
 
-  it('works in: at a steady o = 0.4 for 100 km, i = 1 − exp(−0.4 · 100 / 400) = 0.0952', () => {
+  it('works in: at a steady o = 0.4 for 100 km, i = 1 − exp(−0.4 · 100 / 580) = 0.0666', () => {
     const { state: after, effect } = ridden(state({ outside: 0.4 }), {});
-    expect(after.inside).toBeCloseTo(0.0952, 4);
-    expect(effect.inside).toBeCloseTo(0.0952, 4);
-    // From i = 0.3 only the clean part shrinks: 1 − 0.7 exp(−0.1) = 0.3666.
-    expect(ridden(state({ outside: 0.4, inside: 0.3 }), {}).state.inside).toBeCloseTo(0.3666, 4);
+    expect(after.inside).toBeCloseTo(0.0666, 4);
+    expect(effect.inside).toBeCloseTo(0.0666, 4);
+    // From i = 0.3 only the clean part shrinks: 1 − 0.7 exp(−0.06897) = 0.3466.
+    expect(ridden(state({ outside: 0.4, inside: 0.3 }), {}).state.inside).toBeCloseTo(0.3466, 4);
+  });
+
+  it('is washed out by 3 % a mm, and carried in by the water that is on the chain', () => {
+    const rained = (more: Partial<ChainState>, waterMm: number) =>
+      ridden(state({ lube: 'hot wax', lifeKm: 1e9, ...more }), { waterMm }).state.inside;
+    expect(rained({ inside: 0.3 }, 10)).toBeCloseTo(0.3 * Math.exp(-0.3), 4);
+    // 5 mm in four hours keep 0.625 mm on the chain: in by 0.18 · 0.4 · 100 / 580 · 1.625 = 0.02017, out by 0.15;
+    // i tends to 0.02017 / 0.17017 = 0.1185, and a share of exp(−0.17017) of the way there is left.
+    expect(rained({ outside: 0.4 }, 5)).toBeCloseTo(0.1185 * (1 - Math.exp(-0.17017)), 4);
   });
 
   it('leaves the same chain by one ride or by two of half', () => {
@@ -215,15 +224,21 @@ describe('a ride: grit', () => {
 
 describe('a ride: wear and watts', () => {
   it.each([
-    ['clean and lubed', {}, 0.0033],
-    ['grit inside 0.3: times 3.7', { inside: 0.3 }, 0.01221],
-    ['dry: times 3', { film: 0, lube: null }, 0.0099],
-    ['both', { inside: 0.3, film: 0, lube: null }, 0.03663],
+    ['clean and lubed', {}, 0.0028],
+    ['grit inside 0.3: times 3.7', { inside: 0.3 }, 0.01036],
+    ['dry: times 3.45', { film: 0, lube: null }, 0.00966],
+    ['both', { inside: 0.3, film: 0, lube: null }, 0.035742],
   ])('of 100 km, %s', (_, more, wear) => {
     const { state: after, effect } = ridden(state({ lifeKm: 1e9, wearSd: 0, ...more }), {});
     expect(after.wear).toBeCloseTo(wear, 8);
     expect(effect.wear).toBeCloseTo(wear, 8);
     expect(after.wearSd).toBeCloseTo(wear * 0.35, 8);
+  });
+
+  it('on a wet road: times 1 + 0.9 of its share', () => {
+    const wet = (wetShare: number) => ridden(state({ lifeKm: 1e9 }), { wetShare }).state.wear;
+    expect(wet(1)).toBeCloseTo(0.0028 * 1.9, 8);
+    expect(wet(0.5)).toBeCloseTo(0.0028 * 1.45, 8);
   });
 
   it('power at 250 W: 10 o + 4 i + 5 D + 3 per % of wear', () => {
@@ -302,8 +317,8 @@ describe('work', () => {
   it.each([
     ['none', 1, 1, 1, 1],
     ['dry wipe', 0.5, 1, 1, 0.98],
-    ['solvent wipe', 0.25, 0.95, 0.8, 0.9],
-    ['degreaser wipe', 0.18, 0.93, 0.7, 0.4],
+    ['solvent wipe', 0.25, 0.99, 0.8, 0.9],
+    ['degreaser wipe', 0.18, 0.985, 0.7, 0.4],
     ['flush and wipe', 0.35, 0.85, 0.9, 1],
     ['brush', 0.12, 0.6, 0.4, 0],
     ['scrubber', 0.08, 0.4, 0.8, 0],

@@ -5,6 +5,7 @@ import { constant, lines, addLine, type Tally } from './billTally';
 import type { StepInFull } from '../replay/step';
 import { CARE } from '../model/constants';
 import { futuresOf, type Personal } from '../model/personal';
+import { wearTimes } from '../model/ride';
 import { dryness, type ChainState } from '../model/state';
 
 /** The film's way from its coat to now, each part of it with why. */
@@ -147,6 +148,8 @@ export function gritSection(
   };
 }
 
+const WEAR_CONSTANTS = ['wearPerKm', 'wearByGrit', 'wearByDryness', 'wearByWater'] as const;
+
 export function wearSection(
   steps: readonly StepInFull[],
   now: ChainState,
@@ -160,7 +163,9 @@ export function wearSection(
     if (effect && exposure) {
       const clean = CARE.wearPerKm.value * exposure.km;
       addLine(tally, 'clean', { kind: 'clean wear', km: exposure.km }, clean);
-      addLine(tally, 'grit', { kind: 'grit wear' }, effect.wear - clean);
+      const hard = clean * (wearTimes(before, exposure) - 1);
+      addLine(tally, 'hard', { kind: 'hard wear' }, hard);
+      addLine(tally, 'grit', { kind: 'grit wear' }, effect.wear - clean - hard);
     } else {
       addLine(tally, 'measured', { kind: 'measured' }, after.wear - before.wear);
     }
@@ -171,9 +176,12 @@ export function wearSection(
     lines: lines(tally),
     total: now.wear,
     limit,
-    sources: [constant('wearPerKm'), constant('wearByGrit'), constant('wearByDryness')],
+    sources: WEAR_CONSTANTS.map(constant),
   };
 }
+
+/** Less would read 0.0 W. */
+const LEAST_WATTS = 0.05;
 
 export function wattsSection(now: ChainState): BillSection {
   const part = (of: 'outside' | 'inside' | 'dry' | 'wear', amount: number): BillLine => ({
@@ -189,7 +197,7 @@ export function wattsSection(now: ChainState): BillSection {
   return {
     name: 'watts',
     unit: 'W',
-    lines: all.filter((l) => l.amount > 0.05),
+    lines: all.filter((l) => l.amount > LEAST_WATTS),
     total: all.reduce((sum, l) => sum + l.amount, 0),
     limit: null,
     sources: [constant('wattsOutside'), constant('wattsInside')],

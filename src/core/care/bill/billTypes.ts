@@ -19,6 +19,7 @@ export type BillItem =
   | { kind: 'rag' }
   | { kind: 'inwards'; km: number; migration: number }
   | { kind: 'clean wear'; km: number }
+  | { kind: 'hard wear' }
   | { kind: 'grit wear' }
   | { kind: 'measured' }
   | { kind: 'watts'; of: 'outside' | 'inside' | 'dry' | 'wear' };
@@ -40,6 +41,7 @@ export type BillConstant = Extract<
   | 'wearPerKm'
   | 'wearByGrit'
   | 'wearByDryness'
+  | 'wearByWater'
   | 'wattsOutside'
   | 'wattsInside'
 >;

@@ -1,9 +1,10 @@
 import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import { HOURS_PER_WEEK } from '../../units';
 import { CARE } from './constants';
-import type { Exposure } from './exposure';
+import { waterMmPerH, type Exposure } from './exposure';
 
-const { outsideScaleKm, cogShare, cogTransfer, insideScaleKm, waterCarries, shedsWaterH } = CARE;
+const { outsideScaleKm, wetStickiness, cogShare, cogTransfer, insideScaleKm, waterCarries } = CARE;
+const { shedsWaterH, waterFlushes } = CARE;
 
 /** What a ride's equations ask of a coat. */
 export interface CoatTraits {
@@ -14,9 +15,6 @@ export interface CoatTraits {
 
 /** Bare steel holds grit like a thin light oil: what sticks is the road's own moisture. Own estimate. */
 const BARE: CoatTraits = { stickiness: 0.6, migration: 1, washPerMm: 0 };
-
-/** Wet grit sticks to any coat as it does to bare steel: the water holds it. */
-const WET_STICKINESS = BARE.stickiness;
 
 /** Returns the traits of a lube class, or of bare steel. */
 export const coatTraits = (lube: LubeClass | null): CoatTraits =>
@@ -34,6 +32,8 @@ export interface GritRates {
   handBack: number;
   /** How much grit of the outside works in, of that outside of 1. */
   migration: number;
+  /** How much of the grit inside water washes out again. */
+  washedOut: number;
 }
 
 /**
@@ -42,24 +42,36 @@ export interface GritRates {
  */
 export function gritRates(
   coat: CoatTraits,
-  road: Pick<Exposure, 'km' | 'dirtPerKm' | 'wetDirtPerKm'> & {
+  road: Pick<Exposure, 'km' | 'hours' | 'dirtPerKm' | 'wetDirtPerKm' | 'waterMm'> & {
     stickier: number;
-    /** Water that meets the chain, mm an hour. */
-    waterMmPerH: number;
   },
 ): GritRates {
   const dry = coat.stickiness * (road.dirtPerKm - road.wetDirtPerKm);
-  const wet = Math.max(WET_STICKINESS, coat.stickiness) * road.wetDirtPerKm;
+  const wet = Math.max(wetStickiness.value, coat.stickiness) * road.wetDirtPerKm;
   const gather = (road.stickier * (dry + wet) * road.km) / outsideScaleKm.value;
   // Water that comes and is shed leaves so much on the chain meanwhile.
-  const onChainMm = Math.min(MOST_ON_CHAIN_MM, road.waterMmPerH * shedsWaterH.value);
+  const onChainMm = Math.min(MOST_ON_CHAIN_MM, waterMmPerH(road) * shedsWaterH.value);
   const carries = 1 + waterCarries.value * onChainMm;
   return {
     outsideKept: Math.exp(-gather),
     cogsKept: Math.exp(-gather * cogShare.value),
     handBack: 1 - Math.exp(-cogTransfer.value * road.km),
     migration: (coat.migration * carries * road.km) / insideScaleKm.value,
+    washedOut: waterFlushes.value * road.waterMm,
   };
+}
+
+/**
+ * Where grit inside tends to along a stretch on which the outside is `outside` on average, and the share of the way there
+ * that is left at its end: inside after = `to` + (inside before - `to`) x `left`.
+ */
+export function insideAlong(
+  { migration, washedOut }: Pick<GritRates, 'migration' | 'washedOut'>,
+  outside: number,
+): { to: number; left: number } {
+  const into = migration * outside;
+  const both = into + washedOut;
+  return { to: washedOut > 0 ? into / both : 1, left: Math.exp(-both) };
 }
 
 /** Returns the share of a coat that a ride uses up by distance. `lifeKm`: the coat's life with the rider's factor. */

@@ -1,5 +1,5 @@
 import { CARE } from './constants';
-import { waterMmPerH, type Exposure } from './exposure';
+import type { Exposure } from './exposure';
 import type { Factors } from './personal';
 import { coatTraits, filmByDistance, filmByWater, gritRates } from './rates';
 import { copyState, type ChainState } from './state';
@@ -34,6 +34,7 @@ const {
   reserve,
   earlyRideFloor,
   wearBySalt,
+  wearByWater,
   wearByRust,
   rustInspect,
 } = CARE;
@@ -140,10 +141,11 @@ function stepRates(state: ChainState, x: Exposure, f: Factors, steps: number): S
   return {
     grit: gritRates(coat, {
       km,
+      hours: x.hours / steps,
       dirtPerKm: x.dirtPerKm,
       wetDirtPerKm: x.wetDirtPerKm,
+      waterMm: x.waterMm / steps,
       stickier,
-      waterMmPerH: waterMmPerH(x),
     }),
     km,
     byDistance: state.lube ? filmByDistance({ km, load: x.load }, state.lifeKm * f.life) : 0,
@@ -152,14 +154,15 @@ function stepRates(state: ChainState, x: Exposure, f: Factors, steps: number): S
   };
 }
 
-/** Times the wear of a clean ride with legs alone: load, salt, and rust past where one inspects. */
+/** Times the wear of a clean ride with legs alone: load, wet road, salt, and rust past where one inspects. */
 export function wearTimes(
   { rust, salted }: Pick<ChainState, 'rust' | 'salted'>,
   x: Exposure,
 ): number {
   const limit = rustInspect.value;
   const rusted = rust > limit ? 1 + (wearByRust.value * (rust - limit)) / (1 - limit) : 1;
-  return x.load * (salted || x.salted ? wearBySalt.value : 1) * rusted;
+  const wet = 1 + wearByWater.value * x.wetShare;
+  return x.load * wet * (salted || x.salted ? wearBySalt.value : 1) * rusted;
 }
 
 /** Where a chain is after its ride, taken step by step. */
@@ -169,7 +172,7 @@ function along(
   firstCogs: number,
   { rates, steps }: { rates: StepRates; steps: number },
 ): Way {
-  const { outsideKept, cogsKept, handBack, migration } = rates.grit;
+  const { outsideKept, cogsKept, handBack, migration, washedOut } = rates.grit;
   const { km, wear: wearStep } = rates;
   const fall = rates.byDistance + rates.byWater;
   let film = start;
@@ -191,7 +194,10 @@ function along(
       outside += handed;
       outsideByCogs += handed;
     }
-    const insideNext = 1 - (1 - inside) * Math.exp(-migration * 0.5 * (outsideBefore + outside));
+    // As `insideAlong` has it, written out: this is where a replay's time goes.
+    const into = migration * 0.5 * (outsideBefore + outside);
+    const to = washedOut > 0 ? into / (into + washedOut) : 1;
+    const insideNext = to + (inside - to) * Math.exp(-into - washedOut);
     const dry = filmMid < reserve.value ? (reserve.value - filmMid) / reserve.value : 0;
     wear +=
       wearStep *

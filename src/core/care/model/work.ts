@@ -25,11 +25,11 @@ interface Method {
 export const METHODS: Record<CleanMethod, Method> = {
   none: { outside: 1, inside: 1, cogs: 1, film: 1, rinsed: false, deep: false },
   'dry wipe': { outside: 0.5, inside: 1, cogs: 1, film: 0.98, rinsed: false, deep: false },
-  'solvent wipe': { outside: 0.25, inside: 0.95, cogs: 0.8, film: 0.9, rinsed: false, deep: false },
+  'solvent wipe': { outside: 0.25, inside: 0.99, cogs: 0.8, film: 0.9, rinsed: false, deep: false },
   // Own estimate: cleans a little more than solvent and upsets the lube.
   'degreaser wipe': {
     outside: 0.18,
-    inside: 0.93,
+    inside: 0.985,
     cogs: 0.7,
     film: 0.4,
     rinsed: true,

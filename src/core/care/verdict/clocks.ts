@@ -35,7 +35,8 @@ export interface Limits {
  * A wet chain presses only where it stands to rust before it is dry, in its place, coat and salt, or where it
  * has no lube left to hold the water off. Else it is a word beside.
  */
-function wetClock(state: ChainState, spent: boolean): Clock {
+export function wetClock(state: ChainState): Clock {
+  const spent = state.film <= CARE.reserve.value;
   const toCome = rustAfter(state, state.wetLeftH);
   const unshielded = spent && state.wetLeftH >= CARE.rescueHours.value;
   const limit = CARE.rustAlarm.value;
@@ -69,7 +70,7 @@ export function readClocks(state: ChainState, limits: Limits): Clock[] {
     clock('wear', state.wear, limits.wearPercent, state.pitted || state.wear >= limits.wearPercent),
     rustClock(state),
     clock('bare', state.film, 0, bare),
-    wetClock(state, spent),
+    wetClock(state),
     clock('film', state.film, CARE.reserve.value, spent && !byStanding),
     clock('standing', state.film, CARE.reserve.value, byStanding),
     clock('inside', state.inside, standard.inside, state.inside > standard.inside),

@@ -64,6 +64,8 @@ export function usualWork(
   if (!wax) list.push({ depth: 'rescue', spec: spec('solvent wipe', lube, blownOut) });
   else if (lube === 'drip wax')
     list.push({ depth: 'rescue', spec: spec('dry wipe', lube, blownOut) });
+  // A wet chain in hot wax is wiped and blown dry; only what is spent goes back into the pot.
+  else list.push({ depth: 'wipe-down', spec: spec('dry wipe', null, blownOut) });
   // A rinsed chain is blown out: towelled only, it stays wet inside for hours in a cold place.
   const rinsed = { cogsCleaned: true, drying: 'towel and air' } as const;
   if (wax) {
@@ -88,7 +90,7 @@ function satisfied(clock: Clock, hadFired: boolean): boolean {
   if (clock.fired) return false;
   if (!hadFired) return true;
   if (clock.name === 'film') return clock.reading >= clock.limit * (1 + HEADROOM);
-  if (clock.name === 'inside' || clock.name === 'outside')
+  if (clock.name === 'inside' || clock.name === 'outside' || clock.name === 'wet')
     return clock.reading <= clock.limit * (1 - HEADROOM);
   return true;
 }
@@ -107,8 +109,8 @@ export function proposeWork(
   const wet = state.wetLeftH >= CARE.rescueHours.value;
   for (const proposal of usual) {
     const left = work(state, cogs, proposal.spec, { air }).state;
-    // Lube goes on a dry chain: what leaves a wet one wet is no answer.
-    if (wet && left.wetLeftH >= CARE.rescueHours.value) continue;
+    // Only towelled, a wet chain is wet inside for hours yet.
+    if (wet && proposal.spec.drying !== 'towel and air') continue;
     const after = readClocks(left, limits);
     if (after.every((clock, i) => satisfied(clock, before[i]?.fired === true))) return proposal;
   }

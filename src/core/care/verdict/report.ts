@@ -3,6 +3,7 @@ import type { Bike, Chain } from '../../garage';
 import type { CleanMethod } from '../../logbook';
 import type { LubeClass } from '../../lube';
 import type { Settings } from '../../settings';
+import type { Air } from '../../weather';
 import { inFull, type ReplayStep, type StepInFull } from '../replay/step';
 import { airOf, learntOf } from '../replay/bookState';
 import type { Limits } from './clocks';
@@ -43,6 +44,33 @@ export const stepsOf = (replay: Replay, chainId: string): StepInFull[] =>
       return known;
     });
 
+/** A chain on its bike as it stands at one moment, before anything is said of it. */
+export type ChainNow = Pick<ChainReport, 'bike' | 'chain' | 'state' | 'cogs' | 'limits'> & {
+  air: Air;
+};
+
+/** The chain on a bike as it stands at `now` (ms), or null when none is fitted or it left the garage. */
+export function chainNow(
+  replay: Replay,
+  bikeId: string,
+  standard: Settings['standard'],
+  now: number,
+): ChainNow | null {
+  const { book, garage, weather } = replay;
+  const bike = garage.bikes[bikeId];
+  const chainId = book.fitted.get(bikeId);
+  const chain = chainId === undefined ? undefined : garage.chains[chainId];
+  const last = chainId === undefined ? undefined : book.chains.get(chainId);
+  if (!bike || !chain || !last || bike.retired) return null;
+  const cell = book.cells.get(bikeId);
+  const air = airOf(weather, { bike, cell }, last.at, now);
+  const state = copyState(last);
+  standWhere(state, now, { bike, cell, weather, air });
+  const wearPercent = wearLimitPercent(chain.speeds, bike.gear);
+  const cogs = book.cogs.get(bikeId) ?? 0;
+  return { bike, chain, state, cogs, air, limits: { standard, wearPercent } };
+}
+
 /** The report of the chain on a bike, or null when none is fitted or it left the garage. */
 export function reportOn(
   replay: Replay,
@@ -50,34 +78,20 @@ export function reportOn(
   settings: Settings,
   now: number,
 ): ChainReport | null {
-  const bike = replay.garage.bikes[bikeId];
-  const chainId = replay.book.fitted.get(bikeId);
-  const chain = chainId === undefined ? undefined : replay.garage.chains[chainId];
-  const last = chainId === undefined ? undefined : replay.book.chains.get(chainId);
-  if (!bike || !chain || !last || bike.retired) return null;
-  const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bikeId) }, last.at, now);
-  const state = copyState(last);
-  const cell = replay.book.cells.get(bikeId);
-  standWhere(state, now, { bike, cell, weather: replay.weather, air });
-  const cogs = replay.book.cogs.get(bikeId) ?? 0;
-  const limits: Limits = {
-    standard: settings.standard,
-    wearPercent: wearLimitPercent(chain.speeds, bike.gear),
-  };
+  const standing = chainNow(replay, bikeId, settings.standard, now);
+  if (!standing) return null;
+  const { air, ...shown } = standing;
+  const { bike, chain, state } = standing;
   const typical = typicalRiding(replay.steps, bike, now);
   const learnt = learntOf(replay.book, state, bikeId);
   const verdict = judge({
-    state,
-    cogs,
-    chain,
-    air,
-    limits,
+    ...standing,
     typical,
     learnt,
     between: settings.schools.between,
     usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
   });
-  return { bike, chain, state, cogs, limits, typical, learnt, verdict };
+  return { ...shown, typical, learnt, verdict };
 }
 
 /** The class of lube put on a chain last. */

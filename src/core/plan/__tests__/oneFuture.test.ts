@@ -25,7 +25,7 @@ describe('one future, priced by hand', () => {
   });
   const [future] = follow(problem, idle, [false]);
   const costs = future!.costs;
-  const wear = 0.033e-3 * (1 + 9 * 0.5) * (160 + 20 * 2 * (1 / 6));
+  const wear = 0.028e-3 * (1 + 9 * 0.5) * (160 + 20 * 2.45 * (1 / 6));
   const watts = 4 * 0.5 + (5 * (1 / 3) + 3 * (0.2 + 0.2 + wear)) / 2;
 
   it('wears by its kilometres, its grit and its dryness', () => {

@@ -6,8 +6,8 @@ import { follow } from '../simulate/follow';
 import { meanTotal, planBike } from '../simulate/planBike';
 import { routine } from '../simulate/routine';
 
-/** Found among 240 seeds: a clean road, and one work. The grid's plan comes a little dearer than the habit. */
-const SEED = 48;
+/** Found among 300 seeds: a clean road, and one work. The grid's plan comes a little dearer than the habit. */
+const SEED = 126;
 
 describe('where the rider’s routine is cheaper than what the grid found', () => {
   const chance = new Chance(SEED, 5);

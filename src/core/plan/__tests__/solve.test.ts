@@ -79,11 +79,11 @@ describe('its ride', () => {
         const problem = problemFor([]);
         const before = { ...problem.state, outside: o, inside: 0.2 };
         const exact = ride(before, c, x, HANDBOOK);
-        const out = { o: 0, c: 0, meanO: 0, kept: 1 };
+        const out = { o: 0, c: 0, meanO: 0, to: 1, left: 1 };
         gritAfter(o, c, gritRate(x, 'wet', 1), out);
         expect(out.o).toBeCloseTo(exact.state.outside, 2);
         expect(out.c).toBeCloseTo(exact.cogs, 3);
-        expect(1 - 0.8 * out.kept).toBeCloseTo(exact.state.inside, 2);
+        expect(out.to + (0.2 - out.to) * out.left).toBeCloseTo(exact.state.inside, 2);
       }),
     );
   });

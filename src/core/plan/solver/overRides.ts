@@ -41,7 +41,7 @@ const insides = INSIDE.length;
 const cogses = COGS.length;
 const { wearByGrit, wearByDryness, wattsOutside, wattsInside, wattsDry, wearPerKm } = CARE;
 
-const grit: GritStep = { o: 0, c: 0, meanO: 0, kept: 1 };
+const grit: GritStep = { o: 0, c: 0, meanO: 0, to: 1, left: 1 };
 
 /** What the rides of one future do, by film and by grit: the two do not depend on one another. */
 class Passage extends Move {
@@ -221,14 +221,16 @@ function passGrit({ problem, rides }: Met, o: number, c: number, out: Passage): 
   }
   let outside = outsideAxis[o] as number;
   let cogs = cogAxis[c] as number;
-  let kept = 1;
+  // Grit inside is so much, and such a share of what it was, after the rides so far.
+  let added = 0;
+  let left = 1;
   for (const { ride, x, rate } of rides) {
     gritAfter(outside, cogs, rate, grit);
     const watts = x.hours * prices.wattHour * wattWeight(ride.weight);
     for (let i = 0; i < insides; i++) {
       const g = first + i * cogses;
-      const before = 1 - (1 - (insideAxis[i] as number)) * kept;
-      const after = 1 - (1 - before) * grit.kept;
+      const before = added + left * (insideAxis[i] as number);
+      const after = grit.to + (before - grit.to) * grit.left;
       const mean = (before + after) / 2;
       const wear = wearKm * x.km * rate.wear * (1 + wearByGrit.value * mean);
       out.byGrit[g] =
@@ -238,12 +240,13 @@ function passGrit({ problem, rides }: Met, o: number, c: number, out: Passage): 
         prices.grubbyKm * x.km * grubbiness(grit.meanO, mean, limits);
       out.dryWear[g] = (out.dryWear[g] as number) + wear * wearByDryness.value;
     }
-    kept *= grit.kept;
+    added = grit.to + (added - grit.to) * grit.left;
+    left *= grit.left;
     outside = grit.o;
     cogs = grit.c;
   }
   for (let i = 0; i < insides; i++) {
-    const inside = 1 - (1 - (insideAxis[i] as number)) * kept;
+    const inside = added + left * (insideAxis[i] as number);
     gritCorners({ o: outside, i: inside, c: cogs }, out, (first + i * cogses) * corners);
   }
 }

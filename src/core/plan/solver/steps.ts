@@ -1,9 +1,10 @@
-import { CARE, waterMmPerH, wearTimes, type Exposure } from '../../care';
+import { CARE, wearTimes, type Exposure } from '../../care';
 import {
   coatTraits,
   filmByDistance,
   filmByWater,
   gritRates,
+  insideAlong,
   type GritRates,
 } from '../../care/model/rates';
 import type { LubeClass } from '../../lube';
@@ -13,13 +14,14 @@ const { reserve } = CARE;
 /** Step along a ride, km: coarser than replay's, for the grid is coarser still. */
 const STEP_KM = 10;
 
-/** What a ride does to grit outside and on the cogs, and by what share the clean part inside shrinks. */
+/** What a ride does to grit outside and on the cogs, and where it takes grit inside: see `insideAlong`. */
 export interface GritStep {
   o: number;
   c: number;
   /** Mean of `outside` along the way. */
   meanO: number;
-  kept: number;
+  to: number;
+  left: number;
 }
 
 /** What of a ride's grit does not depend on how dirty the chain is: worked out once for all states. */
@@ -33,17 +35,16 @@ export interface GritRate extends GritRates {
 export function gritRate(x: Exposure, lube: LubeClass | null, grit: number): GritRate {
   const coat = coatTraits(lube);
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
-  const { dirtPerKm, wetDirtPerKm } = x;
   const road = {
+    ...x,
     km: x.km / steps,
-    dirtPerKm,
-    wetDirtPerKm,
+    hours: x.hours / steps,
+    waterMm: x.waterMm / steps,
     stickier: grit,
-    waterMmPerH: waterMmPerH(x),
   };
-  const { migration, ...rates } = gritRates(coat, road);
+  const { migration, washedOut, ...rates } = gritRates(coat, road);
   const wear = wearTimes({ rust: 0, salted: false }, x);
-  return { steps, ...rates, migration: migration * steps, wear };
+  return { steps, ...rates, migration: migration * steps, washedOut: washedOut * steps, wear };
 }
 
 /** Grit after a ride, stepped along it with the rates of the care model; film does not bear on it. */
@@ -60,7 +61,9 @@ export function gritAfter(o: number, c: number, rate: GritRate, out: GritStep): 
   out.o = o;
   out.c = c;
   out.meanO = sum / steps;
-  out.kept = Math.exp(-rate.migration * out.meanO);
+  const { to, left } = insideAlong(rate, out.meanO);
+  out.to = to;
+  out.left = left;
 }
 
 /** Film a ride takes. */
