@@ -14,26 +14,10 @@ import {
 } from '@/core/care';
 import { Chance } from '@/core/chance';
 import { wearLimitPercent } from '@/core/chain';
-import { generateDays, type Region } from '@/core/climate';
-import type { Garage } from '@/core/garage';
-import { NOT_RECORDED, type LogEvent, type PlainEvent } from '@/core/logbook';
+import { NOT_RECORDED, type PlainEvent } from '@/core/logbook';
 import type { LubeClass } from '@/core/lube';
-import { cellName, cellOf } from '@/core/weather';
 import type { AuditRide, AuditRider } from './riders';
-
-/** A Monday. */
-const START = Date.parse('2024-01-01T00:00:00.000Z');
-const HOUR = 3_600_000;
-const DAY = 24 * HOUR;
-const WEATHER_SEED = 4;
-
-/** Where each region's rides are set; the demo's island lies there, the temperate coast beside it. */
-const PLACES: Record<Region, readonly [number, number]> = {
-  'windward coast': [58.2, -11.8],
-  'lee shore': [58.2, -11.2],
-  'peat moor': [58.6, -11.5],
-  'temperate coast': [57, -11.5],
-};
+import { chainId, DAY, garageOf, HOUR, PLACES, START, weatherOf } from './world';
 
 /** What a rider did and met in so many days, on one chain after the other. */
 export interface Life {
@@ -62,49 +46,6 @@ export const lifeKm = ({ km, wear, limit }: Life): number => (km * limit) / wear
 
 /** Returns how often something was done in a month of 30.4 days. */
 export const aMonth = (count: number, { days }: Life): number => count / (days / 30.4);
-
-const MOST_CHAINS = 40;
-const chainId = (n: number) => `c${n}`;
-const CHAIN = { links: 114, closure: 'reusable link', directional: false } as const;
-
-const garageOf = (rider: AuditRider): Garage => {
-  const common = { retired: false, changedAt: new Date(START).toISOString() };
-  return {
-    bikes: { b: { ...rider.bike, ...common, id: 'b', name: rider.name } },
-    chains: Object.fromEntries(
-      Array.from({ length: MOST_CHAINS }, (_, n) => chainId(n)).map((id) => [
-        id,
-        { ...common, ...CHAIN, id, name: id, speeds: rider.bike.speeds },
-      ]),
-    ),
-    products: {},
-    planned: {},
-    planMarks: {},
-  };
-};
-
-/** Written out by hand, not by the app's import: days of the stand-in's weather as the log keeps them. */
-function weatherOf(region: Region, days: number): LogEvent[] {
-  const [lat, lon] = PLACES[region];
-  const first = START / DAY;
-  return generateDays(WEATHER_SEED, region, first - 3, first + days + 5).map(({ day, hours }) => {
-    const at = new Date(day * DAY).toISOString();
-    return {
-      type: 'weatherSeen',
-      id: `w${day}`,
-      at,
-      zone: 'UTC',
-      recordedAt: at,
-      source: 'service',
-      cell: cellName(cellOf(lat, lon)),
-      rainMm: hours.map((h) => h.rainMm),
-      temperatureC: hours.map((h) => h.temperatureC),
-      humidity: hours.map((h) => h.humidity),
-      windMs: hours.map((h) => h.windMs),
-      sunMj: hours.map((h) => h.sunMj ?? null),
-    };
-  });
-}
 
 /** A verdict as the rider acts on it: the clock that calls, and the work proposed. */
 export interface Said {

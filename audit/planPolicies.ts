@@ -8,6 +8,7 @@ import { holding, meanTotal, planBike } from '@/core/plan/simulate/planBike';
 import { adaptive, choicesOf, idle, type Days } from '@/core/plan/simulate/policies';
 import { routine } from '@/core/plan/simulate/routine';
 import type { BikeProblem, Work } from '@/core/plan/solver/problem';
+import { demoPlan } from '@/test/demoPlan';
 
 /** Futures the plan has not seen, and the seed they grow from. */
 const FRESH = { futures: 100, seed: 40_404 };
@@ -53,7 +54,7 @@ const byClocks =
       // What renews hot wax is its pot.
       if (dry || isWet(f.reckoned)) {
         const { lube } = f.reckoned;
-        return dry ? pick(works, f, lubes) ?? (isWax(lube) ? deep : null) : null;
+        return dry ? (pick(works, f, lubes) ?? (isWax(lube) ? deep : null)) : null;
       }
       return fired.includes('outside') ? pick(works, f, (w) => w.coat === null) : null;
     });
@@ -79,4 +80,14 @@ export function costsOfPolicies(request: PlanRequest): Record<PolicyName, number
     'the plan’s dates': costs(holding(made.jobs)),
     'the plan, re-formed': costs(adaptive(problem, made.values, days)),
   };
+}
+
+/** Returns the demo, a bike at a time. */
+export function demoRiders(): PlanRequest[] {
+  const { request } = demoPlan();
+  return request.bikes.map((bike) => ({
+    ...request,
+    bikes: [bike],
+    rides: request.rides.filter((r) => r.bikeId === bike.bike.id),
+  }));
 }

@@ -91,7 +91,10 @@ function costOf(problem: BikeProblem, bench: BenchSlot, { coat, s, what, after }
   if (what) {
     const done = work(chain, cogs, what.spec, { air: bench.air, coat: what.from });
     [chain, cogs, now] = [done.state, done.cogs, what.coat ?? coat];
-    cost += plainPrice(what, prices.hour);
+    // A change between wax and oil must gain its price once more.
+    const [from, to] = [problem.coats[coat]?.family, problem.coats[now]?.family];
+    const turns = from !== to && from !== 'bare';
+    cost += plainPrice(what, prices.hour) * (turns ? 2 : 1);
   }
   let sum = 0;
   for (const [k] of natures.entries()) {

@@ -1,12 +1,15 @@
 import { Chance } from '@/core/chance';
 import {
   exposureOf,
+  readClocks,
   Replay,
   ride as rideChain,
   skyOf,
   SWATCH_LEVELS,
   type ChainState,
+  type ClockName,
   type Factors,
+  type Limits,
 } from '@/core/care';
 import type { RideLogged } from '@/core/logbook';
 import { WeatherRecord } from '@/core/weather';
@@ -51,7 +54,7 @@ export interface Reading {
 const asRide = (body: ReturnType<typeof rideBody>): RideLogged => stamped([body])[0] as RideLogged;
 
 /** What a ride does to a chain in truth. */
-export function truly(state: ChainState, cogs: number, ride: RideLogged, factors: Factors) {
+function truly(state: ChainState, cogs: number, ride: RideLogged, factors: Factors) {
   const hours = ride.durationH ?? ride.distanceKm / 24;
   const sky = skyOf(ride, hours, new WeatherRecord(), undefined);
   const exposure = exposureOf(ride, hours, sky, { bike: TEST_GARAGE.bikes.b1, links: 114 });
@@ -127,4 +130,30 @@ export function weatheredRider(
   const ahead = Array.from({ length: 80 }, (_, n) => asRide(rideOf(days + 1 + n)));
   const replay = new Replay(TEST_GARAGE, stamped(bodies));
   return { replay, now: START + (days + 0.7) * DAY, factors, truth, cogs, ahead };
+}
+
+const HORIZON_KM = 1500;
+/** Rides are cut so fine, that the kilometre is known and not the ride. */
+const PARTS = 10;
+
+/** Returns the km a rider truly goes on until one of the clocks fires. */
+export function kmUntil(
+  rider: WeatheredRider,
+  limits: Limits,
+  names: readonly ClockName[],
+): number {
+  let { truth, cogs } = rider;
+  let km = 0;
+  for (const ride of rider.ahead) {
+    for (let part = 0; part < PARTS; part++) {
+      const bit = { ...ride, distanceKm: ride.distanceKm / PARTS };
+      ({ state: truth, cogs } = truly(truth, cogs, bit, rider.factors));
+      km += bit.distanceKm;
+      const fired = readClocks({ ...truth, wetLeftH: 0 }, limits).some(
+        (c) => c.fired && names.includes(c.name),
+      );
+      if (fired) return km;
+    }
+  }
+  return HORIZON_KM;
 }

@@ -1,3 +1,4 @@
 export * from './classes';
 export * from './dose';
 export * from './schools';
+export * from './sources';

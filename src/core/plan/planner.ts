@@ -76,9 +76,14 @@ const holds = (placed: readonly Placed[]): boolean =>
 
 /**
  * Plans every bike, one after the other, each in the minutes the others leave; then once more the first
- * ones, beside what the later ones chose, since gloves and stand that are out serve two bikes.
+ * ones, beside what the later ones chose, since gloves and stand that are out serve two bikes. `found`: plans made
+ * for the same bikes, whose jobs are tried too.
  */
-async function planBikes(request: PlanRequest, progress: Progress): Promise<Planned> {
+async function planBikes(
+  request: PlanRequest,
+  progress: Progress,
+  found: readonly BikePlan[] = [],
+): Promise<Planned> {
   const minutes = minutesOfDays(request);
   const { plan } = request.settings;
   const problems: BikeProblem[] = [];
@@ -88,7 +93,8 @@ async function planBikes(request: PlanRequest, progress: Progress): Promise<Plan
     const problem = problemOf(request, bike, weathersOf(request, bike, weathers));
     const days = besides(minutes, placed);
     problems.push(problem);
-    placed.push({ plan: planBike(problem, plan, days), days });
+    const jobs = found[n]?.jobs;
+    placed.push({ plan: planBike(problem, plan, days, jobs ? { jobs } : {}), days });
     await progress((n + 1) / (request.bikes.length + 1));
   }
   for (const [n, problem] of problems.slice(0, -1).entries()) {
@@ -97,7 +103,8 @@ async function planBikes(request: PlanRequest, progress: Progress): Promise<Plan
       minutes,
       placed.filter((p) => p !== before),
     );
-    const again = { plan: planBike(problem, plan, days, before.plan.values), days };
+    const { values } = before.plan;
+    const again = { plan: planBike(problem, plan, days, { values }), days };
     const next = placed.map((p) => (p === before ? again : p));
     const cheaper = meanTotal(again.plan.plan) < meanTotal(before.plan.plan) - 1e-9;
     if (cheaper && holds(next)) placed = next;
@@ -130,7 +137,9 @@ export async function makePlan(request: PlanRequest, progress: Progress): Promis
   });
   agenda.sort((a, b) => a.from - b.from || a.bikeName.localeCompare(b.bikeName));
   const free =
-    request.marks.length > 0 ? await planBikes({ ...request, marks: [] }, () => undefined) : null;
+    request.marks.length > 0
+      ? await planBikes({ ...request, marks: [] }, () => undefined, plans)
+      : null;
   return {
     agenda,
     days: daysOf(request, agenda),

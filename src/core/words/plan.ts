@@ -11,6 +11,7 @@ import type { ClockName } from '../care';
 import type { FellDue } from '../plan/agenda/due';
 import type { RideAhead } from '../plan/rides/occurrences';
 import type { AgendaItem } from '../plan/agenda/agenda';
+import type { LubeChange } from '../plan/agenda/changes';
 import { dayWord, shortDay, weekdayName, type DateText } from '../time/dates';
 import { timeOf } from '../time/zones';
 import type { Costs } from '../plan/simulate/costs';
@@ -202,12 +203,19 @@ export function marksSentence(cost: number): string {
     : 'Your own changes cost next to nothing.';
 }
 
+/** What changes with a job, and the cleaning that goes before it. */
+const CHANGES: Record<LubeChange, string> = {
+  lube: 'This job changes the lube. Over the coming rides that costs less.',
+  'wax to oil':
+    'This job changes from wax to oil: wipe the wax off with solvent first. Over the coming rides that costs less.',
+  'oil to wax':
+    'This job changes from oil to wax: strip the chain to bare metal first. Over the coming rides that costs less.',
+};
+
 /** Everything an item says. */
 export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): ItemWords => ({
   order: `${orderOf(item.depth, item.lubeName)}.`,
-  change: item.changesLube
-    ? 'This job changes the lube. Over the coming rides that costs less.'
-    : null,
+  change: item.changes && CHANGES[item.changes],
   start: startSentence(item, zone),
   reason: reasonSentence(item),
   putOff: putOffSentence(item, units),

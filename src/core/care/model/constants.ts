@@ -20,9 +20,9 @@ const constant = (value: number, unit: string, source: string, spread: string): 
   spread,
 });
 
-const PRACTICE = 'common practice';
-const FITTED = 'fitted to common practice';
-const OWN = 'own estimate';
+export const PRACTICE = 'common practice';
+export const FITTED = 'fitted to common practice';
+export const OWN = 'own estimate';
 
 export const CARE = {
   lifeSigma: constant(0.35, 'log-normal sigma of a coat’s life', FITTED, '0.25 to 0.45'),

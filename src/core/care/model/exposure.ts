@@ -1,7 +1,7 @@
 import type { RideLogged, Surface } from '../../logbook';
 import type { Bike } from '../../garage';
-import { USUAL_LINKS } from '../../lube';
-import { CARE } from './constants';
+import { USUAL_LINKS, type TableSource } from '../../lube';
+import { CARE, FITTED, PRACTICE } from './constants';
 import type { Sky } from './sky';
 
 /** What a ride does to a chain, from wherever its weather is known. */
@@ -31,6 +31,13 @@ export const GROUND: Record<Surface | 'mud', { dry: number; wet: number; kmPerH:
   trail: { dry: 2, wet: 4, kmPerH: 14 },
   mud: { dry: 8, wet: 8, kmPerH: 12 },
 };
+
+/** Where those figures come from, and times what they may be. */
+export const GROUND_SOURCES = {
+  dry: { source: FITTED, spread: [0.7, 1.4] },
+  wet: { source: FITTED, spread: [0.6, 1.6] },
+  kmPerH: { source: PRACTICE, spread: [0.8, 1.3] },
+} as const satisfies Record<string, TableSource>;
 
 /** What of a ride its exposure depends on. */
 export type RideGround = Pick<RideLogged, 'distanceKm' | 'surface' | 'mud'>;

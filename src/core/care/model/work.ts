@@ -1,9 +1,9 @@
-import { isWax, LUBE_CLASSES, type LubeClass } from '../../lube';
+import { isWax, LUBE_CLASSES, type LubeClass, type TableSource } from '../../lube';
 import type { CleanMethod, Drying, WorkDone } from '../../logbook';
 import type { Product } from '../../records/product';
 import { MS_PER_HOUR } from '../../units';
 import { dryingHours, settingHours, type Air } from '../../weather';
-import { CARE } from './constants';
+import { CARE, OWN, PRACTICE, type Constant } from './constants';
 import { coatLifeKm, copyState, NO_SWATCHES, type ChainState } from './state';
 
 /** The parts of a piece of work that change the chain. */
@@ -44,14 +44,22 @@ export const METHODS: Record<CleanMethod, Method> = {
   strip: { outside: 0.02, inside: 0.03, cogs: 1, film: 0, rinsed: true, deep: true },
 };
 
+/** Where the shares of a column come from, and times what each may be off by. */
+export const METHOD_SOURCES = {
+  outside: { source: PRACTICE, spread: [0.6, 1.6] },
+  inside: { source: OWN, spread: [0.7, 1.3] },
+  cogs: { source: OWN, spread: [0.7, 1.3] },
+  film: { source: OWN, spread: [0.9, 1.05] },
+} as const satisfies Record<string, TableSource>;
+
 /** With cassette and jockey wheels done in the same session. */
 export const COGS_CLEANED_LEFT = 0.1;
 export const SCRUBBER_WITH_COGS = { outside: 0.05, inside: 0.35 };
 
-const DRYING_HOURS: Record<Drying, number> = {
-  'left to drip': CARE.dripHours.value,
-  towel: CARE.towelHours.value,
-  'towel and air': CARE.airHours.value,
+const DRYING_HOURS: Record<Drying, Constant> = {
+  'left to drip': CARE.dripHours,
+  towel: CARE.towelHours,
+  'towel and air': CARE.airHours,
 };
 
 /**
@@ -122,7 +130,7 @@ export function work(
     spec.method === 'baths' ? bathShareLeft(spec.baths.count, spec.baths.ml) : withCogs.inside;
   const film = before.film * method.film;
   const dripping = method.rinsed ? Infinity : before.wetLeftH;
-  const wetLeftH = Math.min(dripping, dryingHours(DRYING_HOURS[spec.drying], air));
+  const wetLeftH = Math.min(dripping, dryingHours(DRYING_HOURS[spec.drying].value, air));
   const state = copyState(before);
   state.film = film;
   if (method.film === 0) {

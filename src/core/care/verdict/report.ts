@@ -80,8 +80,7 @@ export function reportOn(
 ): ChainReport | null {
   const standing = chainNow(replay, bikeId, settings.standard, now);
   if (!standing) return null;
-  const { air, ...shown } = standing;
-  const { bike, chain, state } = standing;
+  const { bike, chain, state, cogs, limits } = standing;
   const typical = typicalRiding(replay.steps, bike, now);
   const learnt = learntOf(replay.book, state, bikeId);
   const verdict = judge({
@@ -91,7 +90,7 @@ export function reportOn(
     between: settings.schools.between,
     usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
   });
-  return { ...shown, typical, learnt, verdict };
+  return { bike, chain, state, cogs, limits, typical, learnt, verdict };
 }
 
 /** The class of lube put on a chain last. */

@@ -116,7 +116,7 @@ describe('what is said of a job', () => {
     depth: 'top-up',
     lubeName: 'House wet lube',
     bottleId: null,
-    changesLube: false,
+    changes: null,
     minutes: 15,
     from: Date.parse('2026-11-26T18:00:00Z'),
     startBy: Date.parse('2026-11-26T18:30:00Z'),

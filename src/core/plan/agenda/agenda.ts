@@ -7,6 +7,7 @@ import { follow, type Done, type Policy } from '../simulate/follow';
 import type { BikePlan, PlannedJob } from '../simulate/planBike';
 import { adaptive, type Days } from '../simulate/policies';
 import type { BenchSlot, BikeProblem } from '../solver/problem';
+import { changesOf, type LubeChange } from './changes';
 import type { BikeNow } from './request';
 import { minutesOf, readyHours, startBy } from '../solver/rules';
 
@@ -35,8 +36,7 @@ export interface AgendaItem {
   depth: Depth;
   lubeName: string | null;
   bottleId: string | null;
-  /** It puts another class of lube on than the one before. */
-  changesLube: boolean;
+  changes: LubeChange | null;
   minutes: number;
   /** When the evening begins, and the latest start so that the chain is ready for the next ride; ms. */
   from: number;
@@ -111,7 +111,7 @@ export function agendaOf(
         depth: wet ? 'rescue' : work.depth,
         lubeName: work.lubeName,
         bottleId: work.bottleId,
-        changesLube: changesLube(problem, plan.jobs, job),
+        changes: changesOf(problem, plan.jobs, job),
         minutes: minutesOf(work, days.shared[job.day] ?? false),
         from: bench.from,
         startBy: startBy(work, bench),
@@ -129,18 +129,6 @@ export function agendaOf(
       },
     ];
   });
-}
-
-/** Whether a job puts another class of lube on than the last one before it. */
-function changesLube(
-  { coats, coatNow }: BikeProblem,
-  jobs: readonly PlannedJob[],
-  { day, work }: PlannedJob,
-): boolean {
-  if (work.coat === null) return false;
-  const last = jobs.filter((j) => j.day < day && j.work.coat !== null).at(-1);
-  const before = coats[last?.work.coat ?? coatNow]?.lubeClass ?? null;
-  return before !== null && before !== coats[work.coat]?.lubeClass;
 }
 
 /** The race within a few days of a job, and whether the bike is ridden in between. */

@@ -16,7 +16,7 @@ import { MS_PER_HOUR } from '../../units';
 import { noCosts, type Costs } from './costs';
 import type { BenchSlot, BikeProblem, RideExposed, Work } from '../solver/problem';
 import { minutesOf } from '../solver/rules';
-import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '../solver/terms';
+import { dryWeight, grubbiness, priceOf, startAnew, turnPrice, wattWeight } from '../solver/terms';
 
 /** A work done, and the chain as it was reckoned before. */
 export interface Done {
@@ -37,6 +37,8 @@ export interface Future {
   coat: number;
   nature: Factors;
   costs: Costs;
+  /** What changes between wax and oil must gain beside: see `turnPrice`. */
+  turns: number;
   /** Day of the last clean, days since 1970. */
   cleanedDay: number;
   done: Done[];
@@ -60,6 +62,7 @@ const futureOf = (problem: BikeProblem, nature: Factors): Future => {
     coat: problem.coatNow,
     nature,
     costs: noCosts(),
+    turns: 0,
     cleanedDay: problem.lastCleanDay,
     done: [],
   };
@@ -159,6 +162,7 @@ function doIt(problem: BikeProblem, f: Future, { day, bench, work, minutes, blin
   const truth = doWork(f.truth, f.trueCogs, spec, { air: bench.air, coat: work.from });
   f.truth = truth.state;
   f.trueCogs = truth.cogs;
+  f.turns += turnPrice(problem, work, problem.coats[f.coat]?.family ?? 'bare');
   if (work.coat !== null) f.coat = work.coat;
   f.costs.jobs += 1;
   f.costs.minutes += minutes;

@@ -19,6 +19,12 @@ export interface PlannedJob {
  */
 export type Basis = 'adaptive' | 'held' | 'routine' | 'nothing';
 
+/** What was found before. */
+interface Known {
+  values?: Values;
+  jobs?: PlannedJob[];
+}
+
 export interface BikePlan {
   basis: Basis;
   jobs: PlannedJob[];
@@ -39,6 +45,10 @@ const costsOf = (futures: readonly Future[]): Costs[] => futures.map((f) => f.co
 export const meanTotal = (costs: readonly Costs[]): number =>
   costs.reduce((sum, c) => sum + c.total, 0) / Math.max(1, costs.length);
 
+/** The same of futures, with what a change between wax and oil must gain beside. */
+const weighed = (futures: readonly Future[]): number =>
+  meanTotal(costsOf(futures)) + futures.reduce((sum, f) => sum + f.turns, 0) / futures.length;
+
 const jobsOf = (future: Future | undefined): PlannedJob[] =>
   (future?.done ?? []).map(({ day, work }) => ({ day, work }));
 
@@ -49,21 +59,25 @@ export const holding = (jobs: readonly PlannedJob[]): Policy =>
 /**
  * The plan of one bike in the days there are. It is the best, over the futures, of what the solved values
  * say, of the rider's routine and of doing nothing: never worse than either. `known`: values solved before
- * for nearly the same days.
+ * for nearly the same days, and jobs to start the search from too.
  */
 export function planBike(
   problem: BikeProblem,
   settings: PlanSettings,
   days: Days,
-  known?: Values,
+  known: Known = {},
 ): BikePlan {
-  const values = known ?? solve(problem, days.minutes, days.shared);
+  const values = known.values ?? solve(problem, days.minutes, days.shared);
   const run = (policy: Policy) => follow(problem, policy, days.shared);
   const first = run(common(problem, values, days));
   const budget = { tries: MOST_DAYS / problem.benches.length };
   // What the rider pinned, or a race or the calendar asks for, is not weighed against leaving it.
   const bound = hasDeadlines(problem) || problem.benches.some((b) => b.mark !== null);
-  const starts = bound ? [jobsOf(first[0])] : [jobsOf(first[0]), []];
+  const starts = [
+    ...(known.jobs ? [worksOf(problem, known.jobs)] : []),
+    jobsOf(first[0]),
+    ...(bound ? [] : [[]]),
+  ];
   const bettered = starts.map((start) => betterJobs(problem, start, days, budget));
   const jobs = bettered.reduce((a, b) => (b.total < a.total - 1e-9 ? b : a)).jobs;
   const held = run(holding(jobs));
@@ -78,7 +92,7 @@ export function planBike(
     ? own
     : [...own, ['routine', asBefore, middleJobs(asBefore)], ['nothing', nothing, []]];
   const [basis, futures, chosen] = options.reduce((a, b) =>
-    meanTotal(costsOf(b[1])) < meanTotal(costsOf(a[1])) - 1e-9 ? b : a,
+    weighed(b[1]) < weighed(a[1]) - 1e-9 ? b : a,
   );
   return {
     basis,
@@ -91,6 +105,15 @@ export function planBike(
     nothing: costsOf(nothing),
   };
 }
+
+/** Returns the jobs with the works of a problem that are the same as theirs; those it has not got are left out. */
+const worksOf = ({ works }: BikeProblem, jobs: readonly PlannedJob[]): PlannedJob[] =>
+  jobs.flatMap(({ day, work: { depth, coat, spec } }) => {
+    const work = works.find(
+      (w) => w.depth === depth && w.coat === coat && w.spec.method === spec.method,
+    );
+    return work ? [{ day, work }] : [];
+  });
 
 /** Of a policy that differs from future to future, the jobs of the middle one. */
 function middleJobs(futures: readonly Future[]): PlannedJob[] {
@@ -122,7 +145,7 @@ function betterJobs(
 ): { jobs: PlannedJob[]; total: number } {
   const some = { ...problem, natures: problem.natures.slice(0, TRIED_FUTURES) };
   const costOf = (jobs: readonly PlannedJob[]) =>
-    meanTotal(costsOf(follow(some, holding(jobs), days.shared, true)));
+    weighed(follow(some, holding(jobs), days.shared, true));
   let best = start;
   let least = costOf(start);
   const tryOut = (next: PlannedJob[]): boolean => {

@@ -15,7 +15,7 @@ import {
 } from './grid';
 import type { BenchSlot, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
-import { priceOf } from './terms';
+import { priceOf, turnPrice } from './terms';
 import { rustPerHour } from '../../care';
 import { towelledFor } from './wetness';
 
@@ -70,7 +70,9 @@ export function decide(
       const allowed = cleans.length > 0 ? cleans : can;
       const forced = cleans.length > 0 || mustWork(bench, allowed);
       coated.fill(NEVER);
-      for (const work of allowed) if (work.coat !== null) lessOf(coated, valueOf(work), 0);
+      for (const work of allowed)
+        if (work.coat !== null)
+          lessOf(coated, valueOf(work), 0, turnPrice(problem, work, coat.family));
       for (let f = 0; f < films; f++) {
         const rust = wet ? problem.prices.rust * rustPerHour(FILM[f] as number) * wetHours : 0;
         const base = p * states + f * grits;
@@ -106,10 +108,10 @@ function stillWet(
   );
 }
 
-/** Writes the lesser of two into the first array, from an index on. */
-function lessOf(into: Float64Array, values: Float64Array, from: number): void {
+/** Writes the lesser of two into the first array, from an index on; the second is dearer by `more`. */
+function lessOf(into: Float64Array, values: Float64Array, from: number, more = 0): void {
   for (let n = 0; n < values.length; n++) {
-    const value = values[n] as number;
+    const value = (values[n] as number) + more;
     if (value < (into[from + n] as number)) into[from + n] = value;
   }
 }

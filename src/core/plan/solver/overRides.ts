@@ -15,6 +15,7 @@ import {
   OUTSIDE,
   STATES,
 } from './grid';
+import { alike } from './alike';
 import type { BenchSlot, BikeProblem, CoatKind, RideExposed } from './problem';
 import {
   drynessBetween,
@@ -97,31 +98,6 @@ export function overRides(
     }
   });
   return value;
-}
-
-/** Exposures nearer to one another than this are one: mm of water, share of wet road, dirt units. */
-const ALIKE = 0.04;
-
-/** The futures, those together in which the rides of a day meet the same: on a dry day that is most of them. */
-function alike({ rides }: BenchSlot, futures: number): number[][] {
-  if (rides.length === 0) return [Array.from({ length: futures }, (_, k) => k)];
-  const groups = new Map<string, number[]>();
-  for (let k = 0; k < futures; k++) {
-    const key = rides
-      .map(({ exposure }) => {
-        const x = exposure[k];
-        return x
-          ? [x.waterMm, x.onChainMm, x.wetShare, x.dirtPerKm]
-              .map((v) => Math.round(v / ALIKE))
-              .join()
-          : '';
-      })
-      .join(';');
-    const group = groups.get(key);
-    if (group) group.push(k);
-    else groups.set(key, [k]);
-  }
-  return [...groups.values()];
 }
 
 /** What one coat meets between two benches, in futures that meet the same. */

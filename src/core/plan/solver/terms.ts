@@ -1,5 +1,5 @@
 import { clamp } from '../../units';
-import { PENALTY, type BikeProblem, type Prices, type Work } from './problem';
+import { PENALTY, type BikeProblem, type Family, type Prices, type Work } from './problem';
 import type { Grit } from './grid';
 import type { Weight } from '../../records/kinds';
 
@@ -16,6 +16,15 @@ export const dryWeight = (weight: Weight): number =>
 /** What a work costs in time and goods. */
 export const priceOf = (work: Work, minutes: number, prices: Prices): number =>
   (minutes / 60) * prices.hour + work.money;
+
+/**
+ * What a change between wax and oil must gain beside its own price: that price once more. It is weighed and not
+ * paid: who strips a chain for a small gain is back within weeks, and pays again.
+ */
+export const turnPrice = (p: BikeProblem, work: Work, on: Family): number => {
+  const to = work.coat === null ? undefined : p.coats[work.coat]?.family;
+  return to === undefined || to === on || on === 'bare' ? 0 : priceOf(work, work.handsOn, p.prices);
+};
 
 /** Dirt beyond the standard counts up to here at the end of a plan. */
 const MOST = 1.5;
