@@ -160,7 +160,11 @@ export function randomProblem(seed: number, dayCount: number, futures: number): 
     };
   });
   const lube = chance.pick(['wet', 'dry', 'all-weather'] as const);
-  const problem = problemFor(days, { coats: [coatKind(lube)], cogs: 0.5 * chance.uniform() });
+  const air = STORAGE_AIR[chance.pick(['indoors', 'shed', 'outdoors'] as const)];
+  const problem = problemFor(
+    days.map((day) => ({ ...day, more: { air } })),
+    { coats: [coatKind(lube)], cogs: 0.5 * chance.uniform() },
+  );
   problem.state.film = chance.uniform();
   problem.state.worn = 1 - problem.state.film;
   problem.state.outside = 0.6 * chance.uniform();

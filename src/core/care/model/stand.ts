@@ -31,6 +31,10 @@ function rustOn(state: ChainState, hours: number): void {
 /** Below this film steel counts as unoiled. Own estimate. */
 const UNOILED = 0.05;
 
+/** Whether a chain with so much film rusts in the air itself: unoiled steel does where it is damp and does not freeze. */
+export const rustsInAir = (film: number, air: Air): boolean =>
+  film < UNOILED && air.humidity > WETNESS_HUMIDITY && air.temperatureC > 0;
+
 /** A chain moved on to `to` (ms) while it stands in the given air: see `standOn`. */
 export function stand(state: ChainState, to: number, air: Air): ChainState {
   const moved = copyState(state);
@@ -47,8 +51,7 @@ export function standOn(state: ChainState, to: number, air: Air): void {
   const hours = (to - state.at) / MS_PER_HOUR;
   if (hours <= 0) return;
   const wet = Math.min(hours, state.wetLeftH);
-  const bareInDampAir =
-    state.film < UNOILED && air.humidity > WETNESS_HUMIDITY && air.temperatureC > 0;
+  const bareInDampAir = rustsInAir(state.film, air);
   rustOn(state, bareInDampAir ? hours : wet);
   state.wetLeftH -= wet;
   state.wetHours = state.wetLeftH > 0 ? state.wetHours + wet : 0;

@@ -1,4 +1,4 @@
-import { exposureOf, waterKept, type Exposure } from '../../care';
+import { exposureOf, letThrough, waterKept, type Exposure } from '../../care';
 import { futureHours, regionAt } from '../../climate';
 import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
 import {
@@ -140,6 +140,33 @@ function airAfter(weathers: readonly Weather[], at: number, { bike }: BikeNow): 
   return storedAir(bike.storage, outside);
 }
 
+/**
+ * Returns the rain on a bike kept outdoors from a moment to the next bench, as a ride of no length: it wets the chain
+ * and does nothing else. It counts from half way, as if it had all fallen there.
+ */
+function rainOnIt(
+  weathers: readonly Weather[],
+  { bike, chain }: BikeNow,
+  date: DateText,
+  [from, until]: readonly [number, number],
+): RideExposed {
+  const ground = { distanceKm: 0, surface: 'paved', mud: false } as const;
+  const dry = { wetShare: 0, rainMmPerH: 0, late: null, dust: 0 };
+  const still = exposureOf(
+    ground,
+    1,
+    { ...dry, dustEverywhere: false, salted: false },
+    { bike, links: chain.links },
+  );
+  const guard = letThrough(bike).water;
+  const exposure = weathers.map((w) => {
+    const hour = (ms: number) => Math.max(0, Math.floor((ms - w.from) / MS_PER_HOUR));
+    const mm = w.hours.slice(hour(from), hour(until)).reduce((sum, h) => sum + h.rainMm, 0);
+    return { ...still, hours: 0, onChainMm: mm * guard };
+  });
+  return { date, at: (from + until) / 2, hours: 0, weight: 'ordinary', exposure };
+}
+
 /** A bike's benches, one a day, with the rides between them; and the rides before the first. */
 export function benchesFor(
   request: PlanRequest,
@@ -176,6 +203,9 @@ export function benchesFor(
     const day = dayNumber(date);
     const toRace = races.map((r) => dayNumber(r) - day).filter((n) => n >= 0);
     const nextRace = toRace.find((n) => n >= RACE_EVE_DAYS);
+    const rides = exposed.filter((r) => r.at >= from && r.at < until);
+    const home = rides.reduce((end, r) => Math.max(end, r.at + r.hours * MS_PER_HOUR), from);
+    const parked = () => rainOnIt(weathers, now, date, [Math.min(home, until), until]);
     return {
       date,
       day,
@@ -183,7 +213,7 @@ export function benchesFor(
       minutes: away ? 0 : (minutes[d] ?? 0),
       air: airAfter(weathers, from, now),
       nextRideAt: own.find((r) => r.at >= from)?.at ?? null,
-      rides: exposed.filter((r) => r.at >= from && r.at < until),
+      rides: now.bike.storage === 'outdoors' ? [...rides, parked()] : rides,
       raceEve: toRace.some((n) => n < RACE_EVE_DAYS),
       raceBy: nextRace === undefined ? null : day + nextRace - RACE_EVE_DAYS,
       sameLube: toRace.some((n) => n <= SAME_LUBE_DAYS),

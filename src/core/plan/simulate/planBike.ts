@@ -1,9 +1,10 @@
-import { solve, type Values } from '../solver/backward';
+import type { Values } from '../solver/backward';
 import type { Costs } from './costs';
 import { follow, type Done, type Future, type Policy } from './follow';
 import { adaptive, common, fixed, idle, type Days } from './policies';
 import type { BikeProblem, Work } from '../solver/problem';
 import { routine } from './routine';
+import { weighStock } from './scarcity';
 import { mayDo } from '../solver/rules';
 import type { PlanSettings } from '../../records/plan';
 
@@ -62,12 +63,12 @@ export const holding = (jobs: readonly PlannedJob[]): Policy =>
  * for nearly the same days, and jobs to start the search from too.
  */
 export function planBike(
-  problem: BikeProblem,
+  asked: BikeProblem,
   settings: PlanSettings,
   days: Days,
   known: Known = {},
 ): BikePlan {
-  const values = known.values ?? solve(problem, days.minutes, days.shared);
+  const { problem, values } = weighStock(asked, known.values, days);
   const run = (policy: Policy) => follow(problem, policy, days.shared);
   const first = run(common(problem, values, days));
   const budget = { tries: MOST_DAYS / problem.benches.length };

@@ -4,7 +4,7 @@ import { isWet, livesLeft, type Future, type Policy } from './follow';
 import { STATES, valueAt } from '../solver/grid';
 import { RACE_CLEAN_DAYS, type BenchSlot, type BikeProblem, type Work } from '../solver/problem';
 import { allowedAt, minutesOf, mustWork } from '../solver/rules';
-import { priceOf, turnPrice } from '../solver/terms';
+import { priceOf, weighedPrice } from '../solver/terms';
 import { rustPerHour } from '../../care';
 import { towelledFor } from '../solver/wetness';
 
@@ -117,11 +117,11 @@ export function worth(
   const base = (work.coat ?? f.coat) * STATES;
   const air = problem.benches[d]?.air;
   const rust = work.coat === null && air ? rustFor(Math.min(wetLeftH, towelledFor(air))) : 0;
-  const turn = turnPrice(problem, work, problem.coats[f.coat]?.family ?? 'bare');
+  const weighed = weighedPrice(problem, work, problem.coats[f.coat]?.family ?? 'bare');
   return (
     rust +
     price +
-    turn +
+    weighed +
     valueAt(after, base, film, { o: outside * left.o, i: within, c: f.cogs * left.c })
   );
 }

@@ -15,7 +15,7 @@ import {
 } from './grid';
 import type { BenchSlot, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
-import { priceOf, turnPrice } from './terms';
+import { priceOf, weighedPrice } from './terms';
 import { rustPerHour } from '../../care';
 import { towelledFor } from './wetness';
 
@@ -72,7 +72,7 @@ export function decide(
       coated.fill(NEVER);
       for (const work of allowed)
         if (work.coat !== null)
-          lessOf(coated, valueOf(work), 0, turnPrice(problem, work, coat.family));
+          lessOf(coated, valueOf(work), 0, weighedPrice(problem, work, coat.family));
       for (let f = 0; f < films; f++) {
         const rust = wet ? problem.prices.rust * rustPerHour(FILM[f] as number) * wetHours : 0;
         const base = p * states + f * grits;

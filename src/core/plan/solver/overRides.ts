@@ -1,5 +1,5 @@
 import { filmByStanding } from '../../care/model/rates';
-import { CARE, rustPerHour, type Exposure } from '../../care';
+import { CARE, rustPerHour, rustsInAir, type Exposure } from '../../care';
 import { MS_PER_HOUR } from '../../units';
 import {
   COGS,
@@ -151,6 +151,16 @@ function drynessOf(owns: readonly number[], film: number, after: number) {
   return { share, mean };
 }
 
+/**
+ * Hours for which a chain that ends spent rusts in damp air. A spell of rust counts once: of one that was spent before,
+ * a part of it lies behind already.
+ */
+const spentHours = (film: number, { bench, until }: Met): number =>
+  ((until - bench.from) / MS_PER_HOUR) * (rustsInAir(film, bench.air) ? SPELL_LEFT : 1);
+
+/** Share of a spell that is still to come on an average day of it. Own estimate: it lasts two days. */
+const SPELL_LEFT = 0.4;
+
 /** What becomes of every film, and what that costs. */
 function passFilms(met: Met, out: Passage): void {
   const { problem, coat, rides, owns, bench, until } = met;
@@ -175,7 +185,8 @@ function passFilms(met: Met, out: Passage): void {
     }
     film = Math.max(0, film - idle);
     out.film[f] = film;
-    out.byFilm[f] = cost + prices.rust * rustPerHour(film) * wetHours;
+    const hours = rustsInAir(film, bench.air) ? spentHours(filmAxis[f] as number, met) : wetHours;
+    out.byFilm[f] = cost + prices.rust * Math.min(1, rustPerHour(film) * hours);
     out.dryness[f] = km > 0 ? weighted / km : 0;
   }
 }

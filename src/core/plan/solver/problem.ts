@@ -41,6 +41,8 @@ export interface Work {
   money: number;
   /** Coats left of its bottle; null: not counted, none is on the shelf. */
   coatsLeft: number | null;
+  /** What a coat of a bottle that runs out is worth beyond its price: weighed, not paid. See `scarcity.ts`. */
+  scarce?: number;
   /** The least °C its label allows. */
   leastC: number | null;
   bottleId: string | null;
@@ -48,7 +50,7 @@ export interface Work {
   lubeName: string | null;
 }
 
-/** A ride to come as this bike will meet it: its exposure in each future. */
+/** A ride to come as this bike will meet it: its exposure in each future. Of no length: rain on it while it stands. */
 export interface RideExposed {
   date: DateText;
   at: number;

@@ -26,6 +26,10 @@ export const turnPrice = (p: BikeProblem, work: Work, on: Family): number => {
   return to === undefined || to === on || on === 'bare' ? 0 : priceOf(work, work.handsOn, p.prices);
 };
 
+/** All that is weighed of a work and not paid: a change between wax and oil, and the last coats of a bottle. */
+export const weighedPrice = (p: BikeProblem, work: Work, on: Family): number =>
+  turnPrice(p, work, on) + (work.scarce ?? 0);
+
 /** Dirt beyond the standard counts up to here at the end of a plan. */
 const MOST = 1.5;
 /** Share of a clean that dirty cogs call for. Own estimate. */
