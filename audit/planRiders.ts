@@ -102,7 +102,7 @@ function bikeOf(lube: LubeClass, now: number, chance: Chance): BikeNow {
     },
     cogs: 0.4 * chance.uniform(),
     factors: { life: 1, grit: 1, wear: 1 },
-    ownLife: {},
+    own: {},
     lifeSigma: 0.35,
     gritSigma: 0.35,
     wearSigma: 0.35,

@@ -72,12 +72,12 @@ const weighed = (settings: Settings): Settings => {
   };
 };
 
-/** Life factors learnt on a bike, by bottle and class. */
-function lifeOfEach({ learnt }: BookState, bikeId: string): Record<string, number> {
+/** What was learnt of each lube on a bike, by bottle and class. */
+function ownOfEach({ learnt }: BookState, bikeId: string): BikeNow['own'] {
   const start = personalKey(bikeId, '');
   return Object.fromEntries(
     [...learnt].flatMap(([key, { factors }]) =>
-      key.startsWith(start) ? [[key.slice(start.length), factors.life]] : [],
+      key.startsWith(start) ? [[key.slice(start.length), factors]] : [],
     ),
   );
 }
@@ -99,7 +99,7 @@ function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): Bi
     state,
     cogs,
     factors: futuresOf(learnt, state).mid,
-    ownLife: lifeOfEach(replay.book, bike.id),
+    own: ownOfEach(replay.book, bike.id),
     wearSigma: wearSigmaOf(state),
     lifeSigma: lifeSigmaOf(learnt),
     gritSigma: gritSigmaOf(learnt),

@@ -17,7 +17,7 @@ export interface BikeNow {
   /** What was learnt of the lube on it, and how far the next coat may lie off (log-normal sigmas). */
   factors: Factors;
   /** Life factors learnt of each lube on this bike, by bottle or class; not there: the handbook's. */
-  ownLife: Record<string, number>;
+  own: Record<string, Pick<Factors, 'life' | 'grit'>>;
   lifeSigma: number;
   gritSigma: number;
   /** Log-normal sigma of how fast the chain wears. */

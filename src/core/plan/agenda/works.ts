@@ -1,5 +1,5 @@
 import type { CleanMethod, Depth } from '../../logbook';
-import { coatOf, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
+import { coatOf, HANDBOOK, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
 import { offers, type AtTheBench, type Offer } from '../../bench/offer';
 
 import { methodOf } from '../../bench/result';
@@ -35,8 +35,12 @@ const familyOf = (lube: LubeClass | null): Family =>
   lube === null ? 'bare' : isWax(lube) ? 'wax' : 'oil';
 
 /** How long a lube lasts on this bike over what the one that is on is reckoned with: each has its own factor. */
-const beside = ({ ownLife, factors }: BikeNow, id: string, lubeClass: LubeClass): number =>
-  (ownLife[id] ?? ownLife[lubeClass] ?? 1) / factors.life;
+const beside = ({ own, factors }: BikeNow, id: string, lubeClass: LubeClass): number =>
+  (own[id] ?? own[lubeClass] ?? HANDBOOK).life / factors.life;
+
+/** The same of how fast grit comes to it. */
+const gritBeside = ({ own, factors }: BikeNow, id: string, lubeClass: LubeClass | null): number =>
+  lubeClass === null ? 1 : (own[id] ?? own[lubeClass] ?? HANDBOOK).grit / factors.grit;
 
 /**
  * What may go on a chain ridden so much of the way in the wet: the bottles on the shelf that go with the rider's
@@ -60,6 +64,7 @@ export function coatsFor(
     lubeClass,
     family: familyOf(lubeClass),
     lifeKm: lubeClass ? (label ?? LUBE_CLASSES[lubeClass].lifeKm) * beside(now, id, lubeClass) : 1,
+    grit: gritBeside(now, id, lubeClass),
     atHand,
   });
   const lubing = { links: now.chain.links, ebike: now.bike.ebike, ...settings };

@@ -188,11 +188,14 @@ function rideIt(problem: BikeProblem, f: Future, { ride, x, bench, blind }: Ride
   const { truth, costs } = f;
   const watts = extraWatts(truth);
   const { outside, inside, wear, rust } = truth;
+  // Each lube gathers grit at its own rate on this bike.
+  const times = problem.coats[f.coat]?.grit ?? 1;
+  const own = (by: Factors): Factors => (times === 1 ? by : { ...by, grit: by.grit * times });
   if (!blind) {
-    f.cogs = rideOn(f.reckoned, f.cogs, x, { factors });
+    f.cogs = rideOn(f.reckoned, f.cogs, x, { factors: own(factors) });
     rodeOn(f.reckoned, x, bench.air);
   }
-  f.trueCogs = rideOn(truth, f.trueCogs, x, { factors: f.nature, effect });
+  f.trueCogs = rideOn(truth, f.trueCogs, x, { factors: own(f.nature), effect });
   rodeOn(truth, x, bench.air);
   const wattHours = ((watts + extraWatts(truth)) / 2) * x.hours;
   const grubby = grubbiness((outside + truth.outside) / 2, (inside + truth.inside) / 2, limits);

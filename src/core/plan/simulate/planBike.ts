@@ -47,7 +47,7 @@ export const meanTotal = (costs: readonly Costs[]): number =>
   costs.reduce((sum, c) => sum + c.total, 0) / Math.max(1, costs.length);
 
 /** The same of futures, with what a change between wax and oil must gain beside. */
-const weighed = (futures: readonly Future[]): number =>
+const weighedTotal = (futures: readonly Future[]): number =>
   meanTotal(costsOf(futures)) + futures.reduce((sum, f) => sum + f.turns, 0) / futures.length;
 
 const jobsOf = (future: Future | undefined): PlannedJob[] =>
@@ -68,7 +68,7 @@ export function planBike(
   days: Days,
   known: Known = {},
 ): BikePlan {
-  const { problem, values } = weighStock(asked, known.values, days);
+  const { problem, values, ...weighed } = weighStock(asked, known.values, days);
   const run = (policy: Policy) => follow(problem, policy, days.shared);
   const first = run(common(problem, values, days));
   const budget = { tries: MOST_DAYS / problem.benches.length };
@@ -82,7 +82,7 @@ export function planBike(
   const bettered = starts.map((start) => betterJobs(problem, start, days, budget));
   const jobs = bettered.reduce((a, b) => (b.total < a.total - 1e-9 ? b : a)).jobs;
   const held = run(holding(jobs));
-  const free = run(adaptive(problem, values, days));
+  const free = weighed.free ?? run(adaptive(problem, values, days));
   const asBefore = run(routine(problem, settings.routine, days));
   const nothing = run(idle);
   const own: [Basis, Future[], PlannedJob[]][] = [
@@ -93,7 +93,7 @@ export function planBike(
     ? own
     : [...own, ['routine', asBefore, middleJobs(asBefore)], ['nothing', nothing, []]];
   const [basis, futures, chosen] = options.reduce((a, b) =>
-    weighed(b[1]) < weighed(a[1]) - 1e-9 ? b : a,
+    weighedTotal(b[1]) < weighedTotal(a[1]) - 1e-9 ? b : a,
   );
   return {
     basis,
@@ -146,7 +146,7 @@ function betterJobs(
 ): { jobs: PlannedJob[]; total: number } {
   const some = { ...problem, natures: problem.natures.slice(0, TRIED_FUTURES) };
   const costOf = (jobs: readonly PlannedJob[]) =>
-    weighed(follow(some, holding(jobs), days.shared, true));
+    weighedTotal(follow(some, holding(jobs), days.shared, true));
   let best = start;
   let least = costOf(start);
   const tryOut = (next: PlannedJob[]): boolean => {

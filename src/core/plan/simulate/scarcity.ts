@@ -7,23 +7,27 @@ import { adaptive, type Days } from './policies';
 export interface Weighed {
   problem: BikeProblem;
   values: Values;
+  /** The plan re-formed from day to day, where that is known already: nothing runs out. */
+  free: Future[] | null;
 }
 
 /** Times the worth of a coat is searched for: each halves what is not known of it. */
-const TRIES = 5;
-/** A coat is worth at most so much beyond its price, in the rider's money: what a chain costs. Own estimate. */
-const MOST = 48;
+const TRIES = 6;
 
-/** Mean coats of each bottle that the plan would use if there were any number of them. */
-function wanted(problem: BikeProblem, values: Values, days: Days): Map<string, number> {
+/** The plan re-formed from day to day if there were any number of coats. */
+function unlimited(problem: BikeProblem, values: Values, days: Days): Future[] {
   const lifted = { ...problem, works: problem.works.map((w) => ({ ...w, coatsLeft: null })) };
-  const futures = follow(lifted, adaptive(lifted, values, days), days.shared);
+  return follow(lifted, adaptive(lifted, values, days), days.shared);
+}
+
+/** Mean coats of each bottle that are used in some futures. */
+function wanted(futures: readonly Future[]): Map<string, number> {
   const sum = new Map<string, number>();
   const add = ({ bottleId }: Work) => {
     if (bottleId !== null)
       sum.set(bottleId, (sum.get(bottleId) ?? 0) + 1 / Math.max(1, futures.length));
   };
-  for (const f of futures as readonly Future[]) for (const { work } of f.done) add(work);
+  for (const f of futures) for (const { work } of f.done) add(work);
   return sum;
 }
 
@@ -58,16 +62,18 @@ const worth = (problem: BikeProblem, bottles: ReadonlySet<string>, each: number)
  */
 export function weighStock(problem: BikeProblem, known: Values | undefined, days: Days): Weighed {
   const values = known ?? solve(problem, days.minutes, days.shared);
-  const first = short(problem, wanted(problem, values, days), days);
-  if (first.size === 0) return { problem, values };
-  let [low, high] = [0, MOST];
+  const free = unlimited(problem, values, days);
+  const first = short(problem, wanted(free), days);
+  if (first.size === 0) return { problem, values, free };
+  // No coat saves more than a whole per cent of wear costs.
+  let [low, high] = [0, problem.prices.wearPercent];
   let found: Weighed | null = null;
   for (let n = 0; n < TRIES; n++) {
     const middle = (low + high) / 2;
     const dearer = worth(problem, first, middle);
-    const solved = { problem: dearer, values: solve(dearer, days.minutes, days.shared) };
-    if (short(dearer, wanted(dearer, solved.values, days), days).size > 0) low = middle;
-    else [high, found] = [middle, solved];
+    const solved = solve(dearer, days.minutes, days.shared);
+    if (short(dearer, wanted(unlimited(dearer, solved, days)), days).size > 0) low = middle;
+    else [high, found] = [middle, { problem: dearer, values: solved, free: null }];
   }
-  return found ?? { problem, values };
+  return found ?? { problem, values, free: null };
 }

@@ -119,7 +119,9 @@ function metBy(
   const { factors, natures } = problem;
   const rides = between.bench.rides.flatMap((ride) => {
     const x = ride.exposure[members[0] ?? 0];
-    return x ? [{ ride, x, rate: gritRate(x, coat.lubeClass, factors.grit) }] : [];
+    return x
+      ? [{ ride, x, rate: gritRate(x, coat.lubeClass, factors.grit * (coat.grit ?? 1)) }]
+      : [];
   });
   const owns = members.map((m) => (natures[m] ?? factors).life / factors.life);
   return { ...between, problem, coat, rides, owns };

@@ -17,6 +17,8 @@ export interface CoatKind {
   family: Family;
   /** Life of a coat on a clean chain, km. */
   lifeKm: number;
+  /** How fast grit comes to it, times what the plan reckons with for the coat that is on. */
+  grit?: number;
   /** It may be put on again: it stands on the shelf, or nothing does and it is to be bought. */
   atHand: boolean;
 }
