@@ -1,5 +1,11 @@
 import { isWax, LUBE_CLASSES, LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
-import { averageCareKm, hotWaxWear, immaculateKm, untouchedKm } from './careRoutines';
+import {
+  averageCareKm,
+  hotWaxWear,
+  immaculateKm,
+  untouchedKm,
+  waxedInSaltedRainKm,
+} from './careRoutines';
 import { aMonth, lifeKm, type Life } from './obedient';
 import type { RiderName } from './riders';
 import { lived } from './sweep';
@@ -51,6 +57,9 @@ export function routineBands(): Band[] {
     ...rows('immaculate care', 'common practice', [...immaculate, dry]),
     ...rows('hot wax, pot every 850 km', 'common practice', [
       { what: 'wear at 10,000 km, %', value: hotWaxWear(), low: 0, high: 0.5 },
+    ]),
+    ...rows('waxed commuter in salted rain, never cleaned', 'common sense', [
+      { what: '0.75 %, km', value: waxedInSaltedRainKm(), low: 1500, high: 8000 },
     ]),
     ...rows('new chain never touched', 'common practice', [
       { what: '0.5 %, km', value: untouchedKm(), low: 450, high: 1100 },

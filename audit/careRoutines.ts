@@ -1,4 +1,5 @@
 import { mean } from 'simple-statistics';
+import { CARE } from '@/core/care';
 import type { LubeClass } from '@/core/lube';
 import { YearChain } from './mixedYear';
 
@@ -47,5 +48,16 @@ export const untouchedKm = (): number =>
   overYears((seed) => {
     const chain = new YearChain('wet', 'mixed', seed);
     while (chain.state.wear < 0.5 && chain.state.km < MOST_KM) chain.ride(25);
+    return chain.state.km;
+  });
+
+/** Returns the km to 0.75 % of a commuter's chain in drip wax, salted rain on most days: topped up when spent, never cleaned. */
+export const waxedInSaltedRainKm = (): number =>
+  overYears((seed) => {
+    const chain = new YearChain('drip wax', 'salted rain', seed).coated();
+    while (chain.state.wear < WORN && chain.state.km < MOST_KM) {
+      chain.ride(5);
+      if (chain.state.film <= CARE.reserve.value) chain.work('dry wipe');
+    }
     return chain.state.km;
   });

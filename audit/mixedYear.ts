@@ -23,10 +23,20 @@ const MIXED_YEAR = [
   ['downpour', 0.03],
 ] as const;
 
-/** Returns the weather of a ride in a mixed year. */
-export function wordOfYear(chance: Chance): WeatherWord {
+/** A ride in the rain on most days, on treated roads: a commuter's winter. */
+const SALTED_RAIN = [
+  ['dry', 0.2],
+  ['damp', 0.2],
+  ['wet', 0.5],
+  ['downpour', 0.1],
+] as const;
+
+const YEARS = { mixed: MIXED_YEAR, 'salted rain': SALTED_RAIN, dry: [['dry', 1]] } as const;
+
+/** Returns the weather of a ride in a year of such a kind. */
+function wordOfYear(year: keyof typeof YEARS, chance: Chance): WeatherWord {
   let left = chance.uniform();
-  return MIXED_YEAR.find(([, share]) => (left -= share) < 0)?.[0] ?? 'dry';
+  return YEARS[year].find(([, share]) => (left -= share) < 0)?.[0] ?? 'dry';
 }
 
 const NO_RECORD = new WeatherRecord();
@@ -34,7 +44,7 @@ const KM_PER_H = 24;
 /** What a rider who starts with a new chain has on the cogs. */
 const NEW_COGS = 0.03;
 
-/** A chain ridden and worked on by a fixed routine, in a mixed year or in the dry, by the handbook's factors. */
+/** A chain ridden and worked on by a fixed routine in one kind of weather, by the handbook's factors. */
 export class YearChain {
   state: ChainState = startState({ ...NEW_CHAIN, wearPercent: 0 }, 0);
   private cogs = NEW_COGS;
@@ -42,7 +52,7 @@ export class YearChain {
 
   constructor(
     private readonly lube: LubeClass,
-    private readonly weather: 'mixed' | 'dry',
+    private readonly weather: keyof typeof YEARS,
     seed: number,
   ) {
     this.chance = new Chance(seed, 402);
@@ -54,9 +64,10 @@ export class YearChain {
   }
 
   ride(distanceKm: number): this {
-    const weather = this.weather === 'mixed' ? wordOfYear(this.chance) : 'dry';
+    const weather = wordOfYear(this.weather, this.chance);
+    const salted = this.weather === 'salted rain';
     const hours = distanceKm / KM_PER_H;
-    const body = { ...RIDE, distanceKm, weather };
+    const body = { ...RIDE, distanceKm, weather, salted };
     const exposure = exposureOf(body, hours, skyOf(body, hours, NO_RECORD, undefined), {});
     const ridden = ride(this.state, this.cogs, exposure, HANDBOOK);
     this.state = ridden.state;

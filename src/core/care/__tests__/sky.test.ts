@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { weatherDay, weatherSeen } from '@/test/weather';
-import type { RideLogged } from '@/core/logbook';
+import type { PlainEvent, RideLogged } from '@/core/logbook';
 import { cellOf, WeatherRecord, type Cell, type WeatherHour } from '@/core/weather';
 import {
   airOfRide,
@@ -231,7 +231,16 @@ describe('the strip of a ride', () => {
 
 describe('the weather that is wanted', () => {
   const now = Date.parse('2026-05-12T08:30:00Z');
-  const stepsOf = (...rides: RideLogged[]) => new Replay(TEST_GARAGE, rides).steps;
+  const stepsOf = (...events: PlainEvent[]) => new Replay(TEST_GARAGE, events).steps;
+  const FITTED_OUT = stamped(
+    ['b1', 'b2'].map((bikeId, n) => ({
+      type: 'chainFitted',
+      at: '2026-05-01T08:00:00.000Z',
+      chainId: `c${n + 1}`,
+      bikeId,
+      start: null,
+    })),
+  );
 
   it('reaches from some days before a ride to the day after, in whole days', () => {
     expect(neededWeather(stepsOf(rode()), new WeatherRecord(), now)).toEqual([
@@ -254,6 +263,19 @@ describe('the weather that is wanted', () => {
     const known = recordOf(() => ({}));
     known.put(weatherDay(NORTH_CELL, '2026-05-07T00:00Z'));
     expect(neededWeather(stepsOf(rode()), known, now)).toEqual([]);
+  });
+
+  it('is wanted of the days a bike stands outdoors, from its ride to now, whoever told the weather', () => {
+    const on = (bikeId: string) => stepsOf(rode({ bikeId, weather: 'wet' }), ...FITTED_OUT);
+    const days = neededWeather(on('b2'), new WeatherRecord(), now);
+    expect(days.map((d) => [d.cell, new Date(d.from).toISOString()])).toEqual([
+      [NORTH_CELL, '2026-05-10T00:00:00.000Z'],
+    ]);
+    expect(new Date(days[0]!.to).toISOString()).toBe('2026-05-12T07:00:00.000Z');
+    expect(neededWeather(on('b1'), new WeatherRecord(), now)).toEqual([]);
+    // What stands for a year is followed for sixty days.
+    const later = neededWeather(on('b2'), new WeatherRecord(), now + 365 * 86_400_000);
+    expect(new Date(later.at(-1)!.to).toISOString()).toBe('2026-07-09T23:00:00.000Z');
   });
 
   it('asks for stretches, each place by itself', () => {
