@@ -91,10 +91,11 @@ function costOf(problem: BikeProblem, bench: BenchSlot, { coat, s, what, after }
   if (what) {
     const done = work(chain, cogs, what.spec, { air: bench.air, coat: what.from });
     [chain, cogs, now] = [done.state, done.cogs, what.coat ?? coat];
-    // A change between wax and oil must gain its price once more.
-    const [from, to] = [problem.coats[coat]?.family, problem.coats[now]?.family];
-    const turns = from !== to && from !== 'bare';
-    cost += plainPrice(what, prices.hour) * (turns ? 2 : 1);
+    // A change between wax and oil must gain its price once more, one between two oils half of it.
+    const [from, to] = [problem.coats[coat], problem.coats[now]];
+    const same = from?.lubeClass === to?.lubeClass || from?.family === 'bare';
+    const more = same ? 0 : from?.family === to?.family ? 0.5 : 1;
+    cost += plainPrice(what, prices.hour) * (1 + more);
   }
   let sum = 0;
   for (const [k] of natures.entries()) {

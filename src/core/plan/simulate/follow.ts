@@ -37,7 +37,7 @@ export interface Future {
   coat: number;
   nature: Factors;
   costs: Costs;
-  /** What changes between wax and oil must gain beside: see `turnPrice`. */
+  /** What changes of lube must gain beside: see `turnPrice`. */
   turns: number;
   /** Day of the last clean, days since 1970. */
   cleanedDay: number;
@@ -162,7 +162,7 @@ function doIt(problem: BikeProblem, f: Future, { day, bench, work, minutes, blin
   const truth = doWork(f.truth, f.trueCogs, spec, { air: bench.air, coat: work.from });
   f.truth = truth.state;
   f.trueCogs = truth.cogs;
-  f.turns += turnPrice(problem, work, problem.coats[f.coat]?.family ?? 'bare');
+  f.turns += turnPrice(problem, work, problem.coats[f.coat]);
   if (work.coat !== null) f.coat = work.coat;
   f.costs.jobs += 1;
   f.costs.minutes += minutes;

@@ -46,7 +46,7 @@ const costsOf = (futures: readonly Future[]): Costs[] => futures.map((f) => f.co
 export const meanTotal = (costs: readonly Costs[]): number =>
   costs.reduce((sum, c) => sum + c.total, 0) / Math.max(1, costs.length);
 
-/** The same of futures, with what a change between wax and oil must gain beside. */
+/** The same of futures, with what changes of lube must gain beside. */
 const weighedTotal = (futures: readonly Future[]): number =>
   meanTotal(costsOf(futures)) + futures.reduce((sum, f) => sum + f.turns, 0) / futures.length;
 

@@ -117,7 +117,7 @@ export function worth(
   const base = (work.coat ?? f.coat) * STATES;
   const air = problem.benches[d]?.air;
   const rust = work.coat === null && air ? rustFor(Math.min(wetLeftH, towelledFor(air))) : 0;
-  const weighed = weighedPrice(problem, work, problem.coats[f.coat]?.family ?? 'bare');
+  const weighed = weighedPrice(problem, work, problem.coats[f.coat]);
   return (
     rust +
     price +

@@ -71,8 +71,7 @@ export function decide(
       const forced = cleans.length > 0 || mustWork(bench, allowed);
       coated.fill(NEVER);
       for (const work of allowed)
-        if (work.coat !== null)
-          lessOf(coated, valueOf(work), 0, weighedPrice(problem, work, coat.family));
+        if (work.coat !== null) lessOf(coated, valueOf(work), 0, weighedPrice(problem, work, coat));
       for (let f = 0; f < films; f++) {
         const rust = wet ? problem.prices.rust * rustPerHour(FILM[f] as number) * wetHours : 0;
         const base = p * states + f * grits;

@@ -1,5 +1,5 @@
 import { clamp } from '../../units';
-import { PENALTY, type BikeProblem, type Family, type Prices, type Work } from './problem';
+import { PENALTY, type BikeProblem, type CoatKind, type Prices, type Work } from './problem';
 import type { Grit } from './grid';
 import type { Weight } from '../../records/kinds';
 
@@ -17,17 +17,21 @@ export const dryWeight = (weight: Weight): number =>
 export const priceOf = (work: Work, minutes: number, prices: Prices): number =>
   (minutes / 60) * prices.hour + work.money;
 
-/**
- * What a change between wax and oil must gain beside its own price: that price once more. It is weighed and not
- * paid: who strips a chain for a small gain is back within weeks, and pays again.
- */
-export const turnPrice = (p: BikeProblem, work: Work, on: Family): number => {
-  const to = work.coat === null ? undefined : p.coats[work.coat]?.family;
-  return to === undefined || to === on || on === 'bare' ? 0 : priceOf(work, work.handsOn, p.prices);
-};
+/** Times its price that a work must gain beside, where it puts another class of the same family on. Own estimate. */
+const OTHER_LUBE = 0.5;
 
-/** All that is weighed of a work and not paid: a change between wax and oil, and the last coats of a bottle. */
-export const weighedPrice = (p: BikeProblem, work: Work, on: Family): number =>
+/**
+ * What a change of lube must gain beside its own price: between wax and oil that price once more, between two oils
+ * half of it. It is weighed and not paid: who strips a chain for a small gain is back within weeks, and pays again.
+ */
+export function turnPrice(p: BikeProblem, work: Work, on: CoatKind | undefined): number {
+  const to = work.coat === null ? undefined : p.coats[work.coat];
+  if (!to || !on || on.family === 'bare' || to.lubeClass === on.lubeClass) return 0;
+  return priceOf(work, work.handsOn, p.prices) * (to.family === on.family ? OTHER_LUBE : 1);
+}
+
+/** All that is weighed of a work and not paid: a change of lube, and the last coats of a bottle. */
+export const weighedPrice = (p: BikeProblem, work: Work, on: CoatKind | undefined): number =>
   turnPrice(p, work, on) + (work.scarce ?? 0);
 
 /** Dirt beyond the standard counts up to here at the end of a plan. */
