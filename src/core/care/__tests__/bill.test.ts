@@ -41,10 +41,12 @@ const line = (section: BillSection, kind: string) =>
 
 describe('the bill', () => {
   const bodies = [fitted, lubed, rideBody(at(1), 'b1', 60), wiped, rideBody(at(2), 'b1', 40, wet)];
-  const { report, of, sections } = billOf(bodies);
+  // Worked out anew in each test, so that each holds the lines it looks at.
+  const worked = () => billOf(bodies);
   const lifeKm = 400 * (1 - 0.5 * 0.02);
 
   it('of the film counts its coat, the road, the water, the wipe and the standing', () => {
+    const { report, of } = worked();
     const film = of('film');
     expect(kinds(film)).toEqual(['coat', 'standing', 'distance', 'water', 'wiping']);
     expect(line(film, 'coat')).toMatchObject({
@@ -65,6 +67,7 @@ describe('the bill', () => {
   });
 
   it('of the grit begins where it came in, and counts road, cogs and wipe', () => {
+    const { of } = worked();
     const outside = of('outside');
     expect(kinds(outside)).toEqual(['start', 'road', 'cogs', 'work']);
     expect(line(outside, 'start').amount).toBeCloseTo(0.03, 12);
@@ -83,6 +86,7 @@ describe('the bill', () => {
   });
 
   it('of wear parts the clean kilometres, the wet road and what grit ground off', () => {
+    const { report, of } = worked();
     const wear = of('wear');
     expect(kinds(wear)).toEqual(['clean wear', 'hard wear', 'grit wear']);
     expect(line(wear, 'clean wear').amount).toBeCloseTo(0.028e-3 * 100, 9);
@@ -93,6 +97,7 @@ describe('the bill', () => {
   });
 
   it('of watts is what each costs at 250 W, none where there is none', () => {
+    const { report, of } = worked();
     const { outside, inside, wear } = report.state;
     const watts = of('watts');
     expect(watts.lines.map((l) => l.item)).toEqual([
@@ -105,6 +110,7 @@ describe('the bill', () => {
   });
 
   it('names the figures it rests on', () => {
+    const { of, sections } = worked();
     const names = sections.map((s) =>
       s.sources.map((x) => (x.kind === 'constant' ? x.name : x.kind)),
     );
@@ -144,6 +150,7 @@ describe('the bill', () => {
   });
 
   it('ends with the kilometres its film lasts', () => {
+    const { report } = worked();
     const sum = distanceSum(report.state, report.verdict, 1.4, NOT_LEARNT);
     expect(sum).toMatchObject({ filmLeft: report.state.film, reserve: 0.15, load: 1.4 });
     expect(sum.lifeKm).toBeCloseTo(lifeKm, 0);
