@@ -96,14 +96,23 @@ function roadsOf({ days, roads, place }: Square, day: number): Float64Array {
   let first = day;
   while (days.has(first - 1) && !roads.has(first - 1)) first -= 1;
   const before = roads.get(first - 1);
-  let road = before ? roadIn(before, 23) : ROAD_UNKNOWN;
+  const road = before ? roadIn(before, 23) : { ...ROAD_UNKNOWN };
+  const { lat, lon } = place;
   let through = new Float64Array(24 * ROAD_NUMBERS);
   for (let d = first; d <= day; d++) {
     through = new Float64Array(24 * ROAD_NUMBERS);
     const known = days.get(d);
     for (let h = 0; h < 24; h++) {
+      // A dry hour on a dry road asks for nothing but counting, and most hours are: the rest of it costs the time.
       const hour = known && hourIn(known, h);
-      if (hour) road = roadAfter(road, hour, { ...place, at: startOfDay(d) + h * MS_PER_HOUR });
+      if (hour && hour.rainMm === 0 && road.storeMm === 0) {
+        road.dryHours += 1;
+        road.hoursSinceSalt += 1;
+      } else if (hour)
+        Object.assign(
+          road,
+          roadAfter(road, hour, { lat, lon, at: startOfDay(d) + h * MS_PER_HOUR }),
+        );
       through[h * ROAD_NUMBERS] = road.storeMm;
       through[h * ROAD_NUMBERS + 1] = road.dryHours;
       through[h * ROAD_NUMBERS + 2] = road.hoursSinceSalt;
@@ -126,13 +135,9 @@ function hourIn(day: WeatherDay, hour: number): WeatherHour | null {
   const windMs = day.windMs[hour] ?? null;
   if (rainMm === null || temperatureC === null || humidity === null || windMs === null) return null;
   const sunMj = day.sunMj?.[hour];
-  return {
-    rainMm,
-    temperatureC,
-    humidity,
-    windMs,
-    ...(typeof sunMj === 'number' ? { sunMj } : {}),
-  };
+  return typeof sunMj === 'number'
+    ? { rainMm, temperatureC, humidity, windMs, sunMj }
+    : { rainMm, temperatureC, humidity, windMs };
 }
 
 /** Whether the hours between two moments (ms) are all known. */

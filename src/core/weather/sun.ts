@@ -12,10 +12,13 @@ const RADIANS = Math.PI / 180;
 /** Solar constant, MJ per m² and minute (FAO 56, eq. 28). */
 const SOLAR = 0.082;
 
-/** Day of the year, 1 to 366, UTC. */
+const DAYS_IN_4_YEARS = 1461;
+
+/** Day of the year, 1 to 366, UTC: from 1901 to 2099 each fourth year is a leap year, 1972 the first after 1970. */
 function dayOfYear(ms: number): number {
-  const year = new Date(ms).getUTCFullYear();
-  return Math.floor((ms - Date.UTC(year, 0, 1)) / MS_PER_DAY) + 1;
+  const since1972 = Math.floor(ms / MS_PER_DAY) - 730;
+  const inFour = ((since1972 % DAYS_IN_4_YEARS) + DAYS_IN_4_YEARS) % DAYS_IN_4_YEARS;
+  return inFour < 366 ? inFour + 1 : ((inFour - 366) % 365) + 1;
 }
 
 /** Hour of the sun at a place, 0 to 24; 12 is when it stands highest. Equation of time: FAO 56, eq. 32 and 33. */
@@ -30,12 +33,14 @@ export function solarHour({ lon, at }: HourPlace): number {
  * Radiation of the sun above the air in the hour that begins at `at`, MJ/m²: Allen et al. 1998, FAO Irrigation and
  * Drainage Paper 56, eq. 28; 0 at night.
  */
-export function sunAboveAirMj(place: HourPlace): number {
+export const sunAboveAirMj = (place: HourPlace): number => sunAt(place, solarHour(place));
+
+function sunAt(place: HourPlace, solar: number): number {
   const day = dayOfYear(place.at);
   const distance = 1 + 0.033 * Math.cos((2 * Math.PI * day) / 365);
   const declination = 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39);
   const lat = place.lat * RADIANS;
-  const middle = (Math.PI / 12) * (solarHour(place) + 0.5 - 12);
+  const middle = (Math.PI / 12) * (solar + 0.5 - 12);
   const sunset = Math.acos(Math.min(1, Math.max(-1, -Math.tan(lat) * Math.tan(declination))));
   const from = Math.max(-sunset, middle - Math.PI / 24);
   const to = Math.min(sunset, middle + Math.PI / 24);
@@ -74,11 +79,12 @@ export interface Sun {
 
 /** The sun of an hour: as measured, else reckoned from place, hour, rain and humidity. */
 export function sunOf(hour: WeatherHour, place: HourPlace): Sun {
-  const above = sunAboveAirMj(place);
+  const solar = solarHour(place);
+  const above = sunAt(place, solar);
   const clear = CLEAR_SKY * above;
   const clearness = clearnessOf(hour);
   const mj = hour.sunMj ?? clearness * above;
   // By night nobody sees the clouds: what is known of the hour tells.
   const ofClear = clear > 0.1 ? Math.min(1, Math.max(0.3, mj / clear)) : clearness / CLEAR_SKY;
-  return { mj, ofClear, hour: solarHour(place) + 0.5 };
+  return { mj, ofClear, hour: solar + 0.5 };
 }
