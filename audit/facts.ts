@@ -23,10 +23,11 @@ export function facts(): { name: string; holds: boolean }[] {
   const { testResults } = JSON.parse(run.stdout) as {
     testResults: { assertionResults: Fact[] }[];
   };
-  return testResults.flatMap((t) =>
+  const found = testResults.flatMap((t) =>
     t.assertionResults.map(({ fullName, status }) => ({
       name: fullName,
       holds: status === 'passed',
     })),
   );
+  return found.sort((a, b) => a.name.localeCompare(b.name));
 }
