@@ -8,6 +8,7 @@ import type { RideAhead } from '@/core/plan/rides/occurrences';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import type { Product } from '@/core/shelf';
 import { daysAfter } from '@/core/time/dates';
+import { productOf } from '@/test/products';
 import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
 
 /** A Tuesday morning in each month of a year, one after the other. */
@@ -22,26 +23,14 @@ const KINDS: readonly BikeKind[] = ['road', 'gravel', 'town', 'e-bike'];
 const STANDS: readonly StoragePlace[] = ['indoors', 'shed', 'outdoors'];
 const PLAN_FUTURES = 20;
 
-const bottle = (lubeClass: LubeClass, chance: Chance): Product => ({
-  id: lubeClass,
-  name: `House ${lubeClass}`,
-  kind: 'lube',
-  lubeClass,
-  size: 100,
-  price: 6 + 12 * chance.uniform(),
-  openedOn: null,
-  left: 100,
-  leftAt: '2026-01-01T00:00:00.000Z',
-  lifeKm: null,
-  setHours: null,
-  shake: false,
-  leastC: null,
-  dilution: null,
-  forChains: true,
-  sparesWax: false,
-  retired: false,
-  changedAt: '2026-01-01T00:00:00.000Z',
-});
+const bottle = (lubeClass: LubeClass, chance: Chance): Product =>
+  productOf({
+    id: lubeClass,
+    name: `House ${lubeClass}`,
+    lubeClass,
+    price: 6 + 12 * chance.uniform(),
+    leftAt: '2026-01-01T00:00:00.000Z',
+  });
 
 /** Two to five rides a week, each on its weekday and as long as it was drawn, over the days of the plan. */
 function ridesFrom(now: number, days: number, surface: Surface, chance: Chance): RideAhead[] {

@@ -1,5 +1,6 @@
 import type { BillConstant, BillItem, BillSource, SectionName } from '../care/bill/billTypes';
 import { CARE } from '../care/model/constants';
+import { LUBE_SOURCES } from '../lube';
 import { formatDistance, formatDistanceRange, formatNumber, type UnitSystem } from '../units';
 import { METHOD_LABEL } from './labels';
 import { learntFrom } from './learnt';
@@ -83,7 +84,10 @@ export function sourceLine(source: BillSource, units: UnitSystem): string {
         : 'common practice, less what dirt under it takes';
       return `Life of this coat (${lube}): ${formatDistance(km.mid, units)}; ${from}; ${formatDistanceRange(km, units)} for half of all coats.`;
     }
-    case 'wash-off':
-      return `Wash-off: ${source.perMm} of the film per mm; fitted to common practice; ±50 %.`;
+    case 'wash-off': {
+      const { source: from, spread } = LUBE_SOURCES.washPerMm;
+      const [least, most] = spread.map((times) => Number((source.perMm * times).toFixed(3)));
+      return `Wash-off: ${source.perMm} of the film per mm; ${from}; ${least} to ${most}.`;
+    }
   }
 }
