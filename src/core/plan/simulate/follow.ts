@@ -6,6 +6,7 @@ import {
   rideOn,
   rodeOn,
   standOn,
+  wetOn,
   work as doWork,
   type ChainState,
   type Exposure,
@@ -186,6 +187,12 @@ function rideIt(problem: BikeProblem, f: Future, { ride, x, bench, blind }: Ride
   const { prices, limits, factors } = problem;
   standTo(f, ride.at, bench, blind);
   const { truth, costs } = f;
+  if (x.km === 0) {
+    // Rain on it while it stands: nothing is ridden, so that a coat that is still setting stays where it is.
+    wetOn(truth, x.onChainMm, bench.air);
+    if (!blind) wetOn(f.reckoned, x.onChainMm, bench.air);
+    return;
+  }
   const watts = extraWatts(truth);
   const { outside, inside, wear, rust } = truth;
   // Each lube gathers grit at its own rate on this bike.
