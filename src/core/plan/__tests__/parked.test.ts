@@ -5,8 +5,8 @@ import { holding } from '../simulate/planBike';
 import { planBike } from '../simulate/planBike';
 import type { RideExposed } from '../solver/problem';
 
-/** A bike that nobody rides, and so much rain on it in the first night. */
-function parkedIn(rainMm: number, setHours = 0.5) {
+/** A bike that nobody rides, and so much rain on it in the first night; null: none, and no word of it. */
+function parkedIn(rainMm: number | null, setHours = 0.5) {
   const problem = problemFor([{}, {}, {}], {
     works: [workOf('top-up', 'solvent wipe', 'wet', { setHours })],
   });
@@ -16,9 +16,11 @@ function parkedIn(rainMm: number, setHours = 0.5) {
     at: first!.from + 6 * 3_600_000,
     hours: 0,
     weight: 'ordinary',
-    exposure: [rideExposure(0, { hours: 0, onChainMm: rainMm })],
+    exposure: [rideExposure(0, { hours: 0, onChainMm: rainMm ?? 0 })],
   };
-  const benches = problem.benches.map((b, d) => (d === 0 ? { ...b, rides: [rain] } : b));
+  const benches = problem.benches.map((b, d) =>
+    d === 0 && rainMm !== null ? { ...b, rides: [rain] } : b,
+  );
   return { ...problem, benches };
 }
 const shared = [false, false, false];
@@ -45,7 +47,7 @@ describe('rain on a bike while it stands', () => {
   });
 
   it('throws nothing off a coat that is still setting', () => {
-    const coated = (rainMm: number) => {
+    const coated = (rainMm: number | null) => {
       const problem = parkedIn(rainMm, 14);
       Object.assign(problem.state, { film: 0.1, worn: 0.9 });
       const job = {
@@ -54,7 +56,7 @@ describe('rain on a bike while it stands', () => {
       };
       return follow(problem, holding([job]), shared)[0]!.truth.film;
     };
-    expect(coated(3)).toBeCloseTo(coated(0), 12);
+    expect(coated(3)).toBeCloseTo(coated(null), 12);
   });
 
   it('is reckoned with: the solved values are dearer for it, and the plan stands', () => {
