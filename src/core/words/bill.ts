@@ -1,5 +1,5 @@
 import type { BillConstant, BillItem, BillSource, SectionName } from '../care/bill/billTypes';
-import { CARE } from '../care/model/constants';
+import { CARE, type Constant } from '../care/model/constants';
 import { LUBE_SOURCES } from '../lube';
 import { formatDistance, formatDistanceRange, formatNumber, type UnitSystem } from '../units';
 import { METHOD_LABEL } from './labels';
@@ -70,11 +70,27 @@ const CONSTANT_NAME: Record<BillConstant, string> = {
   wattsInside: 'Inside grit',
 };
 
+/** Wear by the kilometre has more noughts than a rider reads. */
+const byThousandKm = ({ value, source, spread }: Constant): Constant => {
+  const thousand = (text: string) => String(Number((Number(text) * 1000).toPrecision(3)));
+  return {
+    value: Number(thousand(String(value))),
+    unit: '% per 1,000 km',
+    source,
+    spread: spread.split(' to ').map(thousand).join(' to '),
+  };
+};
+
 /** A figure the bill rests on, with its source and spread: "Reserve: 0.15 share of a coat; own estimate; …". */
 export function sourceLine(source: BillSource, units: UnitSystem): string {
   switch (source.kind) {
     case 'constant': {
-      const { value, unit, source: from, spread } = CARE[source.name];
+      const {
+        value,
+        unit,
+        source: from,
+        spread,
+      } = source.name === 'wearPerKm' ? byThousandKm(CARE.wearPerKm) : CARE[source.name];
       return `${CONSTANT_NAME[source.name]}: ${value} ${unit}; ${from}; ${spread}.`;
     }
     case 'coat life': {
