@@ -24,7 +24,10 @@ test('a ride on the trainer brings no weather and hardly any dirt', async ({ rid
   const outside = await rider.reads('Grit outside');
   await page.getByRole('button', { name: 'Rode' }).click();
   await page.getByLabel('Distance').fill('60');
+  await page.getByRole('checkbox', { name: 'Mud' }).click();
   await rider.picks('Surface', 'Indoors');
+  await expect(page.getByRole('checkbox', { name: 'Mud' })).toHaveCount(0);
+  await expect(page.getByRole('group', { name: 'Weather' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Save ride' }).click();
   await expect(page.getByText('Ride logged')).toBeVisible();
   expect(await rider.reads('Grit outside')).toBeLessThanOrEqual(outside + 2);

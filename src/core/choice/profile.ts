@@ -1,6 +1,7 @@
 import {
   daysRidden,
   GROUND,
+  groundOf,
   letThrough,
   loadOn,
   sprayMmPerH,
@@ -78,7 +79,7 @@ export function profileOf(
     const at = Date.parse(event.at);
     older ||= at < since;
     if (at < since || at > now) continue;
-    const ground = GROUND[event.mud ? 'mud' : event.surface];
+    const ground = groundOf(event);
     if (rides === 0) first = at;
     last = at;
     rides += 1;

@@ -40,7 +40,9 @@ export function readRide(
   }
   if (!check.clean || distanceKm === undefined || at === undefined || durationH === undefined)
     return { ok: false, problems: check.problems };
-  const { bikeId, weather, surface, mud, salted, climbM, path, recorderId } = draft;
+  const { bikeId, weather, surface, salted, climbM, path, recorderId } = draft;
+  // There is no mud in a room; it may have been ticked before the surface was.
+  const mud = draft.mud && surface !== 'indoor';
   const kept = { bikeId, weather, surface, mud, salted, climbM, path, recorderId };
   return { ok: true, value: { ...kept, at, distanceKm, durationH, note: draft.note.trim() } };
 }

@@ -42,6 +42,8 @@ export function RideForm(props: Props) {
     (draft) => readRide(draft, { units, now, fittings }),
     props.onSave,
   );
+  // A room has no weather and no mud.
+  const indoors = form.watch('surface') === 'indoor';
   return (
     <EntryForm
       form={form}
@@ -65,13 +67,13 @@ export function RideForm(props: Props) {
         autoFocus={autoFocus}
         onSubmit={save}
       />
-      {props.weatherElsewhere ? null : (
+      {props.weatherElsewhere || indoors ? null : (
         <Entry.Choice name="weather" label="Weather" options={WEATHER_CHOICES} />
       )}
       <Entry.Toggles
         label="Also"
         options={[
-          { name: 'mud', label: 'Mud' },
+          ...(indoors ? [] : [{ name: 'mud', label: 'Mud' } as const]),
           { name: 'salted', label: 'Salted' },
         ]}
       />

@@ -112,6 +112,9 @@ describe('a ride: water and dirt that reach the chain', () => {
     ['gravel', false, 0.5, 1, 3.19],
     ['paved', false, 0, 1, 1],
     ['trail', true, 0, 1, 8],
+    // There is no mud in a room.
+    ['indoor', false, 0, 0, 0.1],
+    ['indoor', true, 0, 0, 0.1],
   ] as const)('dirt on %s (mud %s), wet share %f, dust %f: %f', (surface, mud, wet, dust, dirt) => {
     const x = exposureOf(loop(surface, mud), 2, { ...sky, wetShare: wet, dust }, { bike: bike() });
     expect(x.dirtPerKm).toBeCloseTo(dirt, 10);

@@ -42,7 +42,9 @@ export const GROUND_SOURCES = {
 /** What of a ride its exposure depends on. */
 export type RideGround = Pick<RideLogged, 'distanceKm' | 'surface' | 'mud'>;
 
-const groundOf = (ride: RideGround) => GROUND[ride.mud ? 'mud' : ride.surface];
+/** What a ride was ridden on: mud where there was some, and none in a room. */
+export const groundOf = ({ mud, surface }: RideGround) =>
+  GROUND[mud && surface !== 'indoor' ? 'mud' : surface];
 
 /** Hours in motion: as recorded, else by the usual speed on the surface. */
 export const ridingHours = (ride: RideLogged): number =>
