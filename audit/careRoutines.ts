@@ -1,7 +1,7 @@
 import { mean } from 'simple-statistics';
 import { CARE } from '@/core/care';
 import type { LubeClass } from '@/core/lube';
-import { YearChain } from './mixedYear';
+import { YearChain } from './yearChain';
 
 /** Years that are averaged: a rainy one wears a chain a tenth faster than a dry one. */
 const YEARS = 20;

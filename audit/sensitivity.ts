@@ -12,7 +12,7 @@ import { LUBE_CLASSES, LUBE_SOURCES } from '@/core/lube';
 import { problemOf } from '@/core/plan/agenda/problemOf';
 import { minutesOfDays } from '@/core/plan/agenda/benches';
 import { meanTotal, planBike } from '@/core/plan/simulate/planBike';
-import { YearChain } from './mixedYear';
+import { YearChain } from './yearChain';
 import { planRider } from './planRiders';
 
 /** What hangs on the constants: of average care with wet lube in a mixed year, and of two riders' plans. */

@@ -97,6 +97,7 @@ export function problemFor(days: readonly TestDay[], more: Partial<BikeProblem> 
       air: STORAGE_AIR.indoors,
       nextRideAt: next < 0 ? null : rideAt(next),
       rides,
+      parked: null,
       raceEve: false,
       sameLube: false,
       raceBy: null,

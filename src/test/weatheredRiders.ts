@@ -15,6 +15,7 @@ import type { RideLogged } from '@/core/logbook';
 import { WeatherRecord } from '@/core/weather';
 import { TEST_GARAGE } from './arbitraries';
 import { rideBody, stamped, workBody, type Body } from './events';
+import { wordOfYear } from './mixedYear';
 
 /**
  * Made-up riders in mixed weather, on one coat of wet lube each: their coats, roads and chains differ from the
@@ -35,14 +36,6 @@ export interface WeatheredRider {
 const START = Date.parse('2026-01-01T08:00:00.000Z');
 const DAY = 86_400_000;
 const at = (day: number) => new Date(START + day * DAY).toISOString();
-const WORDS = ['dry', 'damp', 'wet', 'downpour'] as const;
-const SHARES = [0.7, 0.15, 0.12, 0.03];
-
-const wordOf = (chance: Chance) => {
-  let left = chance.uniform();
-  return WORDS[SHARES.findIndex((share) => (left -= share) < 0)] ?? 'dry';
-};
-
 const logNormal = (sigma: number, chance: Chance) => Math.exp(sigma * chance.normal());
 
 /** What a rider reads on the way: a swatch of the truth after so many rides, or of the wear. */
@@ -107,7 +100,7 @@ export function weatheredRider(
   const cleanCogs = cogs;
   let factors = nextFactors();
   const rideOf = (day: number) =>
-    rideBody(at(day), 'b1', 20 + 50 * chance.uniform(), { weather: wordOf(chance) });
+    rideBody(at(day), 'b1', 20 + 50 * chance.uniform(), { weather: wordOfYear('mixed', chance) });
   for (let day = 1; day <= days; day++) {
     const ride = rideOf(day);
     bodies.push(ride);

@@ -1,26 +1,17 @@
-import { problemFor, rideExposure, workOf } from '@/test/plan';
+import { problemFor, workOf } from '@/test/plan';
 import { DEFAULT_PLAN } from '../../settings';
 import { follow } from '../simulate/follow';
 import { holding } from '../simulate/planBike';
 import { planBike } from '../simulate/planBike';
-import type { RideExposed } from '../solver/problem';
 
-/** A bike that nobody rides, and so much rain on it in the first night; null: none, and no word of it. */
-function parkedIn(rainMm: number | null, setHours = 0.5) {
+/** A bike that nobody rides, and so much rain on it in the first night. */
+function parkedIn(rainMm: number, setHours = 0.5) {
   const problem = problemFor([{}, {}, {}], {
     works: [workOf('top-up', 'solvent wipe', 'wet', { setHours })],
   });
   const [first] = problem.benches;
-  const rain: RideExposed = {
-    date: first!.date,
-    at: first!.from + 6 * 3_600_000,
-    hours: 0,
-    weight: 'ordinary',
-    exposure: [rideExposure(0, { hours: 0, onChainMm: rainMm ?? 0 })],
-  };
-  const benches = problem.benches.map((b, d) =>
-    d === 0 && rainMm !== null ? { ...b, rides: [rain] } : b,
-  );
+  const parked = { at: first!.from + 6 * 3_600_000, mm: [rainMm] };
+  const benches = problem.benches.map((b, d) => (d === 0 ? { ...b, parked } : b));
   return { ...problem, benches };
 }
 const shared = [false, false, false];
@@ -47,7 +38,7 @@ describe('rain on a bike while it stands', () => {
   });
 
   it('throws nothing off a coat that is still setting', () => {
-    const coated = (rainMm: number | null) => {
+    const coated = (rainMm: number) => {
       const problem = parkedIn(rainMm, 14);
       Object.assign(problem.state, { film: 0.1, worn: 0.9 });
       const job = {
@@ -56,7 +47,7 @@ describe('rain on a bike while it stands', () => {
       };
       return follow(problem, holding([job]), shared)[0]!.truth.film;
     };
-    expect(coated(3)).toBeCloseTo(coated(null), 12);
+    expect(coated(3)).toBeCloseTo(coated(0), 12);
   });
 
   it('is reckoned with: the solved values are dearer for it, and the plan stands', () => {

@@ -137,7 +137,7 @@ function raceAfter(problem: BikeProblem, day: number): { date: DateText; ridden:
   for (let d = day; d < Math.min(day + RACE_DAYS, problem.benches.length); d++)
     for (const ride of problem.benches[d]?.rides ?? []) {
       if (ride.weight === 'race') return { date: ride.date, ridden };
-      ridden ||= ride.hours > 0;
+      ridden = true;
     }
   return null;
 }

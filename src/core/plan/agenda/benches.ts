@@ -17,7 +17,7 @@ import {
 import { dayNumber, daysAfter, weekdayOf, type DateText } from '../../time/dates';
 import { dateOf, momentOf } from '../../time/zones';
 import type { RideAhead } from '../rides/occurrences';
-import type { BenchSlot, RideExposed } from '../solver/problem';
+import type { BenchSlot, RainOnIt, RideExposed } from '../solver/problem';
 import type { BikeNow, PlanRequest, WhatIf } from './request';
 import type { PlanSettings } from '../../records/plan';
 
@@ -140,31 +140,19 @@ function airAfter(weathers: readonly Weather[], at: number, { bike }: BikeNow): 
   return storedAir(bike.storage, outside);
 }
 
-/**
- * Returns the rain on a bike kept outdoors from a moment to the next bench, as a ride of no length: it wets the chain
- * and does nothing else. It counts from half way, as if it had all fallen there.
- */
+/** Returns the rain on a bike from one moment to another, ms, as if it had all fallen half way. */
 function rainOnIt(
   weathers: readonly Weather[],
-  { bike, chain }: BikeNow,
-  date: DateText,
+  { bike }: BikeNow,
   [from, until]: readonly [number, number],
-): RideExposed {
-  const ground = { distanceKm: 0, surface: 'paved', mud: false } as const;
-  const dry = { wetShare: 0, rainMmPerH: 0, late: null, dust: 0 };
-  const still = exposureOf(
-    ground,
-    1,
-    { ...dry, dustEverywhere: false, salted: false },
-    { bike, links: chain.links },
-  );
+): RainOnIt {
   const guard = letThrough(bike).water;
-  const exposure = weathers.map((w) => {
+  const mm = weathers.map((w) => {
     const hour = (ms: number) => Math.max(0, Math.floor((ms - w.from) / MS_PER_HOUR));
-    const mm = w.hours.slice(hour(from), hour(until)).reduce((sum, h) => sum + h.rainMm, 0);
-    return { ...still, hours: 0, onChainMm: mm * guard };
+    const fell = w.hours.slice(hour(from), hour(until)).reduce((sum, h) => sum + h.rainMm, 0);
+    return fell * guard;
   });
-  return { date, at: (from + until) / 2, hours: 0, weight: 'ordinary', exposure };
+  return { at: (from + until) / 2, mm };
 }
 
 /** A bike's benches, one a day, with the rides between them; and the rides before the first. */
@@ -205,7 +193,7 @@ export function benchesFor(
     const nextRace = toRace.find((n) => n >= RACE_EVE_DAYS);
     const rides = exposed.filter((r) => r.at >= from && r.at < until);
     const home = rides.reduce((end, r) => Math.max(end, r.at + r.hours * MS_PER_HOUR), from);
-    const parked = () => rainOnIt(weathers, now, date, [Math.min(home, until), until]);
+    const outdoors = now.bike.storage === 'outdoors';
     return {
       date,
       day,
@@ -213,7 +201,8 @@ export function benchesFor(
       minutes: away ? 0 : (minutes[d] ?? 0),
       air: airAfter(weathers, from, now),
       nextRideAt: own.find((r) => r.at >= from)?.at ?? null,
-      rides: now.bike.storage === 'outdoors' ? [...rides, parked()] : rides,
+      rides,
+      parked: outdoors ? rainOnIt(weathers, now, [Math.min(home, until), until]) : null,
       raceEve: toRace.some((n) => n < RACE_EVE_DAYS),
       raceBy: nextRace === undefined ? null : day + nextRace - RACE_EVE_DAYS,
       sameLube: toRace.some((n) => n <= SAME_LUBE_DAYS),

@@ -105,6 +105,7 @@ export function follow(
         });
     });
     rideAll(bench.rides, bench);
+    futures.forEach((f, k) => rainOn(f, bench, k, blind));
   });
   const end = (benches.at(-1)?.from ?? problem.now) + 24 * MS_PER_HOUR;
   const last = benches.at(-1);
@@ -138,6 +139,15 @@ function standTo(f: Future, to: number, bench: BenchSlot, blind: boolean): void 
   if (!blind) standOn(f.reckoned, to, bench.air);
   standOn(f.truth, to, bench.air);
   f.costs.rust += Math.max(0, f.truth.rust - before);
+}
+
+/** Wets a chain by the rain on its bike while it stands. */
+function rainOn(f: Future, bench: BenchSlot, k: number, blind: boolean): void {
+  const mm = bench.parked?.mm[k] ?? 0;
+  if (!bench.parked || mm <= 0) return;
+  standTo(f, bench.parked.at, bench, blind);
+  wetOn(f.truth, mm, bench.air);
+  if (!blind) wetOn(f.reckoned, mm, bench.air);
 }
 
 const rescueOf = ({ spec }: Work): WorkSpec => ({ ...spec, drying: 'towel and air' });
@@ -187,12 +197,6 @@ function rideIt(problem: BikeProblem, f: Future, { ride, x, bench, blind }: Ride
   const { prices, limits, factors } = problem;
   standTo(f, ride.at, bench, blind);
   const { truth, costs } = f;
-  if (x.km === 0) {
-    // Rain on it while it stands: nothing is ridden, so that a coat that is still setting stays where it is.
-    wetOn(truth, x.onChainMm, bench.air);
-    if (!blind) wetOn(f.reckoned, x.onChainMm, bench.air);
-    return;
-  }
   const watts = extraWatts(truth);
   const { outside, inside, wear, rust } = truth;
   // Each lube gathers grit at its own rate on this bike.

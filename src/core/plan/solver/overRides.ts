@@ -108,6 +108,8 @@ interface Met extends Between {
   rides: { ride: RideExposed; x: Exposure; rate: GritRate }[];
   /** How long a coat lasts in truth over how long it is reckoned to: this only bears on how dry it is. */
   owns: number[];
+  /** Rain on the bike while it stands after the last of them, mm. */
+  parkedMm: number;
 }
 
 function metBy(
@@ -124,15 +126,22 @@ function metBy(
       : [];
   });
   const owns = members.map((m) => (natures[m] ?? factors).life / factors.life);
-  return { ...between, problem, coat, rides, owns };
+  const parkedMm = between.bench.parked?.mm[members[0] ?? 0] ?? 0;
+  return { ...between, problem, coat, rides, owns, parkedMm };
 }
 
-/** Hours from the last ride to the next bench, and those a chain drips on after it; null without a ride. */
-function afterLast({ rides, bench, until }: Met): { hours: number; drip: number } | null {
+/** Hours from the last ride, or rain on it, to the next bench, and those a chain drips on after it; null: neither. */
+function afterLast(met: Met): { hours: number; drip: number } | null {
+  const { rides, bench, until } = met;
   const last = rides.at(-1);
-  if (!last) return null;
-  const hours = (until - last.ride.at) / MS_PER_HOUR;
-  return { hours, drip: dripFor(last.x.onChainMm, bench.air) };
+  const wets = [
+    ...(last ? [{ at: last.ride.at, mm: last.x.onChainMm }] : []),
+    ...(bench.parked && met.parkedMm > 0 ? [{ at: bench.parked.at, mm: met.parkedMm }] : []),
+  ].map(({ at, mm }) => ({ hours: (until - at) / MS_PER_HOUR, drip: dripFor(mm, bench.air) }));
+  return wets.reduce<(typeof wets)[number] | null>(
+    (a, b) => (a && a.drip - a.hours > b.drip - b.hours ? a : b),
+    null,
+  );
 }
 
 /** Whether the chain comes to the next bench wet. */

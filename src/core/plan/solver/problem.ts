@@ -52,13 +52,19 @@ export interface Work {
   lubeName: string | null;
 }
 
-/** A ride to come as this bike will meet it: its exposure in each future. Of no length: rain on it while it stands. */
+/** A ride to come as this bike will meet it: its exposure in each future. */
 export interface RideExposed {
   date: DateText;
   at: number;
   hours: number;
   weight: Weight;
   exposure: readonly Exposure[];
+}
+
+/** Rain on a bike that stands outdoors, in each future, as if it had all fallen at one moment (ms); mm on its chain. */
+export interface RainOnIt {
+  at: number;
+  mm: readonly number[];
 }
 
 /** A day's chance to work on a bike. */
@@ -74,6 +80,8 @@ export interface BenchSlot {
   nextRideAt: number | null;
   /** Rides until the next bench. */
   rides: readonly RideExposed[];
+  /** Rain on it between the last of them and the next bench; null: it stands under a roof. */
+  parked: RainOnIt | null;
   /** The eve of a race, or its day: nothing new any more. */
   raceEve: boolean;
   /** A race within a week: no other lube than the one on. */

@@ -16,14 +16,22 @@ export const dripFor = (waterMm: number, air: Air): number =>
 export const towelledFor = (air: Air): number => dryingHours(CARE.towelHours.value, air);
 
 /** Hours a wet chain has still to dry at a bench if nobody dries it: mean over the futures it is wet in. */
-export function wetHoursAt({ benches, before, state }: BikeProblem, d: number): number {
-  const rides = d === 0 ? before : (benches[d - 1]?.rides ?? []);
+export function wetHoursAt({ benches, before, state, natures }: BikeProblem, d: number): number {
   const bench = benches[d];
+  const day = benches[d - 1];
   if (!bench) return 0;
-  const last = rides.at(-1);
-  if (!last) return d === 0 ? state.wetLeftH : 0;
-  const left = last.exposure
-    .map((x) => dripFor(x.onChainMm, bench.air) - (bench.from - last.at) / MS_PER_HOUR)
+  const last = (day?.rides ?? before).at(-1);
+  const parked = day?.parked ?? null;
+  if (!last && !parked) return d === 0 ? state.wetLeftH : 0;
+  const leftOf = (mm: number, at: number) =>
+    dripFor(mm, bench.air) - (bench.from - at) / MS_PER_HOUR;
+  const left = natures
+    .map((_, k) =>
+      Math.max(
+        last ? leftOf(last.exposure[k]?.onChainMm ?? 0, last.at) : 0,
+        parked ? leftOf(parked.mm[k] ?? 0, parked.at) : 0,
+      ),
+    )
     .filter((hours) => hours > LEAST_WET_H);
   return left.length > 0 ? left.reduce((a, b) => a + b, 0) / left.length : 0;
 }
