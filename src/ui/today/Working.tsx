@@ -5,9 +5,9 @@ import type { BillSection } from '@/core/care/bill/billTypes';
 import {
   formatDistance,
   formatElongation,
-  formatNumber,
   formatShare,
   formatSmallShare,
+  formatWatts,
   type UnitSystem,
 } from '@/core/units';
 import { Txt, useColors } from '../theme';
@@ -82,7 +82,7 @@ function Section({ section, units }: { section: BillSection; units: UnitSystem }
 }
 
 function amountText(amount: number, unit: BillSection['unit']): string {
-  if (unit === 'W') return `${formatNumber(Math.round(amount * 10) / 10)} W`;
+  if (unit === 'W') return formatWatts(amount);
   if (unit === '%') return formatElongation(amount);
   return (Math.abs(amount) < 0.01 ? formatSmallShare(amount) : formatShare(amount)).replace(
     '-',

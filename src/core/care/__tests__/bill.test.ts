@@ -103,8 +103,9 @@ describe('the bill', () => {
     expect(watts.lines.map((l) => l.item)).toEqual([
       { kind: 'watts', of: 'outside' },
       { kind: 'watts', of: 'inside' },
+      { kind: 'watts', of: 'wear' },
     ]);
-    expect(watts.lines.map((l) => l.amount)).toEqual([10 * outside, 4 * inside]);
+    expect(watts.lines.map((l) => l.amount)).toEqual([10 * outside, 4 * inside, 3 * wear]);
     expect(watts.total).toBeCloseTo(10 * outside + 4 * inside + 3 * wear, 12);
     expect(watts.limit).toBeNull();
   });

@@ -180,8 +180,8 @@ export function wearSection(
   };
 }
 
-/** Less would read 0.0 W. */
-const LEAST_WATTS = 0.05;
+/** Less is nothing, in hundredths of a watt. */
+const LEAST_WATTS = 5e-4;
 
 export function wattsSection(now: ChainState): BillSection {
   const part = (of: 'outside' | 'inside' | 'dry' | 'wear', amount: number): BillLine => ({

@@ -192,6 +192,22 @@ describe('a season', () => {
   });
 });
 
+describe('a chain that comes home wet', () => {
+  it('is dried and lubed where it would rust, as the verdict has it: oftener outdoors than in a house', () => {
+    const coats = (storage: 'indoors' | 'outdoors', wet: number) =>
+      rideSeason(of('wet'), { ...PLAN, storage }, wet).coatsPerMonth;
+    expect(coats('outdoors', 1)).toBeGreaterThan(1.15 * coats('indoors', 1));
+    expect(coats('outdoors', 0)).toBeCloseTo(coats('indoors', 0), 9);
+  });
+
+  it('in hot wax is only wiped: that takes minutes, and no coats', () => {
+    const season = (storage: 'indoors' | 'outdoors') =>
+      rideSeason(of('hot wax'), { ...PLAN, storage, weeks: 26 }, 1);
+    expect(season('outdoors').coatsPerMonth).toBeLessThan(1.1 * season('indoors').coatsPerMonth);
+    expect(season('outdoors').minutesPer1000Km).toBeGreaterThan(season('indoors').minutesPer1000Km);
+  });
+});
+
 describe('the rider’s time', () => {
   it('refuses what takes longer than there is, and says so', () => {
     const slow = refusalOf(of('dry'), { ...FACTS, leadHours: 0.5 });

@@ -43,6 +43,15 @@ describe('a ride form', () => {
     expect(read.ok && read.value.note).toBe('home');
   });
 
+  it('finds no mud in a room, though it was ticked before', () => {
+    const mud = (surface: RideDraft['surface']) => {
+      const read = readRide({ ...draft, mud: true, surface }, context);
+      return read.ok && read.value.mud;
+    };
+    expect(mud('trail')).toBe(true);
+    expect(mud('indoor')).toBe(false);
+  });
+
   it.each([
     ['', 'number/missing'],
     ['0', 'distance/not-positive'],

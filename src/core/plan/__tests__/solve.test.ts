@@ -17,7 +17,7 @@ import {
   GRITS,
   CORNERS,
 } from '../solver/grid';
-import { isAllowed, meanTotal, planBike } from '../simulate/planBike';
+import { holding, isAllowed, meanTotal, planBike } from '../simulate/planBike';
 import { adaptive, idle } from '../simulate/policies';
 import { DEFAULT_PLAN } from '../../settings';
 import { drynessBetween, gritAfter, gritRate } from '../solver/steps';
@@ -75,7 +75,7 @@ describe('its ride', () => {
   it('gathers grit as the care model does', () => {
     fc.assert(
       fc.property(share, share, fc.double({ min: 5, max: 120, noNaN: true }), (o, c, km) => {
-        const x = rideExposure(km, { dirtPerKm: 2 });
+        const x = rideExposure(km, { dirtPerKm: 2, waterMm: km / 30 });
         const problem = problemFor([]);
         const before = { ...problem.state, outside: o, inside: 0.2 };
         const exact = ride(before, c, x, HANDBOOK);
@@ -180,6 +180,19 @@ describe('the plan', () => {
       expect(meanTotal(plan)).toBeLessThanOrEqual(meanTotal(nothing) + 1e-9);
       const idled = follow(problem, idle, []).map((f) => f.costs);
       expect(meanTotal(nothing)).toBeCloseTo(meanTotal(idled), 9);
+    }
+  });
+
+  it('is never worse than jobs it is given to start from', () => {
+    for (let seed = 700; seed < 700 + cases(20); seed++) {
+      const problem = randomProblem(seed, 14, 4);
+      const days = daysOf(problem);
+      const first = problem.works[0]!;
+      const jobs = [2, 7, 11].map((day) => ({ day, work: { ...first } }));
+      if (!jobs.every((j) => isAllowed(problem, j, jobs, days))) continue;
+      const given = meanTotal(follow(problem, holding(jobs), days.shared).map((f) => f.costs));
+      const { plan } = planBike(problem, DEFAULT_PLAN, days, { jobs });
+      expect(meanTotal(plan)).toBeLessThanOrEqual(given + 1e-9);
     }
   });
 
