@@ -1,5 +1,5 @@
 import { CARE } from '../care';
-import { LUBE_CLASSES } from '../lube';
+import { LUBE_CLASSES, type LubeClass } from '../lube';
 import { lifeKmOf, type Candidate } from './candidate';
 import { exposureFor, kmPerWeek, type RidingProfile } from './profile';
 
@@ -18,6 +18,10 @@ export function filmPerKm(c: Candidate, profile: RidingProfile, wetShare: number
  */
 export const intervalKm = (c: Candidate, profile: RidingProfile, wetShare: number): number =>
   (1 - CARE.reserve.value) / filmPerKm(c, profile, wetShare);
+
+/** Km in the dry from a full coat of a class to the reserve: when it is lubed again, and hot wax goes back into the pot. */
+export const dryIntervalKm = (lubeClass: LubeClass): number =>
+  LUBE_CLASSES[lubeClass].lifeKm * (1 - CARE.reserve.value);
 
 /** A lube's interval at wet shares from 0 to 1, evenly spaced. */
 export interface IntervalLine {

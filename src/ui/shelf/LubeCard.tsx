@@ -1,5 +1,6 @@
+import { dryIntervalKm } from '@/core/choice/interval';
 import type { LubeClass, LubeTraits } from '@/core/lube';
-import { formatDistance, formatHours, formatShare, type UnitSystem } from '@/core/units';
+import { formatDistance, formatHours, formatSmallShare, type UnitSystem } from '@/core/units';
 import { settingHours, STORAGE_AIR, WORKSHOP_AIR } from '@/core/weather';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -16,7 +17,8 @@ export function LubeCard({ name, traits, units }: Props) {
   const title = name.charAt(0).toUpperCase() + name.slice(1);
   const facts = [
     `Lasts about ${formatDistance(traits.lifeKm, units)} in the dry`,
-    `loses ${formatShare(traits.washPerMm)} of the film per mm of water`,
+    `${name === 'hot wax' ? 'into the pot' : 'lube'} again at ${formatDistance(dryIntervalKm(name), units)}`,
+    `loses ${formatSmallShare(traits.washPerMm)} of the film per mm of water`,
     `ride after ${formatHours(settingHours(traits, WORKSHOP_AIR))} in a warm room, ${formatHours(settingHours(traits, STORAGE_AIR.shed))} in a cold shed`,
     traits.wiped ? `wipe ${WIPE_WHEN[name]}` : WIPE_WHEN[name],
   ];

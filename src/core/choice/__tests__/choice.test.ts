@@ -9,6 +9,7 @@ import { FAIR } from '@/test/weather';
 import {
   answerCrossings,
   crossing,
+  dryIntervalKm,
   figuresAt,
   handbookCandidates,
   intervalKm,
@@ -82,6 +83,10 @@ describe('the interval', () => {
       expect(intervalKm(of(name), often, 0)).toBeCloseTo(km * (1 - CARE.reserve.value), 0);
     },
   );
+
+  it('of a class ends at the reserve: 340 of 400 km, and 850 of hot wax (common practice: 800 to 900)', () => {
+    expect([dryIntervalKm('wet'), dryIntervalKm('hot wax')]).toEqual([340, 850]);
+  });
 
   it('of every oil lies where the trade has it, 200 to 800 km, or below for the quick sorts', () => {
     for (const name of ['wet', 'heavy wet', 'all-weather', 'plant-based', 'hot wax', 'drip wax'])

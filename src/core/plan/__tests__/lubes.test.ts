@@ -140,12 +140,12 @@ describe('a spent chain in damp air', () => {
 });
 
 describe('rain on a bike that stands', () => {
-  const parked = (storage: 'outdoors' | 'shed', whatIf: 'dry' | 'storm') => {
+  const parked = (storage: 'outdoors' | 'shed', whatIf: 'dry' | 'storm', mudguards = false) => {
     const { request } = demoPlan([GRAVEL]);
     const [bike] = request.bikes;
     const { benches } = problemOf(
       { ...request, whatIf },
-      { ...bike!, bike: { ...bike!.bike, storage } },
+      { ...bike!, bike: { ...bike!.bike, storage, mudguards } },
     );
     return benches;
   };
@@ -160,6 +160,10 @@ describe('rain on a bike that stands', () => {
     const ridden = days.find((b) => b.rides.length > 0)!;
     expect(free.parked!.mm).toHaveLength(20);
     expect(Math.min(...free.parked!.mm)).toBeGreaterThanOrEqual(47);
+    const [open, guarded] = [false, true].map(
+      (m) => parked('outdoors', 'storm', m)[4]!.parked!.mm[0]!,
+    );
+    expect(guarded! / open!).toBeCloseTo(0.6, 9);
     // Of a day with a ride what falls after it counts.
     expect(Math.min(...ridden.parked!.mm)).toBeGreaterThanOrEqual(8);
     expect(ridden.parked!.at).toBeGreaterThan(ridden.rides.at(-1)!.at);
