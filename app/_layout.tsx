@@ -77,9 +77,7 @@ function Frame({ demo }: { demo: boolean }) {
   useLeaveGuard(save.kind !== 'saved');
   // The bench has the whole screen.
   const atTheBench = path === '/bench/do';
-  const places = atTheBench ? null : (
-    <Places path={path} rail={wide} onGo={(to) => router.navigate(to as '/')} />
-  );
+  const places = atTheBench ? null : <Places path={path} rail={wide} />;
   return (
     <View style={[styles.frame, wide && styles.wide, { backgroundColor: colors.chalk }]}>
       {wide ? places : null}

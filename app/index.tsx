@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { type ChainReport } from '@/core/care';
-import { verdictSentence } from '@/core/words/verdict';
+import { proposalSentence } from '@/core/words/verdict';
 import { PRESETS } from '@/core/garage';
 import {
   bikeChosen,
@@ -20,7 +20,10 @@ import {
 } from '@/store';
 import { startWithBike, changeSettings } from '@/store/commands';
 import { markDueSeen } from '@/store/plan/commands';
-import type { PlanState } from '@/store/plan/planSlice';
+import { selectLikelyDays } from '@/store/likelyDays';
+import { useMore } from '@/store/useMore';
+import { useOpenLogbook } from '@/store/OpenContext';
+import { progressOf, type PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form';
@@ -29,6 +32,7 @@ import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import {
   Inspection,
+  NextJob,
   NoChain,
   OtherBikes,
   QuickNotes,
@@ -36,7 +40,6 @@ import {
   RideReadout,
   VerdictLines,
 } from '@/ui/today';
-import { chalkOf } from '@/core/words/verdict';
 
 /** A note of a tap; its moment is that of the tap. */
 type NoteDraft = DistributiveOmit<Parameters<typeof record>[1][number], 'at'>;
@@ -46,6 +49,7 @@ type DistributiveOmit<T, K extends string> = T extends unknown ? Omit<T, K> : ne
 const FirstRun = lazy(() =>
   import('@/ui/garage/FirstRun').then((module) => ({ default: module.FirstRun })),
 );
+const More = lazy(() => import('@/ui/today/More').then((module) => ({ default: module.More })));
 const Working = lazy(() =>
   import('@/ui/today/Working').then((module) => ({ default: module.Working })),
 );
@@ -108,13 +112,22 @@ function ChainToday({ report }: { report: ChainReport }) {
 function Standing({ report, plan }: ChainProps) {
   const router = useRouter();
   const units = useAppSelector(selectUnits);
-  const now = useAppSelector(selectNow);
+  const { zone } = useOpenLogbook().edge;
+  const days = useAppSelector((s) => selectLikelyDays(s, zone)[report.bike.id]);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [working, setWorking] = useState(false);
   const { bike, chain } = report;
   return (
     <>
-      <VerdictLines report={report} units={units} now={now} planned={plan.lines[bike.id] ?? null} />
+      {days ? (
+        <VerdictLines report={report} units={units} days={days}>
+          <NextJob
+            line={plan.lines[bike.id] ?? null}
+            old={progressOf(plan.phase) !== null}
+            instead={isPlanComing(plan) ? null : proposalSentence(report.verdict)}
+          />
+        </VerdictLines>
+      ) : null}
       <ChainTape report={report} plan={plan} />
       <View style={styles.buttons}>
         <Button
@@ -142,27 +155,29 @@ function Standing({ report, plan }: ChainProps) {
   );
 }
 
+/** Whether a plan is being made, or will be: until then nothing else is proposed. */
+const isPlanComing = ({ phase }: PlanState): boolean =>
+  phase.at !== 'failed' && phase.at !== 'stale';
+
 /** The chain's tape, and the ride that is picked on it. */
 function ChainTape({ report, plan }: ChainProps) {
   const router = useRouter();
   const units = useAppSelector(selectUnits);
-  const now = useAppSelector(selectNow);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [ride, setRide] = useState<string | null>(null);
-  const { verdict, state, chain } = report;
+  const { chain } = report;
   const ahead = plan.ahead[report.bike.id];
   const tape = useMemo(
-    () => tapeInputOf(report, steps, ahead ?? { chalks: chalkOf(report.verdict), rides: [] }),
+    () => tapeInputOf(report, steps, ahead ?? NOTHING_PLANNED),
     [report, steps, ahead],
   );
-  const { headline, action } = verdictSentence(verdict, state, units, now);
   return (
     <View style={styles.tape}>
       <Tape
         key={chain.id}
         input={tape}
         units={units}
-        summary={`Tape of ${chain.name}: ${headline} ${action}`}
+        summary={`Tape of ${chain.name}: rides, weather, lube and dirt by distance.`}
         selectedId={ride}
         onSelect={setRide}
       />
@@ -177,12 +192,13 @@ function ChainTape({ report, plan }: ChainProps) {
 
 /** What fell due, notes of a tap, and the chain's readings. */
 function Beside({ report, plan }: ChainProps) {
+  const { bike, chain } = report;
   const dispatch = useAppDispatch();
   const router = useRouter();
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const clock = useClock();
-  const { bike, chain } = report;
+  const more = useMore(plan, bike.id);
   const note = (label: string, event: NoteDraft) =>
     dispatch(record(label, [{ ...event, at: new Date(clock()).toISOString() }]));
   return (
@@ -218,9 +234,14 @@ function Beside({ report, plan }: ChainProps) {
       <Card title={chain.name}>
         <Readings report={report} />
       </Card>
+      <Suspense fallback={null}>
+        <More {...more} />
+      </Suspense>
     </>
   );
 }
+
+const NOTHING_PLANNED = { chalks: [], rides: [] };
 
 const styles = StyleSheet.create({
   tape: { gap: 8 },

@@ -77,7 +77,11 @@ const distances = (name: string, days: number, names: readonly ClockName[]): Cov
       const { state, cogs, typical, limits, learnt } = report;
       if (readClocks(state, limits).some((c) => c.fired && names.includes(c.name))) continue;
       const { mid } = futuresOf(learnt, state);
-      const km = rideFutures({ state, cogs }, typical, limits, { clocks: names, learnt, mid });
+      const [km = []] = rideFutures({ state, cogs }, typical, limits, {
+        questions: [names],
+        learnt,
+        mid,
+      });
       count.add(kmUntil(rider, limits, names), (p) => shareBelow(km, p));
     }
     return count.covered;

@@ -21,7 +21,7 @@ test('a rusted chain is looked at, and what was found settles it', async ({ ride
 
 test('a ride on the trainer brings no weather and hardly any dirt', async ({ rider, page }) => {
   await rider.startsWith();
-  const outside = await rider.reads('Grit outside');
+  const outside = await rider.reads('Dirt outside');
   await page.getByRole('button', { name: 'Rode' }).click();
   await page.getByLabel('Distance').fill('60');
   await page.getByRole('checkbox', { name: 'Mud' }).click();
@@ -30,7 +30,7 @@ test('a ride on the trainer brings no weather and hardly any dirt', async ({ rid
   await expect(page.getByRole('group', { name: 'Weather' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Save ride' }).click();
   await expect(page.getByText('Ride logged')).toBeVisible();
-  expect(await rider.reads('Grit outside')).toBeLessThanOrEqual(outside + 2);
+  expect(await rider.reads('Dirt outside')).toBeLessThanOrEqual(outside + 2);
   await rider.goesTo('Rides');
   await expect(page.getByRole('button', { name: /Road bike/ })).toContainText('60 km');
 });

@@ -93,7 +93,7 @@ test('a ride in worked-out rain finishes a dry lube, and the verdict says so @on
 }) => {
   await page.clock.setSystemTime(new Date('2026-11-09T18:00:00Z'));
   await rider.startsWith('Road bike', 'Dry', '0');
-  await expect(rider.verdict).toContainText('Good for');
+  await expect(rider.verdict).toContainText(/Lube for|Wax for/);
   await page.clock.setSystemTime(NOW);
   await rider.goesToSettings();
   await rider.picks('It comes from', 'The weather service');
@@ -110,7 +110,7 @@ test('a ride in worked-out rain finishes a dry lube, and the verdict says so @on
   await expect(page.getByText(/worked out from hourly weather: wet road for 100 %/)).toBeVisible();
   await rider.goesTo('Today');
   await expect(rider.verdict).toContainText('used up');
-  expect(await rider.reads('Lube film')).toBe(0);
+  expect(await rider.reads('Lube left')).toBe(0);
 });
 
 test('one tap puts the weather right, another takes the hourly one @once', async ({

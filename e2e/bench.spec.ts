@@ -66,9 +66,9 @@ test('a top-up from start to end: a dark rag loops back, a reload changes nothin
   await expect(page.getByText('Swatches: 4, 2.')).toBeVisible();
   await page.getByLabel('Note').fill('Second rag was the old towel');
   await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(rider.verdict).toContainText('Good for');
+  await expect(rider.verdict).toContainText(/Lube for|Wax for/);
   await expect(rider.verdict).toContainText('The coat sets until');
-  expect(await rider.reads('Lube film')).toBe(100);
+  expect(await rider.reads('Lube left')).toBe(100);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(rider.verdict).toContainText('lube is used up');
   await rider.goesTo('Bench');
@@ -100,7 +100,7 @@ test('an off-bike clean: cogs while it soaks, closing checks that loop, written 
   await goOnTo(page, /pull both levers|Pull both levers/);
   await goOnTo(page, /Done\./);
   await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(rider.verdict).toContainText('Good for');
+  await expect(rider.verdict).toContainText(/Lube for|Wax for/);
   expect(await rider.reads('Grit inside')).toBeLessThan(3);
   await rider.goesTo('Book');
   await page.getByText('History', { exact: true }).first().click();

@@ -4,10 +4,10 @@ test('from nothing to a verdict, and it is still there after a reload', async ({
   await rider.opens();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/How far is your chain/);
   await rider.startsWith('Gravel bike', 'All-weather', '40');
-  await expect(rider.verdict).toContainText(/Good for \d+ km more/);
+  await expect(rider.verdict).toContainText(/Lube for about \d+ km/);
   await rider.seesSaved();
   await page.reload();
-  await expect(rider.verdict).toContainText(/Good for \d+ km more/);
+  await expect(rider.verdict).toContainText(/Lube for about \d+ km/);
 });
 
 test('says what is wrong beside the field and keeps what was entered', async ({ rider, page }) => {

@@ -23,7 +23,7 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
 }) => {
   await rider.opensDemo('/plan');
   await settled(page);
-  await expect(page.getByText(/Compared with “Every Sunday” the plan saves/)).toBeVisible();
+  await expect(page.getByText(/Compared with “Every Sunday”, the plan saves/)).toBeVisible();
   const racerTopUp = cards(page)
     .filter({ hasText: 'Sunday racer' })
     .filter({ hasText: /Top up with/ })
@@ -42,7 +42,7 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
   ).toBeVisible();
   await expect(
     agenda(page)
-      .getByText(/comes home wet then .* dried and lubed/)
+      .getByText(/It will probably come home wet .* Dry and lube it/)
       .first(),
   ).toBeVisible();
   await page.getByRole('radio', { name: 'Forecast' }).click();
@@ -51,7 +51,7 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
   const first = cards(page).first();
   const name = await first.getAttribute('aria-label');
   await first.getByRole('button', { name: 'Why, and if not' }).click();
-  await expect(first.getByText(/^(Left for a week|It can wait a week)/)).toBeVisible();
+  await expect(first.getByText(/^(Wait a week|It can wait a week)/)).toBeVisible();
   await expect(
     first.getByText(/Likely \(\d in 10\), give or take a day|Nearly certain|Still open/),
   ).toBeVisible();
@@ -261,7 +261,7 @@ test('Today’s line comes from the plan; with no time at all it says what gives
   page,
 }) => {
   await rider.opensDemo();
-  await expect(rider.verdict).toContainText(/(Today|Tomorrow|\w+day|\w{3} \d+ \w{3}): /, {
+  await expect(rider.verdict).toContainText(/Planned (today|tomorrow|\w+day|\w{3} \d+ \w{3}): /, {
     timeout: 20_000,
   });
   await page.getByRole('button', { name: 'The plan', exact: true }).click();
@@ -274,7 +274,7 @@ test('Today’s line comes from the plan; with no time at all it says what gives
     while (await less.isEnabled()) await less.click();
   }
   await settled(page);
-  await expect(page.getByText(/No evening has the \d+ minutes .* What gives way/)).toBeVisible();
+  await expect(page.getByText(/No evening has the \d+ minutes .* Free an evening/)).toBeVisible();
   await expect(cards(page)).toHaveCount(0);
 });
 
@@ -311,7 +311,7 @@ test('by keyboard alone: to the plan, a job’s reason, and the job moved', asyn
   await settled(page);
   await tabTo('Why, and if not');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/^(Left for a week|It can wait a week)/)).toBeVisible();
+  await expect(page.getByText(/^(Wait a week|It can wait a week)/)).toBeVisible();
   await tabTo('Move');
   await page.keyboard.press('Enter');
   // Past "Why, and if not" to the first day offered.

@@ -34,7 +34,7 @@ export class Rider {
     await this.picks('Lube on it', lube);
     await this.page.getByLabel('Ridden since it was lubed').fill(sinceLube);
     await this.page.getByRole('button', { name: 'Tell me' }).click();
-    await expect(this.verdict).toContainText(/Good for|used up|bare/);
+    await expect(this.verdict).toContainText(/Lube for|used up|bare|dried out/);
   }
 
   async picks(group: string, word: string): Promise<void> {

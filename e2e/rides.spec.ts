@@ -6,22 +6,22 @@ test('42 km in rain moves film, grit and verdict, and stays after a reload', asy
 }) => {
   await rider.opensDemo();
   const before = {
-    film: await rider.reads('Lube film'),
-    outside: await rider.reads('Grit outside'),
+    film: await rider.reads('Lube left'),
+    outside: await rider.reads('Dirt outside'),
     inside: await rider.reads('Grit inside'),
     verdict: await rider.verdict.innerText(),
   };
   await rider.logs('42', 'Wet');
   await expect(rider.verdict).not.toHaveText(before.verdict);
-  const film = await rider.reads('Lube film');
+  const film = await rider.reads('Lube left');
   expect(film).toBeLessThan(before.film - 5);
-  expect(await rider.reads('Grit outside')).toBeGreaterThan(before.outside);
+  expect(await rider.reads('Dirt outside')).toBeGreaterThan(before.outside);
   expect(await rider.reads('Grit inside')).toBeGreaterThan(before.inside);
   await expect(rider.verdict).toContainText('wet');
   await rider.seesSaved();
   await page.reload();
   await expect(rider.verdict).toBeVisible();
-  expect(await rider.reads('Lube film')).toBe(film);
+  expect(await rider.reads('Lube left')).toBe(film);
 });
 
 test('log, edit, delete and undo', async ({ rider, page }) => {

@@ -7,8 +7,8 @@ test('work is recorded, changes the chain, and can be undone', async ({ rider, p
   await expect(page.getByRole('radio', { name: 'Top-up' })).toBeChecked();
   await expect(page.getByText(/Film \d+ % to 100 %/)).toBeVisible();
   await page.getByRole('button', { name: 'Save work' }).click();
-  await expect(rider.verdict).toContainText('Good for');
-  expect(await rider.reads('Lube film')).toBe(100);
+  await expect(rider.verdict).toContainText(/Lube for|Wax for/);
+  expect(await rider.reads('Lube left')).toBe(100);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(rider.verdict).toContainText('lube is used up');
 });
@@ -27,11 +27,11 @@ test('a clean without lube ends bare; the working adds up on screen', async ({ r
 
 test('quick notes: wet, a squeak, a rag', async ({ rider, page }) => {
   await rider.opensDemo();
-  const outside = await rider.reads('Grit outside');
+  const outside = await rider.reads('Dirt outside');
   await page.getByRole('button', { name: 'Rag check' }).click();
   await page.getByRole('button', { name: 'Swatch 5 of 5: Black' }).click();
   await expect(page.getByText('Rag check noted')).toBeVisible();
-  expect(await rider.reads('Grit outside')).toBeGreaterThan(outside + 10);
+  expect(await rider.reads('Dirt outside')).toBeGreaterThan(outside + 10);
   await page.getByRole('button', { name: 'Heard a noise' }).click();
   await page.getByRole('button', { name: 'Squeak' }).click();
   await expect(rider.verdict).toContainText('You heard a squeak');

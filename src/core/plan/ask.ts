@@ -9,7 +9,9 @@ import {
   wearSigmaOf,
   type BookState,
   type ChainReport,
+  type Outlook,
   type Replay,
+  type Verdict,
 } from '../care';
 import type { ForecastHours } from '../climate';
 import type { Garage } from '../garage';
@@ -19,21 +21,14 @@ import { placeOfCell, type Cell } from '../weather';
 import { daysAfter } from '../time/dates';
 import { dateOf } from '../time/zones';
 import { dueSince, type FellDue } from './agenda/due';
-import { habitBeside, habitOf } from './rides/habit';
-import { overlapping, ridesAhead } from './rides/occurrences';
-import { datesOf } from './rides/pattern';
-import type { BikeNow, PlanRequest, WhatIf } from './agenda/request';
+import { comingRides } from './rides/coming';
+import { overlapping } from './rides/occurrences';
+import type { BikeNow, DueKm, PlanRequest, WhatIf } from './agenda/request';
 import type { PlannedRide } from '../records/plan';
 
 /** Futures a plan is weighed over, and the seed they grow from: the same each time, so that plans compare. */
 const PLAN_FUTURES = 20;
 const SEED = 1907;
-
-/** The habits of some bikes as their logbook shows them. */
-function habitsOf(replay: Replay, bikeIds: readonly string[], now: number, zone: string) {
-  const ridden = replay.steps.flatMap(({ event }) => (event.type === 'rideLogged' ? [event] : []));
-  return bikeIds.flatMap((bikeId) => habitOf(ridden, bikeId, now, zone));
-}
 
 /** What the planner is asked, and what the screens show beside its answer. */
 export interface Asked {
@@ -82,6 +77,14 @@ function ownOfEach({ learnt }: BookState, bikeId: string): BikeNow['own'] {
   );
 }
 
+/** How far the verdict says a chain goes, in whole km, so that a minute's standing asks for no new plan. */
+function dueKm({ lube, dirt, kind }: Verdict): DueKm {
+  const km = ({ km: left, beyondHorizon }: Outlook) =>
+    beyondHorizon ? null : Math.round(left?.mid ?? 0);
+  const inside = dirt.clock === 'inside';
+  return { lube: km(lube), dirt: km(dirt), inside, quiet: kind === 'good for' };
+}
+
 /** A bike with its chain, as the plan begins. */
 function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): BikeNow {
   const { bike, chain, state, cogs, limits, learnt } = report;
@@ -98,6 +101,7 @@ function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): Bi
     chain,
     state,
     cogs,
+    due: dueKm(report.verdict),
     factors: futuresOf(learnt, state).mid,
     own: ownOfEach(replay.book, bike.id),
     wearSigma: wearSigmaOf(state),
@@ -126,14 +130,7 @@ export function planRequest(basis: PlanBasis): Asked {
   const planned = Object.values(garage.planned).filter(
     (p) => !p.retired && bikeIds.includes(p.bikeId),
   );
-  const habits = habitsOf(replay, bikeIds, now, zone);
-  // A day with a planned ride of the bike keeps that one; on the others the habit goes on.
-  const beside = habits.flatMap((habit) => {
-    const dates = planned
-      .filter((p) => p.bikeId === habit.bikeId)
-      .flatMap((p) => datesOf(p, from, to));
-    return habitBeside([habit], new Set(dates), from, days + 1);
-  });
+  const { habits, rides } = comingRides({ replay, planned, bikeIds, now, to, zone });
   const request: PlanRequest = {
     now,
     zone,
@@ -143,7 +140,7 @@ export function planRequest(basis: PlanBasis): Asked {
       Object.values(garage.products).map((p) => [p.id, stockOf(p, events).left]),
     ),
     settings: weighed(settings),
-    rides: ridesAhead({ planned, habits: beside, now, to, zone }),
+    rides,
     marks: Object.values(garage.planMarks).filter((m) => !m.retired),
     whatIf,
     futures: PLAN_FUTURES,

@@ -1,4 +1,5 @@
 import { MS_PER_DAY } from '../units';
+import { dateFormat } from './dateFormat';
 
 /** A day of the rider's calendar, `2026-11-24`. Text order is order of time. */
 export type DateText = string;
@@ -14,14 +15,16 @@ export const daysAfter = (date: DateText, days: number): DateText =>
 /** Weekday of a calendar day, 1 Monday to 7 Sunday (ISO 8601). */
 export const weekdayOf = (date: DateText): number => ((dayNumber(date) + 3) % 7) + 1;
 
-const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'long', timeZone: 'UTC' });
-const shortName = new Intl.DateTimeFormat(undefined, { weekday: 'short', timeZone: 'UTC' });
-const dayAndMonth = new Intl.DateTimeFormat(undefined, {
+const weekday = dateFormat({ weekday: 'long', timeZone: 'UTC' });
+const shortName = dateFormat({ weekday: 'short', timeZone: 'UTC' });
+const dayAndMonth = dateFormat({
   weekday: 'short',
   day: 'numeric',
   month: 'short',
   timeZone: 'UTC',
 });
+const month = dateFormat({ month: 'long', timeZone: 'UTC' });
+const dayOfMonth = dateFormat({ day: 'numeric', month: 'long', timeZone: 'UTC' });
 const noon = (date: DateText): number => Date.parse(`${date}T12:00:00Z`);
 
 /** "Thu 26 Nov". */
@@ -33,6 +36,22 @@ export function dayWord(date: DateText, today: DateText): string {
   if (days === 0) return 'Today';
   if (days === 1) return 'Tomorrow';
   return days < 7 ? weekday.format(noon(date)) : shortDay(date);
+}
+
+/** Days ahead for which a likely day is said as a date, and from which only as a part of a month. Own choice. */
+const SAID_BY_DATE = 21;
+
+/** A likely day to come, as near as it deserves: "today", "Wednesday", "14 December", "mid January". */
+export function dueWord(date: DateText, today: DateText): string {
+  const days = dayNumber(date) - dayNumber(today);
+  if (days < SAID_BY_DATE) {
+    const word = dayWord(date, today);
+    if (days < 2) return word.toLowerCase();
+    return days < 7 ? word : dayOfMonth.format(noon(date));
+  }
+  const day = Number(date.slice(8));
+  const part = day <= 10 ? 'early' : day <= 20 ? 'mid' : 'late';
+  return `${part} ${month.format(noon(date))}`;
 }
 
 /** A Monday, to name weekdays from. */

@@ -16,7 +16,6 @@ export interface Spread {
 
 const plain = new Intl.NumberFormat(undefined, { maximumFractionDigits: 0 });
 const oneDecimal = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
-const twoDecimals = new Intl.NumberFormat(undefined, { maximumFractionDigits: 2 });
 
 /** Rounds to what a rider can use: tenths under 10, whole numbers under 100, fives under 500, then tens. */
 export function roundForUse(x: number): number {
@@ -28,10 +27,6 @@ export function roundForUse(x: number): number {
 
 export const formatNumber = (x: number): string =>
   Math.abs(x) < 10 ? oneDecimal.format(x) : plain.format(x);
-
-/** Returns watts to a tenth, of less than that to a hundredth, so that the lines of a bill add up. */
-export const formatWatts = (watts: number): string =>
-  `${Math.abs(watts) < 0.1 ? twoDecimals.format(watts) : formatNumber(watts)} W`;
 
 /** "62 km", "39 mi": rounded for use. */
 export function formatDistance(km: number, units: UnitSystem): string {

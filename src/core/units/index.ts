@@ -1,2 +1,3 @@
 export * from './convert';
 export * from './format';
+export * from './addUp';

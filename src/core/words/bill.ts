@@ -1,16 +1,31 @@
-import type { BillConstant, BillItem, BillSource, SectionName } from '../care/bill/billTypes';
+import type {
+  BillConstant,
+  BillItem,
+  BillSection,
+  BillSource,
+  SectionName,
+} from '../care/bill/billTypes';
 import { CARE, type Constant } from '../care/model/constants';
+import type { ClockName } from '../care/verdict/clocks';
+import type { Verdict } from '../care/verdict/verdict';
 import { LUBE_SOURCES } from '../lube';
-import { formatDistance, formatDistanceRange, formatNumber, type UnitSystem } from '../units';
+import {
+  addUp,
+  formatDistance,
+  formatDistanceRange,
+  formatNumber,
+  formatShare,
+  type UnitSystem,
+} from '../units';
 import { METHOD_LABEL } from './labels';
 import { learntFrom } from './learnt';
 
 export const SECTION_LABEL: Record<SectionName, string> = {
-  film: 'Lube film',
-  outside: 'Grit outside',
+  film: 'Lube left',
+  outside: 'Dirt outside',
   inside: 'Grit inside',
-  wear: 'Wear',
-  watts: 'Extra power at 250 W',
+  wear: 'Chain wear',
+  watts: 'Watts lost (riding at 250 W)',
 };
 
 /** What a line of the bill is for. */
@@ -51,9 +66,77 @@ export function billLabel(item: BillItem, units: UnitSystem): string {
     case 'measured':
       return 'Your wear reading';
     case 'watts':
-      return { outside: 'Grit outside', inside: 'Grit inside', dry: 'Dry', wear: 'Wear' }[item.of];
+      return { outside: 'Dirt outside', inside: 'Grit inside', dry: 'Dry', wear: 'Wear' }[item.of];
   }
 }
+
+/** The lines of a section and their total as printed, so that a rider who adds them up comes to the total. */
+export function printed({ lines, unit }: BillSection): { lines: string[]; total: string } {
+  const amounts = lines.map(({ amount }) => amount);
+  const tiny = (below: number) => amounts.some((x) => x !== 0 && Math.abs(x) < below);
+  const { step, times, decimals, sign } = {
+    share: {
+      step: tiny(0.005) ? 0.001 : 0.01,
+      times: 100,
+      decimals: tiny(0.005) ? 1 : 0,
+      sign: '%',
+    },
+    '%': { step: 0.01, times: 1, decimals: 2, sign: '%' },
+    W: { step: tiny(0.05) ? 0.01 : 0.1, times: 1, decimals: tiny(0.05) ? 2 : 1, sign: 'W' },
+  }[unit];
+  const sum = addUp(amounts, step);
+  const text = (x: number) => `${(x * times + 0).toFixed(decimals).replace(/^-/, '−')} ${sign}`;
+  return {
+    lines: sum.amounts.map((x, n) => (n > 0 && x > 0 ? '+' : '') + text(x)),
+    total: text(sum.total),
+  };
+}
+
+/** A limit of a section in its measure: "35 %". */
+export const limitText = (limit: number, unit: BillSection['unit']): string =>
+  unit === 'share' ? formatShare(limit) : `${limit} ${unit}`;
+
+/** The section of the bill that decides. */
+export const decidingSection = ({ clock }: Verdict): SectionName =>
+  clock === 'outside' || clock === 'inside' || clock === 'wear' ? clock : 'film';
+
+/** What decided the verdict: "Dirt outside reaches your 35 % in 22 km." */
+export function decidingSentence(verdict: Verdict, units: UnitSystem): string {
+  const { clock, clocks, distanceKm, beyondHorizon } = verdict;
+  const limit = clocks.find((c) => c.name === clock)?.limit ?? 0;
+  const of = DECIDES[clock];
+  if (!distanceKm) return of.fired(limit);
+  if (beyondHorizon)
+    return `Nothing reaches its limit within ${formatDistance(distanceKm.mid, units)}.`;
+  return `${of.reaches(limit)} in ${formatDistance(distanceKm.mid, units)}.`;
+}
+
+const lubeDecides = {
+  reaches: (limit: number) => `Lube comes down to its last ${formatShare(limit)}`,
+  fired: (limit: number) => `Lube is down to its last ${formatShare(limit)}.`,
+};
+const DECIDES: Record<
+  ClockName,
+  { reaches: (limit: number) => string; fired: (limit: number) => string }
+> = {
+  outside: {
+    reaches: (limit) => `Dirt outside reaches your ${formatShare(limit)}`,
+    fired: (limit) => `Dirt outside is beyond your ${formatShare(limit)}.`,
+  },
+  inside: {
+    reaches: (limit) => `Grit inside reaches your ${formatShare(limit)}`,
+    fired: (limit) => `Grit inside is beyond your ${formatShare(limit)}.`,
+  },
+  film: lubeDecides,
+  standing: lubeDecides,
+  bare: { ...lubeDecides, fired: () => 'There is no lube on the chain.' },
+  wear: {
+    reaches: (limit) => `Chain wear reaches its limit of ${limit} %`,
+    fired: (limit) => `Chain wear is at its limit of ${limit} %, or rust has pitted it.`,
+  },
+  rust: { ...lubeDecides, fired: () => 'It has been wet for so long that it has rusted.' },
+  wet: { ...lubeDecides, fired: () => 'It is wet, and will rust before it is dry.' },
+};
 
 /** What a constant of the model is called where a section rests on it. */
 const CONSTANT_NAME: Record<BillConstant, string> = {
@@ -66,8 +149,8 @@ const CONSTANT_NAME: Record<BillConstant, string> = {
   wearByGrit: 'Grit inside',
   wearByDryness: 'Dry',
   wearByWater: 'On a wet road',
-  wattsOutside: 'Outside grit',
-  wattsInside: 'Inside grit',
+  wattsOutside: 'Dirt outside',
+  wattsInside: 'Grit inside',
 };
 
 /** Wear by the kilometre has more noughts than a rider reads. */

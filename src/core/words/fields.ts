@@ -1,4 +1,5 @@
 import type { RecordKind } from '../garage';
+import { dateFormat } from '../time/dateFormat';
 
 /** What the kinds of record are called, many and one. */
 export const KIND_WORDS: Record<RecordKind, { many: string; one: string }> = {
@@ -34,7 +35,7 @@ export function fieldWords(field: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-const date = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+const date = dateFormat({ dateStyle: 'medium' });
 const number = new Intl.NumberFormat(undefined, { maximumFractionDigits: 2 });
 const MOMENT = /^\d{4}-\d{2}-\d{2}T/;
 const LONGEST = 60;

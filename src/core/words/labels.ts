@@ -46,6 +46,9 @@ export const METHOD_LABEL: Record<CleanMethod, string> = {
   strip: 'Strip a new chain',
 };
 
+/** What comes off on the rag, from swatch 1 to 5. */
+export const RAG_SHADES = ['Clean', 'A shade', 'Grey', 'Dark', 'Black'] as const;
+
 export const DRYING_LABEL: Record<Drying, string> = {
   'left to drip': 'Left to drip',
   towel: 'Towel',

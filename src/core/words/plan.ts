@@ -3,20 +3,18 @@ import {
   formatDistance,
   formatHours,
   formatNumber,
-  formatShare,
   MS_PER_HOUR,
+  MS_PER_MINUTE,
   type UnitSystem,
 } from '../units';
-import type { ClockName } from '../care';
+import { CARE, type ClockName } from '../care';
 import type { FellDue } from '../plan/agenda/due';
 import type { RideAhead } from '../plan/rides/occurrences';
 import type { AgendaItem } from '../plan/agenda/agenda';
 import type { LubeChange } from '../plan/agenda/changes';
-import { dayWord, shortDay, weekdayName, type DateText } from '../time/dates';
+import { shortDay } from '../time/dates';
 import { timeOf } from '../time/zones';
-import type { Costs } from '../plan/simulate/costs';
 import type { GivesWay } from '../plan/agenda/givesWay';
-import type { PlanSettings } from '../records/plan';
 
 /** What an item says, ready to be read. */
 export interface ItemWords {
@@ -57,65 +55,68 @@ export function orderOf(depth: Depth, lubeName: string | null): string {
 /** An evening at the bench is over so long after it began, hours. */
 const EVENING_H = 4;
 
-/** "Start by 18:30, so that it is set by 07:00." Null where the whole evening will do. */
+/** To a quarter of an hour, always the earlier: nobody starts at 18:19. */
+const QUARTER_MS = 15 * MS_PER_MINUTE;
+const quarterBefore = (at: number): number => Math.floor(at / QUARTER_MS) * QUARTER_MS;
+
+/** "Start by 18:30 and it is set by 07:00." Null where the whole evening will do. */
 export function startSentence(item: AgendaItem, zone: string): string | null {
   const { startBy, readyBy, from, lubeName } = item;
   if (startBy === null || readyBy === null || startBy - from > EVENING_H * MS_PER_HOUR) return null;
   const state = lubeName === null ? 'done' : 'set';
-  return `Start by ${timeOf(startBy, zone)}, so that it is ${state} by ${timeOf(readyBy, zone)}.`;
-}
-
-/** One line for Today: when, what, by when. */
-export function nextJobLine(item: AgendaItem, today: DateText, zone: string): string {
-  const what = orderOf(item.depth, item.lubeName);
-  const start = startSentence(item, zone);
-  return `${dayWord(item.date, today)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}.${start ? ` ${start}` : ''}`;
+  return `Start by ${timeOf(quarterBefore(startBy), zone)} and it is ${state} by ${timeOf(readyBy, zone)}.`;
 }
 
 /** Why the job falls on its day. */
 export function reasonSentence(item: AgendaItem): string {
   switch (item.reason) {
     case 'pinned':
-      return 'Because you put it there.';
+      return 'You put it there.';
     case 'race':
-      return `Clean and set in good time for the race on ${shortDay(item.race ?? item.date)}; nothing new after it.`;
+      return `Clean and set in good time for the race on ${shortDay(item.race ?? item.date)}. Change nothing after it.`;
     case 'wet':
       return item.lubeName === null
-        ? `The chain comes home wet then (${formatShare(item.wet)} likely): wiped dry before it rusts.`
-        : `The chain comes home wet then (${formatShare(item.wet)} likely): dried and lubed before it rusts.`;
+        ? `It will probably come home wet (${inTen(item.wet)}). Wipe it dry so it can’t rust.`
+        : `It will probably come home wet (${inTen(item.wet)}). Dry and lube it so it can’t rust.`;
     case 'film':
-      return `The lube will be down to ${formatShare(item.film)} of its life.`;
+      return item.film <= CARE.reserve.value
+        ? 'By then the lube is used up.'
+        : 'By then the lube is nearly used up.';
     case 'rain':
-      return `Rain is likely on the rides after it (${formatShare(item.rain)}); ${formatShare(item.film)} of the film will be left to meet it.`;
+      return `Rain is likely on the rides after it (${inTen(item.rain)}), and the lube left won’t see you through.`;
     case 'inside':
-      return `Grit inside will have reached ${formatShare(item.inside)}: it wears the chain from there.`;
+      return 'By then grit has worked its way inside. It wears the chain from there.';
     case 'outside':
-      return `The outside will have got dirty: ${formatShare(item.outside)} grit.`;
+      return 'By then a rag comes away dark.';
     case 'cap':
-      return 'Your calendar asks for a clean by then.';
+      return 'You asked for a clean at least this often.';
     case 'no time later':
-      return 'The evening after has no time for it.';
+      return 'The next evening has no time for it.';
     case 'routine':
-      return 'Your own routine: the model finds nothing better here.';
+      return 'Your own routine. We found nothing better.';
     case 'cheapest':
-      return 'Of the days around it this one costs least, time, wear and risk together.';
+      return 'Sooner wastes lube and time, later wears the chain more.';
   }
 }
 
-/** What a week's putting off costs, in km, money and watts. */
+/** What a week's putting off costs: km ridden dry, wear, watts, rust. */
 export function putOffSentence(item: AgendaItem, units: UnitSystem): string {
   const { dryKm, wearMoney, watts, rust, total } = item.putOff;
   const parts: string[] = [];
-  if (dryKm >= 1) parts.push(`${formatDistance(dryKm, units)} ridden dry`);
-  if (wearMoney >= 0.05) parts.push(`${money(wearMoney)} of extra wear`);
-  if (watts >= 0.2) parts.push(`${formatNumber(watts)} W more`);
-  if (rust >= 0.02) parts.push(`${formatShare(rust)} of the way to rust`);
+  if (dryKm >= 1) parts.push(`ride about ${formatDistance(dryKm, units)} dry`);
+  if (wearMoney >= 0.05) parts.push('wear the chain more');
+  if (watts >= 0.5) parts.push(`lose about ${formatNumber(Math.round(watts))} W`);
+  if (rust >= 0.02) parts.push('risk rust');
   if (parts.length === 0)
     return total > 0.05
-      ? `Left for a week it costs ${money(total)} in all, mostly work that grows.`
-      : 'It can wait a week: that costs next to nothing.';
-  return `Left for a week: ${parts.join(', ')}.`;
+      ? 'Wait a week and the job itself takes longer.'
+      : 'It can wait a week. That costs next to nothing.';
+  return `Wait a week and you ${listed(parts)}.`;
 }
+
+/** "one", "one and two", "one, two and three". */
+export const listed = (parts: readonly string[]): string =>
+  [parts.slice(0, -1).join(', '), parts.at(-1)].filter(Boolean).join(' and ');
 
 /** Money as the rider counts it, without naming a coin. */
 export const money = (amount: number): string => amount.toFixed(2);
@@ -136,72 +137,39 @@ export function noteSentence(note: GivesWay, units: UnitSystem): string {
     case 'no bikes':
       return 'There is no bike with a chain on it, so nothing to plan.';
     case 'no rides':
-      return `No rides of the ${note.bikeName} are planned and no habit shows yet: it is taken to stand.`;
+      return `No ride of the ${note.bikeName} is planned and we know no habit yet. We assume it stays parked.`;
     case 'no forecast':
-      return 'No forecast: the weather is drawn from an ordinary season.';
+      return 'No forecast came. We assume ordinary weather for the season.';
     case 'no minutes':
-      return `No evening has the ${formatNumber(note.least)} minutes of the shortest work. What gives way is the chains: ${formatDistance(note.dryKm, units)} ridden dry, ${money(note.wearMoney)} of wear, ${formatShare(Math.min(1, note.rust))} of the way to rust. Free one evening below and see.`;
+      return `No evening has the ${formatNumber(note.least)} minutes of the shortest job. ${noMinutesCost(note, units)} Free an evening below.`;
     case 'empty shelf':
-      return `No lube that suits stands on the shelf: the plan takes it that you buy ${note.lubeName}.`;
+      return `No lube on your shelf suits. We assume you buy ${note.lubeName}.`;
     case 'low stock':
-      return `${note.lubeName} runs out: ${note.coats} ${note.coats === 1 ? 'coat' : 'coats'} left, and the plan wants them all.`;
+      return `${note.lubeName} runs out. It has ${note.coats} ${note.coats === 1 ? 'coat' : 'coats'} left, and the plan uses them all.`;
     case 'pin not possible':
-      return `What you set for the ${note.bikeName} on ${shortDay(note.date)} cannot be done then: too few minutes, not set before the next ride, or another lube is needed.`;
+      return `What you set for the ${note.bikeName} on ${shortDay(note.date)} cannot be done then. Either the evening is too short, it would not set before the next ride, or it needs another lube.`;
   }
+}
+
+/** What the chains lose in weeks without a free evening. */
+function noMinutesCost(note: Extract<GivesWay, { name: 'no minutes' }>, units: UnitSystem): string {
+  const parts = [
+    note.dryKm >= 1 ? `run dry for about ${formatDistance(note.dryKm, units)}` : null,
+    note.wearMoney >= 0.05 ? 'wear more' : null,
+    note.rust >= 0.02 ? 'may rust' : null,
+  ].filter((part) => part !== null);
+  return parts.length > 0 ? `So the chains ${listed(parts)}.` : 'So nothing is planned.';
 }
 
 /** "about a night" and the like, for how long a coat sets. */
 export const readySentence = (item: AgendaItem): string =>
-  `${formatNumber(item.minutes)} min of hands, ready ${formatHours(item.readyHours)} after starting.`;
-
-/** The routine in two or three words. */
-export function routineName({ name, weekday }: PlanSettings['routine']): string {
-  switch (name) {
-    case 'weekly':
-      return `Every ${weekdayName(weekday)}`;
-    case 'fortnightly':
-      return `Every other ${weekdayName(weekday)}`;
-    case 'monthly':
-      return 'Monthly';
-    case 'squeak':
-      return 'When it squeaks';
-  }
-}
-
-/** Less than this share apart, plan and routine are as good as one another. */
-const ALIKE = 0.05;
-
-/** The plan against the routine in a sentence, honest when the habit is as good. */
-export function againstSentence(
-  plan: Costs,
-  routine: Costs,
-  habit: PlanSettings['routine'],
-  units: UnitSystem,
-): string {
-  const gain = routine.total - plan.total;
-  const name = routineName(habit);
-  if (gain < ALIKE * routine.total)
-    return `“${name}” is as good: the two are ${money(Math.max(0, gain))} apart. Keep it if you like it.`;
-  const minutes = Math.round(routine.minutes - plan.minutes);
-  const parts = [
-    minutes > 2 ? `${minutes} minutes less` : minutes < -2 ? `${-minutes} minutes more` : null,
-    routine.dryKm - plan.dryKm > 2
-      ? `${formatDistance(routine.dryKm - plan.dryKm, units)} less ridden dry`
-      : null,
-    routine.wearMoney - plan.wearMoney > 0.05
-      ? `${money(routine.wearMoney - plan.wearMoney)} less wear`
-      : null,
-  ].filter((p) => p !== null);
-  return `Compared with “${name}” the plan saves ${money(gain)}, your time included${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`;
-}
+  `${formatNumber(item.minutes)} min work, ready in ${formatHours(item.readyHours)}.`;
 
 /** What the rider's own marks on the plan cost. */
-export function marksSentence(cost: number): string {
-  if (cost > 0.05) return `Your own changes to the plan cost ${money(cost)} over these weeks.`;
-  return cost < -0.05
-    ? `Your own changes save ${money(-cost)}: well seen.`
+export const marksSentence = (cost: number): string =>
+  cost > 0.05
+    ? `Your own changes to the plan cost ${money(cost)} more over these weeks.`
     : 'Your own changes cost next to nothing.';
-}
 
 /** What changes with a job, and the cleaning that goes before it. */
 const CHANGES: Record<LubeChange, string> = {
@@ -225,7 +193,7 @@ export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): Item
 
 /** Says that two rides of one bike are planned at once, and what is made of it. */
 export const overlapSentence = ([a, b]: readonly [RideAhead, RideAhead]): string =>
-  `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || a.time} and ${b.title || b.time}. The later is taken to start after the first.`;
+  `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || a.time} and ${b.title || b.time}. We assume the later starts when the first has ended.`;
 
 /** What a clock that has run out says of a chain. */
 const DUE: Record<ClockName, string> = {

@@ -2,15 +2,9 @@ import type { GivesWay } from '../plan/agenda/givesWay';
 import type { PlanFigures } from '../plan/planner';
 import type { PlanRequest } from '../plan/agenda/request';
 import { dateOf } from '../time/zones';
-import {
-  againstSentence,
-  marksSentence,
-  nextJobLine,
-  noteSentence,
-  routineName,
-  wordsOf,
-  type AgendaEntry,
-} from './plan';
+import { marksSentence, noteSentence, wordsOf, type AgendaEntry } from './plan';
+import { againstSentence, routineName } from './planAgainst';
+import { planLine, type JobLine } from './planLine';
 import { calendarOf, type CalendarJob } from './planCalendar';
 
 /** A plan ready to be read: its figures, and everything it says. */
@@ -21,8 +15,8 @@ export interface PlanAnswer extends Omit<PlanFigures, 'agenda' | 'notes'> {
   marks: string | null;
   against: string;
   routineName: string;
-  /** The next job of each bike in a line, for Today. */
-  lines: Record<string, string>;
+  /** The next job of each bike, for Today. */
+  lines: Record<string, JobLine>;
   /** Entries of a calendar file: the jobs, and those that were in one before and are no more. */
   calendar: CalendarJob[];
   /** How many jobs of each chain the calendar file speaks of. */
@@ -37,8 +31,11 @@ export function planAnswer(request: PlanRequest, figures: PlanFigures): PlanAnsw
     words: wordsOf(item, units, request.zone),
   }));
   const today = dateOf(request.now, request.zone);
-  const lines: Record<string, string> = {};
-  for (const item of agenda) lines[item.bikeId] ??= nextJobLine(item, today, request.zone);
+  const lines: Record<string, JobLine> = {};
+  for (const bike of request.bikes) {
+    const jobs = agenda.filter((item) => item.bikeId === bike.bike.id);
+    lines[bike.bike.id] = planLine({ bike, jobs, rides: request.rides, today, zone: request.zone });
+  }
   return {
     ...figures,
     agenda,

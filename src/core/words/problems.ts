@@ -1,7 +1,8 @@
 import type { Problem, ProblemCode } from '../problem';
 import { formatDistance, type UnitSystem } from '../units';
+import { dateFormat } from '../time/dateFormat';
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+const day = dateFormat({ dateStyle: 'medium' });
 
 type Sentence<C extends ProblemCode> =
   string | ((problem: Extract<Problem, { code: C }>, units: UnitSystem) => string);

@@ -1,7 +1,12 @@
 import type { Depth } from '../logbook';
+import type { LubeClass } from '../lube';
+import { orderFor } from './orders';
+import { dateFormat } from '../time/dateFormat';
+import { dueWord, type DateText } from '../time/dates';
 import { formatDistance, formatDistanceRange, formatElongation, type UnitSystem } from '../units';
 import type { ChainState } from '../care/model/state';
 import type { ClockName } from '../care/verdict/clocks';
+import type { Outlook } from '../care/verdict/outlook';
 import type { Verdict } from '../care/verdict/verdict';
 
 /** What to do at each depth, as an order. */
@@ -17,84 +22,113 @@ const DO_IT: Record<Depth, string> = {
   'wax reset': 'Reset the wax',
 };
 
-const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'long' });
-const dayAndMonth = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long' });
-const DAY_MS = 86_400_000;
-
-/** "before Saturday", "this week", "before 12 May": as near as the forecast of riding deserves. */
-function byWhen(dueAt: number, now: number): string {
-  const days = (dueAt - now) / DAY_MS;
-  if (days < 1) return ' before the next ride';
-  if (days < 6) return ` before ${weekday.format(dueAt)}`;
-  if (days < 60) return ` before ${dayAndMonth.format(dueAt)}`;
-  return '';
-}
-
 const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 
-/** The verdict in one or two sentences: how far it is good, and what to do next. */
-export function verdictSentence(
-  verdict: Verdict,
-  state: ChainState,
-  units: UnitSystem,
-  now: number,
-): { headline: string; action: string } {
+/** Days on which the clocks of a verdict will likely fire; null where nobody knows. */
+export interface LikelyDays {
+  lube: DateText | null;
+  dirt: DateText | null;
+  today: DateText;
+}
+
+/** The verdict as a rider reads it. */
+export interface VerdictWords {
+  /** How far the lube lasts, and how far until it wants wiping or cleaning. */
+  lube: string;
+  dirt: string;
+  /** Wear, rust or water, where they matter; null: they do not. */
+  matters: string | null;
+}
+
+const aboutKm = (outlook: Outlook, units: UnitSystem): string =>
+  outlook.beyondHorizon
+    ? `more than ${formatDistance(outlook.km?.mid ?? 0, units)}`
+    : `about ${formatDistance(outlook.km?.mid ?? 0, units)}`;
+
+/** How far the lube lasts: "Lube for about 330 km, till mid December." */
+function lubeSentence({ lube }: Verdict, state: ChainState, units: UnitSystem, days: LikelyDays) {
+  const order = orderFor(lube.clock, state.lube);
+  const thing = order.toLowerCase();
+  switch (lube.clock) {
+    case 'bare':
+      if (!lube.km) return 'The chain is bare. Lube it before you ride.';
+      break;
+    case 'standing':
+      if (!lube.km) return `The ${thing} has dried out while parked. ${order} it before you ride.`;
+      break;
+    default:
+      if (!lube.km) return `The ${thing} is used up. ${order} it before you ride.`;
+  }
+  const till =
+    lube.beyondHorizon || days.lube === null ? '' : `, till ${dueWord(days.lube, days.today)}`;
+  return `${order} for ${aboutKm(lube, units)}${till}.`;
+}
+
+/** How far until it wants wiping or cleaning: "Wipe in about 22 km, by Wednesday." */
+function dirtSentence({ dirt }: Verdict, units: UnitSystem, days: LikelyDays): string {
+  const inside = dirt.clock === 'inside';
+  if (!dirt.km)
+    return inside
+      ? 'Grit has worked its way inside. Clean the chain.'
+      : 'The chain is dirty outside. Wipe it before you ride.';
+  if (dirt.beyondHorizon) return `No wiping or cleaning for ${aboutKm(dirt, units)}.`;
+  const by = days.dirt === null ? '' : `, by ${dueWord(days.dirt, days.today)}`;
+  return `${orderFor(dirt.clock, null)} in ${aboutKm(dirt, units)}${by}.`;
+}
+
+/** What presses beside lube and dirt: a chain that is worn out, rusted or wet, and what to do. */
+function mattersSentence(verdict: Verdict, state: ChainState, units: UnitSystem): string | null {
   const next = DO_IT[verdict.proposal.depth];
   switch (verdict.kind) {
-    case 'good for': {
-      const km = verdict.distanceKm?.mid ?? 0;
-      const more = verdict.beyondHorizon
-        ? `Good for more than ${formatDistance(km, units)}.`
-        : `Good for ${formatDistance(km, units)} more.`;
-      if (verdict.beyondHorizon) return { headline: more, action: 'Nothing to do for now.' };
-      if (verdict.clock === 'wear')
-        return { headline: more, action: 'Then it is worn out. Have a new chain ready.' };
-      if (verdict.dueAt === null) return { headline: more, action: `Then ${lower(next)}.` };
-      const when = byWhen(verdict.dueAt, now);
-      return { headline: more, action: `${next}${when}.` };
-    }
-    case 're-lube':
-      return { headline: 'The lube is used up.', action: `${next} before you ride.` };
-    case 'touch up':
-      return {
-        headline: 'Standing has dried the lube out.',
-        action: 'Put on a thin coat half an hour before you ride.',
-      };
-    case 'wipe':
-      return { headline: 'The outside has got dirty.', action: `${next} before the next ride.` };
-    case 'deep clean':
-      return { headline: 'Grit has worked its way inside.', action: `${next}.` };
-    case 'bare':
-      return { headline: 'The chain is bare.', action: 'Lube it before you ride.' };
-    case 'rescue':
-      return { headline: 'The chain is wet.', action: `${next} today, before it rusts.` };
+    case 'replace':
+      return state.pitted
+        ? 'Rust has pitted the chain. Replace it: pits cut into the rollers and the cassette.'
+        : `The chain is worn out (${formatElongation(state.wear)}). Replace it before it takes the cassette with it.`;
     case 'inspect':
       return state.stiff
-        ? {
-            headline: 'Links are stiff with rust.',
-            action: `${next}. What stays stiff is replaced.`,
-          }
-        : {
-            headline: 'The chain has rusted.',
-            action: `${next}. Look for stiff links and pits, and say what you found.`,
-          };
-    case 'replace':
-      if (state.pitted)
-        return {
-          headline: 'Rust has pitted the chain.',
-          action: 'Replace it: pits cut into the rollers and the cassette.',
-        };
-      return {
-        headline: `The chain is worn out: ${formatElongation(state.wear)}.`,
-        action: 'Replace it before it takes the cassette with it.',
-      };
+        ? `Links are stiff with rust. ${next}, then replace what stays stiff.`
+        : `The chain has rusted. ${next}. Look for stiff links and pits, and say what you found.`;
+    case 'rescue':
+      return `The chain is wet. ${next} today, before it rusts.`;
+    case 'good for':
+      return verdict.clock === 'wear'
+        ? `Worn out in about ${formatDistance(verdict.distanceKm?.mid ?? 0, units)}. Have a new chain ready.`
+        : null;
+    default:
+      return null;
   }
 }
 
-/** The verdict in two or three words, for a list of bikes. */
-export function shortVerdict(verdict: Verdict, units: UnitSystem): string {
-  if (verdict.distanceKm) return `${formatDistance(verdict.distanceKm.mid, units)} left`;
-  return SHORT[verdict.kind];
+/** The verdict in two sentences, lube and dirt, and a third where wear, rust or water matter. */
+export const verdictWords = (
+  verdict: Verdict,
+  state: ChainState,
+  units: UnitSystem,
+  days: LikelyDays,
+): VerdictWords => ({
+  lube: lubeSentence(verdict, state, units, days),
+  dirt: dirtSentence(verdict, units, days),
+  matters: mattersSentence(verdict, state, units),
+});
+
+/** What the verdict alone would do next, as long as no plan says when. */
+export const proposalSentence = ({ kind, proposal }: Verdict): string =>
+  kind === 'good for'
+    ? `Nothing to do now. Next job: ${lower(DO_IT[proposal.depth])}.`
+    : `Next job: ${lower(DO_IT[proposal.depth])}.`;
+
+/** The nearer of the two with its word, for a list of bikes: "wipe in 22 km", "used up". */
+export function shortVerdict(verdict: Verdict, state: ChainState, units: UnitSystem): string {
+  const { lube, dirt, kind } = verdict;
+  if (kind !== 'good for') return SHORT[kind];
+  if (verdict.clock === 'wear')
+    return `worn out in ${formatDistance(verdict.distanceKm?.mid ?? 0, units)}`;
+  if (verdict.beyondHorizon) return 'nothing due';
+  const lubeKm = lube.km?.mid ?? 0;
+  const dirtKm = dirt.km?.mid ?? 0;
+  if (lubeKm <= dirtKm)
+    return `${orderFor(lube.clock, state.lube).toLowerCase()} in ${formatDistance(lubeKm, units)}`;
+  return `${orderFor(dirt.clock, state.lube).toLowerCase()} in ${formatDistance(dirtKm, units)}`;
 }
 
 const SHORT: Record<Verdict['kind'], string> = {
@@ -109,17 +143,21 @@ const SHORT: Record<Verdict['kind'], string> = {
   'good for': 'good',
 };
 
-/** The spread in words: "Half the time 55 to 75 km, riding as you do now." Null when a clock has fired. */
-export function spreadSentence(
-  verdict: Verdict,
+/** The spread of one answer in words: "Lube: half the time 280 to 390 km." Null where there is none. */
+export const spreadSentence = (
+  { km, beyondHorizon, clock }: Outlook,
+  lube: LubeClass | null,
   units: UnitSystem,
-  ridesKnown: number,
-): string | null {
-  if (!verdict.distanceKm || verdict.beyondHorizon) return null;
-  const basis =
-    ridesKnown >= 2 ? 'riding as you do now' : 'on dry roads; log rides to sharpen this';
-  return `Half the time ${formatDistanceRange(verdict.distanceKm, units)}, ${basis}.`;
-}
+): string | null =>
+  km === null || beyondHorizon
+    ? null
+    : `${orderFor(clock, lube)}: half the time ${formatDistanceRange(km, units)}.`;
+
+/** What the distances rest on. */
+export const basisSentence = (ridesKnown: number): string =>
+  ridesKnown >= 2
+    ? 'Riding as you do now.'
+    : 'On dry roads, as we know no rides yet. Log rides to sharpen this.';
 
 /** A word beside on a wet chain that does not press; null where it is dry, or where the verdict says it already. */
 export const wetSentence = (verdict: Verdict, { wetLeftH }: ChainState): string | null =>
@@ -148,28 +186,18 @@ export function heardSentence(verdict: Verdict): string | null {
   }
 }
 
-/** The chalk mark of the verdict, where no plan has put its own. */
-export const chalkOf = (verdict: Verdict): { km: number; label: string }[] =>
-  verdict.distanceKm
-    ? [
-        {
-          km: verdict.distanceKm.mid,
-          label: verdict.clock === 'wear' ? 'worn out' : verdict.proposal.depth,
-        },
-      ]
-    : [];
+const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
 
-const CLOCK_LABEL: Record<ClockName, string> = {
-  wear: 'worn out',
-  rust: 'rusted',
-  bare: 'bare',
-  wet: 'wet',
-  film: 'lube used up',
-  standing: 'lube dried out',
-  inside: 'grit inside',
-  outside: 'dirty outside',
-};
+/** How long a fresh coat is to be left alone; null where none sets. */
+export const settingSentence = ({ setsUntil }: Verdict): string | null =>
+  setsUntil === null
+    ? null
+    : `Let it set until ${clock.format(setsUntil)}. Ride sooner and up to half flies off.`;
 
-/** "Also: grit inside, dirty outside." */
-export const alsoLine = (also: readonly ClockName[]): string | null =>
-  also.length ? `Also: ${also.map((c) => CLOCK_LABEL[c]).join(', ')}.` : null;
+const ALSO: Partial<Record<ClockName, string>> = { rust: 'rusted', wet: 'wet' };
+
+/** What matters beside what is said already: "It is rusted and wet, too." Null: nothing. */
+export function alsoSentence({ also }: Verdict): string | null {
+  const words = also.flatMap((name) => ALSO[name] ?? []);
+  return words.length > 0 ? `It is ${words.join(' and ')}, too.` : null;
+}

@@ -51,7 +51,7 @@ export interface PlanState {
   /** The last plan; kept while a new one is made. */
   answer: PlanAnswer | null;
   /** The next job of each bike, in a line. */
-  lines: Readonly<Record<string, string>>;
+  lines: PlanAnswer['lines'];
   /** What each bike has to come, km from now: jobs with what they are, and rides. */
   ahead: Readonly<Record<string, Ahead>>;
 }

@@ -5,6 +5,7 @@ import { formatShare } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { DEPTH_LABEL } from '@/core/words/labels';
 import { REFUSED } from '@/core/words/offers';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   offer: Offer;
@@ -15,8 +16,8 @@ interface Props {
   onChoose: () => void;
 }
 
-const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
-const dayAndClock = new Intl.DateTimeFormat(undefined, {
+const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
+const dayAndClock = dateFormat({
   weekday: 'long',
   hour: '2-digit',
   minute: '2-digit',

@@ -5,6 +5,7 @@ import { Field } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { DEPTH_LABEL } from '@/core/words/labels';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   run: Run;
@@ -12,7 +13,7 @@ interface Props {
   onNote: (note: string) => void;
 }
 
-const clock = new Intl.DateTimeFormat(undefined, {
+const clock = dateFormat({
   weekday: 'short',
   hour: '2-digit',
   minute: '2-digit',

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface BackupProps {
   /** Whole days since the last backup; null: there was none. */
@@ -48,7 +49,7 @@ interface FolderProps {
   onDrop: () => void;
 }
 
-const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** A backup that keeps itself, in a folder the rider picks once. */
 export function FolderCard({ folder, problem, onPick, onReopen, onDrop }: FolderProps) {

@@ -5,6 +5,7 @@ import type { UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 import { eventLine } from '@/core/words/event';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   /** Newest first. */
@@ -15,7 +16,7 @@ interface Props {
   onRecord: () => void;
 }
 
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
+const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 /** Work, notes, readings and fittings, newest first. */
 export function HistoryList({ steps, garage, units, onDelete, onRecord }: Props) {

@@ -4,8 +4,9 @@ import { Button, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { fieldWords, KIND_WORDS, valueWords } from '@/core/words/fields';
+import { dateFormat } from '@/core/time/dateFormat';
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+const day = dateFormat({ dateStyle: 'medium' });
 
 /** What a backup file holds, for a look before it is restored. */
 export interface BackupFile {

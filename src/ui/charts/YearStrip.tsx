@@ -6,6 +6,7 @@ import { distanceUnit, formatDistance, toShownDistance, type UnitSystem } from '
 import { useTheme, type Colors } from '../theme';
 import { Legend } from './Legend';
 import { chartTheme } from './theme';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   months: readonly YearMonth[];
@@ -22,8 +23,8 @@ const LABEL: Record<YearSky, string> = {
 const colorOf = (sky: YearSky, colors: Colors): string =>
   ({ dry: colors.tape, damp: colors.gritLight, wet: colors.ink, guessed: colors.spread })[sky];
 
-const month = new Intl.DateTimeFormat(undefined, { month: 'narrow' });
-const monthName = new Intl.DateTimeFormat(undefined, { month: 'long' });
+const month = dateFormat({ month: 'narrow' });
+const monthName = dateFormat({ month: 'long' });
 
 /** Twelve months of distance by the weather it was ridden in. */
 export function YearStrip({ months, units }: Props) {

@@ -104,7 +104,7 @@ function facts({
       f.moneyPer1000Km === null ? 'unknown' : f.moneyPer1000Km.toFixed(2),
     ],
     [`Wear ${per}`, `${f.wearPer1000Km.toFixed(3)} %`],
-    ['Extra power at 250 W', `${formatNumber(f.watts)} W`],
+    ['Watts lost (riding at 250 W)', `${formatNumber(f.watts)} W`],
     ['Grit outside, on average', formatShare(f.grit)],
     ['Rides on which it runs dry', formatShare(f.dryRides)],
     ['Ready to ride after', formatHours(leadHours)],

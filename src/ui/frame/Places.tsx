@@ -3,7 +3,8 @@ import Gauge from 'lucide-react-native/icons/gauge';
 import Route from 'lucide-react-native/icons/route';
 import Spool from 'lucide-react-native/icons/spool';
 import Wrench from 'lucide-react-native/icons/wrench';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { LinkBox } from './LinkBox';
 import { Txt, useColors } from '../theme';
 
 /** The five places of the app. */
@@ -20,11 +21,10 @@ interface Props {
   path: string;
   /** A rail at the left instead of a bar at the foot. */
   rail: boolean;
-  onGo: (path: string) => void;
 }
 
 /** The way from place to place: a bar under the thumb, a rail on a wide screen. */
-export function Places({ path, rail, onGo }: Props) {
+export function Places({ path, rail }: Props) {
   const colors = useColors();
   return (
     <View
@@ -38,11 +38,10 @@ export function Places({ path, rail, onGo }: Props) {
       {PLACES.map(({ path: to, label, icon: Icon }) => {
         const here = to === '/' ? path === '/' || path.startsWith('/plan') : path.startsWith(to);
         return (
-          <Pressable
+          <LinkBox
             key={to}
-            role="link"
-            aria-current={here ? 'page' : undefined}
-            onPress={() => onGo(to)}
+            href={to}
+            current={here}
             style={rail ? styles.railItem : styles.barItem}
           >
             <View style={[styles.mark, here && { backgroundColor: colors.tape }]}>
@@ -51,7 +50,7 @@ export function Places({ path, rail, onGo }: Props) {
             <Txt variant="label" tone={here ? 'ink' : 'inkSoft'} style={styles.label}>
               {label}
             </Txt>
-          </Pressable>
+          </LinkBox>
         );
       })}
     </View>

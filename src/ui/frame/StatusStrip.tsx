@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
 import { Txt, useColors } from '../theme';
 import { useSay } from '../useSay';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   /** Set while the demo is open. */
@@ -12,7 +13,7 @@ interface Props {
     | { kind: 'failed'; problem: Problem };
 }
 
-const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** One thin line at the top: whose logbook is open, and whether it is saved. */
 export function StatusStrip({ onLeaveDemo, save }: Props) {

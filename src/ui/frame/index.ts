@@ -10,3 +10,4 @@ export * from './SideBySide';
 export * from './StatusStrip';
 export * from './useWide';
 export * from './Columns';
+export * from './LinkBox';

@@ -5,6 +5,7 @@ import type { Chain } from '@/core/garage';
 import type { Problem } from '@/core/problem';
 import { Button, MomentField } from '../form';
 import { Txt } from '../theme';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   chain: Chain;
@@ -14,7 +15,7 @@ interface Props {
   onRemove: (at: string) => void;
 }
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'long' });
+const day = dateFormat({ dateStyle: 'long' });
 
 /** The chain on a bike, and taking it off. */
 export function FittedChain({ chain, since, now, onRemove }: Props) {

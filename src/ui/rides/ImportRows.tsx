@@ -3,6 +3,7 @@ import type { ImportRow } from '@/core/arrivals';
 import { say } from '@/core/words/problems';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
+import { dateFormat } from '@/core/time/dateFormat';
 
 /** More rows than this nobody reads; what failed is always shown. */
 const SHOWN = 120;
@@ -26,7 +27,7 @@ export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units:
   );
 }
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+const day = dateFormat({ dateStyle: 'medium', timeStyle: 'short' });
 
 const OUTCOME = {
   added: { label: 'New', tone: 'done' },

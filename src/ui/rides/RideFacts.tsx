@@ -9,6 +9,7 @@ import {
   type UnitSystem,
 } from '@/core/units';
 import { Txt } from '../theme';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   entry: RideEntry;
@@ -17,7 +18,7 @@ interface Props {
   units: UnitSystem;
 }
 
-const moment = new Intl.DateTimeFormat(undefined, {
+const moment = dateFormat({
   weekday: 'short',
   day: 'numeric',
   month: 'short',

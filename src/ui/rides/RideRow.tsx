@@ -6,6 +6,7 @@ import type { RideEntry } from '@/core/rides';
 import { formatExactDistance, formatShare, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { WEATHER_LABEL } from '@/core/words/labels';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   entry: RideEntry;
@@ -19,7 +20,7 @@ interface Props {
   onPress: (rideId: string) => void;
 }
 
-const day = new Intl.DateTimeFormat(undefined, {
+const day = dateFormat({
   weekday: 'short',
   day: 'numeric',
   month: 'short',

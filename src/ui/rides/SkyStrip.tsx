@@ -4,6 +4,7 @@ import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { StripHour } from '@/core/care';
 import { useColors } from '../theme';
 import { STRIP, stripShapes } from './stripShapes';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   strip: readonly StripHour[];
@@ -11,7 +12,7 @@ interface Props {
   summary: string;
 }
 
-const hourOf = new Intl.DateTimeFormat(undefined, { hour: '2-digit', hourCycle: 'h23' });
+const hourOf = dateFormat({ hour: '2-digit', hourCycle: 'h23' });
 
 /** The hours around a ride: rain as bars, under them the road, darker the wetter, the ride framed. */
 export function SkyStrip({ strip, summary }: Props) {

@@ -6,13 +6,14 @@ import { formatClimb, formatDistance, type UnitSystem } from '@/core/units';
 import { weaveId, weaveOf } from '../tape/weave';
 import { Weaves } from '../tape/Weaves';
 import { Txt, useColors } from '../theme';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   week: RideWeek;
   units: UnitSystem;
 }
 
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
+const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 /** A week: what it came to, and its weather as a strip of tape, a piece a ride, as long as it was. */
 export const WeekHead = memo(function WeekHead({ week, units }: Props) {

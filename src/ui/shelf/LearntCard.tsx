@@ -8,6 +8,7 @@ import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 import { BeliefCurve } from './BeliefCurve';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   bike: Bike;
@@ -50,7 +51,7 @@ export function LearntCard({ bike, handbookKm, learnt, lessons, units, onWithdra
   );
 }
 
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+const day = dateFormat({ dateStyle: 'medium' });
 
 interface RowProps {
   lesson: Lesson;

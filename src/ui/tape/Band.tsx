@@ -64,9 +64,9 @@ const Rides = ({ shapes, colors, selectedId }: BandProps) => (
         y1={BAND_MIDDLE + 1}
         y2={BAND_MIDDLE + 1}
         stroke={colors.onTape}
-        strokeWidth={3}
+        strokeWidth={2}
         strokeLinecap="round"
-        opacity={0.4}
+        opacity={0.75}
       />
     ))}
   </>

@@ -4,7 +4,8 @@ import Svg from 'react-native-svg';
 import type { StepInFull } from '@/core/care';
 import type { UnitSystem } from '@/core/units';
 import { useColors } from '../theme';
-import { panTo, stitchAt, TAPE, tapeGeometry, type TapeInput } from './tapeGeometry';
+import { panTo, stitchAt } from './panning';
+import { reachKm, TAPE, tapeGeometry, type TapeInput } from './tapeGeometry';
 import { Band } from './Band';
 import { Film, Grit, Marks } from './layers';
 import { Weaves } from './Weaves';
@@ -21,7 +22,7 @@ interface Props {
 const KM_PER_PX = 1.25;
 const MOST_KM = 620;
 /** At rest the tape shows this much of what was ridden, where there is room. */
-const PAST_KM = 300;
+const PAST_KM = 200;
 const TAP_PX = 6;
 
 /**
@@ -81,13 +82,13 @@ export function Tape({ input, units, summary, selectedId, onSelect }: Props) {
   );
 }
 
-/** Left edge at rest: the last 300 km, more where there is room, and what lies ahead. */
+/** Left edge at rest: the last 200 km, more where there is room, and what lies ahead. */
 const restingLeft = (spanKm: number, ahead: number) =>
   -Math.min(spanKm * 0.68, Math.max(PAST_KM, spanKm - ahead));
 
 const riddenKm = (input: TapeInput) =>
   input.nowKm - (input.steps[0]?.after?.km ?? input.nowKm) + 20;
-const aheadKm = (input: TapeInput) => (input.verdict.distanceKm?.high ?? 0) + 80;
+const aheadKm = (input: TapeInput) => reachKm(input.verdict) + 20;
 
 function neighbour(
   steps: readonly StepInFull[],

@@ -1,6 +1,6 @@
-import { G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { Colors } from '../theme';
-import { TAPE, type TapeShapes } from './tapeGeometry';
+import { TAPE, type Meeting, type TapeShapes } from './tapeGeometry';
 
 /** What every layer of the drawing needs. */
 export interface PartProps {
@@ -18,7 +18,7 @@ export function Film({ shapes, colors, width }: PartProps) {
   const { film } = shapes;
   return (
     <G>
-      <Path d={film.spread} fill={colors.spread} opacity={0.55} />
+      <Path d={film.spread} fill={colors.spread} stroke={colors.lineStrong} />
       <Line
         x1={0}
         x2={width}
@@ -28,20 +28,11 @@ export function Film({ shapes, colors, width }: PartProps) {
         strokeDasharray="2 4"
       />
       <Path d={film.past} fill="none" stroke={colors.ink} strokeWidth={2.5} />
-      <Path
-        d={film.ahead}
-        fill="none"
-        stroke={colors.ink}
-        strokeWidth={2}
-        strokeDasharray="5 4"
-        opacity={0.7}
-      />
+      <Path d={film.ahead} fill="none" stroke={colors.ink} strokeWidth={2} strokeDasharray="5 4" />
       <SvgText x={4} y={12} fill={colors.inkSoft} {...AXIS}>
-        Lube film, full to none
+        Lube left
       </SvgText>
-      <SvgText x={width - 4} y={film.limitY - 4} textAnchor="end" fill={colors.danger} {...AXIS}>
-        lube here
-      </SvgText>
+      <Due meeting={shapes.lubeDue} nowX={shapes.nowX} colors={colors} width={width} above />
     </G>
   );
 }
@@ -50,10 +41,15 @@ export function Grit({ shapes, colors, width }: PartProps) {
   const { outside, inside } = shapes;
   return (
     <G>
-      <Path d={outside.past} fill={colors.gritLight} opacity={0.8} />
-      <Path d={outside.ahead} fill={colors.gritLight} opacity={0.4} />
-      <Path d={inside.past} fill={colors.gritDark} opacity={0.9} />
-      <Path d={inside.ahead} fill={colors.gritDark} opacity={0.45} />
+      {[
+        { d: outside.past, fill: colors.gritLight, opacity: 0.8 },
+        { d: outside.ahead, fill: colors.gritLight, opacity: 0.4 },
+        { d: inside.past, fill: colors.gritDark, opacity: 0.9 },
+        { d: inside.ahead, fill: colors.gritDark, opacity: 0.45 },
+      ].map(({ d, fill, opacity }, n) => (
+        // An edge around each, since the cloth of one is too like that of the other.
+        <Path key={n} d={d} fill={fill} fillOpacity={opacity} stroke={colors.inkSoft} />
+      ))}
       <Line
         x1={0}
         x2={width}
@@ -63,20 +59,77 @@ export function Grit({ shapes, colors, width }: PartProps) {
         strokeDasharray="2 4"
       />
       <SvgText x={4} y={TAPE.gritBottom + 12} fill={colors.inkSoft} {...AXIS}>
-        Grit: light outside, dark inside
+        Dirt: light outside, dark inside
       </SvgText>
-      <SvgText
-        x={width - 4}
-        y={outside.limitY + 13}
-        textAnchor="end"
-        fill={colors.danger}
-        {...AXIS}
-      >
-        wipe here
-      </SvgText>
+      <Due
+        meeting={shapes.dirtDue}
+        nowX={shapes.nowX}
+        colors={colors}
+        width={width}
+        above={false}
+      />
     </G>
   );
 }
+
+interface DueProps {
+  meeting: Meeting | null;
+  /** Its words stand to the right of now. */
+  nowX: number;
+  colors: Colors;
+  width: number;
+  /** Words above the line, or below it. */
+  above: boolean;
+}
+
+/** A ring where a line meets its limit, with the distance till then; beyond the edge only the words, with an arrow. */
+function Due({ meeting, nowX, colors, width, above }: DueProps) {
+  if (!meeting) return null;
+  const { x, y, label, beyond } = meeting;
+  const words = beyond ? `${label} ›` : label;
+  const room = words.length * LETTER_PX;
+  const right = width - room / 2 - 4;
+  const middle = beyond ? right : Math.min(right, Math.max(x, nowX + room / 2 + 8, room / 2 + 4));
+  return (
+    <G>
+      {beyond ? null : (
+        <Circle cx={x} cy={y} r={5} fill={colors.chalk} stroke={colors.danger} strokeWidth={2.5} />
+      )}
+      <Words x={middle} y={above ? y - 10 : y + 20} fill={colors.danger} colors={colors}>
+        {words}
+      </Words>
+    </G>
+  );
+}
+
+interface WordsProps {
+  x: number;
+  y: number;
+  fill: string;
+  colors: Colors;
+  children: string;
+}
+
+/** Words with the ground of the page around them, so that no line of the drawing runs through them. */
+const Words = ({ x, y, fill, colors, children }: WordsProps) =>
+  [{ stroke: colors.chalk, strokeWidth: HALO_PX }, {}].map((halo, n) => (
+    <SvgText
+      key={n}
+      x={x}
+      y={y}
+      textAnchor="middle"
+      fill={fill}
+      {...AXIS}
+      {...halo}
+      fontWeight="700"
+    >
+      {children}
+    </SvgText>
+  ));
+
+/** Width of a letter of the axis, to keep words within the drawing. */
+const LETTER_PX = 6.6;
+const HALO_PX = 4;
 
 export function Marks({ shapes, colors, width }: PartProps) {
   const { nowX, chalks } = shapes;
@@ -111,23 +164,21 @@ function Chalk({
   width,
 }: Pick<PartProps, 'colors' | 'width'> & { x: number; label: string }) {
   const top = TAPE.bandTop;
-  const cross = `M${x - 7} ${top + 8}L${x + 7} ${top + 38}M${x + 7} ${top + 8}L${x - 7} ${top + 38}`;
+  // Below the figures, which stay readable.
+  const cross = `M${x - 7} ${top + 18}L${x + 7} ${top + 40}M${x + 7} ${top + 18}L${x - 7} ${top + 40}`;
   return (
     <G>
       <Path d={cross} stroke={colors.onTape} strokeWidth={7} strokeLinecap="round" />
       <Path d={cross} stroke={PALE} strokeWidth={4} strokeLinecap="round" />
       {label ? (
-        <SvgText
+        <Words
           x={Math.min(x, width - label.length * 3.6 - 4)}
           y={top - 8}
-          textAnchor="middle"
           fill={colors.ink}
-          {...AXIS}
-          fontSize={13}
-          fontWeight="700"
+          colors={colors}
         >
           {label}
-        </SvgText>
+        </Words>
       ) : null}
     </G>
   );

@@ -6,7 +6,10 @@ import {
   type StepInFull,
   type Verdict,
 } from '@/core/care';
-import { clamp, fromShownDistance, toShownDistance, type UnitSystem } from '@/core/units';
+import type { LubeClass } from '@/core/lube';
+import { formatDistance, type UnitSystem } from '@/core/units';
+import { orderFor } from '@/core/words/orders';
+import { ticks } from './ticks';
 import { weaveOf, type Weave } from './weave';
 
 /** Heights of the drawing in px, from the top: film, the tape itself, grit. */
@@ -39,8 +42,20 @@ export interface TapeShapes {
   inside: { past: string; ahead: string };
   /** Where the next jobs fall, as far as the drawing goes. */
   chalks: { x: number; label: string }[];
+  /** Where the lube will meet its reserve and dirt the rider's standard; null: nothing to come is in sight. */
+  lubeDue: Meeting | null;
+  dirtDue: Meeting | null;
   /** Rides to come, paler than those ridden. */
   toCome: { from: number; to: number }[];
+}
+
+/** A line of the tape meeting its limit. */
+export interface Meeting {
+  x: number;
+  y: number;
+  label: string;
+  /** It lies beyond the right edge, where only its words stand. */
+  beyond: boolean;
 }
 
 export interface TapeInput {
@@ -52,7 +67,9 @@ export interface TapeInput {
   outside: number;
   inside: number;
   verdict: Verdict;
+  lube: LubeClass | null;
   outsideLimit: number;
+  insideLimit: number;
   filmLimit: number;
   /** What is planned; without a plan nothing, or the verdict's own mark. */
   planned: Planned;
@@ -85,13 +102,19 @@ export const tapeInputOf = (
   outside: report.state.outside,
   inside: report.state.inside,
   verdict: report.verdict,
+  lube: report.state.lube,
   outsideLimit: STANDARDS[report.limits.standard].outside,
+  insideLimit: STANDARDS[report.limits.standard].inside,
   filmLimit: CARE.reserve.value,
   planned,
 });
 
-/** How far the future is drawn beyond the first clock. */
+/** How far the future is drawn beyond the later of lube and dirt. */
 const BEYOND_KM = 60;
+
+/** Km ahead that a chain's tape reaches. */
+export const reachKm = ({ lube, dirt }: Verdict): number =>
+  Math.max(lube.km?.high ?? 0, dirt.km?.high ?? 0) + BEYOND_KM;
 
 /** Everything the tape draws, in px. Pure, so that it can be tested without a screen. */
 export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
@@ -113,6 +136,8 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
     toCome: input.planned.rides
       .map(({ from, to }) => ({ from: x(from), to: x(to) }))
       .filter((r) => onView(r.from, r.to, view)),
+    lubeDue: meeting(input, 'lube', view, x),
+    dirtDue: meeting(input, 'dirt', view, x),
     chalks: input.planned.chalks
       .map(({ km, label }) => ({ x: x(km), label }))
       .filter((chalk) => chalk.x >= 0 && chalk.x <= view.widthPx),
@@ -125,6 +150,22 @@ type Across = (km: number) => number;
 const filmY = (film: number) => TAPE.filmBottom - film * (TAPE.filmBottom - TAPE.filmTop);
 const gritY = (grit: number) =>
   TAPE.gritTop + (Math.min(grit, GRIT_SHOWN) / GRIT_SHOWN) * (TAPE.gritBottom - TAPE.gritTop);
+
+/** Where the way ahead meets a limit, with the distance in words. */
+function meeting(
+  { verdict, lube, outsideLimit, insideLimit, filmLimit }: TapeInput,
+  question: 'lube' | 'dirt',
+  { units, widthPx }: TapeView,
+  x: Across,
+): Meeting | null {
+  const { km, beyondHorizon, clock } = verdict[question];
+  if (km === null || beyondHorizon) return null;
+  const word = orderFor(clock, lube).toLowerCase();
+  const y =
+    question === 'lube' ? filmY(filmLimit) : gritY(clock === 'inside' ? insideLimit : outsideLimit);
+  const at = x(km.mid);
+  return { x: at, y, label: `${word} in ${formatDistance(km.mid, units)}`, beyond: at > widthPx };
+}
 
 /** What has been: lines of film and grit, rides and work. */
 function pastOf({ steps, nowKm, film, outside, inside }: TapeInput, view: TapeView, x: Across) {
@@ -160,7 +201,7 @@ function pastOf({ steps, nowKm, film, outside, inside }: TapeInput, view: TapeVi
 
 /** What is to be expected: the middle, and of the film half of all futures. */
 function aheadOf({ verdict }: TapeInput, x: Across) {
-  const endKm = (verdict.distanceKm?.high ?? 0) + BEYOND_KM;
+  const endKm = reachKm(verdict);
   const drawn = (points: readonly AheadPoint[], y: (p: AheadPoint) => number): Point[] =>
     points.filter((p) => p.km <= endKm).map((p) => [x(p.km), y(p)]);
   const { low, mid, high } = verdict.ahead;
@@ -198,44 +239,3 @@ function inView({ leftKm, spanKm, widthPx }: TapeView, nowKm: number) {
 const EDGE_PX = 40;
 const onView = (from: number, to: number, view: TapeView) =>
   to >= -EDGE_PX && from <= view.widthPx + EDGE_PX;
-
-const TICK = 10;
-const LABEL = 50;
-
-function ticks(view: TapeView, x: (km: number) => number): TapeShapes['ticks'] {
-  const left = toShownDistance(view.leftKm, view.units);
-  const right = left + toShownDistance(view.spanKm, view.units);
-  const list: TapeShapes['ticks'] = [];
-  for (let at = Math.ceil(left / TICK) * TICK; at <= right; at += TICK) {
-    const km = fromShownDistance(at, view.units);
-    const label = at === 0 || at % LABEL !== 0 ? null : at > 0 ? `+${at}` : `−${-at}`;
-    list.push({ x: x(km), label });
-  }
-  return list;
-}
-
-/** Where to put the left edge so that a position in km is in view; stays within what there is. */
-export function panTo(
-  leftKm: number,
-  view: Pick<TapeView, 'spanKm'>,
-  riddenKm: number,
-  aheadKm: number,
-): number {
-  return clamp(
-    leftKm,
-    Math.min(-riddenKm, -view.spanKm * 0.7),
-    Math.max(aheadKm, view.spanKm * 0.4) - view.spanKm,
-  );
-}
-
-/** The stitch under a place on the drawing, or the nearest within a finger's width. */
-export function stitchAt(shapes: TapeShapes, px: number): string | null {
-  const FINGER = 14;
-  let best: string | null = null;
-  let nearest = FINGER;
-  for (const stitch of shapes.stitches) {
-    const away = Math.max(stitch.from - px, px - stitch.to, 0);
-    if (away < nearest) [best, nearest] = [stitch.id, away];
-  }
-  return best;
-}

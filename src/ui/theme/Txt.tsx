@@ -4,7 +4,7 @@ import type { Colors } from './colors';
 import { useTheme } from './ThemeContext';
 
 const VARIANTS = StyleSheet.create({
-  verdict: { fontSize: 36, lineHeight: 41, fontWeight: '700', letterSpacing: -0.6 },
+  verdict: { fontSize: 31, lineHeight: 36, fontWeight: '700', letterSpacing: -0.5 },
   title: { fontSize: 24, lineHeight: 30, fontWeight: '700', letterSpacing: -0.2 },
   heading: { fontSize: 18, lineHeight: 24, fontWeight: '650' as TextStyle['fontWeight'] },
   lead: { fontSize: 20, lineHeight: 28, fontWeight: '450' as TextStyle['fontWeight'] },

@@ -43,7 +43,7 @@ export function OtherBikes({ reports, chosen, units, onChoose }: Props) {
           >
             <Txt variant="label">{report.bike.name}</Txt>
             <Txt variant="small" tone={calls ? 'danger' : 'inkSoft'}>
-              {shortVerdict(report.verdict, units)}
+              {shortVerdict(report.verdict, report.state, units)}
             </Txt>
           </Pressable>
         );

@@ -14,14 +14,14 @@ export function Readings({ report }: Props) {
   return (
     <View style={styles.list}>
       <Reading
-        label="Lube film"
+        label="Lube left"
         value={formatShare(state.film)}
         share={state.film}
         mark={0.15}
         below
       />
       <Reading
-        label="Grit outside"
+        label="Dirt outside"
         value={formatShare(state.outside)}
         share={state.outside}
         mark={standard.outside}
@@ -32,15 +32,15 @@ export function Readings({ report }: Props) {
         share={state.inside}
         mark={standard.inside}
       />
-      <Reading label="Grit on cassette and rings" value={formatShare(cogs)} share={cogs} />
+      <Reading label="Dirt on cassette and rings" value={formatShare(cogs)} share={cogs} />
       <Reading
-        label="Wear (elongation)"
+        label="Chain wear"
         value={formatElongation(state.wear)}
         share={state.wear / (limits.wearPercent * 1.25)}
         mark={0.8}
       />
       <Plain
-        label="Extra power at 250 W"
+        label="Watts lost (riding at 250 W)"
         value={`${formatNumber(Math.round(extraWatts(state) * 10) / 10)} W`}
       />
       <Plain

@@ -4,6 +4,7 @@ import { formatShare, type UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
 import { eventLine } from '@/core/words/event';
+import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   step: StepInFull | undefined;
@@ -11,7 +12,7 @@ interface Props {
   onOpen: (rideId: string) => void;
 }
 
-const day = new Intl.DateTimeFormat(undefined, {
+const day = dateFormat({
   weekday: 'short',
   day: 'numeric',
   month: 'short',

@@ -1,9 +1,8 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Ellipse, Path, Rect } from 'react-native-svg';
 import { SWATCH_LEVELS } from '@/core/care';
+import { RAG_SHADES } from '@/core/words/labels';
 import { Txt, useColors } from '../theme';
-
-const WORDS = ['Clean', 'A shade', 'Grey', 'Dark', 'Black'];
 
 interface Props {
   onPick: (swatch: number) => void;
@@ -18,7 +17,7 @@ export function Swatches({ onPick }: Props) {
           key={level}
           level={level}
           number={i + 1}
-          word={WORDS[i] ?? ''}
+          word={RAG_SHADES[i] ?? ''}
           onPress={() => onPick(i + 1)}
         />
       ))}

@@ -1,52 +1,77 @@
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { type ChainReport } from '@/core/care';
-import { heardSentence, spreadSentence, verdictSentence, wetSentence } from '@/core/words/verdict';
+import {
+  alsoSentence,
+  basisSentence,
+  heardSentence,
+  settingSentence,
+  spreadSentence,
+  verdictWords,
+  wetSentence,
+  type LikelyDays,
+} from '@/core/words/verdict';
 import type { UnitSystem } from '@/core/units';
 import { Txt } from '../theme';
-import { alsoLine } from '@/core/words/verdict';
 
 interface Props {
   report: ChainReport;
   units: UnitSystem;
-  now: number;
-  /** The plan's next job, once there is a plan: it takes the place of what the verdict alone would do. */
-  planned: string | null;
+  days: LikelyDays;
+  /** What is planned, below. */
+  children: ReactNode;
 }
 
-const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
-
-/** The verdict: one sentence large, what to do below it, and what else is to be said in small type. */
-export function VerdictLines({ report, units, now, planned }: Props) {
+/**
+ * The verdict: how far the lube lasts and how far until it wants wiping, each with its spread; what else matters; and
+ * in small type what it rests on. What is planned stands below it.
+ */
+export function VerdictLines({ report, units, days, children }: Props) {
   const { verdict, state, typical } = report;
-  const { headline, action } = verdictSentence(verdict, state, units, now);
+  const words = verdictWords(verdict, state, units, days);
   const small = [
-    spreadSentence(verdict, units, typical.rides),
-    alsoLine(verdict.also),
+    verdict.lube.km || verdict.dirt.km ? basisSentence(typical.rides) : null,
+    alsoSentence(verdict),
     wetSentence(verdict, state),
     heardSentence(verdict),
-    verdict.setsUntil === null
-      ? null
-      : `The coat sets until ${clock.format(verdict.setsUntil)}. Ridden sooner, up to half of it is thrown off.`,
+    settingSentence(verdict),
   ].filter((line) => line !== null);
-  const alarming = verdict.kind !== 'good for';
-  // A rusted or worn chain is looked at or replaced first, whatever was planned.
-  const first = verdict.kind === 'inspect' || verdict.kind === 'replace';
   return (
-    <View style={styles.lines} role="region" aria-label="Verdict" aria-live="polite">
-      <Txt variant="verdict" level={1} tone={alarming ? 'danger' : 'ink'}>
-        {headline}
-      </Txt>
-      <Txt variant="lead">{planned !== null && !alarming ? planned : action}</Txt>
-      {planned !== null && alarming && !first ? <Txt>{`Planned. ${planned}`}</Txt> : null}
-      {small.map((line) => (
-        <Txt key={line} variant="small" tone="inkSoft">
-          {line}
-        </Txt>
-      ))}
+    <View style={styles.lines} role="region" aria-label="Verdict">
+      <View role="heading" aria-level={1} aria-live="polite" style={styles.answers}>
+        <Answer text={words.lube} due={verdict.lube.km === null} />
+        <Answer text={words.dirt} due={verdict.dirt.km === null} />
+        {words.matters ? <Answer text={words.matters} due={verdict.kind !== 'good for'} /> : null}
+      </View>
+      <View style={styles.small}>
+        {[verdict.lube, verdict.dirt].map((outlook, n) => {
+          const spread = spreadSentence(outlook, state.lube, units);
+          return spread ? (
+            <Txt key={n} variant="small" tone="inkSoft">
+              {spread}
+            </Txt>
+          ) : null;
+        })}
+        {small.map((line) => (
+          <Txt key={line} variant="small" tone="inkSoft">
+            {line}
+          </Txt>
+        ))}
+      </View>
+      {children}
     </View>
   );
 }
 
+/** One answer, as large as the other; red where it is due. */
+const Answer = ({ text, due }: { text: string; due: boolean }) => (
+  <Txt variant="verdict" tone={due ? 'danger' : 'ink'}>
+    {text.replace(/(\d) (km|mi)\b/, '$1\u00a0$2')}
+  </Txt>
+);
+
 const styles = StyleSheet.create({
-  lines: { gap: 6 },
+  lines: { gap: 8 },
+  answers: { gap: 4 },
+  small: { gap: 2 },
 });

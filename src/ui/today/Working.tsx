@@ -2,16 +2,17 @@ import { StyleSheet, View } from 'react-native';
 import { CARE, type ChainReport, type StepInFull } from '@/core/care';
 import { bill, distanceSum } from '@/core/care/bill/bill';
 import type { BillSection } from '@/core/care/bill/billTypes';
-import {
-  formatDistance,
-  formatElongation,
-  formatShare,
-  formatSmallShare,
-  formatWatts,
-  type UnitSystem,
-} from '@/core/units';
+import { formatDistance, formatShare, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { billLabel, SECTION_LABEL, sourceLine } from '@/core/words/bill';
+import {
+  billLabel,
+  decidingSection,
+  decidingSentence,
+  limitText,
+  printed,
+  SECTION_LABEL,
+  sourceLine,
+} from '@/core/words/bill';
 
 interface Props {
   report: ChainReport;
@@ -22,16 +23,18 @@ interface Props {
 /** The arithmetic behind the verdict, like a bill: what used up how much, and where figures come from. */
 export function Working({ report, steps, units }: Props) {
   const { state, verdict, limits, learnt, bike } = report;
-  const sections = bill(steps, state, limits, learnt);
+  const first = decidingSection(verdict);
+  const sections = sortBy(bill(steps, state, limits, learnt), first);
   const sum = distanceSum(state, verdict, bike.ebike ? CARE.ebikeLoad.value : 1, learnt);
   return (
     <View style={styles.bill}>
+      <Txt variant="strong">{decidingSentence(verdict, units)}</Txt>
       {sections.map((section) => (
         <Section key={section.name} section={section} units={units} />
       ))}
       <View style={styles.section}>
         <Txt variant="heading" level={3}>
-          Distance left
+          How far the lube lasts
         </Txt>
         {sum.lifeKm > 0 ? (
           <Line
@@ -43,7 +46,7 @@ export function Working({ report, steps, units }: Props) {
         )}
         {sum.verdictKm !== null ? (
           <Line
-            label="With your usual weather, road and standing, whichever clock fires first"
+            label="With your usual weather, roads and parking"
             value={formatDistance(sum.verdictKm, units)}
             total
           />
@@ -53,8 +56,14 @@ export function Working({ report, steps, units }: Props) {
   );
 }
 
+/** The section that decides comes first. */
+const sortBy = (sections: BillSection[], first: BillSection['name']): BillSection[] => [
+  ...sections.filter((s) => s.name === first),
+  ...sections.filter((s) => s.name !== first),
+];
+
 function Section({ section, units }: { section: BillSection; units: UnitSystem }) {
-  const show = (amount: number) => amountText(amount, section.unit);
+  const print = printed(section);
   return (
     <View style={styles.section}>
       <Txt variant="heading" level={3}>
@@ -64,12 +73,16 @@ function Section({ section, units }: { section: BillSection; units: UnitSystem }
         <Line
           key={line.item.kind + i}
           label={billLabel(line.item, units)}
-          value={(line.amount > 0 && i > 0 ? '+' : '') + show(line.amount)}
+          value={print.lines[i] ?? ''}
         />
       ))}
       <Line
-        label={section.limit === null ? 'Now' : `Now (calls for work at ${show(section.limit)})`}
-        value={show(section.total)}
+        label={
+          section.limit === null
+            ? 'Now'
+            : `Now (calls for work at ${limitText(section.limit, section.unit)})`
+        }
+        value={print.total}
         total
       />
       {section.sources.map((s) => (
@@ -78,15 +91,6 @@ function Section({ section, units }: { section: BillSection; units: UnitSystem }
         </Txt>
       ))}
     </View>
-  );
-}
-
-function amountText(amount: number, unit: BillSection['unit']): string {
-  if (unit === 'W') return formatWatts(amount);
-  if (unit === '%') return formatElongation(amount);
-  return (Math.abs(amount) < 0.01 ? formatSmallShare(amount) : formatShare(amount)).replace(
-    '-',
-    '−',
   );
 }
 

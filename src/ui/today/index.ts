@@ -6,3 +6,4 @@ export * from './VerdictLines';
 export * from './OtherBikes';
 export * from './QuickNotes';
 export * from './RideReadout';
+export * from './NextJob';

@@ -156,7 +156,7 @@ describe('the bill', () => {
     expect(sum).toMatchObject({ filmLeft: report.state.film, reserve: 0.15, load: 1.4 });
     expect(sum.lifeKm).toBeCloseTo(lifeKm, 0);
     expect(sum.dryKm).toBeCloseTo(((report.state.film - 0.15) * sum.lifeKm) / 1.4, 9);
-    expect(sum.verdictKm).toBe(report.verdict.distanceKm?.mid);
+    expect(sum.verdictKm).toBe(report.verdict.lube.km?.mid);
     const dry = distanceSum({ ...report.state, film: 0.1 }, report.verdict, 1, NOT_LEARNT);
     expect(dry.dryKm).toBe(0);
   });

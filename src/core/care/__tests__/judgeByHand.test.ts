@@ -1,9 +1,11 @@
+import { LUBE_CLASSES } from '../../lube';
 import { dryRoad, ridingOn } from '@/test/dryRoad';
 import { spotlessChain } from '@/test/chains';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { LUBE_CLASS_NAMES } from '../../lube';
 import {
+  CARE,
   calendarHours,
   HORIZON_KM,
   judge,
@@ -53,22 +55,48 @@ describe('what a verdict says', () => {
     });
     expect(['film', 'standing']).toContain(verdict.clock);
     expect(verdict.distanceKm?.mid).toBeCloseTo(km, 4);
-    expect((verdict.dueAt ?? 0) / H - 100).toBeCloseTo(km, 3);
+    expect(verdict.lube).toEqual({ ...verdict.lube, km: verdict.distanceKm, beyondHorizon: false });
     // The quartiles of life, 0.79 and 1.27: half of 400 km is used, so less than half or more is left, and rain may come.
     expect(verdict.distanceKm?.low).toBeLessThan(0.6 * km);
     expect(verdict.distanceKm?.high).toBeGreaterThan(1.3 * km);
   });
 
-  it('of a rider hardly known, no day; of one who hardly rides, one within ten years', () => {
-    expect(judged(chain(), riding({ rides: 1 })).dueAt).toBeNull();
-    expect(judged(chain(), riding({ rides: 2 })).dueAt).not.toBeNull();
+  it('of a rider who hardly rides reckons with a day within ten years', () => {
     expect(calendarHours(riding({ kmPerWeek: 0 }), 10)).toBe(10 * 168);
     expect(calendarHours(riding({ kmPerWeek: 50 }), 25)).toBe(84);
   });
 
+  it('answers lube and dirt apart: a fresh coat on a dirty chain lasts, and is wiped soon', () => {
+    const { kind, distanceKm, lube, dirt } = judged(chain({ outside: 0.3 }), riding({}, 1));
+    expect(kind).toBe('good for');
+    // The dirt gathers by 1 − e^(−km/140) on 1 unit of dirt and the wet class's stickiness, from 0.3 to 0.35.
+    const { stickiness } = LUBE_CLASSES.wet;
+    const gathered = Math.log(0.7 / 0.65);
+    expect(dirt).toMatchObject({ clock: 'outside', beyondHorizon: false });
+    expect(dirt.km?.mid).toBeCloseTo((gathered * CARE.outsideScaleKm.value) / stickiness, 0);
+    expect(distanceKm?.mid).toBe(dirt.km?.mid);
+    // The lube goes on as on a clean road: 0.85 of a coat less what standing takes.
+    expect(lube.km?.mid).toBeCloseTo(0.85 / (1 / 400 + 0.02 / 168), 0);
+    expect(lube.km!.low).toBeGreaterThan(dirt.km!.high);
+  });
+
+  it.each<[Partial<ChainState>, string, string]>([
+    [{ film: 0.1 }, 'film', 'outside'],
+    [{ film: 0.1, idleLoss: 0.5 }, 'standing', 'outside'],
+    [{ lube: null, film: 0 }, 'bare', 'outside'],
+    [{ inside: 0.31, outside: 0.36 }, 'film', 'inside'],
+    [{ outside: 0.36 }, 'film', 'outside'],
+  ])('of %j lube by its clock, dirt by its own', (more, lubeClock, dirtClock) => {
+    const { lube, dirt } = judged(chain(more));
+    const spent = more.film !== undefined;
+    expect([lube.km === null, dirt.km === null]).toEqual([spent, !spent]);
+    if (spent) expect(lube.clock).toBe(lubeClock);
+    else expect(dirt.clock).toBe(dirtClock);
+  });
+
   it('beyond the horizon when nothing fires before it', () => {
     const far = judged(chain({ lifeKm: 1e7 }), riding({ kmPerWeek: 1e9 }));
-    expect(far).toMatchObject({ beyondHorizon: true, clock: 'film', dueAt: null });
+    expect(far).toMatchObject({ beyondHorizon: true, clock: 'film' });
     expect(far.distanceKm).toMatchObject({ mid: HORIZON_KM, high: HORIZON_KM });
     // A rainy year may yet end it a little sooner.
     expect(far.distanceKm?.low).toBeGreaterThan(1400);
@@ -81,7 +109,6 @@ describe('what a verdict says', () => {
       clock: 'wet',
       also: ['film', 'outside'],
       distanceKm: null,
-      dueAt: null,
     });
     expect(judged(chain({ film: 0.1 }))).toMatchObject({ kind: 're-lube', also: [] });
     expect(judged(chain({ film: 0.1, idleLoss: 0.5 }))).toMatchObject({ kind: 'touch up' });

@@ -14,13 +14,21 @@ import {
   usualWork,
   type ChainReport,
 } from '..';
-import { heardSentence, shortVerdict, spreadSentence, verdictSentence } from '../../words/verdict';
+import {
+  basisSentence,
+  heardSentence,
+  shortVerdict,
+  spreadSentence,
+  verdictWords,
+} from '../../words/verdict';
 import { bill } from '../bill/bill';
 import { sourceLine } from '@/core/words/bill';
 
 const NOON = '2026-05-10T12:00:00.000Z';
 const now = Date.parse(NOON);
 const hoursAgo = (h: number) => new Date(now - h * 3_600_000).toISOString();
+
+const NO_DAYS = { lube: null, dirt: null, today: '2026-05-10' };
 
 const START: ChainStart = {
   lube: 'wet',
@@ -73,18 +81,20 @@ describe('the verdict', () => {
     expect(mid).toBeLessThan(high);
     expect(mid).toBeGreaterThan(80);
     expect(mid).toBeLessThan(400);
-    expect(verdictSentence(verdict, state, 'metric', now).headline).toMatch(
-      /^Good for \d+ km more\.$/,
+    const words = verdictWords(verdict, state, 'metric', NO_DAYS);
+    expect(words.lube).toMatch(/^Lube for about \d+ km\.$/);
+    expect(words.dirt).toMatch(/^Wipe in about \d+ km\.$/);
+    expect(words.matters).toBeNull();
+    expect(spreadSentence(verdict.lube, 'wet', 'metric')).toMatch(
+      /^Lube: half the time \d+ to \d+ km\.$/,
     );
-    expect(spreadSentence(verdict, 'metric', typical.rides)).toMatch(
-      /^Half the time \d+ to \d+ km, on dry/,
-    );
+    expect(basisSentence(typical.rides)).toMatch(/^On dry roads/);
   });
 
   it('speaks miles to who wants miles', () => {
     const { verdict, state } = report({});
-    expect(verdictSentence(verdict, state, 'imperial', now).headline).toMatch(/ mi more\.$/);
-    expect(shortVerdict(verdict, 'imperial')).toMatch(/ mi left$/);
+    expect(verdictWords(verdict, state, 'imperial', NO_DAYS).lube).toMatch(/ mi\.$/);
+    expect(shortVerdict(verdict, state, 'imperial')).toMatch(/^(lube|wipe) in \d+ mi$/);
   });
 
   it.each<[string, Partial<ChainStart>, Body[], string]>([

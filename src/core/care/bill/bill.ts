@@ -51,6 +51,6 @@ export function distanceSum(
     lifeKm,
     load,
     dryKm: (usable * lifeKm) / load,
-    verdictKm: verdict.distanceKm?.mid ?? null,
+    verdictKm: verdict.lube.km?.mid ?? null,
   };
 }

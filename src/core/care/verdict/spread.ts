@@ -115,9 +115,10 @@ export function shareBelow(values: readonly number[], p: number): number {
   return below + (place - Math.floor(place)) * (above - below);
 }
 
-/** What a spread is asked of: the first of some clocks, by what was learnt, `mid` being what is reckoned with. */
+/** What futures are asked: how far until the first of some clocks, question by question. */
 interface Asked {
-  clocks: readonly ClockName[];
+  questions: readonly (readonly ClockName[])[];
+  /** What was learnt; `mid` is what is reckoned with. */
   learnt: Personal;
   mid: Factors;
 }
@@ -145,51 +146,60 @@ function gaugesOf(clocks: readonly ClockName[], limits: Limits): Gauge[] {
 const firedBy = (state: ChainState, { key, limit, falls }: Gauge): boolean =>
   falls ? state[key] <= limit : state[key] > limit;
 
-/** Km a chain, changed in place, goes on in a future until the first gauge fires: as `lookAhead` does, without its record. */
+/**
+ * Km a chain, changed in place, goes on in a future until the first gauge of each question fires: as `lookAhead` does,
+ * without its record.
+ */
 function kmUntil(
   chain: { state: ChainState; cogs: number },
   typical: TypicalRiding,
-  gauges: readonly Gauge[],
+  questions: readonly (readonly Gauge[])[],
   { factors, rides }: Future,
-): number {
+): number[] {
   const { state } = chain;
   let { cogs } = chain;
   let like: Exposure | null = null;
   let x = stretch(typical.perKm, STEP_KM);
   const idle = filmByStanding(state.lube, calendarHours(typical, STEP_KM));
-  const before = gauges.map(({ key }) => state[key]);
+  const answers = questions.map(() => HORIZON_KM);
+  const open = new Set(questions.keys());
+  const before = { ...state };
   for (let km = 0; km <= HORIZON_KM; km += STEP_KM) {
-    const fired = gauges.findIndex((gauge) => firedBy(state, gauge));
-    const gauge = gauges[fired];
-    if (gauge) {
-      const moved = state[gauge.key] - (before[fired] as number);
+    for (const n of open) {
+      const gauge = questions[n]?.find((each) => firedBy(state, each));
+      if (!gauge) continue;
+      const moved = state[gauge.key] - before[gauge.key];
       const beyond = moved === 0 ? 0 : clamp((state[gauge.key] - gauge.limit) / moved, 0, 1);
-      return Math.max(0, km - STEP_KM * beyond);
+      answers[n] = Math.max(0, km - STEP_KM * beyond);
+      open.delete(n);
     }
-    gauges.forEach(({ key }, n) => (before[n] = state[key]));
+    if (open.size === 0) break;
+    const { film, outside, inside, wear } = state;
+    Object.assign(before, { film, outside, inside, wear });
     const ride = rides(km);
     if (ride !== like) x = stretch((like = ride), STEP_KM);
     cogs = rideOn(state, cogs, x, { factors });
     state.film = Math.max(0, state.film - idle);
   }
-  return HORIZON_KM;
+  return answers;
 }
 
 /**
- * Km to the first of some clocks in each of many futures, the horizon where none is reached: how this rider's
- * coats, roads and chain may differ from what is reckoned, and the weather they may meet.
+ * Km to the first clock of each question in each of many futures, the horizon where none is reached: how this rider's
+ * coats, roads and chain may differ from what is reckoned, and the weather they may meet. A row a question.
  */
 export function rideFutures(
   now: { state: ChainState; cogs: number },
   typical: TypicalRiding,
   limits: Limits,
-  { clocks, learnt, mid }: Asked,
-): number[] {
-  const gauges = gaugesOf(clocks, limits);
-  return futuresFor(learnt, now.state, typical).map((future) => {
+  { questions, learnt, mid }: Asked,
+): number[][] {
+  const gauges = questions.map((clocks) => gaugesOf(clocks, limits));
+  const answers = futuresFor(learnt, now.state, typical).map((future) => {
     const state = stateWith(now.state, { factors: future.factors, mid });
     return kmUntil({ state, cogs: now.cogs }, typical, gauges, future);
   });
+  return questions.map((_, n) => answers.map((future) => future[n] as number));
 }
 
 /** The quartiles of distances: half of all futures lie between. */

@@ -1,14 +1,15 @@
 import type { Chain } from '../../garage';
 import type { LubeClass, Schools } from '../../lube';
-import { MS_PER_HOUR, type Spread } from '../../units';
+import { type Spread } from '../../units';
 import type { Air } from '../../weather';
 import { readClocks, type Clock, type ClockName, type Limits } from './clocks';
 import { HORIZON_KM, lookAhead, type Ahead } from './lookAhead';
 import { futuresOf, type Futures, type Personal } from '../model/personal';
 import { proposeWork, usualWork, type Proposal } from './proposal';
-import { quartilesOf, rideFutures } from './spread';
+import { firstOf, outlookOf, QUESTIONS, spreadAbout, type Outlook } from './outlook';
+import { rideFutures } from './spread';
 import type { ChainState } from '../model/state';
-import { calendarHours, type TypicalRiding } from './typical';
+import { type TypicalRiding } from './typical';
 
 export type VerdictKind =
   | 'replace'
@@ -42,8 +43,9 @@ export interface Verdict {
   /** Km until the first clock fires; null when one has fired. `high` stops at the horizon. */
   distanceKm: Spread | null;
   beyondHorizon: boolean;
-  /** When that distance will have been ridden, ms, if the rider's week is known. */
-  dueAt: number | null;
+  /** How far the lube lasts, and how far until it wants wiping or cleaning. */
+  lube: Outlook;
+  dirt: Outlook;
   proposal: Proposal;
   /** Set while a fresh coat is setting: riding before costs film. */
   setsUntil: number | null;
@@ -70,12 +72,6 @@ export interface VerdictInput {
 /** Clocks that distance moves, and that a rider can act on before they fire. */
 const AHEAD_CLOCKS: ClockName[] = ['wear', 'film', 'standing', 'inside', 'outside'];
 
-/** Half of all futures about the middle one; the middle lies within, whatever the weather drawn. */
-function spreadAbout(mid: number, inFutures: readonly number[]): Spread {
-  const { low, high } = quartilesOf(inFutures);
-  return { low: Math.min(low, mid), mid, high: Math.max(high, mid) };
-}
-
 /** Reads the clocks, looks ahead and proposes the shallowest work that satisfies them. */
 export function judge(input: VerdictInput): Verdict {
   const { state, cogs, typical, limits } = input;
@@ -85,40 +81,23 @@ export function judge(input: VerdictInput): Verdict {
   const run = (which: keyof Futures) =>
     lookAhead({ state, cogs }, typical, limits, { factors: futures[which], mid: futures.mid });
   const ahead = { low: run('low'), mid: run('mid'), high: run('high') };
-  const firstOf = (a: Ahead) => {
-    let name: ClockName | null = null;
-    let km = Infinity;
-    for (const clock of AHEAD_CLOCKS) {
-      const at = a.firesAtKm[clock];
-      if (at !== undefined && at < km) [name, km] = [clock, at];
-    }
-    return { name, km: Math.min(km, HORIZON_KM) };
-  };
-  const first = firstOf(ahead.mid);
+  const first = firstOf(ahead.mid, AHEAD_CLOCKS);
+  const [ofAll = [], ofLube = [], ofDirt = []] = rideFutures({ state, cogs }, typical, limits, {
+    questions: [AHEAD_CLOCKS, QUESTIONS.lube, QUESTIONS.dirt],
+    learnt: input.learnt,
+    mid: futures.mid,
+  });
   const main = fired[0];
   const workState = main === undefined ? (ahead.mid.atFirst ?? state) : state;
-  const known = typical.rides >= 2;
   return {
     kind: main === undefined ? 'good for' : KIND_OF[main],
     clock: main ?? first.name ?? 'film',
     clocks,
     also: fired.slice(1),
-    distanceKm:
-      main === undefined
-        ? spreadAbout(
-            first.km,
-            rideFutures({ state, cogs }, typical, limits, {
-              clocks: AHEAD_CLOCKS,
-              learnt: input.learnt,
-              mid: futures.mid,
-            }),
-          )
-        : null,
+    distanceKm: main === undefined ? spreadAbout(first.km, ofAll) : null,
     beyondHorizon: first.km >= HORIZON_KM,
-    dueAt:
-      main === undefined && known && first.name !== null
-        ? state.at + calendarHours(typical, first.km) * MS_PER_HOUR
-        : null,
+    lube: outlookOf('lube', clocks, ahead.mid, ofLube),
+    dirt: outlookOf('dirt', clocks, ahead.mid, ofDirt),
     proposal: proposeWork(
       { state: workState, cogs, air: input.air },
       usualWork(state.lube ?? input.usualLube, input.chain, input.between),

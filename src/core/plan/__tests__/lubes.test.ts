@@ -1,3 +1,4 @@
+import { agendaItem } from '@/test/agendaItem';
 import { demoPlan } from '@/test/demoPlan';
 import { coatKind, problemFor, rideExposure, workOf } from '@/test/plan';
 import { GRAVEL } from '../../demo/island';
@@ -54,40 +55,11 @@ describe('a change of lube', () => {
     const jobs = [{ day: 0, work: to(2) }];
     expect(changesOf(problem, jobs, { day: 3, work: to(0) })).toBe('wax to oil');
     const words = (changes: 'oil to wax' | 'wax to oil') =>
-      wordsOf({ ...ITEM, changes }, 'metric', 'UTC').change;
+      wordsOf(agendaItem({ changes }), 'metric', 'UTC').change;
     expect(words('oil to wax')).toMatch(/strip the chain to bare metal first/);
     expect(words('wax to oil')).toMatch(/wipe the wax off with solvent first/);
   });
 });
-
-const ITEM = {
-  id: 'i',
-  bikeId: 'b',
-  bikeName: 'Bike',
-  chainId: 'c',
-  date: '2026-11-24',
-  depth: 'top-up',
-  lubeName: 'House wet lube',
-  bottleId: null,
-  changes: null,
-  minutes: 10,
-  from: 0,
-  startBy: null,
-  readyBy: null,
-  readyHours: 1,
-  reason: 'film',
-  film: 0.2,
-  outside: 0,
-  inside: 0,
-  wet: 0,
-  rain: 0,
-  confidence: 1,
-  putOff: { dryKm: 0, wear: 0, wearMoney: 0, rust: 0, wattHours: 0, total: 0, watts: 0, km: 0 },
-  afterKm: 0,
-  pinned: false,
-  race: null,
-  shakeOut: false,
-} as const;
 
 describe('each lube gathers grit at its own rate', () => {
   const ride = [rideExposure(60)];

@@ -1,7 +1,7 @@
 import { problemFor, rideExposure, workOf } from '@/test/plan';
 import { Chance } from '../../chance';
 import { DEFAULT_PLAN } from '../../settings';
-import { againstSentence } from '../../words/plan';
+import { againstSentence } from '../../words/planAgainst';
 import { follow } from '../simulate/follow';
 import { meanTotal, planBike } from '../simulate/planBike';
 import { routine } from '../simulate/routine';

@@ -1,18 +1,9 @@
 import { FIRST, problemFor, rideExposure, workOf } from '@/test/plan';
 import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
-import type { AgendaItem } from '../agenda/agenda';
 import { follow } from '../simulate/follow';
 import type { BenchSlot } from '../solver/problem';
 import { routine } from '../simulate/routine';
 import { allowedAt, mayDo, minutesOf, mustWork, readyHours, startBy } from '../solver/rules';
-import {
-  againstSentence,
-  nextJobLine,
-  putOffSentence,
-  reasonSentence,
-  startSentence,
-} from '../../words/plan';
-import { noCosts } from '../simulate/costs';
 import type { PlanSettings } from '../../records/plan';
 
 const topUp = workOf('top-up', 'solvent wipe', 'dry', { handsOn: 15, elapsed: 30 });
@@ -103,85 +94,6 @@ describe('the routine', () => {
     expect(first?.[1]).toBe('top-up');
     expect(first?.[0]).toBeGreaterThanOrEqual(7);
     expect(first?.[0]).toBeLessThanOrEqual(10);
-  });
-});
-
-describe('what is said of a job', () => {
-  const item: AgendaItem = {
-    id: 'c-1',
-    bikeId: 'b',
-    bikeName: 'Quay commuter',
-    chainId: 'c',
-    date: '2026-11-26',
-    depth: 'top-up',
-    lubeName: 'House wet lube',
-    bottleId: null,
-    changes: null,
-    minutes: 15,
-    from: Date.parse('2026-11-26T18:00:00Z'),
-    startBy: Date.parse('2026-11-26T18:30:00Z'),
-    readyBy: Date.parse('2026-11-27T07:00:00Z'),
-    readyHours: 12.5,
-    reason: 'film',
-    film: 0.12,
-    outside: 0.3,
-    inside: 0.1,
-    wet: 0.1,
-    rain: 0.2,
-    confidence: 0.9,
-    putOff: {
-      dryKm: 34,
-      wear: 0.01,
-      wearMoney: 0.8,
-      rust: 0,
-      wattHours: 12,
-      total: 6,
-      watts: 3,
-      km: 120,
-    },
-    afterKm: 60,
-    pinned: false,
-    race: null,
-    shakeOut: false,
-  };
-
-  it('tells the latest start only where it presses', () => {
-    expect(startSentence(item, 'UTC')).toBe('Start by 18:30, so that it is set by 07:00.');
-    expect(startSentence({ ...item, startBy: item.from + 5 * MS_PER_HOUR }, 'UTC')).toBeNull();
-    expect(startSentence({ ...item, startBy: null, readyBy: null }, 'UTC')).toBeNull();
-    expect(nextJobLine(item, '2026-11-25', 'UTC')).toBe(
-      'Tomorrow: top up with House wet lube. Start by 18:30, so that it is set by 07:00.',
-    );
-  });
-
-  it('tells the reason and what leaving it costs, in figures', () => {
-    expect(reasonSentence(item)).toBe('The lube will be down to 12 % of its life.');
-    expect(putOffSentence(item, 'metric')).toBe(
-      'Left for a week: 34 km ridden dry, 0.80 of extra wear, 3 W more.',
-    );
-    const idle = {
-      dryKm: 0,
-      wear: 0,
-      wearMoney: 0,
-      rust: 0,
-      wattHours: 0,
-      watts: 0,
-      total: 0,
-      km: 0,
-    };
-    expect(putOffSentence({ ...item, putOff: idle }, 'metric')).toMatch(/next to nothing/);
-    expect(reasonSentence({ ...item, reason: 'wet', wet: 0.7, lubeName: null })).toMatch(
-      /wiped dry/,
-    );
-  });
-
-  it('is honest where the routine is as good', () => {
-    const costs = (total: number, minutes = 60) => ({ ...noCosts(), total, minutes });
-    const habit = { name: 'weekly', weekday: 7 } as const;
-    expect(againstSentence(costs(99), costs(100), habit, 'metric')).toMatch(/is as good/);
-    expect(againstSentence(costs(60, 40), costs(100, 70), habit, 'metric')).toBe(
-      'Compared with “Every Sunday” the plan saves 40.00, your time included: 30 minutes less.',
-    );
   });
 });
 

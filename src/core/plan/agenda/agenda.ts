@@ -60,6 +60,8 @@ export interface AgendaItem {
   /** Km of rides before it, for the tape. */
   afterKm: number;
   pinned: boolean;
+  /** No evening before it has the minutes for it. */
+  noTimeBefore: boolean;
   /** The race it prepares for, and whether nobody rides in between: a short ride shakes it out. */
   race: DateText | null;
   shakeOut: boolean;
@@ -124,6 +126,8 @@ export function agendaOf(
         putOff: putOffOf(problem, plan, job, days),
         afterKm: kmBefore(problem, job.day),
         pinned: bench.mark !== null && bench.mark !== 'leave',
+        noTimeBefore:
+          job.day > 0 && days.minutes.slice(0, job.day).every((minutes) => minutes < work.handsOn),
         race: race?.date ?? null,
         shakeOut: race !== null && work.deep && !race.ridden,
       },

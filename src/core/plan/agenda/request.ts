@@ -8,12 +8,24 @@ import type { Road } from '../../weather';
 import type { RideAhead } from '../rides/occurrences';
 import type { PlanMark } from '../../records/plan';
 
+/** How far a chain goes by the verdict, for the plan to say where it goes past that. */
+export interface DueKm {
+  /** Km until the lube is used up and until it wants wiping or cleaning; 0: now; null: not within sight. */
+  lube: number | null;
+  dirt: number | null;
+  /** It is grit inside that comes first, which a wipe does not reach. */
+  inside: boolean;
+  /** Nothing calls for work now. */
+  quiet: boolean;
+}
+
 /** A bike as the planner meets it now. */
 export interface BikeNow {
   bike: Bike;
   chain: Chain;
   state: ChainState;
   cogs: number;
+  due: DueKm;
   /** What was learnt of the lube on it, and how far the next coat may lie off (log-normal sigmas). */
   factors: Factors;
   /** Life factors learnt of each lube on this bike, by bottle or class; not there: the handbook's. */

@@ -1,3 +1,4 @@
+import type { Replay, ReplayStep } from '../../care';
 import type { RideLogged, Surface } from '../../logbook';
 import { MS_PER_DAY } from '../../units';
 import { daysAfter, weekdayOf } from '../../time/dates';
@@ -93,6 +94,25 @@ function ridesOfADay(list: readonly RideLogged[], zone: string): RideLogged[][] 
     groups[off.indexOf(Math.min(...off))]?.push(ride);
   }
   return groups;
+}
+
+/** The habits of some bikes as their logbook shows them. */
+export function habitsOf(
+  replay: Replay,
+  bikeIds: readonly string[],
+  now: number,
+  zone: string,
+): PlannedRide[] {
+  const rides: RideLogged[] = [];
+  const since = now - WEEKS * 7 * MS_PER_DAY;
+  // From the end: of twenty years of riding only the last weeks count.
+  for (let n = replay.steps.length - 1; n >= 0; n--) {
+    const { event } = replay.steps[n] as ReplayStep;
+    if (Date.parse(event.at) < since) break;
+    if (event.type === 'rideLogged') rides.push(event);
+  }
+  rides.reverse();
+  return bikeIds.flatMap((bikeId) => habitOf(rides, bikeId, now, zone));
 }
 
 function usualSurface(rides: readonly RideLogged[]): Surface {

@@ -1,16 +1,9 @@
+import { panTo, stitchAt } from '../panning';
 import { demoLogbook } from '@/core/demo';
 import { Replay, reportOn, stepsOf } from '@/core/care';
 import { allEvents } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
-import {
-  panTo,
-  stitchAt,
-  TAPE,
-  tapeGeometry,
-  tapeInputOf,
-  type TapeInput,
-  type TapeView,
-} from '../tapeGeometry';
+import { TAPE, tapeGeometry, tapeInputOf, type TapeInput, type TapeView } from '../tapeGeometry';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
 const demo = demoLogbook(now, 'UTC');

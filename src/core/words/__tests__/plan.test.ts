@@ -1,0 +1,71 @@
+import { agendaItem } from '@/test/agendaItem';
+import { noCosts } from '../../plan/simulate/costs';
+import { MS_PER_HOUR } from '../../units';
+import { putOffSentence, reasonSentence, startSentence } from '../plan';
+import { againstSentence } from '../planAgainst';
+
+describe('what is said of a job', () => {
+  const item = agendaItem();
+  const { putOff } = item;
+
+  it('tells the latest start only where it presses, to the quarter of an hour before', () => {
+    expect(startSentence(item, 'UTC')).toBe('Start by 18:30 and it is set by 07:00.');
+    expect(startSentence({ ...item, lubeName: null }, 'UTC')).toMatch(/it is done by 07:00/);
+    expect(startSentence({ ...item, startBy: item.from + 4 * MS_PER_HOUR }, 'UTC')).not.toBeNull();
+    expect(startSentence({ ...item, startBy: item.from + 5 * MS_PER_HOUR }, 'UTC')).toBeNull();
+    expect(startSentence({ ...item, startBy: null, readyBy: null }, 'UTC')).toBeNull();
+  });
+
+  it('tells the reason as a rider sees it', () => {
+    expect(reasonSentence(item)).toBe('By then the lube is nearly used up.');
+    expect(reasonSentence({ ...item, film: 0.15 })).toBe('By then the lube is used up.');
+    expect(reasonSentence({ ...item, reason: 'outside' })).toBe('By then a rag comes away dark.');
+    const wet = { ...item, reason: 'wet', wet: 0.88 } as const;
+    expect(reasonSentence({ ...wet, lubeName: null })).toBe(
+      'It will probably come home wet (9 in 10). Wipe it dry so it can’t rust.',
+    );
+    // Nothing is said to be certain.
+    expect(reasonSentence({ ...wet, wet: 1 })).toMatch(/\(9 in 10\)/);
+  });
+
+  it('tells what waiting a week costs', () => {
+    expect(putOffSentence(item, 'metric')).toBe(
+      'Wait a week and you ride about 34 km dry, wear the chain more and lose about 3 W.',
+    );
+    const idle = { ...putOff, dryKm: 0, wearMoney: 0, watts: 0, total: 0 };
+    const of = (more: Partial<typeof putOff>) =>
+      putOffSentence({ ...item, putOff: { ...idle, ...more } }, 'imperial');
+    expect(of({})).toBe('It can wait a week. That costs next to nothing.');
+    expect(of({ total: 0.06 })).toBe('Wait a week and the job itself takes longer.');
+    expect(of({ rust: 0.02 })).toBe('Wait a week and you risk rust.');
+    expect(of({ dryKm: 16.1, rust: 0.02 })).toBe(
+      'Wait a week and you ride about 10 mi dry and risk rust.',
+    );
+  });
+});
+
+describe('the plan against the routine', () => {
+  const habit = { name: 'weekly', weekday: 7 } as const;
+  const costs = (more: Partial<ReturnType<typeof noCosts>>) => ({ ...noCosts(), ...more });
+  const said = (plan: Parameters<typeof costs>[0], routine: Parameters<typeof costs>[0]) =>
+    againstSentence(costs(plan), costs(routine), habit, 'metric');
+
+  it('is honest where the routine is as good', () => {
+    expect(said({ total: 96 }, { total: 100 })).toBe(
+      '“Every Sunday” is as good. Keep it if you like it.',
+    );
+  });
+
+  it('says what it saves, and what it loses too', () => {
+    expect(said({ total: 60, minutes: 40 }, { total: 100, minutes: 123, wearMoney: 1 })).toBe(
+      'Compared with “Every Sunday”, the plan saves about 85 min and some wear.',
+    );
+    expect(said({ total: 60, dryKm: 11 }, { total: 100, minutes: 30, dryKm: 7.8 })).toBe(
+      'Compared with “Every Sunday”, the plan saves about 30 min, but rides dry for 11 km instead of 7.8 km.',
+    );
+    expect(said({ total: 60, minutes: 20, wearMoney: 1 }, { total: 100, dryKm: 5 })).toBe(
+      'Compared with “Every Sunday”, the plan saves about 5 km of riding dry, but takes about 20 min more and wears the chain a little more.',
+    );
+    expect(said({ total: 90 }, { total: 100 })).toMatch(/saves a little in all\.$/);
+  });
+});

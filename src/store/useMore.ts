@@ -1,0 +1,30 @@
+import { dateOf } from '@/core/time/zones';
+import { skyAhead } from '@/core/weather/skyAhead';
+import { useAppSelector } from './hooks';
+import { useOpenLogbook } from './OpenContext';
+import type { PlanState } from './plan/planSlice';
+import { selectGarage, selectNow, selectReplay, selectUnits } from './selectors';
+
+const JOBS_SHOWN = 4;
+const NOTED_SHOWN = 4;
+const DAYS_SHOWN = 3;
+
+/** What Today shows beside a chain: the next jobs of all bikes, the weather ahead, and what was noted lately. */
+export function useMore({ answer, forecasts }: PlanState, bikeId: string) {
+  const { zone } = useOpenLogbook().edge;
+  const now = useAppSelector(selectNow);
+  const { replay } = useAppSelector(selectReplay);
+  const garage = useAppSelector(selectGarage);
+  const units = useAppSelector(selectUnits);
+  const cell = replay.book.cells.get(bikeId);
+  const forecast = forecasts.hours.find(([of]) => of === cell)?.[1];
+  return {
+    jobs: answer?.agenda.slice(0, JOBS_SHOWN) ?? null,
+    noted: replay.steps.slice(-NOTED_SHOWN).reverse(),
+    sky: forecast ? skyAhead(forecast, now, zone).slice(0, DAYS_SHOWN) : [],
+    garage,
+    today: dateOf(now, zone),
+    zone,
+    units,
+  };
+}

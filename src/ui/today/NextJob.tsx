@@ -1,0 +1,31 @@
+import { StyleSheet, View } from 'react-native';
+import type { JobLine } from '@/core/words/planLine';
+import { Txt } from '../theme';
+
+interface Props {
+  /** What the plan says of the bike; null: there is no plan yet. */
+  line: JobLine | null;
+  /** The plan shown is older than the logbook: another is being made. */
+  old: boolean;
+  /** What the verdict alone would do, where there will be no plan; null: one is being made. */
+  instead: string | null;
+}
+
+/** The next job by the plan. It keeps its room while the plan is made, so that nothing below it jumps. */
+export function NextJob({ line, old, instead }: Props) {
+  const text = line?.job ?? instead ?? 'Making the plan …';
+  return (
+    <View role="status" style={styles.job}>
+      <Txt variant="lead" tone={old || (line === null && instead === null) ? 'inkSoft' : 'ink'}>
+        {text}
+      </Txt>
+      {line ? (
+        <Txt variant="small" tone="inkSoft">
+          {old ? 'That was the last plan. A new one is being made …' : line.more}
+        </Txt>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ job: { minHeight: 78, gap: 2 } });
