@@ -4,21 +4,21 @@ test('from nothing to a verdict, and it is still there after a reload', async ({
   await rider.opens();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/How far is your chain/);
   await rider.startsWith('Gravel bike', 'All-weather', '40');
-  await expect(rider.verdict).toContainText(/Lube for about \d+ km/);
+  await expect(rider.verdict).toContainText(/Lube for about \d+\skm/);
   await rider.seesSaved();
   await page.reload();
-  await expect(rider.verdict).toContainText(/Lube for about \d+ km/);
+  await expect(rider.verdict).toContainText(/Lube for about \d+\skm/);
 });
 
 test('says what is wrong beside the field and keeps what was entered', async ({ rider, page }) => {
   await rider.opens();
   await page.getByLabel('Ridden since it was lubed').fill('a while');
   await page.getByLabel('Ridden since it was new').fill('2000');
-  await page.getByRole('button', { name: 'Tell me' }).click();
+  await page.getByRole('button', { name: 'Show my chain' }).click();
   await expect(page.getByText('“a while” is not a number')).toBeVisible();
   await expect(page.getByLabel('Ridden since it was new')).toHaveValue('2000');
   await page.getByLabel('Ridden since it was lubed').fill('60');
-  await page.getByRole('button', { name: 'Tell me' }).click();
+  await page.getByRole('button', { name: 'Show my chain' }).click();
   await expect(rider.verdict).toBeVisible();
 });
 

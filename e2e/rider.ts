@@ -33,7 +33,7 @@ export class Rider {
     await this.picks('Your bike', bike);
     await this.picks('Lube on it', lube);
     await this.page.getByLabel('Ridden since it was lubed').fill(sinceLube);
-    await this.page.getByRole('button', { name: 'Tell me' }).click();
+    await this.page.getByRole('button', { name: 'Show my chain' }).click();
     await expect(this.verdict).toContainText(/Lube for|used up|bare|dried out/);
   }
 

@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { bikeOf, airOf, lastLube, MOST_BATHS, stand, usualWork, type WorkSpec } from '@/core/care';
+import { bikeOf, chainAt, lastLube, MOST_BATHS, usualWork, type WorkSpec } from '@/core/care';
 import type { Chain } from '@/core/garage';
 import { coatDose, USUAL_LINKS, type LubeClass, type Schools } from '@/core/lube';
 import {
@@ -81,15 +81,8 @@ function useChainFacts() {
   const { schools, dropsPerMl } = useAppSelector(selectSettings);
   const { replay } = useAppSelector(selectReplay);
   const bikeWith = (id: string) => garage.bikes[bikeOf(replay.book, id) ?? ''];
-  const before = (id: string) => {
-    const state = replay.book.chains.get(id);
-    if (!state) return null;
-    const bike = bikeWith(id);
-    const cell = bike && replay.book.cells.get(bike.id);
-    const air = airOf(replay.weather, { bike, cell }, state.at, now);
-    const cogs = (bike && replay.book.cogs.get(bike.id)) ?? 0;
-    return { state: stand(state, now, air), cogs, air };
-  };
+  const before = (id: string, at: string | null) =>
+    chainAt(replay, id, at === null ? now : Math.min(now, Date.parse(at)));
   const coatMl = (id: string, of: LubeClass) => {
     const links = garage.chains[id]?.links ?? USUAL_LINKS;
     const ebike = bikeWith(id)?.ebike ?? false;

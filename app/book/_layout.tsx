@@ -1,5 +1,9 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
-import { Menu, SideBySide } from '@/ui/frame';
+import { useOpenLogbook } from '@/store/OpenContext';
+import { switchLogbook } from '@/store/whichLogbook';
+import { Button } from '@/ui/form';
+import { Card, Menu, SideBySide } from '@/ui/frame';
+import { Txt } from '@/ui/theme';
 
 const CHAPTERS = [
   { path: '/book/garage', label: 'Garage', hint: 'Bikes and chains' },
@@ -7,6 +11,24 @@ const CHAPTERS = [
   { path: '/book/files', label: 'Files', hint: 'Backup and restore' },
   { path: '/book/settings', label: 'Settings', hint: 'Standard, units, weather, recorder' },
 ] as const;
+
+/** The demo can be opened and left at any time. */
+function DemoDoor() {
+  const isDemo = useOpenLogbook().name === 'demo';
+  return (
+    <Card title={isDemo ? 'This is the demo' : 'Look around in the demo'}>
+      <Txt>
+        {isDemo
+          ? 'Your own logbook lies apart from it, as you left it.'
+          : 'Eight months of a rider on a made-up island. Your own logbook stays as it is.'}
+      </Txt>
+      <Button
+        label={isDemo ? 'Back to my logbook' : 'Open the demo'}
+        onPress={() => switchLogbook(isDemo ? 'own' : 'demo')}
+      />
+    </Card>
+  );
+}
 
 /** Book: its chapters at the side, on a phone as a page of their own. */
 export default function BookLayout() {
@@ -18,12 +40,9 @@ export default function BookLayout() {
       listName="Book"
       onBack={() => router.navigate('/book')}
       list={
-        <Menu
-          title="Book"
-          chapters={CHAPTERS}
-          path={path}
-          onGo={(to) => router.navigate(to as '/book')}
-        />
+        <Menu title="Book" chapters={CHAPTERS} path={path}>
+          <DemoDoor />
+        </Menu>
       }
     >
       <Slot />

@@ -27,8 +27,6 @@ export default function GaragePage() {
         fitted={replay.book.fitted}
         states={replay.book.chains}
         units={units}
-        onBike={(id) => router.navigate(`/book/bike/${id}`)}
-        onChain={(id) => router.navigate(`/book/chain/${id}`)}
       />
     </Page>
   );

@@ -44,7 +44,7 @@ export default function RidesLayout() {
   const [ticked, setTicked] = useState<Ticked>(null);
   const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
   const weeks = useMemo(() => weeksOf(shown), [shown]);
-  const press = usePress(ticked !== null, setTicked);
+  const tick = useTick(setTicked);
   const head = (
     <Head
       rides={rides}
@@ -78,7 +78,7 @@ export default function RidesLayout() {
                 ? 'No ride fits. Take a word away, or look at any weather.'
                 : 'No rides yet. Log the first: one number and a word for the weather.'
             }
-            onPress={press}
+            onTick={tick}
           />
           {ticked ? <Bulk ticked={ticked} shown={shown} onTick={setTicked} /> : null}
         </View>
@@ -92,22 +92,17 @@ export default function RidesLayout() {
 /** Ids of the rides that are ticked; null while none are being picked. */
 type Ticked = ReadonlySet<string> | null;
 
-/** Opens a ride, or ticks it while rides are being picked. */
-function usePress(picking: boolean, setTicked: (next: (old: Ticked) => Ticked) => void) {
-  const router = useRouter();
-  return useCallback(
-    (id: string) => {
-      if (!picking) router.navigate(`/rides/${id}`);
-      else
-        setTicked((old) => {
-          const next = new Set(old);
-          if (!next.delete(id)) next.add(id);
-          return next;
-        });
-    },
-    [picking, router, setTicked],
+/** Ticks a ride, or takes its tick away. */
+const useTick = (setTicked: (next: (old: Ticked) => Ticked) => void) =>
+  useCallback(
+    (id: string) =>
+      setTicked((old) => {
+        const next = new Set(old);
+        if (!next.delete(id)) next.add(id);
+        return next;
+      }),
+    [setTicked],
   );
-}
 
 interface HeadProps {
   rides: readonly RideEntry[];

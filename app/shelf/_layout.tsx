@@ -20,16 +20,11 @@ export default function ShelfLayout() {
       listName="Shelf"
       onBack={() => router.navigate('/shelf')}
       list={
-        <Menu
-          title="Shelf"
-          chapters={CHAPTERS}
-          path={path}
-          onGo={(to) => router.navigate(to as '/shelf')}
-        >
+        <Menu title="Shelf" chapters={CHAPTERS} path={path}>
           <ProductList
             rows={rows}
             openId={path.split('/')[3] ?? null}
-            onOpen={(id) => router.navigate(`/shelf/product/${id}`)}
+            onAdd={() => router.navigate('/shelf/product/new')}
           />
         </Menu>
       }

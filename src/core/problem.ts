@@ -4,8 +4,9 @@
  */
 interface FactsOf {
   'number/not-a-number': { entered: string };
+  /** Read as thousands here and as tenths elsewhere. */
+  'number/ambiguous': { whole: number; tenths: number };
   'distance/too-long': { mostKm: number };
-  'date/before-fitted': { firstFitted: string };
   'name/taken': { name: string };
   'chain/on-another-bike': { bike: string | null };
   'chain/bike-has-one': { chain: string | null };

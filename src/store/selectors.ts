@@ -26,6 +26,11 @@ export const selectSession = (state: RootState) => state.session;
 export const selectReplay = (state: RootState) =>
   replayFor(state.logbook.garage, state.logbook.log);
 
+/** The log's events as they read now, in order of time. */
+export const selectEvents = createSelector([selectReplay], ({ replay }): PlainEvent[] =>
+  replay.steps.map((step) => step.event),
+);
+
 const inUse = <T extends { retired: boolean }>(records: Record<string, T>): T[] =>
   Object.values(records).filter((r) => !r.retired);
 

@@ -4,7 +4,7 @@ import type { ReadFile } from '@/core/formats/rideFile';
 import { allEvents } from '@/core/logbook';
 import { MS_PER_DAY } from '@/core/units';
 import { rideRecorder, type Recorder } from '@/work/recorder';
-import { record } from './commands';
+import { recordRides } from './commands';
 import { selectBikes, selectFittings, selectMainReport, selectRideEvents } from './selectors';
 import { syncMoved, type SyncStatus } from './sessionSlice';
 import type { AppThunk, RootState } from './store';
@@ -64,7 +64,7 @@ export const syncRides =
       if (row.outcome === 'failed') failed.push({ file: row.file, problem: row.problem });
     if (rides.length > 0)
       dispatch(
-        record(
+        recordRides(
           rides.length === 1 ? '1 ride synced' : `${rides.length} rides synced`,
           rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })),
         ),

@@ -93,7 +93,6 @@ function oddityOf(ride: RideFromFile, first: string | null, now: number): Proble
     return { code: 'track/too-fast' };
   if (Date.parse(ride.startedAt) > now) return { code: 'date/future' };
   if (first === null) return { code: 'chain/missing' };
-  if (ride.startedAt < first) return { code: 'date/before-fitted', firstFitted: first };
   return null;
 }
 

@@ -9,6 +9,7 @@ export * from './model/observe';
 export * from './model/personal';
 export type { Outlook } from './verdict/outlook';
 export * from './verdict/proposal';
+export * from './replay/chainAt';
 export * from './replay/replay';
 export * from './verdict/report';
 export * from './model/ride';

@@ -2,11 +2,29 @@ import { LONGEST_RIDE_KM } from '../logbook';
 import { fail, ok, type PlainCode, type Result } from '../problem';
 import { fromShownDistance, type UnitSystem } from '../units';
 
-/** A number as people type it: 42, 42.5, 42,5, with or without spaces. */
-export function readNumber(text: string): Result<number> {
+/** The sign between whole and tenths where the rider lives. */
+const DECIMAL = new Intl.NumberFormat()
+  .formatToParts(1.5)
+  .find(({ type }) => type === 'decimal')?.value;
+
+/**
+ * A number as people type it: 42, 42.5, 42,5, with or without spaces, 1.250,5. One that is read differently here and
+ * elsewhere ("1.250" where tenths follow a comma) is asked about. `decimal`: the sign before tenths here.
+ */
+export function readNumber(text: string, decimal = DECIMAL): Result<number> {
   const trimmed = text.trim();
   if (trimmed === '') return fail('number/missing');
-  const value = Number(trimmed.replace(/\s/g, '').replace(',', '.'));
+  const plain = trimmed.replace(/[\s\u2019']/g, '');
+  const signs = plain.match(/[.,]/g) ?? [];
+  const last = signs.at(-1);
+  if (signs.length === 1 && last !== decimal && /^[1-9]\d{0,2}[.,]\d{3}$/.test(plain)) {
+    const whole = Number(plain.replace(/[.,]/, ''));
+    return fail('number/ambiguous', { whole, tenths: whole / 1000 });
+  }
+  const isGrouped = signs.length > 1 && signs.slice(0, -1).every((sign) => sign === signs[0]);
+  const allGroups = isGrouped && last === signs[0];
+  const groups = allGroups ? /[.,]/g : /[.,](?=.*[.,])/g;
+  const value = Number((isGrouped ? plain.replace(groups, '') : plain).replace(',', '.'));
   if (!Number.isFinite(value))
     return fail('number/not-a-number', { entered: trimmed.slice(0, 20) });
   return ok(value);

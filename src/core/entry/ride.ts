@@ -32,7 +32,7 @@ export function readRide(
     untouched ? ok(untouched.km) : readDistance(draft.distance, context.units),
   );
   const at = check.take('at', readMoment(draft.at, context.now));
-  if (at !== undefined) check.take('at', afterFitting(at, draft.bikeId, context.fittings));
+  if (at !== undefined) check.take('at', withChain(draft.bikeId, context.fittings));
   const durationH = check.take('duration', readDuration(draft.duration));
   if (distanceKm !== undefined && durationH) {
     const kmPerH = distanceKm / durationH;
@@ -55,9 +55,6 @@ function readDuration(text: string): Result<number | null> {
   return number.value > 0 && number.value <= 72 ? number : fail('duration/impossible');
 }
 
-/** A ride before the bike's first chain was fitted cannot be. */
-function afterFitting(at: string, bikeId: string, spells: readonly Fitting[]): Result<true> {
-  const first = firstFitted(spells, bikeId);
-  if (first === null) return fail('chain/missing');
-  return at >= first ? ok(true) : fail('date/before-fitted', { firstFitted: first });
-}
+/** A ride on a bike that never had a chain in the log asks for one first. */
+const withChain = (bikeId: string, spells: readonly Fitting[]): Result<true> =>
+  firstFitted(spells, bikeId) === null ? fail('chain/missing') : ok(true);

@@ -11,3 +11,4 @@ export * from './migrations';
 export * from './versions';
 export * from './weatherSeen';
 export * from './settingsFields';
+export * from './earlier';

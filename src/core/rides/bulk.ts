@@ -25,8 +25,8 @@ export function changeRides(
       (key) => target[key] === replacement[key],
     );
     if (same) continue;
-    const tooEarly = change.bikeId !== undefined && (first === null || target.at < first);
-    if (tooEarly) result.refused += 1;
+    const hasNoChain = change.bikeId !== undefined && first === null;
+    if (hasNoChain) result.refused += 1;
     else result.changed.push({ target, replacement });
   }
   return result;

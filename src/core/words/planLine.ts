@@ -33,10 +33,10 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
   const nothing = due.quiet && next?.date !== today ? 'Nothing to do today.' : null;
   const wait = parked && !due.quiet ? 'No ride is planned, so it can wait.' : null;
   if (!next) {
-    const unknown = parked ? 'Plan a ride, or log a few weeks, and we say when.' : null;
-    return wait
-      ? { job: sentences(wait, 'Do it before you ride.'), more: null }
-      : { job: sentences(nothing, 'No job is due in the next weeks.'), more: unknown };
+    if (wait) return { job: sentences(wait, 'Do it before you ride.'), more: null };
+    return parked
+      ? { job: sentences(nothing), more: 'Plan a ride, or log a few weeks, and we say when.' }
+      : { job: sentences(nothing, 'No job is due in the next weeks.'), more: null };
   }
   const what = orderOf(next.depth, next.lubeName);
   const planned = `Planned ${dayIn(next.date, today)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}.`;

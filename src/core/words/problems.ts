@@ -1,8 +1,5 @@
 import type { Problem, ProblemCode } from '../problem';
 import { formatDistance, type UnitSystem } from '../units';
-import { dateFormat } from '../time/dateFormat';
-
-const day = dateFormat({ dateStyle: 'medium' });
 
 type Sentence<C extends ProblemCode> =
   string | ((problem: Extract<Problem, { code: C }>, units: UnitSystem) => string);
@@ -14,6 +11,8 @@ const partName = (part: string): string =>
 /** One sentence for the rider per problem: what is wrong and what to do. */
 const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'number/missing': 'Enter a number.',
+  'number/ambiguous': ({ whole, tenths }) =>
+    `Is that ${whole} or ${tenths.toLocaleString()}? Write it without a sign for thousands.`,
   'number/not-a-number': ({ entered }) =>
     `“${entered}” is not a number. Digits only, like 42 or 42.5.`,
   'distance/not-positive': 'A ride is longer than zero. How far was it?',
@@ -22,8 +21,6 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'duration/impossible': 'That time does not fit the distance. Leave it empty if unsure.',
   'date/missing': 'Pick a day and a time.',
   'date/future': 'That is still to come. Log rides and work once they are done.',
-  'date/before-fitted': ({ firstFitted }) =>
-    `No chain was on this bike then: the first was fitted ${day.format(Date.parse(firstFitted))}.`,
   'date/too-old': 'That is before 1990. Check the year.',
   'name/missing': 'Give it a name you will recognise.',
   'name/too-long': 'Keep the name under 60 letters.',

@@ -5,7 +5,7 @@ import { merged } from '../logbookSlice';
 import { historyMoved, noticed } from '../sessionSlice';
 import type { AppThunk } from '../store';
 import { undoableOf } from '../undo';
-import { record } from './perform';
+import { recordRides } from './perform';
 
 /** Adds imported rides as one step, and remembers which bike each clue of theirs meant. */
 export const importRides =
@@ -13,7 +13,7 @@ export const importRides =
   (dispatch, getState, edge) => {
     const { settings } = getState().logbook;
     dispatch(
-      record(
+      recordRides(
         rides.length === 1 ? '1 ride imported' : `${rides.length} rides imported`,
         rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })),
         {

@@ -1,4 +1,13 @@
-import type { Change, LogEvent, PlainEvent } from '@/core/logbook';
+import {
+  movedFittings,
+  type Change,
+  type LogEvent,
+  type MovedFitting,
+  type PlainEvent,
+} from '@/core/logbook';
+import { dateFormat } from '@/core/time/dateFormat';
+import type { Edge } from '../edge';
+import { selectEvents } from '../selectors';
 import { enter } from '../enter';
 import { historyMoved, noticed, ticked } from '../sessionSlice';
 import type { AppThunk } from '../store';
@@ -24,17 +33,43 @@ export const perform =
     dispatch(noticed({ text: label, undo: !isNothing }));
   };
 
-/** Writes events into the log. Returns their ids. */
+/** Writes events into the log. Returns their ids. Those from before a chain's first fitting move it back. */
 export const record =
   (label: string, events: NewEvent[], more: Omit<Change, 'events'> = {}): AppThunk<string[]> =>
-  (dispatch, _, edge) => {
+  (dispatch) =>
+    dispatch(recordFrom('hand', label, events, more));
+
+/** Writes rides from files or a recorder into the log. Returns their ids. */
+export const recordRides =
+  (label: string, rides: NewEvent[], more: Omit<Change, 'events'> = {}): AppThunk<string[]> =>
+  (dispatch) =>
+    dispatch(recordFrom('files', label, rides, more));
+
+const recordFrom =
+  (
+    from: 'hand' | 'files',
+    label: string,
+    events: NewEvent[],
+    more: Omit<Change, 'events'>,
+  ): AppThunk<string[]> =>
+  (dispatch, getState, edge) => {
     const recordedAt = new Date(edge.now()).toISOString();
     const full = events.map(
-      (event) => ({ zone: edge.zone, ...event, id: edge.newId(), recordedAt }) as LogEvent,
+      (event) => ({ zone: edge.zone, ...event, id: edge.newId(), recordedAt }) as PlainEvent,
     );
-    dispatch(perform(label, { ...more, events: full }));
+    const moved = movedFittings(selectEvents(getState()), full, from);
+    const amended = moved.map((amendment) => amendedBy(amendment, edge));
+    dispatch(perform(label + movedWords(moved), { ...more, events: [...full, ...amended] }));
     return full.map((e) => e.id);
   };
+
+/** Says that chains count as on their bikes since an earlier day. */
+function movedWords(moved: readonly MovedFitting[]): string {
+  const [first] = moved;
+  if (!first) return '';
+  return `. The chain counts as fitted on ${day.format(Date.parse(first.replacement.at))}`;
+}
+const day = dateFormat({ day: 'numeric', month: 'long' });
 
 /** An event and what it should have read. */
 export interface Amendment {
@@ -42,26 +77,31 @@ export interface Amendment {
   replacement: NewEvent;
 }
 
-/** Writes that events should have read otherwise, as one step. */
+/** The event that says how another should have read. */
+function amendedBy({ target, replacement }: Amendment, edge: Edge): LogEvent {
+  const at = new Date(edge.now()).toISOString();
+  const { id, zone, recordedAt } = target;
+  return {
+    type: 'eventAmended',
+    id: edge.newId(),
+    at,
+    zone: edge.zone,
+    recordedAt: at,
+    target: id,
+    replacement: { ...replacement, id, zone, recordedAt } as PlainEvent,
+  };
+}
+
+/** Writes that events should have read otherwise, as one step. Put before a chain's first fitting they move it back. */
 export const amendAll =
   (label: string, amendments: readonly Amendment[]): AppThunk =>
-  (dispatch, _, edge) => {
-    const at = new Date(edge.now()).toISOString();
-    const events = amendments.map(({ target, replacement }): LogEvent => ({
-      type: 'eventAmended',
-      id: edge.newId(),
-      at,
-      zone: edge.zone,
-      recordedAt: at,
-      target: target.id,
-      replacement: {
-        ...replacement,
-        id: target.id,
-        zone: target.zone,
-        recordedAt: target.recordedAt,
-      } as PlainEvent,
-    }));
-    dispatch(perform(label, { events }));
+  (dispatch, getState, edge) => {
+    const targets = new Set(amendments.map(({ target }) => target.id));
+    const others = selectEvents(getState()).filter((e) => !targets.has(e.id));
+    const replaced = amendments.map((a) => ({ ...a.replacement, id: a.target.id }) as PlainEvent);
+    const moved = movedFittings(others, replaced, 'hand');
+    const events = [...amendments, ...moved].map((amendment) => amendedBy(amendment, edge));
+    dispatch(perform(label + movedWords(moved), { events }));
   };
 
 /** Writes that an event should have read otherwise. */

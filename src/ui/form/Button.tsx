@@ -4,6 +4,8 @@ import { Txt, useColors } from '../theme';
 
 interface Props {
   label: string;
+  /** For screen readers, where the label alone does not tell it from others. */
+  name?: string;
   onPress: () => void;
   /** `strong`: the one thing to do here; `plain`: everything else; `quiet`: no frame. */
   kind?: 'strong' | 'plain' | 'quiet' | 'danger';
@@ -16,6 +18,7 @@ interface Props {
 /** A button at least 48 px high. */
 export function Button({
   label,
+  name,
   onPress,
   kind = 'plain',
   icon: Icon,
@@ -29,6 +32,7 @@ export function Button({
   return (
     <Pressable
       role="button"
+      aria-label={name}
       aria-expanded={expanded}
       disabled={disabled}
       onPress={onPress}

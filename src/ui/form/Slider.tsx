@@ -33,7 +33,7 @@ export function Slider({ label, value, min, max, step, text, onChange }: Props) 
         max,
         step,
         onChange: (event: { target: HTMLInputElement }) => onChange(Number(event.target.value)),
-        style: { width: '100%', height: 32, margin: 0, accentColor: colors.ink },
+        style: { width: '100%', height: 44, margin: 0, accentColor: colors.ink },
       })}
     </View>
   );

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { LinkBox } from './LinkBox';
 import { Page } from './Page';
 import { Txt, useColors } from '../theme';
 
@@ -15,13 +16,12 @@ interface Props {
   chapters: readonly Chapter[];
   /** Path of the page shown. */
   path: string;
-  onGo: (path: string) => void;
   /** Stands below the chapters. */
   children?: ReactNode;
 }
 
 /** The chapters of a place. */
-export function Menu({ title, chapters, path, onGo, children }: Props) {
+export function Menu({ title, chapters, path, children }: Props) {
   const colors = useColors();
   return (
     <Page title={title}>
@@ -29,11 +29,10 @@ export function Menu({ title, chapters, path, onGo, children }: Props) {
         {chapters.map((chapter) => {
           const here = path.startsWith(chapter.path);
           return (
-            <Pressable
+            <LinkBox
               key={chapter.path}
-              role="link"
-              aria-current={here ? 'page' : undefined}
-              onPress={() => onGo(chapter.path)}
+              href={chapter.path}
+              current={here}
               style={[
                 styles.row,
                 {
@@ -48,7 +47,7 @@ export function Menu({ title, chapters, path, onGo, children }: Props) {
               <Txt variant="small" tone={here ? 'onTape' : 'inkSoft'}>
                 {chapter.hint}
               </Txt>
-            </Pressable>
+            </LinkBox>
           );
         })}
       </View>

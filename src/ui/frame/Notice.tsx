@@ -41,15 +41,8 @@ export function Notice({ text, onUndo, onClose }: Props) {
 }
 
 const styles = StyleSheet.create({
-  place: {
-    position: 'absolute',
-    left: 12,
-    right: 12,
-    // Above the buttons at the foot of a form.
-    bottom: 84,
-    alignItems: 'center',
-    pointerEvents: 'box-none',
-  },
+  // In the flow, at the foot: it covers no control.
+  place: { paddingHorizontal: 12, paddingVertical: 6, alignItems: 'center' },
   notice: {
     flexDirection: 'row',
     alignItems: 'center',

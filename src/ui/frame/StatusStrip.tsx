@@ -1,4 +1,4 @@
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
 import { Txt, useColors } from '../theme';
 import { useSay } from '../useSay';
@@ -31,9 +31,16 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
       ]}
     >
       {onLeaveDemo ? (
-        <Txt variant="small" tone="inkSoft">
-          Demo logbook · <LinkText onPress={onLeaveDemo} label="Leave the demo" />
-        </Txt>
+        <View style={styles.demo}>
+          <Txt variant="small" tone="inkSoft">
+            Demo logbook ·
+          </Txt>
+          <Pressable role="button" onPress={onLeaveDemo} style={styles.leave}>
+            <Txt variant="small" style={styles.link}>
+              Leave the demo
+            </Txt>
+          </Pressable>
+        </View>
       ) : (
         <Txt variant="small" tone="inkSoft">
           Dapper Spoke
@@ -45,14 +52,6 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
         </Txt>
       </View>
     </View>
-  );
-}
-
-function LinkText({ onPress, label }: { onPress: () => void; label: string }) {
-  return (
-    <Txt variant="small" tone="ink" style={styles.link} onPress={onPress}>
-      {label}
-    </Txt>
   );
 }
 
@@ -69,10 +68,11 @@ const styles = StyleSheet.create({
     justifyContent: 'space-between',
     columnGap: 12,
     paddingHorizontal: 16,
-    paddingVertical: 4,
     minHeight: 29,
     borderBottomWidth: 1,
   },
-  save: { flexShrink: 1 },
+  demo: { flexDirection: 'row', alignItems: 'center' },
+  leave: { minHeight: 44, paddingHorizontal: 4, justifyContent: 'center' },
+  save: { flexShrink: 1, justifyContent: 'center' },
   link: { textDecorationLine: 'underline' },
 });

@@ -34,7 +34,8 @@ export function FirstRun({ units, onUnits, onStart, onDemo }: Props) {
           How far is your chain still good?
         </Txt>
         <Txt variant="lead">
-          Answer four questions and know. Then log rides and work, and it stays true.
+          Tell us about your chain; we’ll say what it needs and when. Log rides and work to keep it
+          current.
         </Txt>
       </View>
       <Card>
@@ -59,7 +60,7 @@ export function FirstRun({ units, onUnits, onStart, onDemo }: Props) {
           value={units}
           onChange={onUnits}
         />
-        <Button kind="strong" label="Tell me" onPress={start} />
+        <Button kind="strong" label="Show my chain" onPress={start} />
       </Card>
       <View style={styles.demo}>
         <Txt tone="inkSoft">Or look around first: eight months of a rider on a made-up island.</Txt>

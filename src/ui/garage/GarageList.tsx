@@ -1,8 +1,9 @@
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { ChainState } from '@/core/care';
 import { turnsPerLap } from '@/core/chain';
 import type { Bike, Chain } from '@/core/garage';
 import { formatDistance, formatElongation, type UnitSystem } from '@/core/units';
+import { LinkBox } from '../frame';
 import { Txt, useColors } from '../theme';
 import { BRAKE_LABEL, STORAGE_LABEL } from '@/core/words/labels';
 
@@ -13,12 +14,10 @@ interface Props {
   fitted: ReadonlyMap<string, string>;
   states: ReadonlyMap<string, ChainState>;
   units: UnitSystem;
-  onBike: (id: string) => void;
-  onChain: (id: string) => void;
 }
 
 /** Bikes with what is on them, then chains off the bike. */
-export function GarageList({ bikes, chains, fitted, states, units, onBike, onChain }: Props) {
+export function GarageList({ bikes, chains, fitted, states, units }: Props) {
   const onBikes = new Set(fitted.values());
   const nameOf = (id: string | undefined) => chains.find((c) => c.id === id);
   const loose = chains.filter((c) => !onBikes.has(c.id));
@@ -39,21 +38,21 @@ export function GarageList({ bikes, chains, fitted, states, units, onBike, onCha
             <Row
               title={bike.name}
               line={`${bike.rings.join('/')} × ${bike.smallestCog}–${bike.largestCog}, ${bike.speeds} speed, ${BRAKE_LABEL[bike.brake]}, kept ${STORAGE_LABEL[bike.storage]}${bike.mudguards ? ', mudguards' : ''}${bike.ebike ? ', motor' : ''}`}
-              onPress={() => onBike(bike.id)}
+              href={`/book/bike/${bike.id}`}
             />
             {chain ? (
               <Row
                 inset
                 title={chain.name}
                 line={`${chainLine(chain)}. One lap: ${turnsPerLap(chain.links, bike.rings[0] ?? 50).toFixed(2)} crank turns on the ${bike.rings[0]}.`}
-                onPress={() => onChain(chain.id)}
+                href={`/book/chain/${chain.id}`}
               />
             ) : (
               <Row
                 inset
                 title="No chain on it"
                 line="Open the bike to fit one."
-                onPress={() => onBike(bike.id)}
+                href={`/book/bike/${bike.id}`}
               />
             )}
           </View>
@@ -69,7 +68,7 @@ export function GarageList({ bikes, chains, fitted, states, units, onBike, onCha
           key={chain.id}
           title={chain.name}
           line={`${chainLine(chain)}.`}
-          onPress={() => onChain(chain.id)}
+          href={`/book/chain/${chain.id}`}
         />
       ))}
     </View>
@@ -80,15 +79,14 @@ interface RowProps {
   title: string;
   line: string;
   inset?: boolean;
-  onPress: () => void;
+  href: string;
 }
 
-function Row({ title, line, inset = false, onPress }: RowProps) {
+function Row({ title, line, inset = false, href }: RowProps) {
   const colors = useColors();
   return (
-    <Pressable
-      role="button"
-      onPress={onPress}
+    <LinkBox
+      href={href}
       style={[
         styles.row,
         inset && styles.inset,
@@ -99,7 +97,7 @@ function Row({ title, line, inset = false, onPress }: RowProps) {
       <Txt variant="small" tone="inkSoft">
         {line}
       </Txt>
-    </Pressable>
+    </LinkBox>
   );
 }
 

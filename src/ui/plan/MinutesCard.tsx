@@ -76,11 +76,23 @@ const Weekday = ({ day, minutes, onChange }: WeekdayProps) => (
     <Txt variant="label" style={styles.name}>
       {shortWeekday(day)}
     </Txt>
-    <Button kind="quiet" label="−" onPress={() => onChange(-STEP)} disabled={minutes === 0} />
+    <Button
+      kind="quiet"
+      label="−"
+      name={`${shortWeekday(day)}: fewer minutes`}
+      onPress={() => onChange(-STEP)}
+      disabled={minutes === 0}
+    />
     <Txt variant="number" style={styles.number}>
       {String(minutes)}
     </Txt>
-    <Button kind="quiet" label="+" onPress={() => onChange(STEP)} disabled={minutes >= MOST} />
+    <Button
+      kind="quiet"
+      label="+"
+      name={`${shortWeekday(day)}: more minutes`}
+      onPress={() => onChange(STEP)}
+      disabled={minutes >= MOST}
+    />
   </View>
 );
 

@@ -4,6 +4,7 @@ import Check from 'lucide-react-native/icons/check';
 import { inFull } from '@/core/care';
 import type { RideEntry } from '@/core/rides';
 import { formatExactDistance, formatShare, type UnitSystem } from '@/core/units';
+import { LinkBox } from '../frame';
 import { Txt, useColors } from '../theme';
 import { WEATHER_LABEL } from '@/core/words/labels';
 import { dateFormat } from '@/core/time/dateFormat';
@@ -17,7 +18,7 @@ interface Props {
   open: boolean;
   /** Ticked for a change of many; null while nothing is being picked. */
   ticked: boolean | null;
-  onPress: (rideId: string) => void;
+  onTick: (rideId: string) => void;
 }
 
 const day = dateFormat({
@@ -33,7 +34,7 @@ export const RideRow = memo(function RideRow({
   units,
   open,
   ticked,
-  onPress,
+  onTick,
 }: Props) {
   const colors = useColors();
   const { before, after } = inFull(step);
@@ -42,22 +43,16 @@ export const RideRow = memo(function RideRow({
   if (ride.mud) words.push('mud');
   if (sky.salted) words.push('salt');
   const lit = open && ticked === null;
-  const picking = ticked !== null;
-  return (
-    <Pressable
-      role={picking ? 'checkbox' : 'button'}
-      aria-checked={ticked ?? undefined}
-      aria-pressed={picking ? undefined : open}
-      onPress={() => onPress(ride.id)}
-      style={[
-        styles.row,
-        {
-          backgroundColor: lit ? colors.tape : colors.cloth,
-          borderColor: ticked ? colors.strong : colors.line,
-        },
-      ]}
-    >
-      {picking ? <Box ticked={ticked} /> : null}
+  const style = [
+    styles.row,
+    {
+      backgroundColor: lit ? colors.tape : colors.cloth,
+      borderColor: ticked ? colors.strong : colors.line,
+    },
+  ];
+  const inside = (
+    <>
+      {ticked === null ? null : <Box ticked={ticked} />}
       <View style={styles.left}>
         <Txt variant="strong" tone={lit ? 'onTape' : 'ink'}>
           {day.format(Date.parse(ride.at))} · {bikeName ?? 'A bike no longer here'}
@@ -75,6 +70,15 @@ export const RideRow = memo(function RideRow({
           {film === null ? 'no chain' : `film ${formatShare(film).replace('-', '−')}`}
         </Txt>
       </View>
+    </>
+  );
+  return ticked === null ? (
+    <LinkBox href={`/rides/${ride.id}`} current={open} style={style}>
+      {inside}
+    </LinkBox>
+  ) : (
+    <Pressable role="checkbox" aria-checked={ticked} onPress={() => onTick(ride.id)} style={style}>
+      {inside}
     </Pressable>
   );
 });

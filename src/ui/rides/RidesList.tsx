@@ -18,13 +18,13 @@ interface Props {
   head: ReactElement;
   /** Said when there is no ride to show. */
   empty: string;
-  onPress: (rideId: string) => void;
+  onTick: (rideId: string) => void;
 }
 
 type Item = { kind: 'week'; week: RideWeek } | { kind: 'ride'; entry: RideEntry };
 
 /** Rides by week, newest first. Only what is near the screen is drawn, however many there are. */
-export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, onPress }: Props) {
+export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, onTick }: Props) {
   const items = useMemo(
     () =>
       weeks.flatMap((week): Item[] => [
@@ -56,7 +56,7 @@ export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, on
             units={units}
             open={item.entry.ride.id === openId}
             ticked={ticked && ticked.has(item.entry.ride.id)}
-            onPress={onPress}
+            onTick={onTick}
           />
         )
       }

@@ -1,6 +1,7 @@
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { ShelfRow } from '@/core/shelf/rows';
 import { Button } from '../form';
+import { LinkBox } from '../frame';
 import { Txt, useColors } from '../theme';
 import { formatAmount, kindText } from '@/core/words/shelf';
 
@@ -8,11 +9,11 @@ interface Props {
   rows: readonly ShelfRow[];
   openId: string | null;
   /** With `new` to put another product on the shelf. */
-  onOpen: (id: string) => void;
+  onAdd: () => void;
 }
 
 /** What stands on the shelf, and what is left of it. */
-export function ProductList({ rows, openId, onOpen }: Props) {
+export function ProductList({ rows, openId, onAdd }: Props) {
   const colors = useColors();
   return (
     <View style={styles.list}>
@@ -28,11 +29,10 @@ export function ProductList({ rows, openId, onOpen }: Props) {
       {rows.map((row) => {
         const here = row.product.id === openId;
         return (
-          <Pressable
+          <LinkBox
             key={row.product.id}
-            role="link"
-            aria-current={here ? 'page' : undefined}
-            onPress={() => onOpen(row.product.id)}
+            href={`/shelf/product/${row.product.id}`}
+            current={here}
             style={[
               styles.row,
               {
@@ -47,10 +47,10 @@ export function ProductList({ rows, openId, onOpen }: Props) {
             <Txt variant="small" tone={here ? 'onTape' : row.low ? 'danger' : 'inkSoft'}>
               {kindText(row.product)} · {leftText(row)}
             </Txt>
-          </Pressable>
+          </LinkBox>
         );
       })}
-      <Button label="Add a product" onPress={() => onOpen('new')} />
+      <Button label="Add a product" onPress={onAdd} />
     </View>
   );
 }

@@ -30,7 +30,7 @@ export function Film({ shapes, colors, width }: PartProps) {
       <Path d={film.past} fill="none" stroke={colors.ink} strokeWidth={2.5} />
       <Path d={film.ahead} fill="none" stroke={colors.ink} strokeWidth={2} strokeDasharray="5 4" />
       <SvgText x={4} y={12} fill={colors.inkSoft} {...AXIS}>
-        Lube left
+        Lube, full to none
       </SvgText>
       <Due meeting={shapes.lubeDue} nowX={shapes.nowX} colors={colors} width={width} above />
     </G>

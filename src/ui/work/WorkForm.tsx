@@ -31,8 +31,11 @@ import { CHARACTER } from '@/core/words/bench/lubes';
 interface Props {
   initial: WorkDraft;
   chains: readonly Chain[];
-  /** The chain as it stands now, for showing what the work will do; null when it is not known. */
-  before: (chainId: string) => { state: ChainState; cogs: number; air: Air } | null;
+  /** The chain as it stood at a moment, now if none is entered, for showing what the work will do; null when it is not known. */
+  before: (
+    chainId: string,
+    at: string | null,
+  ) => { state: ChainState; cogs: number; air: Air } | null;
   /** Put on where the work proposed has no lube and the rider adds one. */
   usualLube: LubeClass;
   /** What stands on the shelf, and what a coat of a class takes of its bottle on a chain, ml. */
@@ -76,7 +79,7 @@ export function WorkForm(props: Props) {
       <OffTheShelf draft={draft} shelf={props} onPut={put} />
       <WorkEntries.Moment name="at" label="Done" />
       <WorkEntries.Text name="note" label="Note" />
-      <WorkEffect spec={specOf(draft)} before={props.before(draft.chainId)} />
+      <WorkEffect spec={specOf(draft)} before={props.before(draft.chainId, draft.at)} />
       {used.length > 0 ? (
         <Txt variant="small" tone="inkSoft">
           Off the shelf: {used.map((u) => usedText(u, products)).join(', ')}.

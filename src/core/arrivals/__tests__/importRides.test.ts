@@ -85,7 +85,7 @@ describe('an import', () => {
       'file/not-xml',
       'track/no-times',
       'added',
-      'date/before-fitted',
+      'added',
       'date/future',
       'distance/too-long',
       'added',

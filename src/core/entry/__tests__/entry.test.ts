@@ -66,10 +66,13 @@ describe('a ride form', () => {
   it.each([
     [null, 'date/missing'],
     ['2026-05-11T12:00:00.000Z', 'date/future'],
-    ['2026-04-30T12:00:00.000Z', 'date/before-fitted'],
     ['1903-07-01T12:00:00.000Z', 'date/too-old'],
   ])('refuses the moment %s', (at, code) => {
     expect(problemsOf({ at }).at?.code).toBe(code);
+  });
+
+  it('takes a ride from before the chain was fitted: the fitting moves', () => {
+    expect(problemsOf({ at: '2026-04-30T12:00:00.000Z' })).toEqual({});
   });
 
   it('refuses a time that does not fit the distance, and a bike that never had a chain', () => {

@@ -137,10 +137,10 @@ describe('changing many rides', () => {
     expect(refused).toBe(0);
   });
 
-  it('leaves rides from before the new bike had a chain, and counts them', () => {
+  it('takes rides to a bike from before its chain was fitted too, to none that never had one', () => {
     const { changed, refused } = changeRides(rides, { bikeId: 'b2' }, fittings);
-    expect(changed.map((c) => c.target.id)).toEqual(['e3', 'e2']);
-    expect(refused).toBe(1);
+    expect(changed.map((c) => c.target.id)).toEqual(['e3', 'e2', 'e0']);
+    expect(refused).toBe(0);
     expect(changeRides(rides, { bikeId: 'b3' }, fittings)).toEqual({ changed: [], refused: 4 });
   });
 });

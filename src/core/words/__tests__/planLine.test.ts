@@ -108,7 +108,7 @@ describe('the line of the next job', () => {
       'No ride is planned, so it can wait. Planned Wed 23 Dec: top up with House wet lube. If you ride before, do it first.',
     );
     expect(line({}, [], parked)).toBe(
-      'Nothing to do today. No job is due in the next weeks. Plan a ride, or log a few weeks, and we say when.',
+      'Nothing to do today. Plan a ride, or log a few weeks, and we say when.',
     );
     expect(line({}, [])).toBe('Nothing to do today. No job is due in the next weeks.');
   });
