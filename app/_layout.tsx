@@ -23,9 +23,13 @@ import {
   Places,
   SetAsideStrip,
   StatusStrip,
+  SkipLink,
+  useFocusKept,
+  useFocusOnHeading,
   useWide,
 } from '@/ui/frame';
 import { ThemeProvider, Txt, useColors } from '@/ui/theme';
+import { titleOf } from '@/core/words/titles';
 import { SayIn } from '@/ui/useSay';
 
 // Seldom needed: not in the first script.
@@ -74,12 +78,16 @@ function Frame({ demo }: { demo: boolean }) {
   const wide = useWide();
   const colors = useColors();
   useUndoKeys();
+  useFocusOnHeading(path);
+  useFocusKept();
+  useTitle(path);
   useLeaveGuard(save.kind !== 'saved');
   // The bench has the whole screen.
   const atTheBench = path === '/bench/do';
   const places = atTheBench ? null : <Places path={path} rail={wide} />;
   return (
     <View style={[styles.frame, wide && styles.wide, { backgroundColor: colors.chalk }]}>
+      <SkipLink />
       {wide ? places : null}
       <View style={styles.content}>
         {atTheBench ? null : (
@@ -99,7 +107,7 @@ function Frame({ demo }: { demo: boolean }) {
         ) : phase === 'opening' ? (
           <SlowOpening />
         ) : (
-          <View role="main" style={styles.content}>
+          <View role="main" id="main" style={styles.content}>
             <Guarded place={path}>
               <Slot />
             </Guarded>
@@ -206,6 +214,13 @@ function useUndoKeys() {
     window.addEventListener('keydown', onKey, true);
     return () => window.removeEventListener('keydown', onKey, true);
   }, [dispatch]);
+}
+
+/** The browser's tab says which place is shown. */
+function useTitle(path: string) {
+  useEffect(() => {
+    document.title = titleOf(path);
+  }, [path]);
 }
 
 /** Asks before the page is left while something is not saved yet. */

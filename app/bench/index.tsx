@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { airOf, lastLube, openingsOf } from '@/core/care';
+import { airOf, isFirstEarly, lastLube, openingsOf } from '@/core/care';
+import { dateOf } from '@/core/time/zones';
 import {
   bikeChosen,
   changeSettings,
@@ -24,7 +25,9 @@ export default function Bench() {
   const params = useLocalSearchParams<{ chain?: string; depth?: string; bottle?: string }>();
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { name } = useOpenLogbook();
+  const { name, edge } = useOpenLogbook();
+  const plan = useAppSelector((s) => s.plan);
+  const jobs = plan.answer?.agenda ?? [];
   const keeper = useMemo(() => benchSession(name), [name]);
   const reports = useAppSelector(selectReports);
   const main = useAppSelector(selectMainReport);
@@ -49,7 +52,10 @@ export default function Bench() {
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
       bottle={products[params.bottle ?? ''] ?? null}
+      planned={plan.phase.at === 'idle' ? (jobs.find((j) => j.chainId === chain.id) ?? null) : null}
+      early={isFirstEarly(replay.steps, state) ? state.film : null}
       now={now}
+      today={dateOf(now, edge.zone)}
       onBike={(next) => {
         dispatch(bikeChosen(next.bike.id));
         router.setParams({ chain: next.chain.id });

@@ -55,8 +55,7 @@ export default function RecordWork() {
       {report && !asked ? (
         <Txt tone="inkSoft">
           Proposed for {report.bike.name}:{' '}
-          {DEPTH_LABEL[report.verdict.proposal.depth].toLowerCase()}, the shallowest work that will
-          do.
+          {DEPTH_LABEL[report.verdict.proposal.depth].toLowerCase()}, the quickest job that does it.
         </Txt>
       ) : null}
       <WorkForm

@@ -1,9 +1,12 @@
 import { useRouter } from 'expo-router';
 import {
+  redo,
   selectGarage,
   selectHistory,
+  selectSession,
   selectUnits,
   strike,
+  undo,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
@@ -16,12 +19,17 @@ export default function History() {
   const steps = useAppSelector(selectHistory);
   const garage = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);
+  const { done, undone } = useAppSelector(selectSession);
   return (
     <HistoryList
       steps={steps}
       garage={garage}
       units={units}
       onDelete={(id) => dispatch(strike('Deleted from the log', [id]))}
+      last={done.at(-1)?.label ?? null}
+      undone={undone.at(-1)?.label ?? null}
+      onUndo={() => dispatch(undo())}
+      onRedo={() => dispatch(redo())}
       onRecord={() => router.navigate('/bench/record')}
     />
   );

@@ -2,7 +2,9 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BikeFields } from '@/core/entry/bike';
 import type { Bike } from '@/core/garage';
 import {
+  fitNewChain,
   saveBike,
+  type NewChainFit,
   record,
   retireBike,
   selectChains,
@@ -18,6 +20,7 @@ import {
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { BikeForm } from '@/ui/forms/lazily';
+import { NewChain } from '@/ui/garage/NewChain';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
 import { Txt } from '@/ui/theme';
@@ -71,6 +74,13 @@ function ChainOnBike({ bike }: { bike: Bike }) {
   const now = useAppSelector(selectNow);
   const { book } = useAppSelector(selectReplay).replay;
   const fitted = garage.chains[book.fitted.get(bike.id) ?? ''];
+  const onBikes = new Set(book.fitted.values());
+  const lastOff = fittings.findLast((f) => f.bikeId === bike.id && f.to !== null)?.chainId;
+  // The one just taken off comes last: who takes a chain off to fit another does not want it back.
+  const spares = chains
+    .filter((chain) => !onBikes.has(chain.id))
+    .sort((a, b) => Number(a.id === lastOff) - Number(b.id === lastOff));
+  const fitNew = (fit: NewChainFit) => dispatch(fitNewChain(bike, fit));
   return (
     <Card title="Chain">
       {fitted ? (
@@ -79,6 +89,7 @@ function ChainOnBike({ bike }: { bike: Bike }) {
           chain={fitted}
           since={fittings.findLast((f) => f.chainId === fitted.id)?.from ?? null}
           now={now}
+          onFitNew={fitNew}
           onRemove={(at) =>
             dispatch(
               record(`${fitted.name} taken off`, [
@@ -87,10 +98,20 @@ function ChainOnBike({ bike }: { bike: Bike }) {
             )
           }
         />
-      ) : chains.length ? (
+      ) : (
+        <>
+          <NewChain old={null} onFit={fitNew} />
+          {spares.length > 0 ? (
+            <Txt variant="heading" level={3}>
+              Or one from the garage
+            </Txt>
+          ) : null}
+        </>
+      )}
+      {!fitted && spares.length > 0 ? (
         <FitForm
           bikeId={bike.id}
-          chains={chains}
+          chains={spares}
           known={new Set(book.chains.keys())}
           garage={garage}
           fittings={fittings}
@@ -100,9 +121,7 @@ function ChainOnBike({ bike }: { bike: Bike }) {
             dispatch(record('Chain fitted', [{ type: 'chainFitted', bikeId: bike.id, ...fit }]))
           }
         />
-      ) : (
-        <Txt tone="inkSoft">Add a chain in the garage, then fit it here.</Txt>
-      )}
+      ) : null}
     </Card>
   );
 }

@@ -3,6 +3,7 @@ import type { Bike, Chain } from '../garage';
 import { DEPTHS, type Depth } from '../logbook';
 import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../lube';
 import type { Settings } from '../settings';
+import type { DateText } from '../time/dates';
 import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
 import { labelNote } from '../shelf/label';
 import { formatTemperature } from '../units';
@@ -131,16 +132,24 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
 }
 
 /** The depth to begin with, and why. */
-export interface Recommended {
-  depth: Depth;
-  reason: 'only a noise' | 'shallowest' | 'next that can';
-}
+export type Recommended = { depth: Depth } & (
+  | { reason: 'only a noise' | 'shallowest' | 'next that can' }
+  /** The plan has it on this day. */
+  | { reason: 'planned'; date: DateText }
+);
+
+/** The next job of a chain by the plan. */
+export type NextPlanned = { depth: Depth; date: DateText } | null;
 
 /**
- * What the verdict proposes, or the next deeper that can be done here. Shallow first when a noise is the
+ * What the plan has next, or the verdict proposes, or the next deeper that can be done here. Shallow first when a noise is the
  * only complaint: a wipe and a coat cure most of them.
  */
-export function recommend(verdict: Verdict, list: readonly Offer[]): Recommended | null {
+export function recommend(
+  verdict: Verdict,
+  list: readonly Offer[],
+  planned: NextPlanned = null,
+): Recommended | null {
   const can = list.filter((o) => o.refused === null);
   const noise = verdict.heard && !verdict.heard.odd && verdict.heard.sound === 'squeak';
   const dirty = verdict.clocks.some(
@@ -151,6 +160,8 @@ export function recommend(verdict: Verdict, list: readonly Offer[]): Recommended
       depth: 'top-up',
       reason: 'only a noise',
     };
+  if (planned && can.some((o) => o.depth === planned.depth))
+    return { ...planned, reason: 'planned' };
   const { depth } = verdict.proposal;
   const from = DEPTHS.indexOf(depth);
   const found = can.find((o) => DEPTHS.indexOf(o.depth) >= from) ?? can.at(-1);

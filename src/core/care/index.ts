@@ -7,6 +7,7 @@ export * from './verdict/lookAhead';
 export * from './replay/neededWeather';
 export * from './model/observe';
 export * from './model/personal';
+export * from './verdict/early';
 export type { Outlook } from './verdict/outlook';
 export * from './verdict/proposal';
 export * from './replay/chainAt';

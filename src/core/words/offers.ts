@@ -1,5 +1,8 @@
 import type { BenchRefusal } from '../bench/job';
 import type { Recommended } from '../bench/offer';
+import type { Verdict } from '../care';
+import { dayWord, type DateText } from '../time/dates';
+import { formatNumber, formatShare } from '../units';
 
 /** Why a depth cannot be done, and what to do instead. */
 export const REFUSED: Record<BenchRefusal, string> = {
@@ -18,9 +21,31 @@ export const REFUSED: Record<BenchRefusal, string> = {
 };
 
 /** Why a depth is the one to begin with. */
-export const RECOMMENDED: Record<Recommended['reason'], string> = {
-  'only a noise':
-    'A noise is the only complaint. Try the quick job first: it is nearly always enough.',
-  shallowest: 'The shallowest work that will do for this chain.',
-  'next that can': 'What would do cannot be done here: this is the next that can.',
-};
+export function recommendedSentence(recommended: Recommended, today: DateText): string {
+  switch (recommended.reason) {
+    case 'only a noise':
+      return 'A noise is the only complaint. Try the quick job first; it is nearly always enough.';
+    case 'shallowest':
+      return 'The quickest job that does it.';
+    case 'next that can':
+      return 'The right job isn’t possible with your tools. This comes next.';
+    case 'planned': {
+      const day = dayWord(recommended.date, today);
+      return `Planned ${day === 'Today' || day === 'Tomorrow' ? day.toLowerCase() : day}.`;
+    }
+  }
+}
+
+/** What is said over the jobs where a chain needs none; null: it does. */
+export const nothingDueSentence = (
+  { kind }: Verdict,
+  recommended: Recommended | null,
+  today: DateText,
+): string | null =>
+  kind !== 'good for' || (recommended?.reason === 'planned' && recommended.date <= today)
+    ? null
+    : 'This chain needs nothing today. The next job is marked below.';
+
+/** What it costs to lube a chain that has plenty left; told once. */
+export const earlySentence = (film: number, ml: number, minutes: number): string =>
+  `It still has ${formatShare(film)} of its lube. Lubing it now costs about ${formatNumber(Math.round(ml))} ml and ${formatNumber(Math.round(minutes))} min, and it goes no further for it than if you wait.`;

@@ -1,4 +1,4 @@
-import type { Depth } from '../logbook';
+import type { ChainStart, Depth } from '../logbook';
 import type { LubeClass } from '../lube';
 import { orderFor } from './orders';
 import { dateFormat } from '../time/dateFormat';
@@ -97,6 +97,20 @@ function mattersSentence(verdict: Verdict, state: ChainState, units: UnitSystem)
     default:
       return null;
   }
+}
+
+const LOOK: Record<ChainStart['look'], string> = { clean: 'clean', used: 'grey', dirty: 'black' };
+
+/** Which answer of the first day each line rests on: "Because it looks grey." Null where the chain has a past by now. */
+export function toldSentence(told: ChainStart | null, units: UnitSystem): string | null {
+  if (told === null) return null;
+  const since =
+    told.lube === null
+      ? 'you say it is bare'
+      : told.kmSinceLube > 0
+        ? `you rode ${formatDistance(told.kmSinceLube, units)} since it was lubed`
+        : 'you say it was just lubed';
+  return `Because ${since}, and because it looks ${LOOK[told.look]}.`;
 }
 
 /** The verdict in two sentences, lube and dirt, and a third where wear, rust or water matter. */

@@ -1,6 +1,7 @@
 import { bikeOf } from '@/core/care';
 import type { Bike, BikeSpecs, Chain } from '@/core/garage';
 import { editOf, type ChainStart, type Stamped } from '@/core/logbook';
+import { USUAL_LINKS, type LubeClass } from '@/core/lube';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
 import type { Edge } from '../edge';
@@ -86,6 +87,48 @@ export const startWithBike =
         { bikes: [bike], chains: [chain] },
       ),
     );
+  };
+
+/** What is said of a new chain as it goes on. */
+export interface NewChainFit {
+  lube: LubeClass | null;
+  /** Whether the chain that comes off stays in the garage, as a spare. */
+  keepsOld: boolean;
+}
+
+/** Puts a new chain on a bike, like the one on it or on it last, as one step. The old one comes off. */
+export const fitNewChain =
+  (bike: Bike, { lube, keepsOld }: NewChainFit): AppThunk =>
+  (dispatch, getState, edge) => {
+    const now = new Date(edge.now()).toISOString();
+    const { chains } = getState().logbook.garage;
+    const { book, steps } = selectReplay(getState()).replay;
+    const fits = steps.flatMap(({ event }) =>
+      event.type === 'chainFitted' && event.bikeId === bike.id ? event.chainId : [],
+    );
+    const old = chains[book.fitted.get(bike.id) ?? ''];
+    const like = old ?? chains[fits.at(-1) ?? ''];
+    const chain: Chain = {
+      links: USUAL_LINKS,
+      speeds: bike.speeds,
+      closure: 'reusable link',
+      directional: false,
+      ...like,
+      id: edge.newId(),
+      name: `${bike.name} chain ${new Set(fits).size + 1}`,
+      retired: false,
+      changedAt: now,
+    };
+    const start = { lube, look: 'clean', kmSinceLube: 0, kmBefore: 0, wearPercent: null } as const;
+    const fit = {
+      type: 'chainFitted',
+      at: now,
+      bikeId: bike.id,
+      chainId: chain.id,
+      start,
+    } as const;
+    const retired = old && !keepsOld ? [{ ...old, retired: true, changedAt: now }] : [];
+    dispatch(record('New chain fitted', [fit], { chains: [chain, ...retired] }));
   };
 
 /** Takes a bike out of use; the chain on it comes off, so that it can go elsewhere. */

@@ -5,6 +5,7 @@ import {
   recommend,
   startRun,
   type AtTheBench,
+  type NextPlanned,
   type Offer,
   type Wanted,
 } from '@/core/bench/offer';
@@ -16,7 +17,9 @@ import { bottlesOf, type Product } from '@/core/shelf';
 import { Button, Choice } from '../form';
 import { Card, Page } from '../frame';
 import { Txt } from '../theme';
+import type { DateText } from '@/core/time/dates';
 import { DEPTH_LABEL } from '@/core/words/labels';
+import { nothingDueSentence } from '@/core/words/offers';
 import { StartPanel } from './StartPanel';
 import { useBenchRun, type Keeper } from './useBenchRun';
 import { WorkshopCard } from './WorkshopCard';
@@ -33,7 +36,12 @@ interface Props {
   asked: string | undefined;
   /** A bottle asked for; null: what was used last. */
   bottle: Product | null;
+  /** Its next job by the plan; null: there is no plan, or none in it. */
+  planned: NextPlanned;
+  /** See `StartPanel`. */
+  early: number | null;
   now: number;
+  today: DateText;
   onBike: (report: ChainReport) => void;
   onGo: () => void;
   onRecord: () => void;
@@ -56,7 +64,8 @@ export function BenchStart(props: Props) {
     ...part,
   };
   const list = offers(at, wanted);
-  const recommended = recommend(report.verdict, list);
+  const recommended = recommend(report.verdict, list, props.planned);
+  const nothingDue = nothingDueSentence(report.verdict, recommended, props.today);
   const start = (offer: Offer) => {
     keep(startRun(offer, at.chain.id, props.clock()));
     props.onGo();
@@ -75,6 +84,7 @@ export function BenchStart(props: Props) {
           }}
         />
       ) : null}
+      {nothingDue ? <Txt variant="lead">{nothingDue}</Txt> : null}
       <StartPanel
         offers={list}
         recommended={recommended}
@@ -84,6 +94,8 @@ export function BenchStart(props: Props) {
         onWanted={(next) => setPart((old) => ({ ...old, ...next }))}
         bottles={bottlesOf(at.products, wanted.lube)}
         now={now}
+        today={props.today}
+        early={props.early}
         onStart={start}
       />
       <WorkshopCard

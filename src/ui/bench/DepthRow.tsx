@@ -65,12 +65,12 @@ export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
       ) : null}
       {time && after ? (
         <Txt variant="small" tone={tone}>
-          {`Hands on ${Math.round(time.handsOn)} of ${Math.round(time.elapsed)} min; ready to ride at ${when(readyAt(time, now), now)}. Leaves film ${formatShare(after.film)}, grit ${formatShare(after.outside)} outside, ${formatShare(after.inside)} inside.`}
+          {`${Math.round(time.handsOn)} min work, ready by ${when(readyAt(time, now), now)}. After: lube ${formatShare(after.film)}, dirt outside ${formatShare(after.outside)}, grit inside ${formatShare(after.inside)}.`}
         </Txt>
       ) : null}
       {reason ? (
         <Txt variant="label" tone={chosen ? 'onTape' : 'ink'}>
-          Recommended. {reason}
+          {`Next. ${reason}`}
         </Txt>
       ) : null}
     </Pressable>

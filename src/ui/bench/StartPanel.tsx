@@ -4,13 +4,14 @@ import type { Offer, Recommended, Wanted } from '@/core/bench/offer';
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
 import type { Depth } from '@/core/logbook';
+import type { DateText } from '@/core/time/dates';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
 import { Button, Choice, FormFoot, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { DepthRow } from './DepthRow';
 import { ADD_ON_LABEL } from '@/core/words/workshop';
-import { RECOMMENDED } from '@/core/words/offers';
+import { earlySentence, recommendedSentence } from '@/core/words/offers';
 
 interface Props {
   offers: readonly Offer[];
@@ -22,12 +23,15 @@ interface Props {
   /** Bottles of the lube on the shelf. */
   bottles: readonly { id: string; name: string }[];
   now: number;
+  today: DateText;
+  /** The lube left on it, where lubing would be far too early and the rider has not been told; else null. */
+  early: number | null;
   onStart: (offer: Offer) => void;
 }
 
 /** Before starting: how deep, with what, and what to lay out. */
 export function StartPanel(props: Props) {
-  const { offers, recommended, depth, onDepth, wanted, onWanted, bottles, now } = props;
+  const { offers, recommended, depth, onDepth, wanted, onWanted, bottles, now, today } = props;
   const offer = offers.find((o) => o.depth === depth && o.refused === null) ?? null;
   const lay = offer ? materialsOf(procedure(offer.job)) : [];
   return (
@@ -38,7 +42,7 @@ export function StartPanel(props: Props) {
             key={o.depth}
             offer={o}
             chosen={o === offer}
-            reason={recommended?.depth === o.depth ? RECOMMENDED[recommended.reason] : null}
+            reason={recommended?.depth === o.depth ? recommendedSentence(recommended, today) : null}
             now={now}
             onChoose={() => onDepth(o.depth)}
           />
@@ -56,6 +60,11 @@ export function StartPanel(props: Props) {
             }),
         }))}
       />
+      {props.early !== null && offer?.job.lube && offer.time ? (
+        <Card title="There is plenty of lube on it">
+          <Txt>{earlySentence(props.early, offer.job.lube.ml, offer.time.handsOn)}</Txt>
+        </Card>
+      ) : null}
       {lay.length > 0 ? (
         <Card title="Lay out">
           <Txt>{lay.join(' · ')}</Txt>

@@ -1,8 +1,11 @@
+import Redo2 from 'lucide-react-native/icons/redo-2';
+import Undo2 from 'lucide-react-native/icons/undo-2';
 import { FlatList, StyleSheet, View } from 'react-native';
 import type { ReplayStep } from '@/core/care';
 import type { Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
 import { Button } from '../form';
+import { useKeptScroll } from '../frame';
 import { Txt, useColors } from '../theme';
 import { eventLine } from '@/core/words/event';
 import { dateFormat } from '@/core/time/dateFormat';
@@ -14,15 +17,23 @@ interface Props {
   units: UnitSystem;
   onDelete: (eventId: string) => void;
   onRecord: () => void;
+  /** What undo would take back, and redo bring back; null: nothing. */
+  last: string | null;
+  undone: string | null;
+  onUndo: () => void;
+  onRedo: () => void;
 }
 
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 /** Work, notes, readings and fittings, newest first. */
-export function HistoryList({ steps, garage, units, onDelete, onRecord }: Props) {
+export function HistoryList({ steps, garage, units, onDelete, onRecord, ...undo }: Props) {
   const colors = useColors();
+  const ref = useKeptScroll('history', true);
   return (
     <FlatList
+      ref={ref as never}
+      {...({ dataSet: { page: '' } } as object)}
       data={steps}
       keyExtractor={(step) => step.event.id}
       contentContainerStyle={styles.list}
@@ -32,6 +43,7 @@ export function HistoryList({ steps, garage, units, onDelete, onRecord }: Props)
             History
           </Txt>
           <Button label="Record work" onPress={onRecord} />
+          <UndoRow {...undo} />
         </View>
       }
       ListEmptyComponent={<Txt tone="inkSoft">Nothing yet. Work and notes gather here.</Txt>}
@@ -59,6 +71,27 @@ export function HistoryList({ steps, garage, units, onDelete, onRecord }: Props)
   );
 }
 
+/** The last change taken back, or brought back, long after its line has gone. */
+function UndoRow({
+  last,
+  undone,
+  onUndo,
+  onRedo,
+}: Pick<Props, 'last' | 'undone' | 'onUndo' | 'onRedo'>) {
+  if (last === null && undone === null) return null;
+  return (
+    <View style={styles.undo}>
+      {last === null ? null : <Button icon={Undo2} label={`Undo: ${last}`} onPress={onUndo} />}
+      {undone === null ? null : (
+        <Button icon={Redo2} label={`Do again: ${undone}`} onPress={onRedo} />
+      )}
+      <Txt variant="small" tone="inkSoft">
+        By keyboard: Ctrl+Z, and Ctrl+Y to do it again.
+      </Txt>
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
   list: { padding: 16, paddingBottom: 96, maxWidth: 712, width: '100%', alignSelf: 'center' },
   head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 12, marginBottom: 12 },
@@ -69,5 +102,6 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     paddingVertical: 6,
   },
+  undo: { width: '100%', gap: 8, alignItems: 'flex-start' },
   grow: { flexGrow: 1, flexShrink: 1 },
 });

@@ -2,21 +2,30 @@ import type { PropsWithChildren } from 'react';
 import { FormProvider, type FieldValues, type UseFormReturn } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, FormFoot } from '../form';
+import { Txt } from '../theme';
 
 interface Props<Draft extends FieldValues, T> {
   form: UseFormReturn<Draft, unknown, T>;
   saveLabel: string;
   onSave: () => void;
+  /** Throws away what was typed before and came back; null: nothing did. */
+  startAfresh: (() => void) | null;
   /** The other button: takes away what the form is of. */
   remove?: { label: string; onPress: (() => void) | undefined };
 }
 
 /** A form's fields one below the other, and its buttons at the foot. */
 export function EntryForm<Draft extends FieldValues, T>(props: PropsWithChildren<Props<Draft, T>>) {
-  const { form, saveLabel, onSave, remove, children } = props;
+  const { form, saveLabel, onSave, startAfresh, remove, children } = props;
   return (
     <FormProvider {...form}>
       <View style={styles.form}>
+        {startAfresh ? (
+          <View style={styles.kept}>
+            <Txt variant="small">What you typed before is still here.</Txt>
+            <Button label="Start afresh" onPress={startAfresh} />
+          </View>
+        ) : null}
         {children}
         <FormFoot>
           <Button kind="strong" label={saveLabel} onPress={onSave} grow />
@@ -34,5 +43,6 @@ export const Row = ({ children }: PropsWithChildren) => <View style={styles.row}
 
 const styles = StyleSheet.create({
   form: { gap: 18 },
+  kept: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 12 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
 });

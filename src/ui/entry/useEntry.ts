@@ -1,6 +1,8 @@
+import { useEffect, useState } from 'react';
 import { useForm, type FieldErrors, type FieldValues, type Resolver } from 'react-hook-form';
 import type { FormResult } from '@/core/entry/form';
 import type { Problem } from '@/core/problem';
+import { readKept, writeKept } from '../form';
 
 /** What is wrong with a field travels as data: it is said where it is shown. */
 export interface EntryError {
@@ -25,7 +27,8 @@ const resolverOf =
 
 /**
  * A form filled with a draft and read by its reader in core/entry. `save` reads it and hands the record on, or
- * shows what is wrong beside each field; a field put right says so at once.
+ * shows what is wrong beside each field; a field put right says so at once. What is typed and not saved comes back with
+ * the form; `startAfresh` then throws it away, and is null where nothing came back.
  */
 export function useEntry<Draft extends FieldValues, T extends FieldValues>(
   draft: Draft,
@@ -36,5 +39,26 @@ export function useEntry<Draft extends FieldValues, T extends FieldValues>(
     defaultValues: draft as never,
     resolver: resolverOf(read),
   });
-  return { form, save: () => void form.handleSubmit((value) => onSave(value))() };
+  const [opened] = useState(draft);
+  const name = Object.keys(opened).join(' ');
+  const [isKept, setIsKept] = useState(() => Object.keys(readKept(name)).length > 0);
+  useEffect(() => {
+    const kept = readKept<Draft>(name);
+    if (Object.keys(kept).length > 0) form.reset({ ...opened, ...kept });
+    return form.subscribe({
+      formState: { values: true },
+      callback: ({ values }) => writeKept(name, values, opened),
+    });
+  }, [form, name, opened]);
+  const startAfresh = () => {
+    form.reset(opened);
+    writeKept(name, opened, opened);
+    setIsKept(false);
+  };
+  const save = () =>
+    void form.handleSubmit((value) => {
+      writeKept(name, opened, opened);
+      onSave(value);
+    })();
+  return { form, save, startAfresh: isKept ? startAfresh : null };
 }

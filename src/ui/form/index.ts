@@ -1,6 +1,7 @@
 export * from './Button';
 export * from './Choice';
 export * from './Field';
+export * from './keptDraft';
 export * from './MomentField';
 export * from './PickerField';
 export * from './FormFoot';

@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
+import { usePathname } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { useKeptScroll } from './keptScroll';
 import { Txt, useColors } from '../theme';
 
 interface Props {
@@ -16,8 +18,11 @@ interface Props {
 /** A scrolling page with its title, no wider than reads well. */
 export function Page({ title, aside, wide = false, textOnly = false, children }: Props) {
   const colors = useColors();
+  const ref = useKeptScroll(usePathname(), false);
   return (
     <ScrollView
+      ref={ref}
+      {...({ dataSet: { page: '' } } as object)}
       {...(textOnly ? { tabIndex: 0 as const } : {})}
       style={[styles.scroll, { backgroundColor: colors.chalk }]}
       contentContainerStyle={styles.content}

@@ -22,6 +22,7 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
   const failed = save.kind === 'failed';
   return (
     <View
+      {...({ dataSet: { frame: '' } } as object)}
       style={[
         styles.strip,
         {

@@ -11,3 +11,7 @@ export * from './StatusStrip';
 export * from './useWide';
 export * from './Columns';
 export * from './LinkBox';
+export * from './InView';
+export * from './keptScroll';
+export * from './SkipLink';
+export * from './useFocus';

@@ -32,7 +32,7 @@ const words = <T extends string>(list: readonly T[]) =>
 /** All that matters of a bike to its chain. A kind fills in what is usual. */
 export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
   const [kind, setKind] = useState<BikeKind>('road');
-  const { form, save } = useEntry<BikeDraft, BikeFields>(
+  const { form, save, startAfresh } = useEntry<BikeDraft, BikeFields>(
     bike ? bikeDraft(bike.name, bike) : bikeDraft('', PRESETS.road.specs),
     (draft) => readBike(draft, garage, bike?.id ?? ''),
     onSave,
@@ -43,6 +43,7 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
   };
   return (
     <EntryForm
+      startAfresh={startAfresh}
       form={form}
       saveLabel={bike ? 'Save bike' : 'Add bike'}
       onSave={save}

@@ -27,13 +27,14 @@ const draftOf = (chain: Chain | null): ChainDraft => ({
 
 /** All that matters of a chain. */
 export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
-  const { form, save } = useEntry<ChainDraft, ChainFields>(
+  const { form, save, startAfresh } = useEntry<ChainDraft, ChainFields>(
     draftOf(chain),
     (draft) => readChain(draft, garage, chain?.id ?? ''),
     onSave,
   );
   return (
     <EntryForm
+      startAfresh={startAfresh}
       form={form}
       saveLabel={chain ? 'Save chain' : 'Add chain'}
       onSave={save}

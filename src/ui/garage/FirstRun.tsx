@@ -1,11 +1,11 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
 import { readStart, type StartDraft, type StartField } from '@/core/entry/fitting';
 import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage';
 import type { ChainStart } from '@/core/logbook';
 import type { UnitSystem } from '@/core/units';
-import { Button, Choice } from '../form';
+import { Button, Choice, readKept, writeKept } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { NEW_START, StartFields } from './StartFields';
@@ -17,15 +17,20 @@ interface Props {
   onDemo: () => void;
 }
 
+const KEPT = 'first run';
+
 /** From nothing to a verdict: which bike, what lube, how long ago. Everything else has a usual value. */
 export function FirstRun({ units, onUnits, onStart, onDemo }: Props) {
   const [kind, setKind] = useState<BikeKind>('road');
-  const [draft, setDraft] = useState<StartDraft>(NEW_START);
+  const [draft, setDraft] = useState<StartDraft>(() => ({ ...NEW_START, ...readKept(KEPT) }));
+  useEffect(() => writeKept(KEPT, draft, NEW_START), [draft]);
   const [problems, setProblems] = useState<FieldProblems<StartField>>({});
   const start = () => {
     const read = readStart(draft, units);
     setProblems(read.ok ? {} : read.problems);
-    if (read.ok) onStart(kind, read.value);
+    if (!read.ok) return;
+    writeKept(KEPT, NEW_START, NEW_START);
+    onStart(kind, read.value);
   };
   return (
     <View style={styles.page}>

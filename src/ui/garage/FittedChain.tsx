@@ -4,6 +4,8 @@ import { readMoment } from '@/core/entry/form';
 import type { Chain } from '@/core/garage';
 import type { Problem } from '@/core/problem';
 import { Button, MomentField } from '../form';
+import type { LubeClass } from '@/core/lube';
+import { NewChain } from './NewChain';
 import { Txt } from '../theme';
 import { dateFormat } from '@/core/time/dateFormat';
 
@@ -13,13 +15,14 @@ interface Props {
   since: string | null;
   now: number;
   onRemove: (at: string) => void;
+  onFitNew: (fit: { lube: LubeClass | null; keepsOld: boolean }) => void;
 }
 
 const day = dateFormat({ dateStyle: 'long' });
 
 /** The chain on a bike, and taking it off. */
-export function FittedChain({ chain, since, now, onRemove }: Props) {
-  const [removing, setRemoving] = useState(false);
+export function FittedChain({ chain, since, now, onRemove, onFitNew }: Props) {
+  const [doing, setDoing] = useState<'taking off' | 'a new one' | null>(null);
   const [at, setAt] = useState<string | null>(new Date(now).toISOString());
   const [problem, setProblem] = useState<Problem | undefined>();
   const remove = () => {
@@ -39,13 +42,18 @@ export function FittedChain({ chain, since, now, onRemove }: Props) {
         {chain.name}
         {since ? `, on it since ${day.format(Date.parse(since))}.` : '.'}
       </Txt>
-      {removing ? (
+      {doing === 'a new one' ? (
+        <NewChain old={chain} onFit={onFitNew} />
+      ) : doing === 'taking off' ? (
         <>
           <MomentField label="Taken off" value={at} onChange={setAt} problem={problem} />
           <Button label="Take it off" onPress={remove} />
         </>
       ) : (
-        <Button label="Take this chain off" onPress={() => setRemoving(true)} />
+        <View style={styles.buttons}>
+          <Button label="Fit a new chain" onPress={() => setDoing('a new one')} />
+          <Button label="Take this chain off" onPress={() => setDoing('taking off')} />
+        </View>
       )}
     </View>
   );
@@ -53,4 +61,5 @@ export function FittedChain({ chain, since, now, onRemove }: Props) {
 
 const styles = StyleSheet.create({
   box: { gap: 12, alignItems: 'flex-start' },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

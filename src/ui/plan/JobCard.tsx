@@ -4,6 +4,7 @@ import type { AgendaEntry } from '@/core/words/plan';
 import { daysAfter, shortDay } from '@/core/time/dates';
 import { formatNumber } from '@/core/units';
 import { Button } from '../form';
+import { InView } from '../frame';
 import { Txt, useColors } from '../theme';
 
 export interface JobActions {
@@ -50,16 +51,20 @@ export function JobCard({ item, today, actions }: Props) {
         />
       </View>
       {panel === 'move' ? (
-        <Moves item={item} today={today} actions={actions} onDone={() => setPanel(null)} />
+        <InView>
+          <Moves item={item} today={today} actions={actions} onDone={() => setPanel(null)} />
+        </InView>
       ) : null}
       {panel === 'why' ? (
-        <View style={styles.more}>
-          <Txt variant="small">{item.words.putOff}</Txt>
-          <Txt variant="small">{item.words.confidence}</Txt>
-          <Txt variant="small" tone="inkSoft">
-            {item.words.ready}
-          </Txt>
-        </View>
+        <InView>
+          <View style={styles.more}>
+            <Txt variant="small">{item.words.putOff}</Txt>
+            <Txt variant="small">{item.words.confidence}</Txt>
+            <Txt variant="small" tone="inkSoft">
+              {item.words.ready}
+            </Txt>
+          </View>
+        </InView>
       ) : null}
     </View>
   );

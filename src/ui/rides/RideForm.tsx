@@ -37,7 +37,7 @@ const WEATHER_CHOICES = WEATHER_WORDS.map((value) => ({
 /** A ride by hand: one number, a word for the weather, save. The rest is filled in from last time. */
 export function RideForm(props: Props) {
   const { initial, bikes, fittings, units, now, autoFocus = false } = props;
-  const { form, save } = useEntry<RideDraft, RideFields>(
+  const { form, save, startAfresh } = useEntry<RideDraft, RideFields>(
     initial,
     (draft) => readRide(draft, { units, now, fittings }),
     props.onSave,
@@ -46,6 +46,7 @@ export function RideForm(props: Props) {
   const indoors = form.watch('surface') === 'indoor';
   return (
     <EntryForm
+      startAfresh={startAfresh}
       form={form}
       saveLabel={props.saveLabel}
       onSave={save}

@@ -3,6 +3,7 @@ import { FlatList, StyleSheet } from 'react-native';
 import type { Bike } from '@/core/garage';
 import type { RideEntry, RideWeek } from '@/core/rides';
 import type { UnitSystem } from '@/core/units';
+import { useKeptScroll } from '../frame';
 import { Txt } from '../theme';
 import { RideRow } from './RideRow';
 import { WeekHead } from './WeekHead';
@@ -33,8 +34,11 @@ export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, on
       ]),
     [weeks],
   );
+  const ref = useKeptScroll('rides', true);
   return (
     <FlatList
+      ref={ref as never}
+      {...({ dataSet: { page: '' } } as object)}
       data={items}
       extraData={[openId, ticked, units]}
       keyExtractor={(item) =>

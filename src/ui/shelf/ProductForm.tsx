@@ -32,7 +32,7 @@ const CLASSES = LUBE_CLASS_NAMES.map((value) => ({
 
 /** A product of the shelf: what it is, what it held and cost, what is left, what its label says. */
 export function ProductForm({ product, left, units, onSave, onRemove }: Props) {
-  const { form, save } = useEntry<ProductDraft, ProductFields>(
+  const { form, save, startAfresh } = useEntry<ProductDraft, ProductFields>(
     productDraft(product, left, units),
     (draft) => readProduct(draft, units),
     onSave,
@@ -41,6 +41,7 @@ export function ProductForm({ product, left, units, onSave, onRemove }: Props) {
   const unit = unitOf(kind);
   return (
     <EntryForm
+      startAfresh={startAfresh}
       form={form}
       saveLabel={product ? 'Save product' : 'Put it on the shelf'}
       onSave={save}

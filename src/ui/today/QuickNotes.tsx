@@ -2,11 +2,11 @@ import CloudRain from 'lucide-react-native/icons/cloud-rain';
 import Ear from 'lucide-react-native/icons/ear';
 import Route from 'lucide-react-native/icons/route';
 import Shirt from 'lucide-react-native/icons/shirt';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SOUNDS, type Sound } from '@/core/logbook';
 import { Button } from '../form';
-import { Card } from '../frame';
+import { Card, InView } from '../frame';
 import { Txt } from '../theme';
 import { SOUND_LABEL } from '@/core/words/labels';
 import { Swatches } from './Swatches';
@@ -45,36 +45,42 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
         ))}
       </View>
       {open === 'wet' ? (
-        <Card title="How did it get wet?">
+        <Panel title="How did it get wet?">
           <View style={styles.row}>
             <Button label="Stood in rain" onPress={done(() => onWet('stood in rain'))} />
             <Button label="Was washed" onPress={done(() => onWet('washed'))} />
           </View>
           <Txt variant="small" tone="inkSoft">
-            Rain on a ride goes with the ride.
+            Rained on while riding? Log it with the ride.
           </Txt>
-        </Card>
+        </Panel>
       ) : null}
       {open === 'heard' ? (
-        <Card title="What did you hear?">
+        <Panel title="What did you hear?">
           <View style={styles.row}>
             {SOUNDS.map((sound) => (
               <Button key={sound} label={SOUND_LABEL[sound]} onPress={done(() => onHeard(sound))} />
             ))}
           </View>
-        </Card>
+        </Panel>
       ) : null}
       {open === 'rag' ? (
-        <Card title="What came off on the rag?">
+        <Panel title="What came off on the rag?">
           <Txt variant="small" tone="inkSoft">
             Crank still. Hold a clean patch round the lower run, pull it along a hand’s width, look.
           </Txt>
           <Swatches onPick={(swatch) => done(() => onRag(swatch))()} />
-        </Card>
+        </Panel>
       ) : null}
     </View>
   );
 }
+
+const Panel = ({ title, children }: { title: string; children: ReactNode }) => (
+  <InView>
+    <Card title={title}>{children}</Card>
+  </InView>
+);
 
 const NOTES = [
   { which: 'wet', icon: CloudRain, label: 'Got wet' },

@@ -7,6 +7,7 @@ import {
   heardSentence,
   settingSentence,
   spreadSentence,
+  toldSentence,
   verdictWords,
   wetSentence,
   type LikelyDays,
@@ -31,6 +32,7 @@ export function VerdictLines({ report, units, days, children }: Props) {
   const words = verdictWords(verdict, state, units, days);
   const small = [
     verdict.lube.km || verdict.dirt.km ? basisSentence(typical.rides) : null,
+    toldSentence(report.told, units),
     alsoSentence(verdict),
     wetSentence(verdict, state),
     heardSentence(verdict),

@@ -51,7 +51,7 @@ interface Props {
 /** Work done, recorded: depth, method, lube. Shows what it does to the chain before it is saved. */
 export function WorkForm(props: Props) {
   const { initial, chains, products, bikeOf } = props;
-  const { form, save } = useEntry<WorkDraft, WorkEntry>(
+  const { form, save, startAfresh } = useEntry<WorkDraft, WorkEntry>(
     initial,
     (draft) => readWork(draft, props.now, props),
     props.onSave,
@@ -60,7 +60,7 @@ export function WorkForm(props: Props) {
   const put: Put = (part) => form.reset({ ...form.getValues(), ...part }, { keepErrors: true });
   const { used } = fromShelf(draft, props);
   return (
-    <EntryForm form={form} saveLabel="Save work" onSave={save}>
+    <EntryForm form={form} startAfresh={startAfresh} saveLabel="Save work" onSave={save}>
       {chains.length > 1 ? (
         <WorkEntries.Choice
           name="chainId"

@@ -1,6 +1,6 @@
 import { wearLimitPercent } from '../../chain';
 import type { Bike, Chain } from '../../garage';
-import type { CleanMethod } from '../../logbook';
+import type { ChainStart, CleanMethod } from '../../logbook';
 import type { LubeClass } from '../../lube';
 import type { Settings } from '../../settings';
 import type { Air } from '../../weather';
@@ -26,6 +26,8 @@ export interface ChainReport {
   /** What was learnt of the lube on it, on this bike. */
   learnt: Personal;
   verdict: Verdict;
+  /** What the rider said of it when it was fitted, as long as nothing has happened to it since. */
+  told: ChainStart | null;
 }
 
 /** Proposed where a rider has never lubed in the log: between wet and dry in everything. */
@@ -90,7 +92,14 @@ export function reportOn(
     between: settings.schools.between,
     usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
   });
-  return { bike, chain, state, cogs, limits, typical, learnt, verdict };
+  const told = toldOf(replay.steps, chain.id);
+  return { bike, chain, state, cogs, limits, typical, learnt, verdict, told };
+}
+
+/** What was said of a chain at its fitting, if that is the last that happened to it. */
+function toldOf(steps: readonly ReplayStep[], chainId: string): ChainStart | null {
+  const event = steps.findLast((step) => step.chainId === chainId)?.event;
+  return event?.type === 'chainFitted' ? event.start : null;
 }
 
 /** The class of lube put on a chain last. */

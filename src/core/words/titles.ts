@@ -1,0 +1,31 @@
+/** What each place is called in the title of the browser's tab; the longest path that fits counts. */
+const TITLES: readonly (readonly [path: string, title: string])[] = [
+  ['/rides/log', 'Log a ride'],
+  ['/rides/import', 'Import rides'],
+  ['/rides/', 'A ride'],
+  ['/rides', 'Rides'],
+  ['/bench/do', 'At the bench'],
+  ['/bench/record', 'Record work'],
+  ['/bench', 'Bench'],
+  ['/plan/rides', 'Planned rides'],
+  ['/plan', 'The plan'],
+  ['/shelf/choose', 'Which lube?'],
+  ['/shelf/dose', 'Doses and mixing'],
+  ['/shelf/handbook', 'Handbook'],
+  ['/shelf/product', 'A product'],
+  ['/shelf', 'Shelf'],
+  ['/book/garage', 'Garage'],
+  ['/book/history', 'History'],
+  ['/book/files', 'Files'],
+  ['/book/settings', 'Settings'],
+  ['/book/bike', 'A bike'],
+  ['/book/chain', 'A chain'],
+  ['/book', 'Book'],
+];
+
+/** The title of a place: "Rides · Dapper Spoke". */
+export function titleOf(path: string): string {
+  if (path === '/') return 'Today · Dapper Spoke';
+  const title = TITLES.find(([of]) => path.startsWith(of))?.[1];
+  return title ? `${title} · Dapper Spoke` : 'Dapper Spoke';
+}
