@@ -32,7 +32,7 @@ test('a ride on the trainer brings no weather and hardly any dirt', async ({ rid
   await expect(page.getByText('Ride logged')).toBeVisible();
   expect(await rider.reads('Dirt outside')).toBeLessThanOrEqual(outside + 2);
   await rider.goesTo('Rides');
-  await expect(page.getByRole('button', { name: /Road bike/ })).toContainText('60 km');
+  await expect(page.getByRole('link', { name: /Road bike/ })).toContainText('60 km');
 });
 
 test('a bike with a full chain case says so, and stays so', async ({ rider, page }) => {
@@ -40,7 +40,7 @@ test('a bike with a full chain case says so, and stays so', async ({ rider, page
   await rider.goesTo('Book');
   await page.getByText('Garage', { exact: true }).first().click();
   await page
-    .getByRole('button', { name: /^Town bike/ })
+    .getByRole('link', { name: /^Town bike/ })
     .first()
     .click();
   const chainCase = page.getByRole('checkbox', { name: 'A full chain case' });
@@ -48,7 +48,7 @@ test('a bike with a full chain case says so, and stays so', async ({ rider, page
   await page.getByRole('button', { name: 'Save' }).first().click();
   await rider.seesSaved();
   await page
-    .getByRole('button', { name: /^Town bike/ })
+    .getByRole('link', { name: /^Town bike/ })
     .first()
     .click();
   await page.reload();

@@ -9,7 +9,7 @@ test('sync brings what is new with its weather, and then finds nothing', async (
   await rider.opensDemo('/rides');
   await page.getByRole('button', { name: 'Sync' }).click();
   await expect(page.getByText('3 rides added.')).toBeVisible();
-  const row = page.getByRole('button', { name: /Sun 22 Nov · Sunday racer/ });
+  const row = page.getByRole('link', { name: /Sun 22 Nov · Sunday racer/ });
   await expect(row).toContainText(/Dry|Damp|Wet/);
   await expect(row).not.toContainText('Not known');
   await page.getByRole('button', { name: 'Sync' }).click();
@@ -42,7 +42,7 @@ test('a recorder that is away, or cuts its files off, is told and loses nothing 
   await expect(page.getByText(/tried again at the next sync/).first()).toBeVisible();
   await fault(null);
   await page.getByRole('button', { name: 'Sync' }).click();
-  await expect(page.getByRole('button', { name: /Sun 22 Nov · Sunday racer/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Sun 22 Nov · Sunday racer/ })).toBeVisible();
 });
 
 test('thirty files at once: progress, a result each, one undo @once', async ({
@@ -103,7 +103,7 @@ test('a ride in worked-out rain finishes a dry lube, and the verdict says so @on
     .getByLabel('Ride files')
     .setInputFiles([fileOf('rain.gpx', islandGpx('2026-11-10T07:30:00Z', 'Into the rain'))]);
   await page.getByRole('button', { name: 'Add this ride' }).click();
-  const row = page.getByRole('button', { name: /Into the rain/ });
+  const row = page.getByRole('link', { name: /Into the rain/ });
   await expect(row).toContainText(/Wet|Downpour/);
   await row.click();
   await expect(page.getByRole('img', { name: /Hour by hour/ })).toBeVisible();
@@ -118,7 +118,7 @@ test('one tap puts the weather right, another takes the hourly one @once', async
   page,
 }) => {
   await rider.opensDemo('/rides');
-  const row = page.getByRole('button', { name: /Tue 17 Nov/ });
+  const row = page.getByRole('link', { name: /Tue 17 Nov/ });
   await row.click();
   await expect(page.getByText(/^Wet, worked out from hourly weather/)).toBeVisible();
   await rider.picks('Not so? Say what it was', 'Dry');
@@ -141,7 +141,7 @@ test('with no server rides stay a guess, are marked so, and are filled when it i
     .getByLabel('Ride files')
     .setInputFiles([fileOf('away.gpx', islandGpx('2026-11-23T15:00:00Z', 'Off the map'))]);
   await page.getByRole('button', { name: 'Add this ride' }).click();
-  const row = page.getByRole('button', { name: /Off the map/ });
+  const row = page.getByRole('link', { name: /Off the map/ });
   await expect(row).toContainText('Not known');
   await row.click();
   await expect(page.getByText(/Not known, so a middle is assumed/)).toContainText(
@@ -170,7 +170,7 @@ test('weather from a file: taken in, refused with its line, forgotten @once', as
     .getByLabel('Ride files')
     .setInputFiles([fileOf('lap.gpx', islandGpx('2026-11-20T08:00:00Z', 'Mill lap'))]);
   await page.getByRole('button', { name: 'Add this ride' }).click();
-  await expect(page.getByRole('button', { name: /Mill lap/ })).toContainText('Not known');
+  await expect(page.getByRole('link', { name: /Mill lap/ })).toContainText('Not known');
   await rider.goesToSettings();
   await rider.picks('It comes from', 'A file');
   const header = 'time,rain_mm,temperature_c,humidity_percent,wind_m_s';
@@ -186,11 +186,11 @@ test('weather from a file: taken in, refused with its line, forgotten @once', as
   await pick(`${header}\n${rows.join('\n')}\n`);
   await expect(page.getByText(/Weather of \d days taken in/)).toBeVisible();
   await rider.goesTo('Rides');
-  await expect(page.getByRole('button', { name: /Mill lap/ })).toContainText('Wet');
+  await expect(page.getByRole('link', { name: /Mill lap/ })).toContainText('Wet');
   await rider.goesToSettings();
   await page.getByRole('button', { name: 'Forget the weather of files' }).click();
   await rider.goesTo('Rides');
-  await expect(page.getByRole('button', { name: /Mill lap/ })).toContainText('Not known');
+  await expect(page.getByRole('link', { name: /Mill lap/ })).toContainText('Not known');
 });
 
 test('finding rides, changing many at once, taking them out as CSV', async ({ rider, page }) => {

@@ -38,8 +38,8 @@ test('a top-up from start to end: a dark rag loops back, a reload changes nothin
   await page.getByRole('button', { name: 'Do it now' }).click();
   const topUp = page.getByRole('radio', { name: 'Top-up: wipe, lube, wipe' });
   await expect(topUp).toBeChecked();
-  await expect(page.getByText(/Recommended\. /)).toBeVisible();
-  await expect(page.getByText(/ready to ride at \d\d:\d\d/).first()).toBeVisible();
+  await expect(page.getByText(/^Next\. /)).toBeVisible();
+  await expect(page.getByText(/ready by \d\d:\d\d/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(step(page)).toHaveText('Put on gloves.');
   await expect(page.getByRole('navigation')).toHaveCount(0);
@@ -67,7 +67,7 @@ test('a top-up from start to end: a dark rag loops back, a reload changes nothin
   await page.getByLabel('Note').fill('Second rag was the old towel');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(rider.verdict).toContainText(/Lube for|Wax for/);
-  await expect(rider.verdict).toContainText('The coat sets until');
+  await expect(rider.verdict).toContainText('Let it set until');
   expect(await rider.reads('Lube left')).toBe(100);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(rider.verdict).toContainText('lube is used up');

@@ -32,6 +32,6 @@ test('opens the demo and leaves it, and neither touches the other', async ({ rid
   await expect(page.getByText('Demo logbook')).toBeHidden();
   await rider.goesTo('Book');
   await page.getByText('Garage', { exact: true }).first().click();
-  await expect(page.getByRole('button', { name: /Road bike/ }).first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /Road bike/ }).first()).toBeVisible();
   await expect(page.getByText('Quay commuter')).toHaveCount(0);
 });

@@ -20,7 +20,7 @@ test('ride files: each gets its result, one tap adds them, one undo takes them b
   await expect(page.getByText(/damaged or cut off at line 1/)).toBeVisible();
   await expect(page.getByText('Not a ride file this app reads')).toBeVisible();
   await page.getByRole('button', { name: 'Add this ride' }).click();
-  const row = page.getByRole('button', { name: /Mill lap/ });
+  const row = page.getByRole('link', { name: /Mill lap/ });
   await expect(row).toContainText(/4\d(\.\d)? km/);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row).toHaveCount(0);

@@ -171,7 +171,7 @@ test('a page that stumbles says so and offers ways out @once', async ({ page, br
   await tab.evaluate(() => (window as unknown as { mend: () => void }).mend());
   await tab.getByRole('button', { name: 'Undo: Ride logged' }).click();
   await expect(tab.getByRole('heading', { name: 'This page stumbled' })).toHaveCount(0);
-  await expect(tab.getByRole('button', { name: /31 km/ })).toHaveCount(0);
+  await expect(tab.getByRole('link', { name: /31 km/ })).toHaveCount(0);
   await context.close();
   await page.close();
 });
@@ -220,7 +220,7 @@ test('a backup keeps itself in a folder and can be restored from it @once', asyn
     .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
   await other.getByRole('button', { name: 'Restore', exact: true }).click();
   await friend.goesTo('Rides');
-  await expect(other.getByRole('button', { name: /48 km/ })).toBeVisible();
+  await expect(other.getByRole('link', { name: /48 km/ })).toBeVisible();
   await context.close();
 });
 
@@ -242,8 +242,8 @@ test('a browser without locks and channels still loses nothing between two tabs 
   for (const one of [rider, twin]) {
     await one.seesSaved();
     await one.goesTo('Rides');
-    await expect(one.page.getByRole('button', { name: /11 km/ })).toBeVisible();
-    await expect(one.page.getByRole('button', { name: /22 km/ })).toBeVisible();
+    await expect(one.page.getByRole('link', { name: /11 km/ })).toBeVisible();
+    await expect(one.page.getByRole('link', { name: /22 km/ })).toBeVisible();
   }
   await context.close();
 });

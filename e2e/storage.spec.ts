@@ -31,9 +31,9 @@ test('backup and restore, with a preview and one undo @once', async ({ rider, pa
   await expect(other.getByText('Bikes: 1 added, 0 changed')).toBeVisible();
   await other.getByRole('button', { name: 'Restore', exact: true }).click();
   await friend.goesTo('Rides');
-  await expect(other.getByRole('button', { name: /Road bike/ })).toContainText('33 km');
+  await expect(other.getByRole('link', { name: /Road bike/ })).toContainText('33 km');
   await other.getByRole('button', { name: 'Undo' }).click();
-  await expect(other.getByRole('button', { name: /Road bike/ })).toHaveCount(0);
+  await expect(other.getByRole('link', { name: /Road bike/ })).toHaveCount(0);
   await context.close();
 });
 
@@ -100,7 +100,7 @@ test('a full disk is told and the change kept until there is room @once', async 
   await rider.seesSaved();
   await page.reload();
   await rider.goesTo('Rides');
-  await expect(page.getByRole('button', { name: /Road bike/ })).toContainText('21 km');
+  await expect(page.getByRole('link', { name: /Road bike/ })).toContainText('21 km');
 });
 
 test('two tabs: what one writes the other shows, and nothing is lost @once', async ({
@@ -115,11 +115,11 @@ test('two tabs: what one writes the other shows, and nothing is lost @once', asy
   await twin.opens();
   await rider.logs('11', 'Dry');
   await twin.goesTo('Rides');
-  await expect(second.getByRole('button', { name: /11 km/ })).toBeVisible();
+  await expect(second.getByRole('link', { name: /11 km/ })).toBeVisible();
   await twin.logs('22', 'Dry');
   await rider.goesTo('Rides');
-  await expect(page.getByRole('button', { name: /22 km/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /11 km/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /22 km/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /11 km/ })).toBeVisible();
 });
 
 test('a tab killed right after saving leaves a logbook that opens @once', async ({

@@ -27,7 +27,7 @@ const sync = async (page: Page) => {
 };
 
 const openWetRide = async (page: Page) => {
-  await page.getByRole('button', { name: /Mon 16 Nov/ }).click();
+  await page.getByRole('link', { name: /Mon 16 Nov/ }).click();
   await page.getByText('Weather on the way').waitFor();
 };
 

@@ -30,12 +30,13 @@ const noon = (date: DateText): number => Date.parse(`${date}T12:00:00Z`);
 /** "Thu 26 Nov". */
 export const shortDay = (date: DateText): string => dayAndMonth.format(noon(date));
 
-/** "Today", "Tomorrow", "Thursday", or beyond a week the date. */
+/** "Yesterday", "Today", "Tomorrow", "Thursday" to come, or the date. */
 export function dayWord(date: DateText, today: DateText): string {
   const days = dayNumber(date) - dayNumber(today);
   if (days === 0) return 'Today';
   if (days === 1) return 'Tomorrow';
-  return days < 7 ? weekday.format(noon(date)) : shortDay(date);
+  if (days === -1) return 'Yesterday';
+  return days > 0 && days < 7 ? weekday.format(noon(date)) : shortDay(date);
 }
 
 /** Days ahead for which a likely day is said as a date, and from which only as a part of a month. Own choice. */

@@ -69,7 +69,12 @@ export function ChoicePanel(props: Props) {
       {props.progress !== null ? (
         <ProgressBar share={props.progress} label="Riding the seasons" />
       ) : null}
-      {curves ? <Answer {...props} curves={curves} facts={facts} crossings={crossings} /> : null}
+      {curves ? (
+        <Answer {...props} curves={curves} facts={facts} crossings={crossings} />
+      ) : (
+        // The answer needs more than the window: what comes below it waits there.
+        <View style={styles.room} />
+      )}
       <Txt variant="small" tone="inkSoft">
         {profile.rides === 0
           ? 'No rides yet: three of 30 km a week are assumed.'
@@ -172,6 +177,7 @@ function WhereItChanges({
 }
 
 const styles = StyleSheet.create({
+  room: { height: 1000 },
   panel: { gap: 18 },
   answer: { gap: 8 },
   chart: { height: 286 },

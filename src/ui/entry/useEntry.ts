@@ -1,3 +1,4 @@
+import { usePathname } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { useForm, type FieldErrors, type FieldValues, type Resolver } from 'react-hook-form';
 import type { FormResult } from '@/core/entry/form';
@@ -35,21 +36,24 @@ export function useEntry<Draft extends FieldValues, T extends FieldValues>(
   read: (draft: Draft) => FormResult<T, string>,
   onSave: (value: T) => void,
 ) {
+  const [opened] = useState(draft);
+  // The router's path, not the window's: on the way forward the page is drawn before the address follows.
+  const path = usePathname();
+  const [name] = useState(() => [path, ...Object.keys(opened)].join(' '));
+  const [kept] = useState(() => readKept<Draft>(name));
+  const [isKept, setIsKept] = useState(Object.keys(kept).length > 0);
   const form = useForm<Draft, unknown, T>({
-    defaultValues: draft as never,
+    defaultValues: { ...opened, ...kept } as never,
     resolver: resolverOf(read),
   });
-  const [opened] = useState(draft);
-  const name = Object.keys(opened).join(' ');
-  const [isKept, setIsKept] = useState(() => Object.keys(readKept(name)).length > 0);
-  useEffect(() => {
-    const kept = readKept<Draft>(name);
-    if (Object.keys(kept).length > 0) form.reset({ ...opened, ...kept });
-    return form.subscribe({
-      formState: { values: true },
-      callback: ({ values }) => writeKept(name, values, opened),
-    });
-  }, [form, name, opened]);
+  useEffect(
+    () =>
+      form.subscribe({
+        formState: { values: true },
+        callback: ({ values }) => writeKept(name, values, opened),
+      }),
+    [form, name, opened],
+  );
   const startAfresh = () => {
     form.reset(opened);
     writeKept(name, opened, opened);

@@ -57,6 +57,7 @@ const styles = StyleSheet.create({
   button: {
     maxWidth: '100%',
     minHeight: 48,
+    minWidth: 44,
     paddingHorizontal: 16,
     paddingVertical: 10,
     borderRadius: 10,

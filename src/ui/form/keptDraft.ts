@@ -1,5 +1,5 @@
 /** What is typed in a form and not saved yet lies in the tab, so that back, forward and a reload lose none of it. */
-const keyOf = (name: string): string => `dapper-spoke/typed ${window.location.pathname} ${name}`;
+const keyOf = (name: string): string => `dapper-spoke/typed ${name}`;
 
 /** The fields of a form that were changed and not saved; empty where none were. */
 export function readKept<Draft extends object>(name: string): Partial<Draft> {

@@ -1,21 +1,42 @@
-import { Link, type Href } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
-import { Pressable, type StyleProp, type ViewStyle } from 'react-native';
+import {
+  Pressable,
+  type GestureResponderEvent,
+  type StyleProp,
+  type ViewStyle,
+} from 'react-native';
 
 interface Props {
   href: string;
   /** The place shown now. */
   current?: boolean;
-  label?: string;
   style?: StyleProp<ViewStyle>;
   children: ReactNode;
 }
 
-/** A real link of the page: Enter, a middle click and a long press do what they do on any other. */
-export const LinkBox = ({ href, current = false, label, style, children }: Props) => (
-  <Link href={href as Href} asChild>
-    <Pressable aria-current={current ? 'page' : undefined} aria-label={label} style={style}>
+/**
+ * A real link of the page: Enter, a middle click and a long press do what they do on any other. A plain click stays in
+ * the app, and goes where a button would go.
+ */
+export function LinkBox({ href, current = false, style, children }: Props) {
+  const router = useRouter();
+  const onPress = (event: GestureResponderEvent) => {
+    const { ctrlKey, metaKey, shiftKey, altKey } = event as unknown as MouseEvent;
+    if (ctrlKey || metaKey || shiftKey || altKey) return;
+    event.preventDefault();
+    router.navigate(href as Href);
+  };
+  return (
+    <Pressable
+      role="link"
+      // React Native for the web makes an anchor of it; its types do not know.
+      {...({ href } as object)}
+      aria-current={current ? 'page' : undefined}
+      onPress={onPress}
+      style={style}
+    >
       {children}
     </Pressable>
-  </Link>
-);
+  );
+}

@@ -43,7 +43,8 @@ export function Page({ title, aside, wide = false, textOnly = false, children }:
 }
 
 const styles = StyleSheet.create({
-  scroll: { flex: 1 },
+  // What takes focus comes to stand above the buttons at the foot of a form.
+  scroll: { flex: 1, scrollPaddingBottom: 88 } as object,
   content: { padding: 16, alignItems: 'center' },
   column: { width: '100%', maxWidth: 680, gap: 18, paddingBottom: 24 },
   wide: { maxWidth: 1160 },

@@ -22,6 +22,7 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
   const failed = save.kind === 'failed';
   return (
     <View
+      role={'banner' as 'none'}
       {...({ dataSet: { frame: '' } } as object)}
       style={[
         styles.strip,
@@ -72,7 +73,7 @@ const styles = StyleSheet.create({
     minHeight: 29,
     borderBottomWidth: 1,
   },
-  demo: { flexDirection: 'row', alignItems: 'center' },
+  demo: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', flexShrink: 1 },
   leave: { minHeight: 44, paddingHorizontal: 4, justifyContent: 'center' },
   save: { flexShrink: 1, justifyContent: 'center' },
   link: { textDecorationLine: 'underline' },

@@ -78,13 +78,13 @@ export function PlannedRides(props: Props) {
           ),
         )}
       </View>
+      <CalendarImport calendar={props.calendar} bikes={bikes} units={units} />
       {habits.length > 0 ? (
         <Habit
           lines={habits.map((h) => lineOf(h, nameOf(h.bikeId), units))}
           onKeep={() => props.onKeep(habits)}
         />
       ) : null}
-      <CalendarImport calendar={props.calendar} bikes={bikes} units={units} />
     </Page>
   );
 }

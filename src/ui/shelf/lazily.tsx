@@ -14,6 +14,17 @@ export const Learnt = (props: ComponentProps<typeof LearntPart>) => (
   </Suspense>
 );
 
+const HandbookPart = lazy(() =>
+  import('./HandbookList').then((m) => ({ default: m.HandbookList })),
+);
+
+/** The handbook, in one piece: parts that come one by one would push each other down. */
+export const HandbookList = (props: ComponentProps<typeof HandbookPart>) => (
+  <Suspense fallback={null}>
+    <HandbookPart {...props} />
+  </Suspense>
+);
+
 /** Where practitioners disagree: the rider's own school, each with its reason. */
 export const SchoolsCard = (props: ComponentProps<typeof SchoolsPart>) => (
   <Suspense fallback={null}>

@@ -1,3 +1,4 @@
+import { nothingDueSentence, recommendedSentence } from '../../words/offers';
 import { Replay, reportOn, type ChainReport } from '@/core/care';
 import type { Chain } from '@/core/garage';
 import type { ChainStart } from '@/core/logbook';
@@ -106,6 +107,28 @@ describe('what the bench offers', () => {
       depth: 'top-up',
       reason: 'only a noise',
     });
+  });
+
+  it('what the plan has next, with its day; of a good chain it is said that nothing is due', () => {
+    const good = reported({});
+    const list = offers(at(good), WANTED);
+    const planned = { depth: 'on-bike clean', date: '2026-12-04' } as const;
+    expect(recommend(good.verdict, list, planned)).toEqual({ ...planned, reason: 'planned' });
+    expect(recommend(good.verdict, list, { ...planned, depth: 'wax reset' })?.reason).not.toBe(
+      'planned',
+    );
+    const said = (date: string) =>
+      nothingDueSentence(good.verdict, { ...planned, date, reason: 'planned' }, '2026-11-24');
+    expect(said('2026-12-04')).toMatch(/^This chain needs nothing today/);
+    expect(said('2026-11-24')).toBeNull();
+    const spent = reported({ kmSinceLube: 390 });
+    expect(nothingDueSentence(spent.verdict, null, '2026-11-24')).toBeNull();
+    const words = (date: string) =>
+      recommendedSentence({ ...planned, date, reason: 'planned' }, '2026-11-24');
+    expect([words('2026-11-24'), words('2026-11-27')]).toEqual([
+      'Planned today.',
+      'Planned Friday.',
+    ]);
   });
 
   it('what it says it leaves is what the session then writes', () => {

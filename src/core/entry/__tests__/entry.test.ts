@@ -181,3 +181,28 @@ describe('numbers as people type them', () => {
     expect(readNumber(text)).toEqual({ ok: true, value });
   });
 });
+
+describe('a number that reads two ways', () => {
+  const read = (text: string, decimal: string) => {
+    const number = readNumber(text, decimal);
+    return number.ok ? number.value : number.problem;
+  };
+  it('is asked about where its sign is not the one before tenths', () => {
+    expect(read('1.250', ',')).toEqual({ code: 'number/ambiguous', whole: 1250, tenths: 1.25 });
+    expect(read('1,250', '.')).toMatchObject({ code: 'number/ambiguous' });
+  });
+  it.each([
+    ['1.250', '.', 1.25],
+    ['1,250', ',', 1.25],
+    ['1.25', ',', 1.25],
+    ['0.125', ',', 0.125],
+    ['1250', ',', 1250],
+    ['1.250,5', ',', 1250.5],
+    ['1,250.5', '.', 1250.5],
+    ['1.250.000', ',', 1_250_000],
+    ['1 250,5', ',', 1250.5],
+    ["1'250.5", '.', 1250.5],
+  ])('%s where tenths follow “%s” is %d', (text, decimal, value) => {
+    expect(read(text, decimal)).toBe(value);
+  });
+});

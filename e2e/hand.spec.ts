@@ -1,0 +1,158 @@
+import { expect, test } from './rider';
+
+/** By hand and by keyboard: links, focus, titles, typed text, undo, printing. */
+
+const ROUTES = [
+  ['/', 'Today'],
+  ['/rides', 'Rides'],
+  ['/rides/log', 'Log a ride'],
+  ['/plan', 'The plan'],
+  ['/plan/rides', 'Planned rides'],
+  ['/bench', 'Bench'],
+  ['/shelf/choose', 'Which lube?'],
+  ['/shelf/handbook', 'Handbook'],
+  ['/book/history', 'History'],
+  ['/book/settings', 'Settings'],
+] as const;
+
+test('by keyboard alone to every place; focus follows to the heading, the tab has its title', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();
+  for (const place of ['Rides', 'Bench', 'Shelf', 'Book', 'Today'] as const) {
+    await page.getByRole('navigation').getByRole('link', { name: place }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeFocused();
+    await expect(page).toHaveTitle(new RegExp(`^${place}`));
+  }
+});
+
+test('places and lists are links a browser can open in a new tab @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides');
+  const hrefs = await page
+    .getByRole('link')
+    .evaluateAll((links) => links.map((link) => link.getAttribute('href')));
+  expect(hrefs.slice(0, 3)).not.toContain(null);
+  expect(hrefs.filter((href) => href?.startsWith('/rides/')).length).toBeGreaterThan(5);
+  const opened = page.context().waitForEvent('page');
+  await page
+    .getByRole('navigation')
+    .getByRole('link', { name: 'Book' })
+    .click({ modifiers: ['Control'] });
+  const tab = await opened;
+  await expect(tab).toHaveURL(/\/book$/);
+  await expect(page).toHaveURL(/\/rides/);
+});
+
+test('titles, names of controls and calm loading on every route @once', async ({ rider, page }) => {
+  await page.addInitScript(() => {
+    const shifts = { sum: 0 };
+    Object.assign(window, { shifts });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries() as (PerformanceEntry & {
+        value: number;
+        hadRecentInput: boolean;
+      })[])
+        if (!entry.hadRecentInput) shifts.sum += entry.value;
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+  for (const [path, title] of ROUTES) {
+    await rider.opensDemo(path);
+    await expect(page).toHaveTitle(`${title} · Dapper Spoke`);
+    await page.waitForLoadState('networkidle');
+    if (path === '/shelf/choose')
+      await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 60_000 });
+    const named = await page
+      .getByRole('button')
+      .evaluateAll((buttons) =>
+        buttons
+          .filter((b) => b.getBoundingClientRect().width > 0)
+          .map((b) => b.getAttribute('aria-label') ?? b.textContent),
+      );
+    expect(
+      named.filter((name) => !name || name === '+' || name === '−'),
+      path,
+    ).toEqual([]);
+    const shift = await page.evaluate(
+      () => (window as unknown as { shifts: { sum: number } }).shifts.sum,
+    );
+    expect(shift, path).toBeLessThan(0.02);
+  }
+});
+
+test('typed text survives leaving, coming back and a reload', async ({ rider, page }) => {
+  await rider.opensDemo();
+  await page.getByRole('button', { name: 'Rode' }).click();
+  await page.getByLabel('Note').fill('along the causeway');
+  await page.goBack();
+  await expect(rider.verdict).toBeVisible();
+  await page.goForward();
+  await expect(page.getByLabel('Note')).toHaveValue('along the causeway');
+  await page.reload();
+  await expect(page.getByLabel('Note')).toHaveValue('along the causeway');
+  await page.getByRole('button', { name: 'Start afresh' }).click();
+  await expect(page.getByLabel('Note')).toHaveValue('');
+});
+
+test('undo stays within reach, and focus stays where the work is', async ({ rider, page }) => {
+  await rider.opensDemo();
+  await page.getByRole('button', { name: 'Rag check' }).click();
+  await page.getByRole('button', { name: /^Swatch 5/ }).click();
+  await page.getByRole('button', { name: 'Undo' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Undone: Rag check noted')).toBeVisible();
+  const isSomewhere = () => page.evaluate(() => document.activeElement !== document.body);
+  await expect.poll(isSomewhere).toBe(true);
+  await page.getByRole('button', { name: 'Rag check' }).click();
+  await page.getByRole('button', { name: /^Swatch 5/ }).click();
+  await page.getByRole('button', { name: 'Close this line' }).click();
+  await rider.goesTo('Book');
+  await page.getByRole('link', { name: /History/ }).click();
+  await expect(page.getByText('Rag check: black').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo: Rag check noted' }).click();
+  await expect(page.getByRole('button', { name: 'Do again: Rag check noted' })).toBeVisible();
+});
+
+test('panels open in view, and the line at the foot covers no control', async ({ rider, page }) => {
+  await rider.opensDemo();
+  await page.getByRole('button', { name: 'Heard a noise' }).click();
+  await expect(page.getByRole('button', { name: 'Squeak' })).toBeInViewport({ ratio: 1 });
+  await page.getByRole('button', { name: 'Squeak' }).click();
+  const notice = await page.getByText('Noted: squeak').boundingBox();
+  const main = await page.getByRole('main').boundingBox();
+  expect(notice!.y).toBeGreaterThanOrEqual(main!.y + main!.height - 1);
+});
+
+test('printed, a page is as long as it is, without the frame @once', async ({ rider, page }) => {
+  await rider.opensDemo('/shelf/handbook');
+  await expect(page.getByText('Hot wax').first()).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation')).toBeHidden();
+  const height = await page.evaluate(() => document.body.scrollHeight);
+  expect(height).toBeGreaterThan(1500);
+});
+
+test.describe('in German', () => {
+  test.use({ locale: 'de-DE' });
+  test('1.250 is asked about, and dates stay in the language of the app @once', async ({
+    rider,
+    page,
+  }) => {
+    await rider.startsWith();
+    await page.getByRole('button', { name: 'Rode' }).click();
+    await page.getByLabel('Distance').fill('1.250');
+    await page.getByRole('button', { name: 'Save ride' }).click();
+    await expect(page.getByText(/Is that 1250 or 1,25\?/)).toBeVisible();
+    await page.getByLabel('Distance').fill('42,5');
+    await page.getByRole('button', { name: 'Save ride' }).click();
+    await expect(page.getByText('Ride logged')).toBeVisible();
+    await rider.goesTo('Rides');
+    await expect(page.getByRole('link', { name: /Tue 24 Nov/ })).toContainText('42,5 km');
+  });
+});
