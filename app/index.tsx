@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, startTransition, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { type ChainReport } from '@/core/care';
 import { proposalSentence } from '@/core/words/verdict';
@@ -139,7 +139,7 @@ function Standing({ report, plan }: ChainProps) {
         <Button
           label={working ? 'Hide working' : 'Show working'}
           expanded={working}
-          onPress={() => setWorking(!working)}
+          onPress={() => startTransition(() => setWorking(!working))}
           grow
         />
         <Button label="The plan" onPress={() => router.navigate('/plan')} grow />

@@ -211,7 +211,7 @@ export const TASKS: readonly Task[] = [
     does: async (h) => {
       await h.tap('link', 'Book');
       await h.tap('link', /^Settings/);
-      await h.tap('radio', 'Miles');
+      await h.tap('radio', 'Miles, °F');
     },
     done: 'Units changed',
   },

@@ -2,10 +2,12 @@ import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import {
   Pressable,
+  StyleSheet,
   type GestureResponderEvent,
   type StyleProp,
   type ViewStyle,
 } from 'react-native';
+import { afterPaint } from '../afterPaint';
 
 interface Props {
   href: string;
@@ -25,7 +27,8 @@ export function LinkBox({ href, current = false, style, children }: Props) {
     const { ctrlKey, metaKey, shiftKey, altKey } = event as unknown as MouseEvent;
     if (ctrlKey || metaKey || shiftKey || altKey) return;
     event.preventDefault();
-    router.navigate(href as Href);
+    // The tap is answered first: drawing another place takes longer than a finger waits.
+    afterPaint(() => router.navigate(href as Href));
   };
   return (
     <Pressable
@@ -34,9 +37,11 @@ export function LinkBox({ href, current = false, style, children }: Props) {
       {...({ href } as object)}
       aria-current={current ? 'page' : undefined}
       onPress={onPress}
-      style={style}
+      style={({ pressed }) => [style, pressed && styles.pressed]}
     >
       {children}
     </Pressable>
   );
 }
+
+const styles = StyleSheet.create({ pressed: { opacity: 0.6 } });

@@ -2,7 +2,7 @@ import CloudRain from 'lucide-react-native/icons/cloud-rain';
 import Ear from 'lucide-react-native/icons/ear';
 import Route from 'lucide-react-native/icons/route';
 import Shirt from 'lucide-react-native/icons/shirt';
-import { useState, type ReactNode } from 'react';
+import { startTransition, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SOUNDS, type Sound } from '@/core/logbook';
 import { Button } from '../form';
@@ -21,7 +21,9 @@ interface Props {
 /** The four things a rider notes with one clean finger. */
 export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
   const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | null>(null);
-  const toggle = (which: typeof open) => setOpen(open === which ? null : which);
+  // The button answers at once; what opens is drawn in between.
+  const toggle = (which: typeof open) =>
+    startTransition(() => setOpen(open === which ? null : which));
   const done = (note: () => void) => () => {
     setOpen(null);
     note();
