@@ -90,7 +90,7 @@ function bikeOf(lube: LubeClass, now: number, chance: Chance): BikeNow {
       inside: 0.35 * chance.uniform(),
     },
     cogs: 0.4 * chance.uniform(),
-    due: { lube: null, dirt: null, inside: false, quiet: true },
+    due: { lube: null, dirt: null, inside: false, quiet: true, rusts: false },
     factors: { life: 1, grit: 1, wear: 1 },
     own: {},
     lifeSigma: 0.35,

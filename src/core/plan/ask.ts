@@ -82,7 +82,13 @@ function dueKm({ lube, dirt, kind }: Verdict): DueKm {
   const km = ({ km: left, beyondHorizon }: Outlook) =>
     beyondHorizon ? null : Math.round(left?.mid ?? 0);
   const inside = dirt.clock === 'inside';
-  return { lube: km(lube), dirt: km(dirt), inside, quiet: kind === 'good for' };
+  return {
+    lube: km(lube),
+    dirt: km(dirt),
+    inside,
+    quiet: kind === 'good for',
+    rusts: kind === 'rescue' || kind === 'inspect',
+  };
 }
 
 /** A bike with its chain, as the plan begins. */

@@ -31,7 +31,9 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
   const parked = !rides.some((ride) => ride.bikeId === bike.bike.id);
   const [next] = jobs;
   const nothing = due.quiet && next?.date !== today ? 'Nothing to do today.' : null;
-  const wait = parked && !due.quiet ? 'No ride is planned, so it can wait.' : null;
+  // Rust does not wait for a ride, nor does what is planned for today.
+  const waits = parked && !due.quiet && !due.rusts && next?.date !== today;
+  const wait = waits ? 'No ride is planned, so it can wait.' : null;
   if (!next) {
     if (wait) return { job: sentences(wait, 'Do it before you ride.'), more: null };
     return parked

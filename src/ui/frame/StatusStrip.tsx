@@ -67,6 +67,7 @@ const styles = StyleSheet.create({
   strip: {
     flexDirection: 'row',
     flexWrap: 'wrap',
+    alignItems: 'center',
     justifyContent: 'space-between',
     columnGap: 12,
     paddingHorizontal: 16,

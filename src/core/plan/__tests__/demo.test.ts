@@ -126,7 +126,7 @@ describe('the plan of the demo', () => {
   it('says what gives way where there are no minutes, and plans what it can without shelf or rides', async () => {
     const none = await planned(withPlan({ minutes: [0, 0, 0, 0, 0, 0, 0] }));
     expect(none.agenda).toEqual([]);
-    expect(none.notes.find((n) => n.name === 'no minutes')?.text).toMatch(/What gives way/);
+    expect(none.notes.find((n) => n.name === 'no minutes')?.text).toMatch(/Free an evening/);
     const bare = await planned({ products: {}, left: {} });
     expect(bare.agenda.length).toBeGreaterThan(3);
     expect(bare.notes.map((n) => n.name)).toContain('empty shelf');

@@ -17,6 +17,8 @@ export interface DueKm {
   inside: boolean;
   /** Nothing calls for work now. */
   quiet: boolean;
+  /** It is wet and will rust, or has rusted. */
+  rusts: boolean;
 }
 
 /** A bike as the planner meets it now. */

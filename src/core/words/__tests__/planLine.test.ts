@@ -21,7 +21,7 @@ const ride = (date: string, km: number, bikeId = 'b'): RideAhead => ({
   assumed: false,
 });
 const RIDES = [ride('2026-11-25', 20), ride('2026-11-27', 40), ride('2026-12-01', 40)];
-const DUE: DueKm = { lube: 330, dirt: 100, inside: false, quiet: true };
+const DUE: DueKm = { lube: 330, dirt: 100, inside: false, quiet: true, rusts: false };
 const line = (
   due: Partial<DueKm>,
   jobs: readonly ReturnType<typeof agendaItem>[],
@@ -107,6 +107,12 @@ describe('the line of the next job', () => {
     expect(line({ lube: 0, quiet: false }, [agendaItem({ date: '2026-12-23' })], parked)).toBe(
       'No ride is planned, so it can wait. Planned Wed 23 Dec: top up with House wet lube. If you ride before, do it first.',
     );
+    // Rust does not wait, nor what is planned for today.
+    const today = agendaItem({ date: TODAY, afterKm: 0, startBy: null });
+    expect(line({ lube: 0, quiet: false }, [today], parked)).toMatch(/^Planned today: /);
+    expect(
+      line({ lube: 0, quiet: false, rusts: true }, [{ ...THURSDAY, afterKm: 0 }], parked),
+    ).toMatch(/^Planned Thursday: /);
     expect(line({}, [], parked)).toBe(
       'Nothing to do today. Plan a ride, or log a few weeks, and we say when.',
     );
