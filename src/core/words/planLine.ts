@@ -35,7 +35,8 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
   const waits = parked && !due.quiet && !due.rusts && next?.date !== today;
   const wait = waits ? 'No ride is planned, so it can wait.' : null;
   if (!next) {
-    if (wait) return { job: sentences(wait, 'Do it before you ride.'), more: null };
+    if (!due.quiet)
+      return { job: sentences(wait ?? 'No job is planned.', 'Do it before you ride.'), more: null };
     return parked
       ? { job: sentences(nothing), more: 'Plan a ride, or log a few weeks, and we say when.' }
       : { job: sentences(nothing, 'No job is due in the next weeks.'), more: null };

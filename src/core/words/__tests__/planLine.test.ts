@@ -107,6 +107,9 @@ describe('the line of the next job', () => {
     expect(line({ lube: 0, quiet: false }, [agendaItem({ date: '2026-12-23' })], parked)).toBe(
       'No ride is planned, so it can wait. Planned Wed 23 Dec: top up with House wet lube. If you ride before, do it first.',
     );
+    const undone = { lube: 0, quiet: false, rusts: true };
+    expect(line(undone, [], parked)).toBe('No job is planned. Do it before you ride.');
+    expect(line(undone, [])).toBe('No job is planned. Do it before you ride.');
     // Rust does not wait, nor what is planned for today.
     const today = agendaItem({ date: TODAY, afterKm: 0, startBy: null });
     expect(line({ lube: 0, quiet: false }, [today], parked)).toMatch(/^Planned today: /);
