@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from './rider';
 
 /** By hand and by keyboard: links, focus, titles, typed text, undo, printing. */
@@ -79,11 +80,53 @@ test('titles, names of controls and calm loading on every route @once', async ({
       named.filter((name) => !name || name === '+' || name === '−'),
       path,
     ).toEqual([]);
+    expect(await tooSmall(page), path).toEqual([]);
     const shift = await page.evaluate(
       () => (window as unknown as { shifts: { sum: number } }).shifts.sum,
     );
     expect(shift, path).toBeLessThan(0.02);
   }
+});
+
+/** Controls smaller than a finger, 44 px, but for those the browser draws out of sight. */
+const tooSmall = (page: Page) =>
+  page.evaluate(() =>
+    Array.from(
+      document.querySelectorAll(
+        'a[href], button, [role=button], [role=radio], [role=checkbox], input',
+      ),
+    )
+      .map((e) => ({
+        name: e.getAttribute('aria-label') ?? e.textContent,
+        box: e.getBoundingClientRect(),
+      }))
+      .filter(({ box }) => box.width > 1 && box.right > 0 && box.bottom > 0)
+      .filter(({ box }) => box.width < 43.5 || box.height < 43.5)
+      .map(({ name, box }) => `${name} ${box.width} x ${box.height}`),
+  );
+
+test('the list of rides stands where it stood when one comes back to it', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides');
+  const row = page.getByRole('link', { name: /Oct/ }).first();
+  await row.scrollIntoViewIfNeeded();
+  await page.mouse.move(200, 400);
+  await page.mouse.wheel(0, 2500);
+  await page.waitForTimeout(500);
+  const top = () =>
+    page.evaluate(() =>
+      Math.max(...Array.from(document.querySelectorAll('[data-page]'), (e) => e.scrollTop)),
+    );
+  const before = await top();
+  expect(before).toBeGreaterThan(1000);
+  await page.getByRole('link', { name: /km/ }).nth(8).click();
+  await expect(
+    page.getByText('Weather on the way').or(page.getByLabel('Distance')).first(),
+  ).toBeVisible();
+  await page.goBack();
+  await expect.poll(top).toBeGreaterThan(before - 600);
 });
 
 test('typed text survives leaving, coming back and a reload', async ({ rider, page }) => {
