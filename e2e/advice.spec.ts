@@ -51,6 +51,7 @@ test('a bike with a full chain case says so, and stays so', async ({ rider, page
     .getByRole('link', { name: /^Town bike/ })
     .first()
     .click();
+  await expect(page).toHaveURL(/\/book\/bike\//);
   await page.reload();
   await expect(chainCase).toBeChecked();
 });

@@ -46,6 +46,9 @@ export class Rider {
 
   async goesTo(place: 'Today' | 'Rides' | 'Bench' | 'Shelf' | 'Book'): Promise<void> {
     await this.page.getByRole('navigation').getByRole('link', { name: place }).click();
+    // A tap is answered before the next place is drawn.
+    const path = place === 'Today' ? '' : place.toLowerCase();
+    await expect(this.page).toHaveURL(new RegExp(`^[^/]+//[^/]+/${path}([/?]|$)`));
   }
 
   /** By the app's own ways: a new page load would not wait for what is being saved. */

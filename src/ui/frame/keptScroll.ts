@@ -12,8 +12,8 @@ if (typeof window !== 'undefined')
     setTimeout(() => (isReturning = false), 1000);
   });
 
-/** Until what was below has been drawn again, ms. */
-const GROWN_MS = 1500;
+/** A long list is drawn again bit by bit: so long it is followed to where it stood, ms. */
+const GROWN_MS = 6000;
 
 /**
  * Keeps how far something is scrolled: always, as a list beside what is opened from it needs it, or when the rider
@@ -34,9 +34,15 @@ export function useKeptScroll(key: string, always: boolean) {
       if (node.scrollTop < wanted - 1 && performance.now() - began < GROWN_MS)
         frame = requestAnimationFrame(restore);
     };
+    // A rider who scrolls meanwhile has the last word.
+    const stop = () => cancelAnimationFrame(frame);
+    node.addEventListener('wheel', stop, { passive: true });
+    node.addEventListener('pointerdown', stop);
     if (wanted > 0 && (always || isReturning)) restore();
     return () => {
-      cancelAnimationFrame(frame);
+      stop();
+      node.removeEventListener('wheel', stop);
+      node.removeEventListener('pointerdown', stop);
       node.removeEventListener('scroll', onScroll);
     };
   }, [key, always]);
