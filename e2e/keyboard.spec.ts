@@ -34,8 +34,8 @@ test('first run, a ride, work at the bench, the plan, a backup, and restoring it
   page,
 }) => {
   const keys = new Keys(page);
-  const heading = (text: string | RegExp) =>
-    expect(page.getByRole('heading', { level: 1 }).first()).toHaveText(text);
+  const heading = (name: string) =>
+    expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible();
   await rider.opens();
   await keys.to('Ridden since it was lubed');
   await page.keyboard.type('300');
