@@ -49,15 +49,10 @@ const aboutKm = (outlook: Outlook, units: UnitSystem): string =>
 function lubeSentence({ lube }: Verdict, state: ChainState, units: UnitSystem, days: LikelyDays) {
   const order = orderFor(lube.clock, state.lube);
   const thing = order.toLowerCase();
-  switch (lube.clock) {
-    case 'bare':
-      if (!lube.km) return 'The chain is bare. Lube it before you ride.';
-      break;
-    case 'standing':
-      if (!lube.km) return `The ${thing} has dried out while parked. ${order} it before you ride.`;
-      break;
-    default:
-      if (!lube.km) return `The ${thing} is used up. ${order} it before you ride.`;
+  if (!lube.km) {
+    if (lube.clock === 'bare') return 'The chain is bare. Lube it before you ride.';
+    const gone = lube.clock === 'standing' ? 'has dried out while parked' : 'is used up';
+    return `The ${thing} ${gone}. ${order} it before you ride.`;
   }
   const till =
     lube.beyondHorizon || days.lube === null ? '' : `, till ${dueWord(days.lube, days.today)}`;

@@ -1,5 +1,5 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped } from '@/test/events';
+import { rideBody, stamped, workBody } from '@/test/events';
 import { chainAt, isFirstEarly, Replay, startState } from '..';
 
 const at = (day: number, hour = 12) => new Date(Date.UTC(2026, 4, day, hour)).toISOString();
@@ -18,22 +18,8 @@ const fitted = {
   bikeId: 'b1',
   start: START,
 } as const;
-const lubed = (day: number) =>
-  ({
-    type: 'workDone',
-    at: at(day),
-    chainId: 'c1',
-    method: 'solvent wipe',
-    cogsCleaned: false,
-    baths: null,
-    drying: 'towel',
-    lube: { lubeClass: 'wet', coat: 1, wiped: true },
-    used: [],
-    depth: null,
-    swatches: [],
-    minutes: null,
-    note: '',
-  }) as const;
+const COAT = { lubeClass: 'wet', coat: 1, wiped: true } as const;
+const lubed = (n: number) => workBody(at(n), 'c1', { method: 'solvent wipe', lube: COAT });
 const replay = (...events: object[]) =>
   new Replay(TEST_GARAGE, stamped([fitted, ...events] as never));
 

@@ -3,7 +3,7 @@ import { PRESETS } from '@/core/garage';
 import { allEvents, type ChainStart } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped, type Body } from '@/test/events';
+import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
 import {
   NOT_LEARNT,
@@ -55,22 +55,12 @@ function report(start: Partial<ChainStart>, events: Body[] = []): ChainReport {
 const ride = (h: number, distanceKm: number, more = {}) =>
   rideBody(hoursAgo(h), 'b1', distanceKm, more);
 
-const work = (h: number, more = {}): Body => ({
-  type: 'workDone',
-  at: hoursAgo(h),
-  chainId: 'c1',
-  method: 'solvent wipe',
-  cogsCleaned: false,
-  baths: { count: 3, ml: 150 },
-  drying: 'towel and air',
-  lube: { lubeClass: 'wet', coat: 1, wiped: true },
-  used: [],
-  depth: null,
-  swatches: [],
-  minutes: null,
-  note: '',
-  ...more,
-});
+const work = (h: number, more = {}): Body =>
+  workBody(hoursAgo(h), 'c1', {
+    method: 'solvent wipe',
+    lube: { lubeClass: 'wet', coat: 1, wiped: true },
+    ...more,
+  });
 
 describe('the verdict', () => {
   it('of a fresh chain says how far it is good, with a spread round it', () => {

@@ -1,4 +1,4 @@
-import { rideBody, stamped } from '@/test/events';
+import { rideBody, stamped, workBody } from '@/test/events';
 import type { ChainStart, PlainEvent } from '..';
 import { movedFittings } from '..';
 
@@ -20,22 +20,8 @@ const fitted = (start: Partial<ChainStart> | null = {}, at = day(24)) =>
     start: start && { ...START, ...start },
   }) as const;
 const ride = (n: number, km: number, bikeId = 'b1') => rideBody(day(n), bikeId, km);
-const lubed = (n: number) =>
-  ({
-    type: 'workDone',
-    at: day(n),
-    chainId: 'c1',
-    method: 'solvent wipe',
-    cogsCleaned: false,
-    baths: null,
-    drying: 'towel',
-    lube: { lubeClass: 'wet', coat: 1, wiped: true },
-    used: [],
-    depth: null,
-    swatches: [],
-    minutes: null,
-    note: '',
-  }) as const;
+const COAT = { lubeClass: 'wet', coat: 1, wiped: true } as const;
+const lubed = (n: number) => workBody(day(n), 'c1', { method: 'solvent wipe', lube: COAT });
 const moved = (log: object[], added: object[], from: 'hand' | 'files' = 'hand') => {
   const events = stamped([...log, ...added] as never) as PlainEvent[];
   const [found] = movedFittings(events.slice(0, log.length), events.slice(log.length), from);

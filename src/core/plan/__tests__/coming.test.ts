@@ -1,5 +1,6 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
+import { plannedRide } from '@/test/plannedRide';
 import { Replay } from '../../care';
 import type { PlannedRide } from '../../records/plan';
 import { comingRides, dayReached, lastDaySaid } from '../rides/coming';
@@ -19,22 +20,8 @@ const fitted = {
   bikeId: 'b1',
   start: null,
 };
-const planned = (more: Partial<PlannedRide>): PlannedRide => ({
-  id: 'p',
-  bikeId: 'b1',
-  title: '',
-  date: '2026-11-26',
-  time: '18:00',
-  distanceKm: 20,
-  surface: 'paved',
-  weight: 'ordinary',
-  repeat: null,
-  except: [],
-  calendarId: null,
-  retired: false,
-  changedAt: '2026-11-01T00:00:00.000Z',
-  ...more,
-});
+const planned = (more: Partial<PlannedRide>) =>
+  plannedRide({ date: '2026-11-26', time: '18:00', distanceKm: 20, ...more });
 const coming = (list: PlannedRide[], events: object[] = saturdays) =>
   comingRides({
     replay: new Replay(TEST_GARAGE, stamped([fitted, ...events] as never)),

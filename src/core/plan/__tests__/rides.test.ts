@@ -1,3 +1,4 @@
+import { plannedRide } from '@/test/plannedRide';
 import type { RideLogged } from '../../logbook';
 import { NOT_RECORDED } from '../../logbook';
 import { dayNumber, daysAfter, dayWord, weekdayOf } from '../../time/dates';
@@ -6,25 +7,8 @@ import { plannedFields, readPlanned } from '../../entry/plannedRide';
 import { habitBeside, habitOf } from '../rides/habit';
 import { overlapping, ridesAhead } from '../rides/occurrences';
 import { datesOf } from '../rides/pattern';
-import type { PlannedRide } from '../../records/plan';
 
 const LONDON = 'Europe/London';
-const ride = (more: Partial<PlannedRide> = {}): PlannedRide => ({
-  id: 'p1',
-  bikeId: 'b1',
-  title: 'To the quay',
-  date: '2026-11-24',
-  time: '07:30',
-  distanceKm: 24,
-  surface: 'paved',
-  weight: 'ordinary',
-  repeat: null,
-  except: [],
-  calendarId: null,
-  retired: false,
-  changedAt: '2026-11-01T00:00:00.000Z',
-  ...more,
-});
 const weekly = (weekdays: number[], everyWeeks = 1, until: string | null = null) => ({
   weekdays,
   everyWeeks,
@@ -57,26 +41,22 @@ describe('days', () => {
 
 describe('a planned ride', () => {
   it('comes once on its day, and not when it was taken out', () => {
-    expect(datesOf(ride(), '2026-11-20', '2026-12-20')).toEqual(['2026-11-24']);
-    expect(datesOf(ride({ retired: true }), '2026-11-20', '2026-12-20')).toEqual([]);
+    expect(datesOf(plannedRide(), '2026-11-20', '2026-12-20')).toEqual(['2026-11-24']);
+    expect(datesOf(plannedRide({ retired: true }), '2026-11-20', '2026-12-20')).toEqual([]);
   });
 
   it('comes on its weekdays, every so many weeks, until it ends, but for its exceptions', () => {
     const repeat = weekly([2, 4], 2, '2026-12-24');
-    expect(datesOf(ride({ repeat, except: ['2026-12-08'] }), '2026-11-20', '2027-01-20')).toEqual([
-      '2026-11-24',
-      '2026-11-26',
-      '2026-12-10',
-      '2026-12-22',
-      '2026-12-24',
-    ]);
+    expect(
+      datesOf(plannedRide({ repeat, except: ['2026-12-08'] }), '2026-11-20', '2027-01-20'),
+    ).toEqual(['2026-11-24', '2026-11-26', '2026-12-10', '2026-12-22', '2026-12-24']);
   });
 
   it('that overlaps another starts when that one has ended, and the two are told', () => {
-    const long = ride({ id: 'p2', time: '07:00', distanceKm: 48 });
+    const long = plannedRide({ id: 'p2', time: '07:00', distanceKm: 48 });
     const now = momentOf('2026-11-24', '05:00', LONDON);
     const ahead = ridesAhead({
-      planned: [ride(), long],
+      planned: [plannedRide(), long],
       habits: [],
       now,
       to: '2026-11-25',
@@ -86,13 +66,13 @@ describe('a planned ride', () => {
       ['p2', '07:00'],
       ['p1', '09:00'],
     ]);
-    expect(overlapping([ride(), long], '2026-11-24', '2026-11-25', LONDON)).toHaveLength(1);
+    expect(overlapping([plannedRide(), long], '2026-11-24', '2026-11-25', LONDON)).toHaveLength(1);
   });
 
   it('that has started is no longer ahead', () => {
     const now = momentOf('2026-11-24', '08:00', LONDON);
     expect(
-      ridesAhead({ planned: [ride()], habits: [], now, to: '2026-11-25', zone: LONDON }),
+      ridesAhead({ planned: [plannedRide()], habits: [], now, to: '2026-11-25', zone: LONDON }),
     ).toEqual([]);
   });
 
@@ -109,7 +89,7 @@ describe('a planned ride', () => {
     expect(
       readPlanned({ ...form, distance: '10', repeat: weekly([2], 1, '2026-11-01') }, 'metric'),
     ).toMatchObject({ problems: { repeat: { code: 'plan/ends-before' } } });
-    const again = readPlanned(plannedFields(ride(), 'b1', '2026-11-24', 'metric'), 'metric');
+    const again = readPlanned(plannedFields(plannedRide(), 'b1', '2026-11-24', 'metric'), 'metric');
     expect(again.ok && again.value).toMatchObject({ id: 'p1', distanceKm: 24, time: '07:30' });
   });
 });
