@@ -78,7 +78,7 @@ function ownOfEach({ learnt }: BookState, bikeId: string): BikeNow['own'] {
 }
 
 /** How far the verdict says a chain goes, in whole km, so that a minute's standing asks for no new plan. */
-function dueKm({ lube, dirt, kind }: Verdict): DueKm {
+export function dueKm({ lube, dirt, kind }: Pick<Verdict, 'lube' | 'dirt' | 'kind'>): DueKm {
   const km = ({ km: left, beyondHorizon }: Outlook) =>
     beyondHorizon ? null : Math.round(left?.mid ?? 0);
   const inside = dirt.clock === 'inside';

@@ -12,9 +12,8 @@ export function addUp(
   let missing = total - whole.reduce((sum, x) => sum + x, 0);
   while (missing !== 0) {
     const by = Math.sign(missing);
-    const wronged = exact.map((x, n) => (x === 0 ? -Infinity : by * (x - (whole[n] as number))));
+    const wronged = exact.map((x, n) => by * (x - (whole[n] as number)));
     const most = wronged.indexOf(Math.max(...wronged));
-    if (wronged[most] === -Infinity) break;
     whole[most] = (whole[most] as number) + by;
     missing -= by;
   }

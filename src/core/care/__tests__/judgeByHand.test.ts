@@ -20,6 +20,10 @@ import {
   type TypicalRiding,
 } from '..';
 
+import { lifeQuantile } from '../model/personal';
+import { spreadAbout } from '../verdict/outlook';
+import { rideFutures } from '../verdict/spread';
+
 /** Verdicts worked out by hand from docs/model.md: what fires first, how far, till when, and what to do. */
 const H = 3_600_000;
 const AIR = { temperatureC: 20, humidity: 0.5 };
@@ -59,6 +63,25 @@ describe('what a verdict says', () => {
     // The quartiles of life, 0.79 and 1.27: half of 400 km is used, so less than half or more is left, and rain may come.
     expect(verdict.distanceKm?.low).toBeLessThan(0.6 * km);
     expect(verdict.distanceKm?.high).toBeGreaterThan(1.3 * km);
+  });
+
+  it('spreads by the quantiles of a coat’s life, to the kilometre, where no weather comes', () => {
+    const indoors = riding({ indoors: 1, kmPerWeek: 1e9 });
+    const [km = []] = rideFutures({ state: chain(), cogs: 0 }, indoors, limits, {
+      questions: [['film']],
+      learnt: NOT_LEARNT,
+      mid: { life: 1, grit: 1, wear: 1 },
+    });
+    expect(km).toHaveLength(48);
+    // 0.85 of a coat of 400 km, times the life of each future.
+    km.forEach((at, k) =>
+      expect(at).toBeCloseTo(0.85 * 400 * lifeQuantile(NOT_LEARNT, null, (k + 0.5) / 48), 1),
+    );
+  });
+
+  it('holds the middle one within its spread, whatever the futures drew', () => {
+    expect(spreadAbout(10, [20, 30, 40, 50])).toEqual({ low: 10, mid: 10, high: 45 });
+    expect(spreadAbout(60, [20, 30, 40, 50])).toEqual({ low: 25, mid: 60, high: 60 });
   });
 
   it('of a rider who hardly rides reckons with a day within ten years', () => {

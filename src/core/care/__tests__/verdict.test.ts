@@ -19,6 +19,7 @@ import {
   heardSentence,
   shortVerdict,
   spreadSentence,
+  toldSentence,
   verdictWords,
 } from '../../words/verdict';
 import { bill } from '../bill/bill';
@@ -79,6 +80,16 @@ describe('the verdict', () => {
       /^Lube: half the time \d+ to \d+ km\.$/,
     );
     expect(basisSentence(typical.rides)).toMatch(/^On dry roads/);
+  });
+
+  it('knows what was said of a chain as long as nothing has happened to it since', () => {
+    expect(report({ kmSinceLube: 120 }).told).toEqual({ ...START, kmSinceLube: 120 });
+    expect(report({}, [ride(20, 30)]).told).toBeNull();
+    const { told } = report({ kmSinceLube: 120, look: 'used' });
+    expect(toldSentence(told, 'metric')).toBe(
+      'Because you rode 120 km since it was lubed, and because it looks grey.',
+    );
+    expect(toldSentence(null, 'metric')).toBeNull();
   });
 
   it('speaks miles to who wants miles', () => {

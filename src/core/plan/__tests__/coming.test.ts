@@ -2,6 +2,8 @@ import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { plannedRide } from '@/test/plannedRide';
 import { Replay } from '../../care';
+import { isFirstWithTime } from '../agenda/agenda';
+import { dueKm } from '../ask';
 import type { PlannedRide } from '../../records/plan';
 import { comingRides, dayReached, lastDaySaid } from '../rides/coming';
 
@@ -64,5 +66,39 @@ describe('rides to come, and the day a distance is reached', () => {
 
   it('know no day of a rider without a habit or a plan', () => {
     expect(coming([], []).rides).toEqual([]);
+  });
+});
+
+describe('what the plan is told of the verdict, and of evenings', () => {
+  const spread = (mid: number) => ({ low: mid, mid, high: mid });
+  const outlook = (clock: 'film' | 'outside' | 'inside', km: number | null, beyond = false) => ({
+    clock,
+    km: km === null ? null : spread(km),
+    beyondHorizon: beyond,
+  });
+
+  it('is the kilometres till lube and dirt, none now, nothing beyond sight, and whether it rusts', () => {
+    const good = { lube: outlook('film', 330.4), dirt: outlook('outside', 1500, true) };
+    expect(dueKm({ ...good, kind: 'good for' })).toEqual({
+      lube: 330,
+      dirt: null,
+      inside: false,
+      quiet: true,
+      rusts: false,
+    });
+    const spent = { lube: outlook('film', null), dirt: outlook('inside', 20) };
+    expect(dueKm({ ...spent, kind: 're-lube' })).toMatchObject({
+      lube: 0,
+      inside: true,
+      rusts: false,
+    });
+    for (const kind of ['rescue', 'inspect'] as const)
+      expect(dueKm({ ...spent, kind })).toMatchObject({ quiet: false, rusts: true });
+  });
+
+  it('knows the first evening with the time', () => {
+    expect(isFirstWithTime([10, 14, 15], 2, 15)).toBe(true);
+    expect(isFirstWithTime([10, 15, 15], 2, 15)).toBe(false);
+    expect(isFirstWithTime([15], 0, 15)).toBe(false);
   });
 });

@@ -126,14 +126,20 @@ export function agendaOf(
         putOff: putOffOf(problem, plan, job, days),
         afterKm: kmBefore(problem, job.day),
         pinned: bench.mark !== null && bench.mark !== 'leave',
-        noTimeBefore:
-          job.day > 0 && days.minutes.slice(0, job.day).every((minutes) => minutes < work.handsOn),
+        noTimeBefore: isFirstWithTime(days.minutes, job.day, work.handsOn),
         race: race?.date ?? null,
         shakeOut: race !== null && work.deep && !race.ridden,
       },
     ];
   });
 }
+
+/** Whether no evening before a day has the minutes for a work, and there is one. */
+export const isFirstWithTime = (
+  minutes: readonly number[],
+  day: number,
+  handsOn: number,
+): boolean => day > 0 && minutes.slice(0, day).every((free) => free < handsOn);
 
 /** The race within a few days of a job, and whether the bike is ridden in between. */
 function raceAfter(problem: BikeProblem, day: number): { date: DateText; ridden: boolean } | null {

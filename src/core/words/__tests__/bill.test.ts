@@ -1,6 +1,6 @@
 import type { BillSection } from '../../care/bill/billTypes';
 import type { Verdict } from '../../care/verdict/verdict';
-import { decidingSentence, printed, sourceLine } from '../bill';
+import { decidingSection, decidingSentence, printed, sourceLine } from '../bill';
 
 describe('what a bill rests on, in words', () => {
   it('says wear by 1,000 km, in figures a rider reads', () => {
@@ -67,6 +67,10 @@ describe('what decided', () => {
     expect(decided('wear', 100)).toBe('Chain wear reaches its limit of 0.5 % in 100 km.');
     expect(decided('outside', null)).toBe('Dirt outside is beyond your 35 %.');
     expect(decided('bare', null)).toBe('There is no lube on the chain.');
+    const sections = (['outside', 'wear', 'film', 'bare'] as const).map((clock) =>
+      decidingSection({ clock } as Verdict),
+    );
+    expect(sections).toEqual(['outside', 'wear', 'film', 'film']);
     expect(decided('film', 1500, true)).toBe('Nothing reaches its limit within 1,500 km.');
   });
 });

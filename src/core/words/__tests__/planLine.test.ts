@@ -70,6 +70,9 @@ describe('the line of the next job', () => {
     expect(line({ lube: 59, dirt: null }, [late])).toMatch(/Due Friday\. .* will run a bit dry/);
     expect(line({ lube: 61, dirt: null }, [late])).toMatch(/Due 1 December\. /);
     expect(line({ lube: 0, quiet: false }, [late])).toMatch(/^Due now\. Planned Wed 2 Dec/);
+    // What is due now is ridden past by the first ride, on the same day already.
+    const evening = agendaItem({ date: '2026-11-25', afterKm: 20, startBy: null });
+    expect(line({ lube: 0, quiet: false }, [evening])).toMatch(/^Due now\. Planned tomorrow/);
   });
 
   it('names no other day where the job comes on the day it is due, or before', () => {
