@@ -8,7 +8,7 @@ const RUNS = 5;
 
 /** Milliseconds from a tap on Rides to its first row on screen. */
 async function opening(page: Page): Promise<number> {
-  await page.getByRole('link', { name: 'Today' }).click();
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
   await page.getByRole('region', { name: 'Verdict' }).waitFor();
   const start = performance.now();
   await page.getByRole('link', { name: 'Rides' }).click();
