@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { lazy, startTransition, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { type ChainReport } from '@/core/care';
-import { proposalSentence } from '@/core/words/verdict';
+import { firstSentence, proposalSentence } from '@/core/words/verdict';
 import { PRESETS } from '@/core/garage';
 import {
   bikeChosen,
@@ -122,6 +122,7 @@ function Standing({ report, plan }: ChainProps) {
       {days ? (
         <VerdictLines report={report} units={units} days={days}>
           <NextJob
+            first={firstSentence(report.verdict)}
             line={plan.lines[bike.id] ?? null}
             old={progressOf(plan.phase) !== null}
             instead={isPlanComing(plan) ? null : proposalSentence(report.verdict)}

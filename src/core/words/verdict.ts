@@ -73,7 +73,6 @@ function dirtSentence({ dirt }: Verdict, units: UnitSystem, days: LikelyDays): s
 
 /** What presses beside lube and dirt: a chain that is worn out, rusted or wet, and what to do. */
 function mattersSentence(verdict: Verdict, state: ChainState, units: UnitSystem): string | null {
-  const next = DO_IT[verdict.proposal.depth];
   switch (verdict.kind) {
     case 'replace':
       return state.pitted
@@ -81,10 +80,10 @@ function mattersSentence(verdict: Verdict, state: ChainState, units: UnitSystem)
         : `The chain is worn out (${formatElongation(state.wear)}). Replace it before it takes the cassette with it.`;
     case 'inspect':
       return state.stiff
-        ? `Links are stiff with rust. ${next}, then replace what stays stiff.`
-        : `The chain has rusted. ${next}. Look for stiff links and pits, and say what you found.`;
+        ? 'Links are stiff with rust. Replace what stays stiff after a clean.'
+        : 'The chain has rusted. Look for stiff links and pits.';
     case 'rescue':
-      return `The chain is wet. ${next} today, before it rusts.`;
+      return `The chain is wet. ${DO_IT[verdict.proposal.depth]} today, before it rusts.`;
     case 'good for':
       return verdict.clock === 'wear'
         ? `Worn out in about ${formatDistance(verdict.distanceKm?.mid ?? 0, units)}. Have a new chain ready.`
@@ -125,6 +124,12 @@ export const proposalSentence = ({ kind, proposal }: Verdict): string =>
   kind === 'good for'
     ? `Nothing to do now. Next job: ${lower(DO_IT[proposal.depth])}.`
     : `Next job: ${lower(DO_IT[proposal.depth])}.`;
+
+/** What comes before anything planned, on a rusted or worn chain; null: the plan holds. */
+export function firstSentence({ kind, proposal }: Verdict): string | null {
+  if (kind === 'replace') return 'Fit a new chain first.';
+  return kind === 'inspect' ? `${DO_IT[proposal.depth]} first, and say what you found.` : null;
+}
 
 /** The nearer of the two with its word, for a list of bikes: "wipe in 22 km", "used up". */
 export function shortVerdict(verdict: Verdict, state: ChainState, units: UnitSystem): string {

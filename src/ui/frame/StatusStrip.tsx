@@ -68,6 +68,7 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     flexWrap: 'wrap',
     alignItems: 'center',
+    alignContent: 'center',
     justifyContent: 'space-between',
     columnGap: 12,
     paddingHorizontal: 16,

@@ -3,6 +3,8 @@ import type { JobLine } from '@/core/words/planLine';
 import { Txt } from '../theme';
 
 interface Props {
+  /** What comes before anything planned; null: nothing does. */
+  first: string | null;
   /** What the plan says of the bike; null: there is no plan yet. */
   line: JobLine | null;
   /** The plan shown is older than the logbook: another is being made. */
@@ -12,16 +14,20 @@ interface Props {
 }
 
 /** The next job by the plan. It keeps its room while the plan is made, so that nothing below it jumps. */
-export function NextJob({ line, old, instead }: Props) {
-  const text = line?.job ?? instead ?? 'Making the plan …';
+export function NextJob({ first, line, old, instead }: Props) {
+  const text = first ?? line?.job ?? instead ?? 'Making the plan …';
+  const more = first === null ? line?.more : line?.job;
   return (
     <View role="status" style={styles.job}>
-      <Txt variant="lead" tone={old || (line === null && instead === null) ? 'inkSoft' : 'ink'}>
+      <Txt
+        variant="lead"
+        tone={first === null && (old || (line === null && instead === null)) ? 'inkSoft' : 'ink'}
+      >
         {text}
       </Txt>
       {line ? (
         <Txt variant="small" tone="inkSoft">
-          {old ? 'That was the last plan. A new one is being made …' : line.more}
+          {old ? 'That was the last plan. A new one is being made …' : more}
         </Txt>
       ) : null}
     </View>

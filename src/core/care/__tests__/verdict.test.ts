@@ -13,9 +13,11 @@ import {
   stepsOf,
   usualWork,
   type ChainReport,
+  type Verdict,
 } from '..';
 import {
   basisSentence,
+  firstSentence,
   heardSentence,
   shortVerdict,
   spreadSentence,
@@ -80,6 +82,14 @@ describe('the verdict', () => {
       /^Lube: half the time \d+ to \d+ km\.$/,
     );
     expect(basisSentence(typical.rides)).toMatch(/^On dry roads/);
+  });
+
+  it('puts a look at rust and a new chain before what is planned', () => {
+    const { verdict } = report({});
+    const first = (kind: Verdict['kind']) => firstSentence({ ...verdict, kind });
+    expect(first('replace')).toBe('Fit a new chain first.');
+    expect(first('inspect')).toMatch(/ first, and say what you found\.$/);
+    expect([first('good for'), first('rescue'), first('bare')]).toEqual([null, null, null]);
   });
 
   it('knows what was said of a chain as long as nothing has happened to it since', () => {
