@@ -11,7 +11,8 @@ import {
 import { LUBE_CLASSES, LUBE_SOURCES } from '@/core/lube';
 import { problemOf } from '@/core/plan/agenda/problemOf';
 import { minutesOfDays } from '@/core/plan/agenda/benches';
-import { meanTotal, planBike } from '@/core/plan/simulate/planBike';
+import { planBike } from '@/core/plan/simulate/planBike';
+import { meanTotal } from '@/core/plan/simulate/search';
 import { YearChain } from './yearChain';
 import { planRider } from './planRiders';
 

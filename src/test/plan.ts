@@ -3,7 +3,7 @@ import { startState, OF_ITS_CLASS, type Exposure, type Factors, type WorkSpec } 
 import { Chance } from '@/core/chance';
 import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { follow, type Policy } from '@/core/plan/simulate/follow';
-import { meanTotal } from '@/core/plan/simulate/planBike';
+import { meanTotal } from '@/core/plan/simulate/search';
 import type {
   BenchSlot,
   BikeProblem,

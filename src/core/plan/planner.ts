@@ -4,7 +4,8 @@ import { addCosts, spreadOf, type Costs, type CostSpread } from './simulate/cost
 import { daysAfter, type DateText } from '../time/dates';
 import { dateOf } from '../time/zones';
 import { givesWay, type GivesWay } from './agenda/givesWay';
-import { meanTotal, planBike, type BikePlan } from './simulate/planBike';
+import { planBike, type BikePlan } from './simulate/planBike';
+import { meanTotal } from './simulate/search';
 import type { Days } from './simulate/policies';
 import type { BikeProblem } from './solver/problem';
 import { problemOf } from './agenda/problemOf';

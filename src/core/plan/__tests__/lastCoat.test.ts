@@ -2,7 +2,8 @@ import { randomProblem } from '@/test/plan';
 import { cases } from '@/test/cases';
 import { DEFAULT_PLAN } from '../../settings';
 import { follow, type Policy } from '../simulate/follow';
-import { meanTotal, planBike } from '../simulate/planBike';
+import { planBike } from '../simulate/planBike';
+import { meanTotal } from '../simulate/search';
 import type { BikeProblem, Work } from '../solver/problem';
 import { mayDo } from '../solver/rules';
 

@@ -1,8 +1,8 @@
 import { problemFor, workOf } from '@/test/plan';
 import { DEFAULT_PLAN } from '../../settings';
 import { follow } from '../simulate/follow';
-import { holding } from '../simulate/planBike';
 import { planBike } from '../simulate/planBike';
+import { holding } from '../simulate/search';
 
 /** A bike that nobody rides, and so much rain on it in the first night. */
 function parkedIn(rainMm: number, setHours = 0.5) {

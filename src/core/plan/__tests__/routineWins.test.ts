@@ -3,7 +3,8 @@ import { Chance } from '../../chance';
 import { DEFAULT_PLAN } from '../../settings';
 import { againstSentence } from '../../words/planAgainst';
 import { follow } from '../simulate/follow';
-import { meanTotal, planBike } from '../simulate/planBike';
+import { planBike } from '../simulate/planBike';
+import { meanTotal } from '../simulate/search';
 import { routine } from '../simulate/routine';
 
 /** Found among 300 seeds: a clean road, and one work. The grid's plan comes a little dearer than the habit. */

@@ -17,7 +17,8 @@ import {
   GRITS,
   CORNERS,
 } from '../solver/grid';
-import { holding, isAllowed, meanTotal, planBike } from '../simulate/planBike';
+import { planBike } from '../simulate/planBike';
+import { holding, isAllowed, meanTotal } from '../simulate/search';
 import { adaptive, idle } from '../simulate/policies';
 import { DEFAULT_PLAN } from '../../settings';
 import { drynessBetween, gritAfter, gritRate } from '../solver/steps';

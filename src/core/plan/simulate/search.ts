@@ -1,0 +1,138 @@
+import type { Costs } from './costs';
+import { follow, type Future, type Policy } from './follow';
+import { fixed, type Days } from './policies';
+import { mayDo } from '../solver/rules';
+import type { BikeProblem, Work } from '../solver/problem';
+
+/** A job of the plan: the day of the plan, and what is done. */
+export interface PlannedJob {
+  day: number;
+  work: Work;
+}
+
+/** The policy that holds to some jobs. */
+export const holding = (jobs: readonly PlannedJob[]): Policy =>
+  fixed(new Map(jobs.map((j) => [j.day, j.work])));
+
+/** Mean of the whole cost. */
+export const meanTotal = (costs: readonly Costs[]): number =>
+  costs.reduce((sum, c) => sum + c.total, 0) / Math.max(1, costs.length);
+
+/** The same of futures, with what changes of lube must gain beside. */
+export const weighedTotal = (futures: readonly Future[]): number =>
+  meanTotal(futures.map((f) => f.costs)) +
+  futures.reduce((sum, f) => sum + f.turns, 0) / futures.length;
+
+/** Whether a clean is asked for by a day, whatever it costs. */
+export const hasDeadlines = ({ capDays, benches }: BikeProblem): boolean =>
+  capDays !== null || benches.some((b) => b.raceBy !== null);
+
+/** Days a job is tried earlier or later by. */
+const SHIFTS = [1, -1, 2, -2];
+/** Futures a change is tried in; what comes of it is weighed in all. */
+const TRIED_FUTURES = 10;
+
+/**
+ * A job less or more, another work in its place, two made one, or the same a day or two earlier or later:
+ * whatever makes the whole cheaper over the futures, until nothing does. The grid is coarse; this is the care
+ * model's own word on its plan.
+ */
+export function betterJobs(
+  problem: BikeProblem,
+  start: PlannedJob[],
+  days: Days,
+  budget: { tries: number },
+): { jobs: PlannedJob[]; total: number } {
+  const some = { ...problem, natures: problem.natures.slice(0, TRIED_FUTURES) };
+  const costOf = (jobs: readonly PlannedJob[]) =>
+    weighedTotal(follow(some, holding(jobs), days.shared, true));
+  let best = start;
+  let least = costOf(start);
+  const tryOut = (next: PlannedJob[]): boolean => {
+    if (budget.tries < 1 || !next.every((j) => isAllowed(problem, j, next, days))) return false;
+    budget.tries -= 1;
+    const cost = costOf(next);
+    if (cost >= least - 1e-9) return false;
+    [best, least] = [next, cost];
+    return true;
+  };
+  const fixedBy = (job: PlannedJob) => isFixed(problem, job);
+  const improve = (job: PlannedJob): boolean => {
+    const others = best.filter((j) => j !== job);
+    if (tryOut(others)) return true;
+    for (const shift of SHIFTS) {
+      const day = job.day + shift;
+      if (!others.some((j) => j.day === day) && tryOut(inOrder([...others, { ...job, day }])))
+        return true;
+    }
+    if (insteadOf(problem, job.work).some((work) => tryOut(inOrder([...others, { ...job, work }]))))
+      return true;
+    const next = others.find((j) => j.day > job.day);
+    if (!next || fixedBy(next)) return false;
+    const rest = others.filter((j) => j !== next);
+    for (let day = job.day; day <= next.day; day++)
+      if (problem.works.some((work) => tryOut(inOrder([...rest, { day, work }])))) return true;
+    return tryOut(inOrder([...rest, { ...job, work: next.work }, { ...next, work: job.work }]));
+  };
+  const addTo = (jobs: readonly PlannedJob[]): boolean => {
+    const before = best;
+    problem.benches.forEach((_, day) => {
+      if (jobs.some((j) => j.day === day)) return;
+      for (const work of problem.works) tryOut(inOrder([...jobs, { day, work }]));
+    });
+    return best !== before;
+  };
+  /** Changes one job and adds another in the room that makes. */
+  const changeAndAdd = (): boolean =>
+    best.some(
+      (job) =>
+        !fixedBy(job) &&
+        insteadOf(problem, job.work).some((work) =>
+          addTo(inOrder([...best.filter((j) => j !== job), { ...job, work }])),
+        ),
+    );
+  let again = true;
+  while (again && budget.tries >= 1) {
+    const improved = best.filter((job) => !fixedBy(job) && improve(job)).length > 0;
+    again = improved || addTo(best) || changeAndAdd();
+  }
+  return { jobs: best, total: least };
+}
+
+/** Whether a job is not the planner's to move: the rider has marked it, or a deadline asks for it. */
+const isFixed = (problem: BikeProblem, { day, work }: PlannedJob): boolean =>
+  Boolean(problem.benches[day]?.mark) || (work.deep && hasDeadlines(problem));
+
+const inOrder = (jobs: PlannedJob[]): PlannedJob[] => jobs.sort((a, b) => a.day - b.day);
+
+/** Works of another depth that leave the same lube, or none. */
+const insteadOf = ({ works }: BikeProblem, work: Work): Work[] =>
+  works.filter(
+    (w) =>
+      w.depth !== work.depth && (w.coat === work.coat || w.coat === null || work.coat === null),
+  );
+
+/** Whether the rules let a job be done on its day after the jobs before it, whatever the weather. */
+export function isAllowed(
+  problem: BikeProblem,
+  job: PlannedJob,
+  jobs: readonly PlannedJob[],
+  { minutes, shared, used }: Days,
+): boolean {
+  const bench = problem.benches[job.day];
+  if (!bench || bench.mark === 'leave') return false;
+  const { bottleId, coatsLeft } = job.work;
+  if (bottleId !== null && coatsLeft !== null) {
+    const wanted = jobs.filter((j) => j.work.bottleId === bottleId).length;
+    if (wanted + (used?.[bottleId] ?? 0) > coatsLeft) return false;
+  }
+  const before = jobs.filter((j) => j.day < job.day && j.work.coat !== null).at(-1);
+  const coat = before?.work.coat ?? problem.coatNow;
+  const on = {
+    family: problem.coats[coat]?.family ?? ('bare' as const),
+    coat,
+    minutes: minutes[job.day] ?? 0,
+    shared: shared[job.day] ?? false,
+  };
+  return [false, true].every((wet) => mayDo(job.work, bench, { ...on, wet }));
+}
