@@ -128,7 +128,9 @@ export const proposalSentence = ({ kind, proposal }: Verdict): string =>
 /** What comes before anything planned, on a rusted or worn chain; null: the plan holds. */
 export function firstSentence({ kind, proposal }: Verdict): string | null {
   if (kind === 'replace') return 'Fit a new chain first.';
-  return kind === 'inspect' ? `${DO_IT[proposal.depth]} first, and say what you found.` : null;
+  return kind === 'inspect'
+    ? `First ${lower(DO_IT[proposal.depth])}. Then say what you found.`
+    : null;
 }
 
 /** The nearer of the two with its word, for a list of bikes: "wipe in 22 km", "used up". */

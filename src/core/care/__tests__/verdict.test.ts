@@ -88,7 +88,7 @@ describe('the verdict', () => {
     const { verdict } = report({});
     const first = (kind: Verdict['kind']) => firstSentence({ ...verdict, kind });
     expect(first('replace')).toBe('Fit a new chain first.');
-    expect(first('inspect')).toMatch(/ first, and say what you found\.$/);
+    expect(first('inspect')).toMatch(/^First [a-z].*\. Then say what you found\.$/);
     expect([first('good for'), first('rescue'), first('bare')]).toEqual([null, null, null]);
   });
 
