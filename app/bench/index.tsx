@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { airOf, isFirstEarly, lastLube, openingsOf } from '@/core/care';
+import { airOf, isFirstEarly, lastLube, openingsOf, restedBottles } from '@/core/care';
 import { dateOf } from '@/core/time/zones';
 import {
   bikeChosen,
@@ -41,6 +41,7 @@ export default function Bench() {
   const { bike, chain, state, cogs } = report;
   const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bike.id) }, state.at, now);
   const openings = openingsOf(replay.steps, chain.id);
+  const rested = restedBottles(replay.steps, Object.keys(products), now);
   return (
     <BenchStart
       key={chain.id}
@@ -48,7 +49,7 @@ export default function Bench() {
       clock={clock}
       reports={reports}
       report={report}
-      at={{ bike, chain, state, cogs, air, openings, products, settings }}
+      at={{ bike, chain, state, cogs, air, openings, rested, products, settings }}
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
       bottle={products[params.bottle ?? ''] ?? null}

@@ -15,7 +15,10 @@ export type CautionName =
   | 'hot water'
   | 'lever'
   | 'closes once'
-  | 'tension';
+  | 'tension'
+  | 'air'
+  | 'rim'
+  | 'battery';
 
 const OFF_THE_BIKE: readonly CleanMethod[] = ['baths', 'soak', 'strip', 'wax reset'];
 const ON_THE_BIKE: readonly CleanMethod[] = [
@@ -65,5 +68,6 @@ const HURTS: readonly CautionName[] = [
   'lever',
   'closes once',
   'tension',
+  'air',
 ];
 export const mayHurt = (name: CautionName): boolean => HURTS.includes(name);

@@ -1,115 +1,59 @@
-import { comesOff, hasDisc, isHydraulic, usesDegreaser, type Job } from './job';
-import { step, type Act, type BenchStep, type StepId } from './steps';
+import { hasDisc, usesDegreaser, wipesWet, type Job } from './job';
+import { look } from './look';
+import { shiftsThrough } from './lubing';
+import { placeOf } from './prepare';
+import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/closing';
 
 /** What keeps a rider safe after the work: seen each time, never passed by itself. */
-export const closing = (job: Job, done: ReadonlySet<Act>): BenchStep[] => [
-  ...(comesOff(job) ? chainOn(job) : []),
-  ...(done.has('wheel out') ? wheelIn(job) : []),
-  ...(hasDisc(job) && (usesDegreaser(job) || job.lube !== null) && done.has('rotor covered')
-    ? [uncover(job)]
-    : []),
-  ...(mayWeakenBrakes(job, done) ? [brakes(job)] : []),
-  look({
+export const closing = (job: Job): BenchStep[] => [
+  listen(job),
+  setDown(job),
+  ...(job.bike.ebike ? [BATTERY_IN] : []),
+  ...(mayWeakenBrakes(job) ? [brakes(job)] : []),
+];
+
+const listen = (job: Job): BenchStep => {
+  const driven = job.bike.drive !== 'freewheel';
+  const here = job.depth === 'roadside' || placeOf(job) === 'wall';
+  return look({
     id: 'listen',
-    ...SAID.LISTEN,
-  }),
-];
+    kind: 'listen',
+    ...SAID.listen(job.bike.gear, job.lube === null || shiftsThrough(job)),
+    acts: driven ? (here ? ['still chain'] : ['move on by hand']) : ['turn back'],
+  });
+};
 
-/** The chain back on the bike, and what only the eye finds. */
-function chainOn({ bike, chain }: Job): BenchStep[] {
-  const steps = [
-    step({
-      id: 'chain on',
-      phase: 'close',
-      ...SAID.CHAIN_ON,
-      acts: ['chain on'],
-      hands: 4,
-      materials: chain.closure === 'reusable link' ? [] : ['new link or pin'],
-    }),
-  ];
-  if (bike.gear === 'derailleur')
-    steps.push(
-      look({
-        id: 'routed',
-        ...SAID.ROUTED,
-        failTo: 'chain on',
-        drawing: 'routing',
-      }),
-    );
-  steps.push(
-    look({
-      id: 'link seated',
-      ...SAID.LINK_SEATED,
-      failTo: 'chain on',
-      drawing: 'arrow',
-    }),
-  );
-  if (chain.directional)
-    steps.push(
-      look({
-        id: 'direction',
-        ...SAID.DIRECTION,
-        failTo: 'chain on',
-        drawing: 'arrow',
-      }),
-    );
-  return steps;
-}
-
-const wheelIn = (job: Job): BenchStep[] => [
+const setDown = (job: Job): BenchStep =>
   step({
-    id: 'wheel in',
+    id: 'set down',
     phase: 'close',
-    ...SAID.WHEEL_IN,
-    acts: ['wheel in'],
-    cautions: isHydraulic(job) ? ['lever'] : [],
-    hands: 2,
-  }),
-  look({
-    id: 'wheel tight',
-    ...SAID.wheelTight(job.bike.wheel),
-    failTo: 'wheel in',
-  }),
-];
-
-const uncover = (job: Job): BenchStep =>
-  step({
-    id: 'uncover',
-    phase: 'close',
-    ...SAID.uncover(job.workshop.schools.rotor === 'alcohol'),
-    cautions: ['rotor'],
+    ...SAID.setDown(job.depth === 'roadside' ? 'wall' : placeOf(job)),
+    acts: ['set down'],
+    hands: 0.5,
   });
 
-const mayWeakenBrakes = (job: Job, done: ReadonlySet<Act>): boolean =>
+const BATTERY_IN = step({
+  id: 'battery',
+  phase: 'close',
+  ...SAID.BATTERY_IN,
+  acts: ['battery in'],
+  cautions: ['battery'],
+  hands: 0.5,
+});
+
+/** Oil or degreaser near a rim or rotor, a wheel that was out, a bike that hung or stood on its head. */
+const mayWeakenBrakes = (job: Job): boolean =>
   job.addOns.includes('brakes') ||
-  done.has('wheel out') ||
-  done.has('upside down') ||
-  (hasDisc(job) && usesDegreaser(job));
+  placeOf(job) !== 'wall' ||
+  ((hasDisc(job) || job.bike.brake === 'rim') &&
+    (usesDegreaser(job) || job.lube !== null || wipesWet(job)));
 
 const brakes = (job: Job): BenchStep =>
   look({
     id: 'brakes',
-    ...SAID.brakes(isHydraulic(job)),
-    acts: ['lever check'],
+    kind: 'brakes',
+    ...(job.bike.drive === 'coaster'
+      ? SAID.coasterBrake
+      : SAID.brakes(hasDisc(job) ? 'rotor' : job.bike.brake === 'rim' ? 'rim' : 'hub')),
   });
-
-/** What a look asks; `failTo`: where to go back to when it fails, by default to the look itself. */
-interface Look extends SAID.LookSaid {
-  id: StepId;
-  failTo?: StepId;
-  drawing?: BenchStep['drawing'];
-  acts?: readonly Act[];
-}
-
-function look({ failTo, failWhy, drawing = null, acts = [], ...look }: Look): BenchStep {
-  const kind = look.id === 'listen' ? 'listen' : 'look';
-  return step({
-    ...look,
-    phase: 'close',
-    acts,
-    drawing,
-    hands: 0.5,
-    check: { kind, ask: look.what, failTo: failTo ?? look.id, failWhy },
-  });
-}

@@ -1,48 +1,47 @@
-import { cranksDrive, type Job } from './job';
+import { brakeCautions, cranksDrive, comesOff, wheelComesOut, type Job } from './job';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/cleaning';
 
-/** Jockey wheels, cassette and rings: a clean chain on dirty cogs is dirty again at once. */
-export function cogSteps(job: Job): BenchStep[] {
+/** Jockey wheels, cassette and rings: a clean chain on dirty cogs is dirty again at once. `degreaser`: with a little on the brush. */
+export function cogSteps(job: Job, degreaser: boolean): BenchStep[] {
   const { gear, narrowWide } = job.bike;
-  const still = stillness(job);
+  const mind = cranksDrive(job) ? (['driven cranks'] as const) : (['fingers'] as const);
+  const acts = degreaser ? (['degreaser'] as const) : [];
+  const cautions = degreaser ? [...mind, 'solvent' as const, ...brakeCautions(job)] : mind;
   return [
     ...(gear === 'derailleur' ? [jockeyWheels(job)] : []),
     step({
       id: 'cassette',
       phase: 'clean',
-      ...SAID.cassette(gear === 'derailleur'),
-      acts: gear === 'derailleur' ? ['cassette'] : ['cassette', 'jockey wheels'],
+      ...SAID.cassette(gear === 'derailleur', wheelComesOut(job), degreaser),
+      acts,
       materials: ['rag', 'brush'],
-      cautions: still,
+      cautions,
       hands: 4,
     }),
     step({
       id: 'chainrings',
       phase: 'clean',
-      ...SAID.chainrings(narrowWide),
+      ...SAID.chainrings(narrowWide, job.bike.rings.length),
+      acts,
       materials: ['brush'],
-      cautions: still,
+      cautions,
       hands: 2,
     }),
   ];
 }
 
-const stillness = (job: Job) =>
-  cranksDrive(job) ? (['driven cranks'] as const) : (['fingers'] as const);
-
-const jockeyWheels = (job: Job): BenchStep =>
-  step({
+function jockeyWheels(job: Job): BenchStep {
+  const off = comesOff(job);
+  const driven = cranksDrive(job);
+  return step({
     id: 'jockey wheels',
     phase: 'clean',
-    ...SAID.jockeyWheels(cranksDrive(job)),
-    acts: ['jockey wheels'],
-    check: {
-      kind: 'spin',
-      ...SAID.SPIN,
-      failTo: 'jockey wheels',
-    },
+    ...SAID.jockeyWheels(off ? 'by hand' : driven ? 'still' : 'by crank'),
+    acts: [off ? 'jockeys by hand' : driven ? 'jockeys still' : 'jockeys by crank'],
+    check: { kind: 'spin', ...SAID.SPIN, failTo: 'jockey wheels' },
     materials: ['brush or scraper'],
-    cautions: stillness(job),
+    cautions: [off || !driven ? 'fingers' : 'driven cranks'],
     hands: 3,
   });
+}

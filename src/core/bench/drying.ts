@@ -5,15 +5,20 @@ import * as SAID from '../words/bench/drying';
 
 /** Towel, then air or time: water sits inside the pins long after the outside looks dry. */
 export function drying(job: Job): BenchStep[] {
-  const towel = comesOff(job)
+  const off = comesOff(job);
+  const towel = off
     ? step({
         id: 'towel',
         phase: 'dry',
         ...SAID.TOWEL_OFF_BIKE,
-        acts: ['dried'],
+        acts: ['chain in hand', 'towel'],
         materials: ['towel'],
       })
-    : ragStep(job, 'towel', SAID.TOWEL, { phase: 'dry', acts: ['dried'], materials: ['towel'] });
+    : ragStep(job, 'towel', SAID.TOWEL, {
+        phase: 'dry',
+        acts: ['towel'],
+        materials: ['towel or old sock'],
+      });
   const air = owns(job, 'air');
   const minutes = Math.round((air ? job.dryHours.air : job.dryHours.towel) * 60);
   const rest = air
@@ -21,16 +26,15 @@ export function drying(job: Job): BenchStep[] {
         id: 'air',
         phase: 'dry',
         ...SAID.BLOW_OUT,
-        acts: ['dried'],
-        materials: ['air'],
+        materials: ['air', 'eye protection'],
+        cautions: ['air'],
         hands: 2,
         timer: { label: SAID.DRIES, minutes },
       })
     : step({
         id: 'hang',
         phase: 'dry',
-        ...SAID.hang(comesOff(job)),
-        acts: ['dried'],
+        ...SAID.hang(off, job.workshop.outdoors),
         hands: 0.5,
         timer: { label: SAID.DRIES, minutes },
       });
@@ -41,6 +45,7 @@ export function drying(job: Job): BenchStep[] {
       id: 'is dry',
       phase: 'dry',
       ...SAID.IS_DRY,
+      acts: ['dry'],
       waitsFor: rest.id,
       hands: 0.5,
     }),

@@ -1,3 +1,4 @@
+import type { CautionName } from './cautions';
 import type { Standard } from '../records/standards';
 import type { Bike, Chain } from '../garage';
 import type { Depth } from '../logbook';
@@ -20,6 +21,10 @@ export interface BenchLube {
   tooColdFor: string | null;
   /** Hours it sets where the bike stands. */
   setHours: number;
+  /** A steady stream in place of drops: the rider's way. */
+  stream: boolean;
+  /** The bottle has stood for a month. */
+  rested: boolean;
 }
 
 /** What to lay out where no degreaser stands on the shelf. */
@@ -39,10 +44,16 @@ export interface Job {
   /** Times its link has been opened, by the log. */
   openings: number;
   lube: BenchLube | null;
+  /** A penetrating oil that goes on first, under a dry lube; null: one coat. */
+  under: string | null;
   /** What is on it now; null: bare. */
   onIt: LubeClass | null;
   /** Grit outside, 0 to 1. */
   outside: number;
+  /** Ridden on salt, and not rinsed since. */
+  salted: boolean;
+  /** The rear wheel comes out for the clean. */
+  wheelOut: boolean;
   degreaser: string | null;
   workshop: Workshop;
   oldCoat: Schools['oldCoat'];
@@ -69,6 +80,34 @@ export const mustStrip = (job: Job): boolean =>
 /** Whether the chain goes into the pot. */
 const inPot = (job: Job): boolean => job.lube?.lubeClass === 'hot wax' && job.depth !== 'wipe-down';
 
+/** Whether the rear wheel comes out: at cleans only, where it is asked for. */
+export const wheelComesOut = (job: Job): boolean =>
+  job.wheelOut && usesDegreaser(job) && job.depth !== 'new-chain strip';
+
+/** Whether the rear wheel is off the ground, in a stand or because the work asks for it. */
+export const isRaised = (job: Job): boolean =>
+  job.depth !== 'roadside' &&
+  (owns(job, 'stand') ||
+    cranksDrive(job) ||
+    wheelComesOut(job) ||
+    poursHot(job) ||
+    (comesOff(job) && job.bike.gear !== 'derailleur'));
+
+/** Whether hot water is poured over a waxed chain: a reset without a pot, or wax that must make way for oil. */
+export const poursHot = (job: Job): boolean =>
+  hasHotWater(job) &&
+  !comesOff(job) &&
+  ((job.depth === 'wax reset' && job.lube?.lubeClass !== 'hot wax') || waxMakesWay(job));
+
+const hasHotWater = (job: Job): boolean => owns(job, 'kettle') && job.workshop.water !== 'none';
+
+/** Whether wax is on and oil is to follow. */
+const waxMakesWay = (job: Job): boolean =>
+  job.depth === 'top-up' && job.lube !== null && !isWax(job.lube.lubeClass) && isOnWax(job);
+
+/** Whether wax is on. */
+export const isOnWax = (job: Job): boolean => job.onIt !== null && isWax(job.onIt);
+
 /** Whether the closure may be opened: a reusable link, or a new link or pin lies ready. */
 export const mayOpen = (job: Job): boolean =>
   job.chain.closure === 'reusable link' || owns(job, 'new link');
@@ -79,12 +118,31 @@ export const comesOff = (job: Job): boolean =>
 
 const offAllowed = (job: Job): boolean => job.workshop.schools.chainOff !== 'never';
 
+/** What oil or degreaser in the wrong place does to this bike's brake. */
+export const brakeCautions = (job: Job): CautionName[] =>
+  hasDisc(job) ? ['rotor'] : job.bike.brake === 'rim' ? ['rim'] : [];
+
 /** Whether the job cleans with degreaser. */
 export const usesDegreaser = (job: Job): boolean =>
   job.depth === 'on-bike clean' || OFF.includes(job.depth) || mustStrip(job);
 
 /** Whether the job cleans inside the rollers: cassette and jockey wheels go with it. */
 export const isDeep = (job: Job): boolean => usesDegreaser(job) || job.depth === 'wax reset';
+
+/** What is on the rag of a wipe. */
+export type OnRag = 'dry' | 'cloth' | 'solvent' | 'degreaser';
+export function onRag(job: Job): OnRag {
+  if (job.depth === 'rescue' || job.depth === 'roadside') return 'dry';
+  if (isOnWax(job)) return 'cloth';
+  return job.between === 'degreaser' ? 'degreaser' : 'solvent';
+}
+
+/** Whether solvent or degreaser is on the rag of a job that only wipes. */
+export const wipesWet = (job: Job): boolean =>
+  (job.depth === 'wipe-down' || job.depth === 'top-up') &&
+  !comesOff(job) &&
+  !mustStrip(job) &&
+  ['solvent', 'degreaser'].includes(onRag(job));
 
 /** Whether a new chain is stripped: for wax it must be, else by the rider's school. */
 function stripsNew({ lube, workshop }: Job): boolean {
@@ -101,20 +159,43 @@ export type BenchRefusal =
   | 'no scrubber'
   | 'scrubber with driven cranks'
   | 'wax reset without wax'
+  | 'no hot water'
+  | 'closure not known'
+  | 'wheel stays in'
+  | 'keeper needed'
+  | 'old coat stays'
   | 'no pot'
   | 'factory grease stays'
   | 'wax at the roadside';
+
+const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
+  'reusable link': 'no new link',
+  'single-use link': 'no new link',
+  'connecting pin': 'no new pin',
+  'not known': 'closure not known',
+};
+
+/** Hub gears and coaster brakes hang on cables and arms: their wheel is a job of its own. */
+const wheelMayCome = ({ bike }: Job): boolean => bike.gear !== 'hub' && bike.drive !== 'coaster';
+
+/** With the wheel out a chain on the bike runs round a keeper, backwards. */
+const keeperServes = (job: Job): boolean =>
+  owns(job, 'chain keeper') && job.bike.gear === 'derailleur' && !cranksDrive(job);
 
 /** Returns why this depth cannot be done on this bike with these tools; null where it can. */
 export function refusal(job: Job): BenchRefusal | null {
   const { depth, lube } = job;
   const scrubs = depth === 'on-bike clean' && job.clean === 'scrubber';
-  if (comesOff(job) && !mayOpen(job))
-    return job.chain.closure === 'connecting pin' ? 'no new pin' : 'no new link';
+  if (comesOff(job) && !mayOpen(job)) return NO_CLOSURE[job.chain.closure];
   if (comesOff(job) && !offAllowed(job)) return 'chain stays on';
   if (scrubs && !owns(job, 'scrubber')) return 'no scrubber';
   if (scrubs && cranksDrive(job)) return 'scrubber with driven cranks';
+  if (wheelComesOut(job) && !wheelMayCome(job)) return 'wheel stays in';
+  if (wheelComesOut(job) && !comesOff(job) && !keeperServes(job)) return 'keeper needed';
   if (depth === 'wax reset' && lube && !isWax(lube.lubeClass)) return 'wax reset without wax';
+  if (depth === 'wax reset' && !comesOff(job) && !poursHot(job)) return 'no hot water';
+  if (depth === 'top-up' && job.oldCoat === 'clean' && job.onIt !== null && !isOnWax(job))
+    return 'old coat stays';
   if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot')) return 'no pot';
   if (depth === 'new-chain strip' && !stripsNew(job)) return 'factory grease stays';
   if (depth === 'roadside' && lube && isWax(lube.lubeClass)) return 'wax at the roadside';

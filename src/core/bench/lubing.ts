@@ -1,8 +1,17 @@
 import { isWax, LUBE_CLASSES, type LubeClass } from '../lube';
-import { cranksDrive, type BenchLube, type Job } from './job';
-import { hotWax } from './waxing';
-import { turnsFor } from './prepare';
+import type { Act } from './acts';
+import {
+  brakeCautions,
+  cranksDrive,
+  hasDisc,
+  isDeep,
+  isRaised,
+  type BenchLube,
+  type Job,
+} from './job';
+import { crosses, turnsFor } from './prepare';
 import { step, type BenchStep } from './steps';
+import { hotWax } from './waxing';
 import { ragStep } from './wiping';
 import * as SAID from '../words/bench/lubing';
 
@@ -18,6 +27,8 @@ const SINK_MIN: Record<LubeClass, number | null> = {
   'light oil': 0,
 };
 const NIGHT_MIN = 600;
+/** Minutes a penetrating oil creeps in before the coat over it. Own choice. */
+const UNDER_MIN = 10;
 
 /** Minutes between coat and wipe by the rider's school; null: never wiped. */
 export function sinkMinutes(job: Job, lube: LubeClass): number | null {
@@ -28,65 +39,130 @@ export function sinkMinutes(job: Job, lube: LubeClass): number | null {
   return wipeAfter === 'next morning' ? NIGHT_MIN : usual;
 }
 
-/** Fresh lube as a solvent: flushed through and wiped hard, before the coat that stays. */
-export function flush(job: Job, lube: BenchLube): BenchStep[] {
+const handCautions = (job: Job) =>
+  [cranksDrive(job) ? 'driven cranks' : 'fingers', ...brakeCautions(job)] as const;
+
+/** How the chain goes round under the bottle. */
+const roundAct = (job: Job): Act => (cranksDrive(job) ? 'move on by hand' : 'turn back');
+/** At the roadside a fixed wheel stays on the ground: the bike is rolled on by a stretch. */
+const roundActs = (job: Job): Act[] =>
+  cranksDrive(job) && job.depth === 'roadside' ? ['still chain'] : [roundAct(job)];
+
+/** Fresh lube as a solvent: one drenching, run in and wiped hard, that stays as the coat. */
+export function flushing(job: Job, lube: BenchLube): BenchStep[] {
   return [
+    ...shakeFirst(lube),
     step({
       id: 'flush',
       phase: 'lube',
-      ...SAID.flush(lube.name, lube.drops),
-      acts: ['flush', 'lube'],
-      materials: [lube.name],
+      ...SAID.flush(lube.name, cranksDrive(job)),
+      acts: [...roundActs(job), 'flush', 'lube'],
+      materials: [`${lube.name}, ${(2 * lube.ml).toFixed(0)} ml`],
       cautions: handCautions(job),
+      drawing: 'drop',
       hands: 2,
-      counter: { kind: 'turns', count: turnsFor(job, 1), perMinute: 30 },
+      counter: cranksDrive(job) ? null : { kind: 'turns', count: turnsFor(job, 2), perMinute: 30 },
     }),
-    ragStep(job, 'wipe hard', SAID.WIPE_HARD, { acts: ['wipe'] }),
+    runIn(job, lube.lubeClass),
+    ...shiftThrough(job),
+    ragStep(job, 'wipe hard', SAID.WIPE_HARD, {
+      phase: 'wait',
+      acts: ['wipe coat'],
+      materials: ['dry rags'],
+      cautions: ['waste'],
+      timer: { label: SAID.SETS, minutes: Math.round(lube.setHours * 60) },
+    }),
   ];
 }
-
-const handCautions = (job: Job) =>
-  [
-    cranksDrive(job) ? 'driven cranks' : 'fingers',
-    ...(job.bike.brake.startsWith('disc') ? ['rotor'] : []),
-  ] as BenchStep['cautions'];
 
 /** The coat: shake, drops once round, run in, sink in, wipe. */
 export function lubing(job: Job, lube: BenchLube): BenchStep[] {
   const { lubeClass } = lube;
   if (lubeClass === 'hot wax') return hotWax(job);
-  const shakes = lube.shake || LUBE_CLASSES[lubeClass].carrier !== 'none';
-  const shifts = job.bike.gear === 'derailleur' && job.depth !== 'roadside' && !cranksDrive(job);
   return [
-    ...(shakes ? [shake(lube)] : []),
+    ...(job.under ? underCoat(job, job.under) : []),
+    ...shakeFirst(lube),
     drops(job, lube),
     runIn(job, lubeClass),
-    ...(shifts ? [SHIFT_THROUGH] : []),
+    ...shiftThrough(job),
     ...afterCoat(job, lube),
   ];
 }
 
-const shake = ({ name, lubeClass }: BenchLube): BenchStep =>
+const shakeFirst = (lube: BenchLube): BenchStep[] =>
+  lube.shake || LUBE_CLASSES[lube.lubeClass].carrier !== 'none'
+    ? [
+        step({
+          id: 'shake',
+          phase: 'lube',
+          ...SAID.shake(lube.name, lube.lubeClass, lube.rested),
+          hands: 0.5,
+          materials: [lube.name],
+        }),
+      ]
+    : [];
+
+/** A penetrating oil first, for those who put a dry lube over it. */
+const underCoat = (job: Job, name: string): BenchStep[] => [
   step({
-    id: 'shake',
+    id: 'under',
     phase: 'lube',
-    ...SAID.shake(name, lubeClass),
-    hands: 0.5,
+    ...SAID.underCoat(name),
+    acts: [...roundActs(job), 'lube'],
     materials: [name],
-  });
+    cautions: handCautions(job),
+    drawing: 'drop',
+    hands: 4,
+    timer: { label: SAID.UNDER_SINKS, minutes: UNDER_MIN },
+  }),
+  ragStep(job, 'under wipe', SAID.UNDER_WIPE, {
+    phase: 'lube',
+    acts: ['wipe coat'],
+    materials: ['clean rag'],
+    waitsFor: 'under',
+  }),
+];
+
+/** Where the drops go: by the rider's way, as far as this bike and place allow. */
+function whereOn(job: Job): Parameters<typeof SAID.drops>[0]['where'] {
+  const { where } = job.workshop.schools;
+  if (job.bike.gear !== 'derailleur') return 'before the cog';
+  if (where === 'top of the cog') return crosses(job) ? where : 'lower run';
+  // A wheel that turns forwards cannot have its rotor covered.
+  const turnsFreely = isRaised(job) && !cranksDrive(job) && !hasDisc(job);
+  return where === 'both runs' && !turnsFreely ? 'lower run' : where;
+}
 
 function drops(job: Job, lube: BenchLube): BenchStep {
   const wax = isWax(lube.lubeClass);
+  const where = whereOn(job);
+  const stream = lube.stream && !wax;
+  const driven = cranksDrive(job);
   return step({
     id: 'drops',
     phase: 'lube',
-    ...SAID.drops(lube, job.workshop.schools.where),
-    acts: wax ? ['lube', 'wax'] : ['lube'],
+    ...SAID.drops({
+      ...lube,
+      stream,
+      where,
+      standingStill: driven,
+      closure: job.chain.closure === 'connecting pin' ? 'pin' : 'link',
+    }),
+    // Upper run forwards first: the cover comes off for it.
+    acts: [
+      ...(where === 'both runs' ? (['pedal forwards'] as const) : []),
+      ...roundActs(job),
+      'lube',
+    ],
     materials: [`${lube.name}, ${lube.ml.toFixed(1)} ml`],
     cautions: handCautions(job),
     drawing: 'drop',
     hands: 4,
-    counter: { kind: 'drops', count: Math.round(lube.drops), perMinute: 40 },
+    counter: stream
+      ? driven
+        ? null
+        : { kind: 'turns', count: turnsFor(job, 2 * lube.sides), perMinute: 30 }
+      : { kind: 'drops', count: Math.round(lube.drops), perMinute: 40 },
   });
 }
 
@@ -96,27 +172,32 @@ function runIn(job: Job, lubeClass: LubeClass): BenchStep {
     id: 'run in',
     phase: 'lube',
     ...SAID.runIn(driven),
+    acts: roundActs(job),
     cautions: [driven ? 'driven cranks' : 'fingers'],
     hands: 1,
-    ...(driven
-      ? {}
-      : {
-          counter: {
-            kind: 'turns' as const,
-            count: lubeClass === 'heavy wet' ? 30 : 8,
-            perMinute: 40,
-          },
-        }),
+    counter: driven
+      ? null
+      : { kind: 'turns', count: lubeClass === 'heavy wet' ? 30 : 8, perMinute: 40 },
   });
 }
 
-const SHIFT_THROUGH = step({
-  id: 'shift through',
-  phase: 'lube',
-  ...SAID.SHIFT_THROUGH,
-  hands: 0.5,
-  cautions: ['fingers'],
-});
+/** Whether the gears are shifted through: where the wheel turns freely forwards. */
+export const shiftsThrough = (job: Job): boolean =>
+  job.bike.gear === 'derailleur' && job.depth !== 'roadside' && !cranksDrive(job) && isRaised(job);
+
+const shiftThrough = (job: Job): BenchStep[] =>
+  shiftsThrough(job)
+    ? [
+        step({
+          id: 'shift through',
+          phase: 'lube',
+          ...SAID.shiftThrough(job.bike.rings.length),
+          acts: ['pedal forwards'],
+          hands: 0.5,
+          cautions: ['fingers'],
+        }),
+      ]
+    : [];
 
 function afterCoat(job: Job, lube: BenchLube): BenchStep[] {
   const sink = job.depth === 'roadside' ? 0 : sinkMinutes(job, lube.lubeClass);
@@ -127,6 +208,7 @@ function afterCoat(job: Job, lube: BenchLube): BenchStep[] {
         id: 'leave it',
         phase: 'wait',
         ...SAID.leaveIt(lube.setHours),
+        acts: ['leave coat'],
         hands: 0,
         timer: { label: SAID.SETS, minutes: setMinutes },
       }),
@@ -139,7 +221,7 @@ function afterCoat(job: Job, lube: BenchLube): BenchStep[] {
           step({
             id: 'sink in',
             phase: 'wait',
-            ...SAID.sinkIn(lube.lubeClass, sink >= NIGHT_MIN),
+            ...SAID.sinkIn(sink, sink >= NIGHT_MIN),
             hands: 0,
             timer: { label: SAID.SINKS_IN, minutes: sink },
           }),
@@ -147,22 +229,22 @@ function afterCoat(job: Job, lube: BenchLube): BenchStep[] {
       : []),
     ragStep(job, 'wipe off', SAID.wipeOff(only), {
       phase: 'wait',
-      acts: ['wipe'],
+      acts: ['wipe coat'],
+      materials: ['dry rag'],
       waitsFor: sinks ? 'sink in' : null,
-      timer: { label: SAID.SETS, minutes: setMinutes },
+      // The coat has been setting since its drops went on.
+      timer: { label: SAID.SETS, minutes: Math.max(0, setMinutes - sink) },
     }),
   ];
 }
 
-/** A few drops more, for those who give pivots and springs their share. */
+/** A drop on the derailleur's pivots, for those who give them their share: with a clean, which comes about once a month. */
 export const pivots = (job: Job): BenchStep[] =>
-  job.workshop.schools.pivots === 'a drop' && job.lube && !isWax(job.lube.lubeClass)
-    ? [
-        step({
-          id: 'pivots',
-          phase: 'lube',
-          ...SAID.PIVOTS,
-          hands: 1,
-        }),
-      ]
+  job.workshop.schools.pivots === 'a drop' &&
+  job.bike.gear === 'derailleur' &&
+  isDeep(job) &&
+  job.depth !== 'new-chain strip' &&
+  job.lube &&
+  !isWax(job.lube.lubeClass)
+    ? [step({ id: 'pivots', phase: 'lube', ...SAID.PIVOTS, hands: 1 })]
     : [];

@@ -1,54 +1,67 @@
 import { cogSteps } from './cogs';
-import { DEGREASER, isHydraulic, mustStrip, owns, type Job } from './job';
+import { DEGREASER, owns, type Job } from './job';
 import { step, type BenchStep, type StepId } from './steps';
+import { wheelOut } from './wheel';
+import * as CLOSING from '../words/bench/closing';
 import * as SAID from '../words/bench/offBike';
 
 /** Minutes a chain soaks, and shakes in a bath. Common practice; the label has the word. */
 const SOAK_MIN = 30;
 const BATH_MIN = 2;
 
-/** Opening the chain and taking it off. */
+/** Opening the chain, slack first, and taking it off; then the wheel, where it comes out too. */
 export function chainOff(job: Job): BenchStep[] {
   if (job.depth === 'new-chain strip') return [];
-  const once = job.chain.closure !== 'reusable link';
-  const steps = [
-    step({
-      id: 'unload',
-      phase: 'prepare',
-      ...SAID.UNLOAD,
-      materials: ['string or wire hook'],
-      cautions: ['tension'],
-      drawing: 'unload',
-    }),
+  const { closure } = job.chain;
+  const once = closure !== 'reusable link';
+  const tool =
+    closure === 'connecting pin'
+      ? 'chain tool'
+      : owns(job, 'link pliers')
+        ? 'link pliers'
+        : 'pliers';
+  return [
+    job.bike.gear === 'derailleur'
+      ? step({
+          id: 'hook',
+          phase: 'prepare',
+          ...SAID.hook(closure === 'connecting pin'),
+          acts: ['hook on'],
+          materials: ['bent wire or string'],
+          cautions: ['tension'],
+          drawing: 'unload',
+        })
+      : step({
+          id: 'slacken',
+          phase: 'prepare',
+          ...CLOSING.SLACKEN,
+          acts: ['slacken wheel'],
+          materials: ['spanner or key'],
+          cautions: ['tension'],
+          hands: 2,
+        }),
     step({
       id: 'open',
       phase: 'prepare',
-      ...(once ? SAID.OPEN_ONCE : SAID.openLink(owns(job, 'link pliers'), job.openings)),
-      acts: ['chain off'],
-      materials: [once ? 'chain tool' : owns(job, 'link pliers') ? 'link pliers' : 'pliers'],
+      ...SAID.open(closure, {
+        pliers: owns(job, 'link pliers'),
+        openings: job.openings,
+        hooked: job.bike.gear === 'derailleur',
+      }),
+      acts: ['open'],
+      materials: [tool],
       cautions: once ? ['closes once', 'tension'] : ['tension'],
       hands: 3,
     }),
+    ...wheelOut(job),
   ];
-  if (owns(job, 'chain keeper') && job.depth !== 'wax reset')
-    steps.push(
-      step({
-        id: 'wheel out',
-        phase: 'prepare',
-        ...SAID.wheelOut(isHydraulic(job)),
-        acts: ['wheel out'],
-        materials: ['chain keeper', ...(isHydraulic(job) ? ['pad spacer'] : [])],
-        cautions: isHydraulic(job) ? ['lever'] : [],
-        hands: 2,
-      }),
-    );
-  return steps;
 }
 
-/** Baths or a soak in a closed jar, and the cogs meanwhile. */
+/** Baths or a soak in a jar, and the cogs meanwhile. */
 export function baths(job: Job): BenchStep[] {
   const count = job.depth === 'soak' ? 1 : job.baths.count;
-  const meanwhile = job.depth === 'new-chain strip' ? [] : cogSteps(job);
+  const onBench = job.depth === 'new-chain strip';
+  const meanwhile = onBench ? [] : cogSteps(job, true);
   const more = Array.from({ length: Math.max(0, count - 1) }, (_, n) => nextBath(n));
   const last = more.at(-1)?.id ?? 'soak';
   const water = job.workshop.water !== 'none';
@@ -57,19 +70,18 @@ export function baths(job: Job): BenchStep[] {
     ...meanwhile,
     ...more,
     water ? rinse(last) : pullThroughRags(last),
-    ...(meanwhile.length > 0 && water ? [RINSE_COGS] : []),
+    ...(onBench ? [] : [water ? rinseCogs(job) : wipeCogs(job)]),
     SETTLE,
   ];
 }
 
 function firstBath(job: Job, count: number): BenchStep {
-  const strip = mustStrip(job) || job.depth === 'new-chain strip' ? (['strip'] as const) : [];
   const soak = job.depth === 'soak';
   return step({
     id: 'soak',
     phase: 'clean',
     ...(soak ? SAID.SOAK : SAID.firstBath(job.baths.ml)),
-    acts: ['degreaser', 'bath', ...strip],
+    acts: ['into the jar', 'bath'],
     materials: [
       'jar with a lid',
       `${soak ? 150 : job.baths.ml * count} ml of ${job.degreaser ?? DEGREASER}`,
@@ -86,7 +98,7 @@ const nextBath = (n: number): BenchStep =>
     id: `bath ${n + 2}`,
     phase: 'clean',
     ...SAID.nextBath(n + 2),
-    acts: ['degreaser', 'bath'],
+    acts: ['bath'],
     cautions: ['jar'],
     ...(n === 0 ? { waitsFor: 'soak' } : { waitsFor: `bath ${n + 1}` }),
     hands: 2,
@@ -98,7 +110,7 @@ const rinse = (after: StepId): BenchStep =>
     id: 'rinse',
     phase: 'rinse',
     ...SAID.RINSE_CHAIN,
-    acts: ['rinse', 'water'],
+    acts: ['out of the jar', 'rinse'],
     materials: ['warm water'],
     waitsFor: after,
     hands: 2,
@@ -109,23 +121,37 @@ const pullThroughRags = (after: StepId): BenchStep =>
     id: 'take off',
     phase: 'rinse',
     ...SAID.PULL_THROUGH_RAGS,
+    acts: ['out of the jar', 'take degreaser off'],
     materials: ['rags'],
+    cautions: ['waste'],
     waitsFor: after,
     hands: 2,
   });
 
-const RINSE_COGS = step({
-  id: 'rinse cogs',
-  phase: 'rinse',
-  ...SAID.RINSE_COGS,
-  acts: ['rinse', 'water'],
-  hands: 2,
-});
+const rinseCogs = (job: Job): BenchStep =>
+  step({
+    id: 'rinse cogs',
+    phase: 'rinse',
+    ...SAID.rinseCogs(job.bike.gear === 'derailleur'),
+    acts: ['rinse'],
+    hands: 2,
+  });
+
+const wipeCogs = (job: Job): BenchStep =>
+  step({
+    id: 'wipe cogs',
+    phase: 'rinse',
+    ...SAID.wipeCogs(job.bike.gear === 'derailleur'),
+    acts: ['take degreaser off'],
+    materials: ['rags'],
+    hands: 2,
+  });
 
 const SETTLE = step({
   id: 'settle',
   phase: 'rinse',
   ...SAID.SETTLE,
+  acts: ['jar away'],
   cautions: ['waste'],
   hands: 0.5,
 });

@@ -22,6 +22,8 @@ export interface AtTheBench {
   cogs: number;
   air: Air;
   openings: number;
+  /** Bottles not used for a month. */
+  rested: readonly string[];
   products: Readonly<Record<string, Product>>;
   settings: Settings;
 }
@@ -34,6 +36,7 @@ export interface Wanted {
   clean: Job['clean'];
   addOns: readonly AddOn[];
   baths: Job['baths'];
+  wheelOut: boolean;
 }
 
 /** A depth the bench offers, with what it would take and do. */
@@ -71,6 +74,8 @@ function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null): BenchLu
         ? formatTemperature(note.tooColdFor, at.settings.units)
         : null,
     setHours: settingHours({ ...traits, setHours }, at.air),
+    stream: schools.amount === 'stream',
+    rested: at.rested.includes(bottle?.id ?? ''),
   };
 }
 
@@ -93,6 +98,9 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
       lube: depth === 'wipe-down' ? null : lube,
       onIt: state.lube,
       outside: state.outside,
+      salted: state.salted,
+      under: lube.lubeClass === 'dry' ? (under?.name ?? null) : null,
+      wheelOut: wanted.wheelOut,
       degreaser: null,
       workshop,
       oldCoat: schools.oldCoat,
@@ -174,7 +182,7 @@ export function recommend(
 
 /** A session of an offer, begun at `now` (ms). */
 export const startRun = (offer: Offer, chainId: string, now: number): Run => ({
-  version: 1,
+  version: 2,
   chainId,
   bottleId: offer.job.lube ? (offer.bottle?.id ?? null) : null,
   underId: offer.job.lube ? (offer.under?.id ?? null) : null,

@@ -1,70 +1,85 @@
 import { cogSteps } from './cogs';
-import { cranksDrive, DEGREASER, mustStrip, type Job } from './job';
+import { brakeCautions, cranksDrive, DEGREASER, type Job } from './job';
 import { turnsFor } from './prepare';
 import { step, type BenchStep, type StepId } from './steps';
 import { ragStep } from './wiping';
 import * as SAID from '../words/bench/cleaning';
+import { TAKE_OFF } from '../words/bench/wiping';
 
 /** Minutes degreaser works on the bike. Common practice; the label has the word. */
 const DWELL_MIN = 3;
 
-/** Brush or scrubber with degreaser, the chain on the bike. */
-export function onBike(job: Job): BenchStep[] {
-  const strip = mustStrip(job) ? (['strip'] as const) : [];
-  const common = {
-    phase: 'clean' as const,
-    acts: ['degreaser' as const, ...strip],
-    timer: { label: SAID.DEGREASER_WORKS, minutes: DWELL_MIN },
-  };
-  const apply =
-    job.clean === 'scrubber' && job.depth === 'on-bike clean'
-      ? step({
-          id: 'scrub',
-          ...common,
-          ...SAID.SCRUB,
-          materials: ['scrubber', job.degreaser ?? DEGREASER],
-          cautions: ['fingers', 'solvent'],
-          hands: 4,
-          counter: { kind: 'turns', count: Math.max(30, turnsFor(job, 10)), perMinute: 40 },
-        })
-      : step({
-          id: 'degrease',
-          ...common,
-          ...SAID.DEGREASE,
-          materials: ['brush', job.degreaser ?? DEGREASER],
-          cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers', 'solvent'],
-          hands: 3,
-        });
-  const brush =
-    apply.id === 'scrub'
-      ? []
-      : [
-          step({
-            id: 'brush',
-            phase: 'clean',
-            ...SAID.brush(cranksDrive(job)),
-            materials: ['brush'],
-            cautions: [cranksDrive(job) ? 'driven cranks' : 'fingers'],
-            waitsFor: apply.id,
-            hands: 4,
-            ...(cranksDrive(job)
-              ? {}
-              : { counter: { kind: 'turns' as const, count: turnsFor(job, 4), perMinute: 30 } }),
-          }),
-        ];
-  return [apply, ...cogSteps(job), ...brush, ...rinse(job, apply.id)];
+/**
+ * Brush or scrubber with degreaser, the chain on the bike. Cogs come first, so that the chain's degreaser does not dry
+ * meanwhile; `during`: what is done while it works.
+ */
+export function onBike(job: Job, during: readonly BenchStep[]): BenchStep[] {
+  const driven = cranksDrive(job);
+  const scrubs = job.clean === 'scrubber' && job.depth === 'on-bike clean';
+  const round = driven ? ('still chain' as const) : ('turn back' as const);
+  const mind = driven ? ('driven cranks' as const) : ('fingers' as const);
+  if (scrubs)
+    return [
+      ...cogSteps(job, true),
+      step({
+        id: 'scrub',
+        phase: 'clean',
+        ...SAID.SCRUB,
+        acts: ['turn back', 'degreaser'],
+        materials: ['scrubber', job.degreaser ?? DEGREASER],
+        cautions: ['fingers', 'solvent', ...brakeCautions(job), 'waste'],
+        hands: 4,
+        counter: { kind: 'turns', count: Math.max(30, turnsFor(job, 10)), perMinute: 40 },
+        timer: { label: SAID.DEGREASER_WORKS, minutes: DWELL_MIN },
+      }),
+      ...during,
+      ...rinse(job, 'scrub'),
+    ];
+  return [
+    ...cogSteps(job, true),
+    step({
+      id: 'degrease',
+      phase: 'clean',
+      ...SAID.DEGREASE,
+      acts: [round, 'degreaser'],
+      materials: ['brush', job.degreaser ?? DEGREASER],
+      cautions: [mind, 'solvent', ...brakeCautions(job), 'waste'],
+      hands: 3,
+      timer: { label: SAID.DEGREASER_WORKS, minutes: DWELL_MIN },
+    }),
+    ...during,
+    step({
+      id: 'brush',
+      phase: 'clean',
+      ...SAID.brush(driven),
+      acts: [round],
+      materials: ['brush'],
+      cautions: [mind],
+      waitsFor: 'degrease',
+      hands: 4,
+      counter: driven ? null : { kind: 'turns', count: turnsFor(job, 4), perMinute: 30 },
+    }),
+    ...rinse(job, 'degrease'),
+  ];
 }
 
 /** Off the degreaser, with water or without. */
 function rinse(job: Job, after: StepId): BenchStep[] {
   if (job.workshop.water === 'none')
-    return [ragStep(job, 'take off', SAID.TAKE_OFF, { phase: 'rinse', waitsFor: after })];
+    return [
+      ragStep(job, 'take off', TAKE_OFF, {
+        phase: 'rinse',
+        waitsFor: after,
+        acts: ['take degreaser off'],
+        cautions: ['waste'],
+      }),
+    ];
   return [
     step({
       id: 'rinse',
       phase: 'rinse',
       ...SAID.rinse(job.workshop.water === 'hose'),
-      acts: ['rinse', 'water'],
+      acts: ['rinse'],
       materials: ['water'],
       waitsFor: after,
       hands: 3,
@@ -73,12 +88,9 @@ function rinse(job: Job, after: StepId): BenchStep[] {
       id: 'residue',
       phase: 'check',
       ...SAID.RESIDUE,
+      acts: ['still chain'],
       hands: 0.5,
-      check: {
-        kind: 'residue',
-        ...SAID.IS_RESIDUE,
-        failTo: 'rinse',
-      },
+      check: { kind: 'residue', ...SAID.IS_RESIDUE, failTo: 'rinse' },
     }),
   ];
 }

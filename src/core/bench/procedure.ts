@@ -3,15 +3,18 @@ import { cogSteps } from './cogs';
 import { drying } from './drying';
 import { comesOff, mustStrip, usesDegreaser, type Job } from './job';
 import { isWax } from '../lube';
-import { flush, lubing, pivots } from './lubing';
+import { flushing, lubing, pivots } from './lubing';
+import { chainOn } from './fitting';
 import { baths, chainOff } from './offBike';
 import { onBike } from './onBike';
-import { prepare } from './prepare';
-import { step, type Act, type BenchStep, type StepId } from './steps';
-import { hotRinse } from './waxing';
-import { gloveCheck, ragCheck, ragStep, wipe } from './wiping';
+import { placeOf, prepare } from './prepare';
+import { withRotorCovered } from './rotor';
+import { bikeAfter } from './simulate';
+import { step, type BenchStep, type StepId } from './steps';
+import { boiledOff, hotRinse } from './waxing';
+import { wheelIn, wheelOut } from './wheel';
+import { gloveCheck, ragCheck, wipe, wipeOffBike } from './wiping';
 import { washBike } from '../words/bench/preparing';
-import { PULL_THROUGH_CLOTH, WIPE } from '../words/bench/wiping';
 
 /**
  * The steps of a piece of work in order, made from rules for this bike, chain, lube, workshop and
@@ -19,89 +22,92 @@ import { PULL_THROUGH_CLOTH, WIPE } from '../words/bench/wiping';
  * first: a refused job has no procedure.
  */
 export function procedure(job: Job): BenchStep[] {
-  const steps: BenchStep[] = [...prepare(job)];
-  const washes = job.addOns.includes('wash') && job.workshop.water !== 'none';
-  // Degreaser works while the frame is washed, for those who begin with it.
-  const during =
-    washes && usesDegreaser(job) && job.workshop.schools.washOrder === 'degreaser first';
-  const cleaned = cleaning(job);
-  if (during) cleaned.splice(cleaned.findIndex((s) => s.timer !== null) + 1, 0, washSteps(job));
-  if (washes && !during) steps.push(washSteps(job));
-  steps.push(...cleaned);
-  if (!steps.some((s) => s.acts.includes('cassette')))
-    steps.push(...cogSteps(job).filter((s) => (job.addOns as readonly string[]).includes(s.id)));
-  const wet = steps.some((s) => s.acts.includes('water') || s.acts.includes('degreaser'));
-  if (wet || job.depth === 'rescue') steps.push(...drying(job));
-  const flushes = job.oldCoat === 'flush' && job.depth === 'top-up' && !mustStrip(job);
-  if (job.lube && flushes && !isWax(job.lube.lubeClass)) steps.push(...flush(job, job.lube));
-  else if (job.lube || job.depth === 'wipe-down')
-    steps.push(
-      job.depth === 'roadside' ? gloveCheck(loopOf(steps)) : ragCheck(loopOf(steps), comesOff(job)),
-    );
-  if (job.lube && job.depth !== 'wipe-down') {
-    const late = comesOff(job) && job.lube.lubeClass !== 'hot wax';
-    const close = closing(job, actsOf(steps));
-    // Oil goes on a chain that is on the bike again; its closing checks then come before the coat.
-    const fitting = late ? close.filter((s) => FITTING.has(s.id)) : [];
-    steps.push(
-      ...fitting,
-      ...lubing(job, job.lube),
-      ...(job.depth === 'roadside' ? [] : pivots(job)),
-    );
-    steps.push(...close.filter((s) => !fitting.includes(s)));
-  } else steps.push(...closing(job, actsOf(steps)));
-  return steps;
+  const off = comesOff(job);
+  const steps: BenchStep[] = [...prepare(job), ...cleaning(job)];
+  const flushes = flushesIn(job);
+  // A rag before the drying: a second round then costs no second drying.
+  if (!flushes && (job.lube || job.depth === 'wipe-down')) steps.push(check(job, steps, off));
+  if (bikeAfter(job, steps).water !== 'dry') steps.push(...drying(job));
+  steps.push(...wheelIn(job));
+  const { lube } = job;
+  if (lube && job.depth !== 'wipe-down') {
+    const waxed = lube.lubeClass === 'hot wax';
+    // Oil goes on a chain that is on the bike again, wax on one that hangs on its wire.
+    if (off && !waxed) steps.push(...chainOn(job, placeOf(job) === 'upside down'));
+    steps.push(...(flushes ? flushing(job, lube) : lubing(job, lube)), ...pivots(job));
+    if (off && waxed) steps.push(...chainOn(job, placeOf(job) === 'upside down'));
+  } else if (off) steps.push(...chainOn(job, placeOf(job) === 'upside down'));
+  steps.push(...closing(job));
+  return withRotorCovered(job, steps);
 }
 
-const FITTING = new Set<StepId>(['chain on', 'routed', 'link seated', 'direction']);
-
-const actsOf = (steps: readonly BenchStep[]): Set<Act> => new Set(steps.flatMap((s) => s.acts));
+/** Whether fresh lube washes the old one out and stays as the coat. */
+export const flushesIn = (job: Job): boolean =>
+  job.oldCoat === 'flush' &&
+  job.depth === 'top-up' &&
+  !mustStrip(job) &&
+  job.lube !== null &&
+  !isWax(job.lube.lubeClass);
 
 /** Cleaning steps, the cheapest to repeat first. */
-const LOOPS: readonly StepId[] = ['wipe', 'brush', 'scrub', 'soak', 'hot rinse', 'degrease'];
+const LOOPS: readonly StepId[] = [
+  'wipe',
+  'brush',
+  'scrub',
+  'soak',
+  'hot rinse',
+  'boil',
+  'degrease',
+];
 
-/** Where a failed rag sends the rider back to: the cleaning that is cheapest to repeat. */
-const loopOf = (steps: readonly BenchStep[]): StepId =>
-  LOOPS.find((id) => steps.some((s) => s.id === id)) ?? steps[0]?.id ?? 'wipe';
+/** A failed rag goes back to the cleaning that is cheapest to repeat. */
+function check(job: Job, steps: readonly BenchStep[], off: boolean): BenchStep {
+  const failTo = LOOPS.find((id) => steps.some((s) => s.id === id)) ?? steps[0]?.id ?? 'wipe';
+  return job.depth === 'roadside' ? gloveCheck(failTo) : ragCheck(failTo, off);
+}
 
 /** What cleans the chain at each depth; wax over oil strips it first, whatever was asked for. */
 function cleaning(job: Job): BenchStep[] {
   const off = comesOff(job);
+  const washes =
+    job.addOns.includes('wash') &&
+    job.workshop.water !== 'none' &&
+    job.depth !== 'new-chain strip' &&
+    job.depth !== 'roadside';
+  const early = job.workshop.schools.washOrder === 'degreaser first' && usesDegreaser(job) && !off;
+  const before = washes && !early ? [wash(job)] : [];
   if (mustStrip(job) || job.depth === 'on-bike clean')
-    return off ? [...chainOff(job), ...baths(job)] : onBike(job);
+    return off
+      ? [...before, ...chainOff(job), ...baths(job)]
+      : [...before, ...wheelOut(job), ...onBike(job, washes && early ? [wash(job)] : [])];
   switch (job.depth) {
     case 'off-bike clean':
     case 'soak':
+      return [...before, ...chainOff(job), ...baths(job)];
     case 'new-chain strip':
-      return [...chainOff(job), ...baths(job)];
+      return baths(job);
     case 'wax reset':
-      return [
-        ...hotRinse(job),
-        ...(off ? [...chainOff(job), wipeOff()] : [waxCloth(job)]),
-        ...cogSteps(job),
-      ];
+      return off
+        ? [...before, ...chainOff(job), wipeOffBike(), ...boiledOff(job), ...cogSteps(job, false)]
+        : [...before, ...hotRinse(job), ...wipe(job), ...cogSteps(job, false)];
     default:
-      return off ? [...chainOff(job), wipeOff()] : [wipe(job)];
+      return [
+        ...before,
+        ...(off ? [...chainOff(job), wipeOffBike()] : [...hotRinse(job), ...wipe(job)]),
+        ...(job.depth === 'roadside'
+          ? []
+          : cogSteps(job, false).filter((s) => (job.addOns as readonly string[]).includes(s.id))),
+      ];
   }
 }
 
-const waxCloth = (job: Job): BenchStep =>
-  ragStep(job, 'wipe', WIPE.cloth, { materials: ['lint-free cloth'] });
-
-const wipeOff = (): BenchStep =>
-  step({
-    id: 'wipe',
-    phase: 'clean',
-    ...PULL_THROUGH_CLOTH,
-    materials: ['lint-free cloth'],
-  });
-
-function washSteps(job: Job): BenchStep {
+/** A wash of the whole bike, its wheels in and its chain on. */
+function wash(job: Job): BenchStep {
   return step({
     id: 'wash',
     phase: 'clean',
     ...washBike(job.workshop.water === 'hose', job.bike.frame === 'gloss'),
-    acts: ['water', 'rinse'],
+    acts: ['wash'],
     materials: ['water', 'soft brush', 'soap'],
     cautions: job.bike.ebike ? ['motor'] : [],
     hands: 8,

@@ -1,25 +1,26 @@
 import type { CleanMethod, Drying, WorkDone } from '../logbook';
 import { cleanerFor, usedOn, type Product } from '../shelf';
-import { mustStrip, comesOff, type Job } from './job';
+import { comesOff, mustStrip, onRag, poursHot, type Job, type OnRag } from './job';
+import { flushesIn } from './procedure';
+import type { StepId } from './steps';
 import { isWax } from '../lube';
+import type { Unsettled } from '../records/kinds';
 import { benchOf, minutesWorked, type Run } from './run';
 
 /** The part of the log's event that a session writes; id and zone come from whoever records it. */
 export type WorkResult = Omit<WorkDone, 'id' | 'zone' | 'recordedAt'>;
 
-/** The method of the log that a procedure amounts to. */
+const BY_RAG: Record<OnRag, CleanMethod> = {
+  dry: 'dry wipe',
+  cloth: 'dry wipe',
+  solvent: 'solvent wipe',
+  degreaser: 'degreaser wipe',
+};
+
+/** The method of the log that a whole procedure amounts to. */
 export function methodOf(job: Job): CleanMethod {
   if (mustStrip(job)) return comesOff(job) ? 'baths' : 'brush';
-  const wax = job.lube !== null && isWax(job.lube.lubeClass);
   switch (job.depth) {
-    case 'wipe-down':
-      return wipeMethod(job);
-    case 'top-up':
-      if (wax) return 'dry wipe';
-      return job.oldCoat === 'flush' && job.lube ? 'flush and wipe' : wipeMethod(job);
-    case 'roadside':
-    case 'rescue':
-      return 'dry wipe';
     case 'on-bike clean':
       return job.clean;
     case 'off-bike clean':
@@ -30,14 +31,67 @@ export function methodOf(job: Job): CleanMethod {
       return 'strip';
     case 'wax reset':
       return 'wax reset';
+    default:
+      if (poursHot(job)) return 'wax reset';
+      return flushesIn(job) ? 'flush and wipe' : comesOff(job) ? 'dry wipe' : BY_RAG[onRag(job)];
   }
 }
 
-const wipeMethod = (job: Job): CleanMethod =>
-  job.between === 'degreaser' ? 'degreaser wipe' : 'solvent wipe';
+type Did = (id: StepId) => boolean;
 
-/** The steps that clean, any one of which must have been done for the method to count. */
-const CLEANING = ['wipe', 'scrub', 'degrease', 'soak', 'hot rinse', 'flush', 'wipe hard'];
+/** Baths that were given, of those planned. */
+const bathsDone = (job: Job, did: Did): number =>
+  [...Array(job.depth === 'soak' ? 1 : job.baths.count).keys()].filter((n) =>
+    did(n === 0 ? 'soak' : `bath ${n + 1}`),
+  ).length;
+
+/** What the steps that were done amount to: less than the whole where some were skipped. */
+function methodDone(job: Job, did: Did): CleanMethod {
+  const wiped = did('wipe') ? (comesOff(job) ? 'dry wipe' : BY_RAG[onRag(job)]) : 'none';
+  switch (methodOf(job)) {
+    case 'baths':
+      return bathsDone(job, did) > 0 ? 'baths' : 'none';
+    case 'strip':
+      // Short of a bath it is no strip.
+      return bathsDone(job, did) === job.baths.count
+        ? 'strip'
+        : bathsDone(job, did) > 0
+          ? 'baths'
+          : 'none';
+    case 'soak':
+      return did('soak') ? 'soak' : 'none';
+    case 'brush':
+      if (!did('degrease')) return did('brush') ? 'dry wipe' : 'none';
+      return did('brush') ? 'brush' : 'degreaser wipe';
+    case 'scrubber':
+      return did('scrub') ? 'scrubber' : 'none';
+    case 'wax reset':
+      return did('hot rinse') || did('boil') ? 'wax reset' : wiped;
+    case 'flush and wipe':
+      return did('flush') && did('wipe hard') ? 'flush and wipe' : wiped;
+    default:
+      return wiped;
+  }
+}
+
+/** When the coat went on: it sets from then, whenever the rest is done. */
+function coatedAt({ marks }: Run): number | null {
+  const put = marks.filter((m) => m.kind === 'done' && ['drops', 'dip', 'flush'].includes(m.step));
+  return put.at(-1)?.at ?? null;
+}
+
+/** Which check stands for what is left open. */
+const LEFT: Partial<Record<StepId, Unsettled>> = {
+  listen: 'noise',
+  brakes: 'brakes',
+  'link seated': 'closure',
+  routed: 'routing',
+  direction: 'routing',
+  'wheel tight': 'wheel',
+  'rim brake closed': 'brakes',
+  tension: 'tension',
+  'jockey wheels': 'jockey wheels',
+};
 
 /** Returns the work of a session at the bench as the log takes it: what was done, not what was skipped. */
 export function workDoneOf(
@@ -46,40 +100,46 @@ export function workDoneOf(
   endedAt: number,
 ): WorkResult {
   const { job } = run;
-  const { state, swatches } = benchOf(run);
-  const did = (id: string) => state.get(id) === 'done';
-  const method = CLEANING.some(did) ? methodOf(job) : 'none';
+  const { state, steps, swatches } = benchOf(run);
+  const did: Did = (id) => state.get(id) === 'done';
+  const method = methodDone(job, did);
   const coated = did('drops') || did('dip') || did('flush');
   const lube = job.lube && coated ? job.lube : null;
-  const wiped = lube !== null && (isWax(lube.lubeClass) || did('wipe off'));
-  const bottles = [run.bottleId, run.underId].flatMap((id) =>
-    id && lube ? (products[id] ?? []) : [],
-  );
+  const wiped = lube !== null && (isWax(lube.lubeClass) || did('wipe off') || did('wipe hard'));
+  const under = did('under') ? run.underId : null;
+  const bottles = [run.bottleId, under].flatMap((id) => (id && lube ? (products[id] ?? []) : []));
   const cleaner = run.cleanerId && cleanerFor(method) ? (products[run.cleanerId] ?? null) : null;
+  const baths = { ...job.baths, count: Math.max(1, bathsDone(job, did)) };
+  // A flush drenches: it is coat and wash in one, booked once.
+  const ml = (lube?.ml ?? 0) * (did('flush') ? 2 : 1) * run.coat;
+  const leftOpen = [
+    ...new Set(steps.flatMap((s) => (state.get(s.id) === 'left open' ? (LEFT[s.id] ?? []) : []))),
+  ];
   return {
     type: 'workDone',
-    at: new Date(endedAt).toISOString(),
+    at: new Date((lube && coatedAt(run)) ?? endedAt).toISOString(),
     chainId: run.chainId,
     method,
     cogsCleaned: did('cassette') && (did('jockey wheels') || job.bike.gear !== 'derailleur'),
-    baths: job.baths,
+    baths,
     drying: dryingOf(did),
     lube: lube && { lubeClass: lube.lubeClass, coat: run.coat, wiped },
     used: usedOn({
       method,
-      baths: method === 'baths' ? job.baths : null,
-      coat: bottles.map((bottle) => ({ bottle, ml: (lube?.ml ?? 0) * run.coat })),
+      baths: method === 'baths' ? baths : null,
+      coat: bottles.map((bottle) => ({ bottle, ml })),
       cleaner,
       settled: did('settle'),
     }),
     minutes: minutesWorked(run),
     depth: job.depth,
+    ...(leftOpen.length > 0 ? { leftOpen } : {}),
     swatches: swatches.slice(-20),
     note: noteOf(run),
   };
 }
 
-function dryingOf(did: (id: string) => boolean): Drying {
+function dryingOf(did: Did): Drying {
   if (did('air')) return 'towel and air';
   return did('towel') || did('hang') ? 'towel' : 'left to drip';
 }

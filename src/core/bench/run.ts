@@ -1,12 +1,12 @@
 import type { Mark, StoredRun } from '../records/benchRun';
 import type * as BenchRun from '../records/benchRun';
 import type { Standard } from '../records/standards';
-import { DEPTHS } from '../logbook';
 import { MS_PER_MINUTE } from '../units';
 import type { CautionName } from './cautions';
 import type { Job } from './job';
 import { procedure } from './procedure';
 import type { BenchStep } from './steps';
+import { upgraded } from './upgrade';
 import { NO_BETTER } from '../words/bench/wiping';
 
 export type { Mark };
@@ -14,27 +14,16 @@ export type { Mark };
 /** A session at the bench: the job, and all that was marked. Everything shown follows from it. */
 export type Run = Omit<StoredRun, 'job'> & { job: Job };
 
-/** Reads a session from the text it was kept as; null where it cannot be taken up again. */
+/** Reads a session from the text it was kept as, brought up to today's; null where it cannot be taken up again. */
 export function readRun(
   text: string,
   { runSchema }: Pick<typeof BenchRun, 'runSchema'>,
 ): Run | null {
   try {
     const read = runSchema.safeParse(JSON.parse(text));
-    return read.success && isJob(read.data.job) ? { ...read.data, job: read.data.job } : null;
+    return read.success ? upgraded(read.data) : null;
   } catch {
     return null;
-  }
-}
-
-/** Whether a stored job still makes a procedure: only then is the session taken up again. */
-function isJob(value: unknown): value is Job {
-  const job = value as Job;
-  if (typeof job !== 'object' || job === null || !DEPTHS.includes(job.depth)) return false;
-  try {
-    return procedure(job).length > 0;
-  } catch {
-    return false;
   }
 }
 
@@ -48,13 +37,18 @@ export interface Timer {
   endsAt: number;
 }
 
+/** How a step stands that is behind. */
+type Standing = 'done' | 'skipped' | 'left open';
+
 /** A session as it stands. */
 export interface BenchState {
   steps: readonly BenchStep[];
   /** How each step stands; absent: still to do. */
-  state: ReadonlyMap<string, 'done' | 'skipped'>;
+  state: ReadonlyMap<string, Standing>;
   /** The step to do now; null when all are behind. */
   current: BenchStep | null;
+  /** Its check was answered No before: there is a way on without a Yes. */
+  mayLeaveOpen: boolean;
   /** Timers that run, or have just run out, in order of ending. */
   timers: Timer[];
   /** What the last check came to, to be said at the current step. */
@@ -69,18 +63,17 @@ export interface BenchState {
 export function benchOf(run: Run): BenchState {
   const steps = procedure(run.job);
   const index = new Map<string, number>(steps.map((s, n) => [s.id, n]));
-  const state = new Map<string, 'done' | 'skipped'>();
+  const state = new Map<string, Standing>();
+  const failed = new Set<string>();
   const timers = new Map<string, Timer>();
   const swatches: number[] = [];
   let said: string | null = null;
   let hot = false;
   const again = (check: NonNullable<BenchStep['check']>, at: number) => {
     const from = index.get(check.failTo) ?? at;
-    for (let n = from; n <= at; n++) {
-      const step = steps[n];
-      if (!step) continue;
-      state.delete(step.id);
-      timers.delete(step.id);
+    for (const { id } of steps.slice(from, at + 1)) {
+      state.delete(id);
+      timers.delete(id);
     }
     said = check.failWhy;
   };
@@ -90,6 +83,7 @@ export function benchOf(run: Run): BenchState {
     if (at === undefined || !step) continue;
     said = null;
     if (mark.kind === 'failed' && step.check) {
+      failed.add(step.id);
       again(step.check, at);
       continue;
     }
@@ -104,27 +98,41 @@ export function benchOf(run: Run): BenchState {
         said = NO_BETTER;
       }
     }
-    state.set(step.id, mark.kind === 'skipped' ? 'skipped' : 'done');
+    state.set(step.id, standingOf(mark));
     // What was waited for is over, also where the rider went on without waiting.
     if (step.waitsFor) timers.delete(step.waitsFor);
+    timers.delete(step.id);
     if (mark.kind === 'skipped') continue;
-    if (step.acts.includes('hot')) hot = true;
-    if (step.acts.includes('hot off')) hot = false;
-    if (step.timer) {
-      const endsAt = mark.at + step.timer.minutes * MS_PER_MINUTE;
-      timers.set(step.id, { step: step.id, label: step.timer.label, startedAt: mark.at, endsAt });
-    }
+    hot = hotAfter(step, hot);
+    if (step.timer) timers.set(step.id, { step: step.id, ...started(step.timer, mark.at) });
   }
+  const current = steps.find((s) => !state.has(s.id)) ?? null;
   return {
     steps,
     state,
-    current: steps.find((s) => !state.has(s.id)) ?? null,
+    current,
+    mayLeaveOpen: current !== null && failed.has(current.id),
     timers: [...timers.values()].sort((a, b) => a.endsAt - b.endsAt),
     said,
     swatches,
     hot,
   };
 }
+
+const started = ({ label, minutes }: NonNullable<BenchStep['timer']>, startedAt: number) => ({
+  label,
+  startedAt,
+  endsAt: startedAt + minutes * MS_PER_MINUTE,
+});
+
+/** Whether a pot or kettle is hot after a step. */
+function hotAfter({ acts }: BenchStep, before: boolean): boolean {
+  if (acts.includes('pot off') || acts.includes('pour')) return false;
+  return before || acts.includes('pot on') || acts.includes('kettle on');
+}
+
+const standingOf = ({ kind }: Mark): Standing =>
+  kind === 'skipped' || kind === 'left open' ? kind : 'done';
 
 /** The timer a step waits for, while it runs; null when it need not wait any longer. */
 export function waitingFor({ timers }: BenchState, step: BenchStep, now: number): Timer | null {

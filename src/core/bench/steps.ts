@@ -1,3 +1,4 @@
+import type { Act } from './acts';
 import type { CautionName } from './cautions';
 
 export const PHASES = [
@@ -12,52 +13,30 @@ export const PHASES = [
 ] as const;
 export type Phase = (typeof PHASES)[number];
 
-/** What a step does to the bike, for the rules that hold between steps. */
-export type Act =
-  | 'motor off'
-  | 'gloves'
-  | 'upside down'
-  | 'rotor covered'
-  | 'degreaser'
-  | 'water'
-  | 'rinse'
-  | 'dried'
-  | 'rag on the run'
-  | 'cassette'
-  | 'jockey wheels'
-  | 'chain off'
-  | 'chain on'
-  | 'wheel out'
-  | 'wheel in'
-  | 'bath'
-  | 'strip'
-  | 'cleanliness check'
-  | 'flush'
-  | 'lube'
-  | 'wax'
-  | 'hot'
-  | 'hot off'
-  | 'wipe'
-  | 'lever check';
-
 /** Drawings of what only the eye can check. */
 export type Drawing = 'drop' | 'routing' | 'arrow' | 'unload' | 'rag';
 
-/** What each step is called in a run: the rules between steps, timers and checks name steps by it. */
+/** What each step is called in a run: timers, checks and results name steps by it. */
 export type StepId =
   | 'motor'
-  | 'place'
   | 'gloves'
+  | 'place'
   | 'stand'
+  | 'shift'
   | 'cover rotor'
   | 'mud'
-  | 'shift'
-  | 'unload'
+  | 'salt'
+  | 'hook'
+  | 'slacken'
   | 'open'
+  | 'rim brake open'
   | 'wheel out'
+  | 'keeper'
+  | 'keeper out'
   | 'wipe'
   | 'wipe hard'
   | 'wipe off'
+  | 'wipe cogs'
   | 'take off'
   | 'glove check'
   | 'rag check'
@@ -70,15 +49,22 @@ export type StepId =
   | 'cassette'
   | 'chainrings'
   | 'rinse'
+  | 'rinse rag'
   | 'rinse cogs'
   | 'settle'
+  | 'boil'
+  | 'boil out'
+  | 'kettle'
   | 'hot rinse'
+  | 'tray'
   | 'towel'
   | 'air'
   | 'hang'
   | 'is dry'
   | 'residue'
   | 'shake'
+  | 'under'
+  | 'under wipe'
   | 'drops'
   | 'flush'
   | 'run in'
@@ -91,18 +77,23 @@ export type StepId =
   | 'lift'
   | 'pot off'
   | 'break in'
-  | 'chain on'
+  | 'lay in'
   | 'routed'
-  | 'link seated'
   | 'direction'
+  | 'close'
+  | 'link seated'
+  | 'tension'
   | 'wheel in'
   | 'wheel tight'
+  | 'rim brake closed'
   | 'uncover'
+  | 'set down'
+  | 'battery'
   | 'brakes'
   | 'listen'
   | `bath ${number}`;
 
-export type CheckKind = 'rag' | 'glove' | 'spin' | 'residue' | 'listen' | 'look';
+export type CheckKind = 'rag' | 'glove' | 'spin' | 'residue' | 'listen' | 'brakes' | 'look';
 
 export interface Check {
   kind: CheckKind;
@@ -121,6 +112,7 @@ export interface BenchStep {
   why: string;
   /** Hands-on minutes. */
   hands: number;
+  /** What is done, act by act: what it needs of the bike and changes stands in `acts.ts`. */
   acts: readonly Act[];
   materials: readonly string[];
   cautions: readonly CautionName[];

@@ -1,15 +1,17 @@
-import { comesOff, owns, type Job } from './job';
+import { cranksDrive, hasDisc, mustStrip, poursHot, type Job } from './job';
+import { drying } from './drying';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/waxing';
 
-/** The pot: water liner first, then wax, then cooling. */
+/** The pot: where it is a reset the water liner first, then wax, then cooling. */
 export function hotWax(job: Job): BenchStep[] {
   return [
     step({
       id: 'heat',
       phase: 'lube',
       ...SAID.HEAT,
-      acts: ['hot'],
+      // After the water liner the pot is hot already.
+      acts: boils(job) ? [] : ['pot on'],
       materials: ['thermostat pot', 'wax', 'wire'],
       cautions: ['hot wax'],
       timer: { label: SAID.MELTS, minutes: 20 },
@@ -18,25 +20,24 @@ export function hotWax(job: Job): BenchStep[] {
       id: 'dip',
       phase: 'lube',
       ...SAID.DIP,
-      acts: ['lube', 'wax'],
+      acts: ['dip'],
       cautions: ['hot wax'],
       waitsFor: 'heat',
-      hands: 2,
-      timer: { label: SAID.IN_THE_WAX, minutes: 10 },
+      hands: 10,
     }),
     step({
       id: 'lift',
       phase: 'lube',
       ...SAID.LIFT,
+      acts: ['leave coat'],
       cautions: ['hot wax'],
-      waitsFor: 'dip',
       timer: { label: SAID.COOLS, minutes: 30 },
     }),
     step({
       id: 'pot off',
       phase: 'lube',
       ...SAID.POT_OFF,
-      acts: ['hot off'],
+      acts: ['pot off'],
       cautions: ['hot wax'],
       closing: true,
       hands: 0.5,
@@ -44,25 +45,62 @@ export function hotWax(job: Job): BenchStep[] {
     step({
       id: 'break in',
       phase: 'lube',
-      ...SAID.breakIn(comesOff(job)),
+      ...SAID.BREAK_IN,
+      acts: ['chain in hand'],
       waitsFor: 'lift',
       hands: 2,
     }),
   ];
 }
 
-/** Hot water over the waxed chain, for a reset without a pot. */
+/** Whether old wax is boiled off before the dip. */
+const boils = (job: Job): boolean => job.depth === 'wax reset' && !mustStrip(job);
+
+/** Old wax boiled off in the pot, the chain on its wire, and dried before it meets hot wax. */
+export const boiledOff = (job: Job): BenchStep[] => [
+  step({
+    id: 'boil',
+    phase: 'rinse',
+    ...SAID.BOIL,
+    acts: ['pot on', 'boil off'],
+    materials: ['thermostat pot', 'water liner', 'wire'],
+    cautions: ['hot water'],
+    timer: { label: SAID.BOILS, minutes: 10 },
+  }),
+  step({
+    id: 'boil out',
+    phase: 'rinse',
+    ...SAID.BOIL_OUT,
+    acts: ['rinse'],
+    cautions: ['hot water'],
+    waitsFor: 'boil',
+    hands: 3,
+  }),
+  ...drying(job),
+];
+
+/** Hot water over the waxed chain on the bike, and what becomes of what ran off. */
 export const hotRinse = (job: Job): BenchStep[] =>
-  owns(job, 'pot') || job.workshop.water === 'none'
-    ? []
-    : [
+  poursHot(job)
+    ? [
+        step({
+          id: 'kettle',
+          phase: 'rinse',
+          ...SAID.KETTLE,
+          acts: ['kettle on'],
+          materials: ['kettle', 'tray'],
+          cautions: ['hot water'],
+          timer: { label: SAID.KETTLE_BOILS, minutes: 5 },
+        }),
         step({
           id: 'hot rinse',
           phase: 'rinse',
-          ...SAID.HOT_RINSE,
-          acts: ['rinse', 'water', 'hot', 'hot off'],
-          materials: ['kettle', 'tray'],
-          cautions: ['hot water'],
+          ...SAID.hotRinse(cranksDrive(job), hasDisc(job)),
+          acts: [cranksDrive(job) ? 'move on by hand' : 'pedal forwards', 'pour'],
+          cautions: cranksDrive(job) ? ['hot water', 'driven cranks'] : ['hot water', 'fingers'],
+          waitsFor: 'kettle',
           hands: 4,
         }),
-      ];
+        step({ id: 'tray', phase: 'rinse', ...SAID.TRAY, hands: 1 }),
+      ]
+    : [];

@@ -1,7 +1,7 @@
-import { cranksDrive, type Job } from './job';
+import type { Act } from './acts';
+import { brakeCautions, cranksDrive, onRag, type Job, type OnRag } from './job';
 import { turnsFor } from './prepare';
 import { step, type BenchStep, type StepId } from './steps';
-import type { Said } from '../words/bench/said';
 import * as SAID from '../words/bench/wiping';
 
 const RAG_LAPS = 3;
@@ -10,49 +10,76 @@ const RAG_LAPS = 3;
 export function ragStep(
   job: Job,
   id: StepId,
-  said: Said,
+  said: SAID.RagSaid,
   more: Partial<BenchStep> = {},
 ): BenchStep {
   const acts = more.acts ?? [];
-  if (cranksDrive(job))
-    return step({
-      id,
-      phase: more.phase ?? 'clean',
-      ...SAID.alongTheRun(said, true),
-      hands: 3,
-      materials: ['rag'],
-      cautions: ['driven cranks'],
-      drawing: 'rag',
-      ...more,
-      acts,
-    });
+  const driven = cranksDrive(job);
   return step({
     id,
     phase: more.phase ?? 'clean',
-    ...SAID.alongTheRun(said, false),
-    hands: 2,
+    ...SAID.alongTheRun(said, driven),
+    hands: driven ? 3 : 2,
     materials: ['rag'],
-    cautions: ['fingers'],
     drawing: 'rag',
-    counter: { kind: 'turns', count: turnsFor(job, RAG_LAPS), perMinute: 30 },
+    counter: driven ? null : { kind: 'turns', count: turnsFor(job, RAG_LAPS), perMinute: 30 },
     ...more,
-    acts: [...acts, 'rag on the run'],
+    cautions: [driven ? 'driven cranks' : 'fingers', ...(more.cautions ?? [])],
+    acts: [driven ? 'still chain' : 'turn back', ...acts],
   });
 }
 
-/** Wiping before a coat, or instead of one. */
-export function wipe(job: Job): BenchStep {
-  const dry = job.depth === 'rescue' || job.depth === 'roadside';
-  const on = dry ? 'dry' : job.between === 'degreaser' ? 'degreaser' : 'solvent';
-  return ragStep(job, 'wipe', SAID.WIPE[on], {
-    materials: on === 'dry' ? ['dry rag'] : ['rag', on],
-    acts: on === 'degreaser' ? ['degreaser'] : [],
-    cautions: [
-      cranksDrive(job) ? 'driven cranks' : 'fingers',
-      ...(dry ? [] : (['solvent'] as const)),
-    ],
+const RAG_ACTS: Record<OnRag, readonly Act[]> = {
+  dry: [],
+  cloth: [],
+  solvent: ['solvent'],
+  degreaser: ['degreaser'],
+};
+
+/** Wiping before a coat, or instead of one; what degreaser was on the rag comes off the chain again. */
+export function wipe(job: Job): BenchStep[] {
+  const on = onRag(job);
+  const makesWay = on === 'cloth' && job.lube !== null && job.depth === 'top-up';
+  const wet = on === 'solvent' || on === 'degreaser';
+  const said = SAID.WIPE[makesWay && !isWaxLube(job) ? 'old wax' : on];
+  const first = ragStep(job, 'wipe', said, {
+    materials: {
+      dry: ['dry rag'],
+      cloth: ['lint-free cloth'],
+      solvent: ['rag', 'solvent'],
+      degreaser: ['rag', 'degreaser'],
+    }[on],
+    acts: RAG_ACTS[on],
+    cautions: wet ? ['solvent', ...brakeCautions(job), 'waste'] : [],
   });
+  if (on !== 'degreaser') return [first];
+  return job.workshop.water === 'none'
+    ? [
+        first,
+        ragStep(job, 'take off', SAID.TAKE_OFF, { phase: 'rinse', acts: ['take degreaser off'] }),
+      ]
+    : [
+        first,
+        ragStep(job, 'rinse rag', SAID.RINSE_RAG, {
+          phase: 'rinse',
+          acts: ['rinse'],
+          materials: ['warm water', 'rag'],
+        }),
+      ];
 }
+
+const isWaxLube = ({ lube }: Job): boolean =>
+  lube?.lubeClass === 'drip wax' || lube?.lubeClass === 'hot wax';
+
+/** The chain in the hand, pulled through a cloth. */
+export const wipeOffBike = (): BenchStep =>
+  step({
+    id: 'wipe',
+    phase: 'clean',
+    ...SAID.PULL_THROUGH_CLOTH,
+    acts: ['chain in hand'],
+    materials: ['lint-free cloth'],
+  });
 
 /** The same at the roadside, where a glove must do. */
 export const gloveCheck = (failTo: StepId): BenchStep =>
@@ -60,22 +87,18 @@ export const gloveCheck = (failTo: StepId): BenchStep =>
     id: 'glove check',
     phase: 'check',
     ...SAID.GLOVE_CHECK,
-    acts: ['cleanliness check'],
+    acts: ['still chain', 'rag check'],
     hands: 0.5,
-    check: {
-      kind: 'glove',
-      ...SAID.IS_GLOVE_CLEAN,
-      failTo,
-    },
+    check: { kind: 'glove', ...SAID.IS_GLOVE_CLEAN, failTo },
   });
 
-/** The cleanliness check before a coat: by swatch, back to the cleaning when it fails. */
+/** The cleanliness check before a coat: by rag shade, back to the cleaning when it fails. */
 export const ragCheck = (failTo: StepId, off: boolean): BenchStep =>
   step({
     id: 'rag check',
     phase: 'check',
     ...SAID.ragCheck(off),
-    acts: ['cleanliness check'],
+    acts: [off ? 'chain in hand' : 'still chain', 'rag check'],
     materials: ['clean rag'],
     hands: 0.5,
     drawing: off ? null : 'rag',

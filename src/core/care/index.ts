@@ -13,6 +13,7 @@ export * from './verdict/proposal';
 export * from './replay/chainAt';
 export * from './replay/replay';
 export * from './verdict/report';
+export * from './replay/usage';
 export * from './model/ride';
 export * from './model/sky';
 export * from './model/stand';

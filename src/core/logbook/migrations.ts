@@ -141,4 +141,6 @@ export const MIGRATIONS: readonly Migration[] = [
   { version: LOGBOOK_VERSIONS.stampedFields },
   // Rides may be indoors, weather may tell of the sun, chains be inspected: older data has none of these.
   { version: LOGBOOK_VERSIONS.inspections, garage: mapRecords({ bikes: { chainCase: false } }) },
+  // Checks may be left open and put right, closures not known: older data has none of these.
+  { version: LOGBOOK_VERSIONS.bench },
 ];

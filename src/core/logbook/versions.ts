@@ -8,6 +8,7 @@ export const LOGBOOK_VERSIONS = {
   plan: 6,
   stampedFields: 7,
   inspections: 8,
+  bench: 9,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

@@ -5,7 +5,8 @@ const id = z.string().check(z.minLength(1), z.maxLength(64));
 /** What the rider said at a step, and when (ms). A step may be marked again after a failed check. */
 const markSchema = z.object({
   step: z.string().check(z.maxLength(40)),
-  kind: z.enum(['done', 'skipped', 'failed', 'swatch']),
+  /** Left open: answered No, and gone on from. */
+  kind: z.enum(['done', 'skipped', 'failed', 'swatch', 'left open']),
   at: z.number(),
   /** Of a swatch, 1 clean to 5 black. */
   swatch: z.nullable(z.int().check(z.gte(1), z.lte(5))),
@@ -15,7 +16,8 @@ const markSchema = z.object({
 
 /** A session at the bench as it is kept. */
 export const runSchema = z.object({
-  version: z.literal(1),
+  /** 1: begun before procedures were made from acts; see `upgrade` of the bench. */
+  version: z.union([z.literal(1), z.literal(2)]),
   chainId: id,
   /** What it takes off the shelf. */
   bottleId: z.nullable(id),

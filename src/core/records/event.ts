@@ -8,6 +8,7 @@ import {
   LONGEST_RIDE_KM,
   SOUNDS,
   SURFACES,
+  UNSETTLED,
   WEAR_TOOLS,
   WEATHER_WORDS,
 } from './kinds';
@@ -107,6 +108,8 @@ const workDone = z.object({
   minutes: z.nullable(z.number().check(z.gte(0), z.lte(1440))),
   /** As it was guided at the bench; null: written down afterwards. */
   depth: z.nullable(z.enum(DEPTHS)),
+  /** Checks answered No and left so; not there: none. */
+  leftOpen: z.optional(z.array(z.enum(UNSETTLED)).check(z.maxLength(10))),
   /** Rag swatches read while cleaning, 1 clean to 5 black, in order. */
   swatches: z.array(z.int().check(z.gte(1), z.lte(5))).check(z.maxLength(20)),
   note: z.string().check(z.maxLength(500)),
@@ -154,6 +157,14 @@ const chainInspected = z.object({
   found: z.enum(FINDINGS),
 });
 
+/** What a check at the bench had found is put right. */
+const settled = z.object({
+  ...common,
+  type: z.literal('settled'),
+  chainId: id,
+  what: z.enum(UNSETTLED),
+});
+
 const plainEvents = [
   rideLogged,
   gotWet,
@@ -164,6 +175,7 @@ const plainEvents = [
   ragChecked,
   soundHeard,
   chainInspected,
+  settled,
 ] as const;
 
 const plainEventSchema = z.discriminatedUnion('type', plainEvents);

@@ -21,6 +21,17 @@ export const DRYINGS = ['left to drip', 'towel', 'towel and air'] as const;
 export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle', 'still quiet'] as const;
 /** What a rider finds who looks for stiff links and pits after rust. */
 export const FINDINGS = ['fine', 'stiff links', 'pitted'] as const;
+/** What a check at the bench found and nobody has put right yet. */
+export const UNSETTLED = [
+  'noise',
+  'brakes',
+  'closure',
+  'routing',
+  'wheel',
+  'tension',
+  'jockey wheels',
+] as const;
+export type Unsettled = (typeof UNSETTLED)[number];
 export const WEAR_TOOLS = ['checker', 'ruler'] as const;
 
 /** How deep a piece of work went, in the trade's words: shallow first. */
@@ -53,7 +64,13 @@ export const DRIVES = ['freewheel', 'fixed', 'coaster'] as const;
 export const GEARS = ['derailleur', 'hub', 'single'] as const;
 export const WHEEL_FIXINGS = ['quick release', 'thru axle', 'nuts'] as const;
 export const FRAME_FINISHES = ['gloss', 'matt', 'bare metal'] as const;
-export const CLOSURES = ['reusable link', 'single-use link', 'connecting pin'] as const;
+/** `not known`: counted as one that closes once. */
+export const CLOSURES = [
+  'reusable link',
+  'single-use link',
+  'connecting pin',
+  'not known',
+] as const;
 
 export type StoragePlace = (typeof STORAGE_PLACES)[number];
 

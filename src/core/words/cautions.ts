@@ -21,6 +21,9 @@ const SENTENCES: Record<CautionName, string> = {
     'Wheel out: hands off the brake lever, or the pistons come out. A spacer between the pads keeps them.',
   'closes once':
     'This chain closes only once: have a new link or pin at hand before you open it. A used one can let go.',
+  air: 'Compressed air: eye protection on, away from faces and from bearings, and no paint shop pressure.',
+  rim: 'Keep lube off rims and brake blocks. If some lands there, wipe it off with alcohol and test the brake.',
+  battery: 'Dry contacts, and the battery locked in, before you ride.',
   tension: 'Unload the chain before you open it and hold both ends: under tension it whips.',
 };
 

@@ -1,7 +1,14 @@
 import type { Sky } from '../care';
 import type { PlainEvent } from '../logbook';
 import { formatExactDistance, type UnitSystem } from '../units';
-import { FINDING_LABEL, METHOD_LABEL, RAG_SHADES, SOUND_LABEL, WEATHER_LABEL } from './labels';
+import {
+  FINDING_LABEL,
+  METHOD_LABEL,
+  RAG_SHADES,
+  SOUND_LABEL,
+  UNSETTLED_LABEL,
+  WEATHER_LABEL,
+} from './labels';
 
 /** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
 export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
@@ -29,6 +36,8 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
       return `Rag check: ${(RAG_SHADES[event.swatch - 1] ?? '').toLowerCase()}`;
     case 'chainInspected':
       return `Inspected: ${FINDING_LABEL[event.found].toLowerCase()}`;
+    case 'settled':
+      return `Put right: ${UNSETTLED_LABEL[event.what].toLowerCase()}`;
     case 'soundHeard':
       return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
   }

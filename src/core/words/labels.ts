@@ -1,5 +1,6 @@
 import type { Standard } from '../records/standards';
 import type { Bike, StoragePlace } from '../garage';
+import type { Unsettled } from '../records/kinds';
 import type { CleanMethod, Depth, Drying, Finding, Sound, Surface, WeatherWord } from '../logbook';
 
 /** Labels of the trade's terms as the rider reads them. */
@@ -79,6 +80,17 @@ export const SOUND_LABEL: Record<Sound, string> = {
   click: 'Click each lap',
   rattle: 'Rattle',
   'still quiet': 'Nothing, it is still quiet',
+};
+
+/** What a check left open, as a thing to see to. */
+export const UNSETTLED_LABEL: Record<Unsettled, string> = {
+  noise: 'A noise',
+  brakes: 'Weak brakes',
+  closure: 'The chain’s closure',
+  routing: 'The chain’s way through the cage',
+  wheel: 'The rear wheel',
+  tension: 'Chain tension',
+  'jockey wheels': 'A stiff jockey wheel',
 };
 
 export const FINDING_LABEL: Record<Finding, string> = {

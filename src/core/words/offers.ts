@@ -9,12 +9,21 @@ export const REFUSED: Record<BenchRefusal, string> = {
   'no new pin':
     'This chain closes with a pin that is used once: have a new pin at hand first, or clean it on the bike.',
   'no new link': 'This link opens once: have a new one at hand first, or clean it on the bike.',
-  'chain stays on': 'You never take the chain off (a school): clean it on the bike.',
+  'chain stays on': 'You chose never to take the chain off. Clean it on the bike.',
   'no scrubber': 'There is no scrubber among your tools.',
   'scrubber with driven cranks':
     'A scrubber runs the chain through it, and on this bike the cranks drive the wheel: use a brush, standing still.',
   'wax reset without wax': 'A wax reset ends with wax: choose drip wax or hot wax.',
   'no pot': 'Hot wax needs a pot with a thermostat, used for nothing else.',
+  'no hot water':
+    'Wax is reset in a pot, or with a kettle of hot water and a tray. You have neither among your tools.',
+  'closure not known':
+    'You don’t know yet what closes this chain. Find out first (Book, the chain), or clean it on the bike.',
+  'wheel stays in':
+    'The wheel of a hub gear or coaster brake hangs on a cable or an arm. Leave it in, or ask a workshop to show you.',
+  'keeper needed':
+    'With the wheel out, a chain on the bike runs round a chain keeper, and only with a derailleur.',
+  'old coat stays': 'You chose never to lube over an old coat. Clean it on the bike.',
   'factory grease stays':
     'The factory grease of a new chain is good under this lube: wipe the outside and ride (a school).',
   'wax at the roadside': 'Wax takes hours to set: at the roadside take the small bottle of oil.',

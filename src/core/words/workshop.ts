@@ -22,6 +22,7 @@ export const TOOL_LABEL: Record<Tool, string> = {
   'link pliers': 'Quick-link pliers',
   'new link': 'A new link or pin',
   pot: 'Thermostat pot',
+  kettle: 'Kettle and tray for hot water',
 };
 
 export const WATER_LABEL: Record<Water, string> = {

@@ -61,6 +61,7 @@ export function BenchStart(props: Props) {
     clean: workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
     addOns: [],
     baths: { count: 3, ml: 150 },
+    wheelOut: false,
     ...part,
   };
   const list = offers(at, wanted);

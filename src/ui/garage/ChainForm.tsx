@@ -14,6 +14,7 @@ const Entry = entriesOf<ChainDraft>();
 const CLOSURE_HINTS = {
   'reusable link': 'Opens and closes again; count the openings.',
   'single-use link': 'Opens once. Take the chain off only with a new link at hand.',
+  'not known': 'Treated as one that closes once, until you know.',
   'connecting pin': 'Closed by a pin; opened with a chain tool and closed with a new pin.',
 } as const;
 

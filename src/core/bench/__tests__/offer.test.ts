@@ -54,6 +54,7 @@ const WANTED: Wanted = {
   clean: 'brush',
   addOns: [],
   baths: { count: 3, ml: 150 },
+  wheelOut: false,
 };
 
 const at = (report: ChainReport) => ({
@@ -63,6 +64,7 @@ const at = (report: ChainReport) => ({
   cogs: report.cogs,
   air: STORAGE_AIR.indoors,
   openings: 0,
+  rested: [],
   products: {},
   settings: DEFAULT_SETTINGS,
 });

@@ -1,5 +1,5 @@
 import { runSchema } from '@/core/records/benchRun';
-import { jobOf } from '@/test/bench';
+import { benchLube, jobOf } from '@/test/bench';
 import { mayHurt } from '../cautions';
 import type { Job } from '../job';
 import {
@@ -21,7 +21,7 @@ const START = Date.parse('2026-11-24T10:00:00Z');
 const MIN = 60_000;
 
 const runOf = (job: Partial<Job> = {}, marks: Mark[] = []): Run => ({
-  version: 1,
+  version: 2,
   chainId: 'c1',
   bottleId: null,
   underId: null,
@@ -73,7 +73,7 @@ describe('a session', () => {
     const marks = [...upTo({}, 'rag check'), swatch(4), mark('wipe'), swatch(4)];
     const moved = benchOf(runOf({}, marks));
     expect(moved.current?.id).toBe('drops');
-    expect(moved.said).toMatch(/second round changed nothing/);
+    expect(moved.said).toMatch(/No lighter than last time/);
   });
 
   it.each([
@@ -94,10 +94,58 @@ describe('a session', () => {
     expect(benchOf(runOf(clean, residue)).current?.id).toBe('rinse');
     const off = { depth: 'off-bike clean' as const };
     const link = [...upTo(off, 'link seated'), mark('link seated', START, { kind: 'failed' })];
-    expect(benchOf(runOf(off, link)).current?.id).toBe('chain on');
-    // Nothing to go back to: the question stays.
-    const listen = [...upTo({}, 'listen'), mark('listen', START, { kind: 'failed' })];
-    expect(benchOf(runOf({}, listen)).current?.id).toBe('listen');
+    expect(benchOf(runOf(off, link)).current?.id).toBe('close');
+  });
+
+  it.each([
+    ['listen', 'noise'],
+    ['brakes', 'brakes'],
+  ] as const)('an honest No at “%s” has a way on, and the log keeps it', (id, what) => {
+    const marks = upTo({}, id);
+    expect(benchOf(runOf({}, marks)).mayLeaveOpen).toBe(false);
+    const no = [...marks, mark(id, START, { kind: 'failed' })];
+    expect(benchOf(runOf({}, no))).toMatchObject({ current: { id }, mayLeaveOpen: true });
+    expect(benchOf(runOf({}, no)).said).not.toBeNull();
+    const on = [...no, mark(id, START, { kind: 'left open' })];
+    expect(benchOf(runOf({}, on)).current?.id).not.toBe(id);
+    const rest = procedure(jobOf()).slice(procedure(jobOf()).findIndex((s) => s.id === id) + 1);
+    const run = runOf({}, [...on, ...rest.map((s) => mark(s.id))]);
+    expect(workDoneOf(run, {}, START).leftOpen).toEqual([what]);
+    const yes = runOf({}, [...no, mark(id), ...rest.map((s) => mark(s.id))]);
+    expect(workDoneOf(yes, {}, START).leftOpen).toBeUndefined();
+  });
+
+  it('a session begun before this update opens where it stood, its earlier steps behind it', () => {
+    const job = jobOf({ depth: 'off-bike clean' });
+    // What is undefined is not written.
+    const old = { ...job, under: undefined, salted: undefined, wheelOut: undefined };
+    const lube = { ...job.lube, stream: undefined, rested: undefined };
+    const ids = [
+      'gloves',
+      'stand',
+      'cover rotor',
+      'shift',
+      'unload',
+      'open',
+      'soak',
+      'rag check',
+      'chain on',
+    ];
+    const kept = {
+      ...runOf(
+        {},
+        ids.map((id) => mark(id)),
+      ),
+      version: 1,
+      job: { ...old, lube },
+    };
+    const run = readRun(JSON.stringify(kept), { runSchema })!;
+    expect(run.version).toBe(2);
+    const { current, state } = benchOf(run);
+    // Its last mark that today's procedure knows is the rag check.
+    expect(current?.id).toBe('towel');
+    expect(state.get('hook')).toBe('done');
+    expect(readRun(JSON.stringify(run), { runSchema })).toEqual(run);
   });
 
   it('timers go on while other steps are done, several at once, and are waited for', () => {
@@ -135,7 +183,7 @@ describe('a session', () => {
     const again = (kept: unknown) => readRun(JSON.stringify(kept), { runSchema });
     expect(again(run)).toEqual(run);
     expect(again({ ...run, job: { depth: 'soak' } })).toBeNull();
-    expect(again({ ...run, version: 2 })).toBeNull();
+    expect(again({ ...run, version: 3 })).toBeNull();
     expect(again({ ...run, marks: 'many' })).toBeNull();
     expect(readRun('{', { runSchema })).toBeNull();
   });
@@ -147,11 +195,24 @@ describe('a session', () => {
       onIt: 'hot wax',
       workshop: { ...jobOf().workshop, tools: ['stand', 'pot'] },
     };
-    expect(benchOf(runOf(job, upTo(job, 'heat'))).hot).toBe(false);
+    expect(benchOf(runOf(job, upTo(job, 'boil'))).hot).toBe(false);
+    expect(benchOf(runOf(job, upTo(job, 'heat'))).hot).toBe(true);
     expect(benchOf(runOf(job, upTo(job, 'dip'))).hot).toBe(true);
     expect(benchOf(runOf(job, upTo(job, 'break in'))).hot).toBe(false);
   });
 });
+
+const RESET: Partial<Job> = {
+  depth: 'wax reset',
+  lube: benchLube('drip wax'),
+  onIt: 'drip wax',
+  workshop: { ...jobOf().workshop, tools: ['stand', 'kettle'] },
+};
+const SCRUB: Partial<Job> = {
+  depth: 'on-bike clean',
+  clean: 'scrubber',
+  workshop: { ...jobOf().workshop, tools: ['stand', 'scrubber'] },
+};
 
 describe('what a session comes to', () => {
   const done = (job: Partial<Job>, leaveOut: string[] = [], more: Partial<Run> = {}) => {
@@ -185,6 +246,36 @@ describe('what a session comes to', () => {
     expect(work).toMatchObject({ cogsCleaned: false, drying: 'towel', lube: { wiped: false } });
     expect(work.note).toMatch(/cassette left out: no time/);
     expect(done({}, ['drops']).lube).toBeNull();
+  });
+
+  it.each<[Partial<Job>, string[], Partial<ReturnType<typeof done>>]>([
+    // Baths count one by one.
+    [{ depth: 'off-bike clean' }, ['bath 3'], { method: 'baths', baths: { count: 2, ml: 150 } }],
+    [{ depth: 'off-bike clean' }, ['soak', 'bath 2', 'bath 3'], { method: 'none' }],
+    [{ depth: 'soak' }, ['soak'], { method: 'none' }],
+    [{ depth: 'new-chain strip', lube: benchLube('dry') }, ['bath 2'], { method: 'baths' }],
+    // No hot water, no reset; no scrubbing, no scrub.
+    [RESET, ['hot rinse'], { method: 'dry wipe' }],
+    [RESET, ['hot rinse', 'wipe'], { method: 'none' }],
+    [SCRUB, ['scrub'], { method: 'none' }],
+    [{ depth: 'on-bike clean' }, ['degrease'], { method: 'dry wipe' }],
+    [{ depth: 'on-bike clean' }, ['brush'], { method: 'degreaser wipe' }],
+    [{ oldCoat: 'flush' }, ['wipe hard'], { method: 'solvent wipe' }],
+    [{ lube: benchLube('drip wax'), onIt: 'drip wax' }, [], { method: 'dry wipe' }],
+    [{ between: 'degreaser' }, [], { method: 'degreaser wipe', drying: 'towel and air' }],
+  ])('believes only what was done: %j without %j', (job, leaveOut, expected) => {
+    expect(done(job, leaveOut)).toMatchObject(expected);
+  });
+
+  it('lets the coat set from the moment its drops went on, also where it is wiped next morning', () => {
+    const steps = procedure(jobOf());
+    const marks = steps.map((s, n) => mark(s.id, START + n * MIN));
+    const drops = steps.findIndex((s) => s.id === 'drops');
+    const late = marks.map((m, n) => (n > drops ? { ...m, at: m.at + 12 * 60 * MIN } : m));
+    const work = workDoneOf(runOf({}, late), {}, START + 13 * 60 * MIN);
+    expect(Date.parse(work.at)).toBe(START + drops * MIN);
+    const dry = done({ depth: 'wipe-down', lube: null });
+    expect(Date.parse(dry.at)).toBe(START + 60 * MIN);
   });
 
   it('half a coat when the bottle ran out', () => {

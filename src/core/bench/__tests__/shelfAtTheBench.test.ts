@@ -49,6 +49,7 @@ const WANTED: Wanted = {
   clean: 'brush',
   addOns: [],
   baths: { count: 2, ml: 100 },
+  wheelOut: false,
 };
 const offered = (
   depth: Depth,
@@ -64,6 +65,7 @@ const offered = (
       cogs: chain.cogs,
       air: STORAGE_AIR.indoors,
       openings: 0,
+      rested: [],
       products,
       settings: { ...DEFAULT_SETTINGS, ...settings },
     },

@@ -119,6 +119,8 @@ describe('the report of a chain', () => {
       work(3, 'c1', 'soak', true),
       work(4, 'c2', 'strip', true),
       { type: 'chainRemoved', at: at(5), chainId: 'c1' },
+      // Off already: its link is open.
+      work(6, 'c1', 'baths', true),
     );
     expect(openingsOf(steps, 'c1')).toBe(3);
     expect(openingsOf(steps, 'c2')).toBe(1);

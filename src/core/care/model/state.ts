@@ -1,5 +1,6 @@
 import { LUBE_CLASSES, type LubeClass } from '../../lube';
 import type { ChainStart } from '../../logbook';
+import type { Unsettled } from '../../records/kinds';
 import { clamp } from '../../units';
 import { CARE } from './constants';
 import type { CoatNotes, SwatchRead } from './personal';
@@ -58,6 +59,8 @@ export interface ChainState {
   /** An inspection found stiff links, which a deep clean frees, or pits, which nothing mends. */
   stiff: boolean;
   pitted: boolean;
+  /** Checks at the bench that were answered No and are not put right yet. */
+  leftOpen: readonly Unsettled[];
   /** Elongation since new in %, and its standard deviation. */
   wear: number;
   wearSd: number;
@@ -140,6 +143,7 @@ export function startState(start: ChainStart, at: number): ChainState {
     rust: 0,
     stiff: false,
     pitted: false,
+    leftOpen: [],
     wear: start.wearPercent ?? guessedWear,
     wearSd:
       start.wearPercent === null ? guessedWear * CARE.wearSigma.value : CARE.checkerNoise.value,
@@ -188,6 +192,7 @@ export const copyState = (s: ChainState): ChainState => ({
   rust: s.rust,
   stiff: s.stiff,
   pitted: s.pitted,
+  leftOpen: s.leftOpen,
   wear: s.wear,
   wearSd: s.wearSd,
   wearFactor: s.wearFactor,

@@ -1,5 +1,6 @@
 import type { Bike, Garage } from '../../garage';
 import type { PlainEvent } from '../../logbook';
+import type { Unsettled } from '../../records/kinds';
 import type { Air } from '../../weather';
 import { letThrough, type Exposure } from '../model/exposure';
 import { coatEnded, ragLeft, ragSeen, soundSeen, wearSeen } from '../model/observe';
@@ -74,6 +75,16 @@ function inspected({ state }: Moment, { found }: Of<'chainInspected'>): Outcome 
   return { state };
 }
 
+/** Adds what was left open, each once. */
+function leaveOpen(state: ChainState, more: readonly Unsettled[]): void {
+  if (more.length > 0) state.leftOpen = [...new Set([...state.leftOpen, ...more])];
+}
+
+function settled({ state }: Moment, { what }: Of<'settled'>): Outcome {
+  state.leftOpen = state.leftOpen.filter((open) => open !== what);
+  return { state };
+}
+
 function worked(moment: Moment, event: Of<'workDone'>): Outcome {
   const { state, cogs, learnt, garage, bikeId, airAfter } = moment;
   const done = work(state, cogs, event, {
@@ -83,6 +94,7 @@ function worked(moment: Moment, event: Of<'workDone'>): Outcome {
   // The last swatch read at the bench tells better than any method what the rag left.
   const swatch = event.swatches.at(-1);
   const after = swatch === undefined ? done.state : ragLeft(done.state, swatch);
+  leaveOpen(after, event.leftOpen ?? []);
   return event.lube === null
     ? { state: after, cogs: done.cogs }
     : { state: after, cogs: done.cogs, learnt: coatEnded(state, learnt, bikeId) };
@@ -102,5 +114,6 @@ export const HANDLERS: {
   wearRead: ({ state }, { percent, tool }) => ({ state: wearSeen(state, percent, tool) }),
   ragChecked: ({ state, learnt }, { swatch }) => ragSeen(state, learnt, swatch),
   chainInspected: inspected,
+  settled,
   soundHeard: ({ state, learnt, bikeId }, { sound }) => soundSeen(state, learnt, sound, bikeId),
 };

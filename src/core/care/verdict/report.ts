@@ -1,6 +1,6 @@
 import { wearLimitPercent } from '../../chain';
 import type { Bike, Chain } from '../../garage';
-import type { ChainStart, CleanMethod } from '../../logbook';
+import type { ChainStart } from '../../logbook';
 import type { LubeClass } from '../../lube';
 import type { Settings } from '../../settings';
 import type { Air } from '../../weather';
@@ -112,14 +112,3 @@ export function lastLube(steps: readonly ReplayStep[], chainId: string): LubeCla
   }
   return null;
 }
-
-const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];
-
-/** Times the link of a chain has been opened, by the log: taken off, or cleaned off the bike. */
-export const openingsOf = (steps: readonly ReplayStep[], chainId: string): number =>
-  steps.filter(
-    ({ event, chainId: of }) =>
-      of === chainId &&
-      (event.type === 'chainRemoved' ||
-        (event.type === 'workDone' && OPENED.includes(event.method))),
-  ).length;

@@ -137,6 +137,7 @@ function offersFor(
     cogs: now.cogs,
     air: READ_IN,
     openings: now.openings,
+    rested: [],
     products,
     settings,
   };
@@ -146,6 +147,7 @@ function offersFor(
     clean: settings.workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
     addOns: [],
     baths: { count: 3, ml: 150 },
+    wheelOut: false,
   });
 }
 

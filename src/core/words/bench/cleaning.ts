@@ -1,10 +1,10 @@
 import type { CheckSaid, Said } from './said';
 
 /** The lube does not hold where degreaser is left. */
-const LEFT_BEHIND = 'Degreaser left behind fights the lube.';
+const LEFT_BEHIND = 'Leftover degreaser breaks down the lube.';
 
 export const SCRUB: Said = {
-  what: 'Fill the scrubber, clip it on the lower run, and turn slowly backwards.',
+  what: 'Fill the scrubber, clip it on the lower run, and turn the cranks slowly backwards.',
   why: 'Its brushes reach between the plates from four sides.',
 };
 
@@ -16,20 +16,16 @@ export const DEGREASER_WORKS = 'Degreaser works';
 
 export const brush = (standingStill: boolean): Said => ({
   what: standingStill
-    ? 'Brush the chain from four sides, a stretch at a time, standing still.'
-    : 'Brush the chain from four sides while you turn slowly backwards.',
-  why: 'The rollers and the gaps between plates hold most of it.',
+    ? 'Brush the chain from four sides, one stretch at a time, everything standing still.'
+    : 'Brush the chain from four sides while you turn the cranks slowly backwards.',
+  why: 'If the degreaser has dried, brush a little more on. Most dirt sits on the rollers and between the plates.',
 });
 
 /** The beginning of what a rag does; `alongTheRun` says the rest. */
-export const TAKE_OFF: Said = {
-  what: 'Wipe the degreaser off with fresh rags until they stay dry',
-  why: LEFT_BEHIND,
-};
 
 export const rinse = (hose: boolean): Said => ({
   what: `Rinse chain, cogs and rings well with ${hose ? 'a soft stream, never a pressure washer' : 'a bottle of warm water'}.`,
-  why: 'Degreaser left behind fights the lube; pressure drives water into bearings.',
+  why: `${LEFT_BEHIND} Pressure drives water into bearings.`,
 });
 
 export const RESIDUE: Said = {
@@ -38,35 +34,47 @@ export const RESIDUE: Said = {
 };
 export const IS_RESIDUE: CheckSaid = {
   ask: 'Is it free of white residue?',
-  failWhy: 'There is degreaser left: rinse once more.',
+  failWhy: 'There is degreaser left. Rinse once more.',
 };
 
-export const jockeyWheels = (standingStill: boolean): Said => ({
-  what: standingStill
-    ? 'Scrape and brush both jockey wheels, standing still.'
-    : 'Hold a brush or scraper against each jockey wheel and turn slowly backwards.',
-  why: 'They hand their dirt straight back to the chain.',
+/** Jockey wheels: turned by the cranks against a brush, by hand once the chain is off, or still where the cranks drive the wheel. */
+export const jockeyWheels = (how: 'by crank' | 'by hand' | 'still'): Said => ({
+  what: {
+    'by crank':
+      'Hold a brush or scraper against each jockey wheel and turn the cranks slowly backwards.',
+    'by hand': 'Brush and scrape both jockey wheels, turning them by hand.',
+    still: 'Scrape and brush both jockey wheels, everything standing still.',
+  }[how],
+  why: 'They hand their dirt straight back to the chain. Keep degreaser out of their bearings.',
 });
 export const SPIN: CheckSaid = {
-  ask: 'Clean, and do both spin freely when flicked?',
+  ask: 'Are they clean, and do they turn without grinding?',
   failWhy:
-    'Scrape round their bearings once more. One that stays stiff is replaced; degreaser stays out of it.',
+    'Scrape round their bearings once more. If one stays stiff, replace it later; go on now.',
 };
 
-export const cassette = (several: boolean): Said => ({
-  what: several
-    ? 'Cranks still: floss between the cogs with a rag’s edge, then brush.'
-    : 'Cranks still: brush the cog, front and back.',
-  why: 'Dirt sits between the cogs, where no chain cleaner reaches.',
-});
+export const cassette = (several: boolean, wheelOut: boolean, degreaser: boolean): Said => {
+  const with_ = degreaser ? ' with a little degreaser on the brush' : '';
+  const what = several
+    ? `${wheelOut ? 'Hold the wheel upright.' : 'Keep the cranks still.'} Floss between the cogs with a rag’s edge or a shirt hem, then brush them${with_}.`
+    : `${wheelOut ? 'Hold the wheel upright.' : 'Keep the cranks still.'} Brush the cog, front and back${with_}.`;
+  return {
+    what,
+    why: !degreaser
+      ? 'A clean chain on dirty cogs is soon dirty again.'
+      : several
+        ? 'Keep it off the hub and the freehub behind the cogs. A pipe cleaner reaches the narrow gaps.'
+        : 'Keep it off the hub and its bearings.',
+  };
+};
 
-export const chainrings = (narrowWide: boolean): Said =>
+export const chainrings = (narrowWide: boolean, rings: number): Said =>
   narrowWide
     ? {
         what: 'Brush the ring, behind it too, and scrape out between its wide teeth.',
-        why: 'A narrow-wide ring packed with dirt throws the chain.',
+        why: 'A narrow-wide ring packed with dirt throws the chain. Keep degreaser off the bottom bracket.',
       }
     : {
-        what: 'Brush the rings, behind them too.',
-        why: 'What stays on them comes back onto the chain.',
+        what: `Brush the ${rings > 1 ? 'chainrings, behind them' : 'chainring, behind it'} too. A shoelace gets between ring and arms.`,
+        why: 'What stays there comes back onto the chain. Keep degreaser off the bottom bracket.',
       };

@@ -9,20 +9,25 @@ export const TOWEL_OFF_BIKE: Said = {
 };
 
 /** The beginning of what a towel does on the bike; `alongTheRun` says the rest. */
-export const TOWEL: Said = { what: 'Hold a dry towel round the chain', why: TOWEL_WHY };
+export const TOWEL: Said = {
+  what: 'Squeeze a dry towel or old sock round the chain from all four sides',
+  why: TOWEL_WHY,
+};
 
 export const BLOW_OUT: Said = {
-  what: 'Blow the chain out, link by link, away from your eyes.',
+  what: 'Blow the chain out, link by link, away from your eyes and from bearings.',
   why: DRY_WHY,
 };
 
-export const hang = (off: boolean): Said => ({
-  what: off ? 'Hang the chain somewhere warm.' : 'Tip the frame to drain, somewhere warm.',
+export const hang = (off: boolean, outdoors: boolean): Said => ({
+  what: off
+    ? `Hang the chain somewhere ${outdoors ? 'dry and windy' : 'warm'}.`
+    : `Leave the bike somewhere ${outdoors ? 'dry and windy' : 'warm'} to drain.`,
   why: DRY_WHY,
 });
 export const DRIES = 'Dries';
 
 export const IS_DRY: Said = {
   what: 'Wait until it is dry inside too.',
-  why: 'Lube does not stick to water.',
+  why: 'Lube does not stick to water. No time? Stop here, and lube it before you ride.',
 };

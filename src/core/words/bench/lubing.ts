@@ -1,91 +1,130 @@
 import { isWax, type LubeClass } from '../../lube';
 import type { BenchSchools } from '../../records/workshop';
 import { formatHours } from '../../units';
-import { WIPE_WHEN } from './lubes';
 import type { Said } from './said';
+import type { RagSaid } from './wiping';
 
-const WHERE: Record<BenchSchools['where'], string> = {
+const WHERE: Record<BenchSchools['where'] | 'before the cog', string> = {
   'lower run': 'on the inside of the lower run, just before the cassette',
+  'before the cog': 'on the inside of the lower run, just before the cog',
   'top of the cog': 'on the top of the cog, the chain slightly crossed',
   'ring to derailleur': 'on the inside of the lower run, between ring and derailleur',
+  'both runs': 'on the upper run turning forwards, then on the lower run turning backwards',
 };
 
-export const flush = (name: string, drops: number): Said => ({
-  what: `Run ${name} along the chain for one round, ${Math.round(drops)} drops or a thin stream.`,
-  why: 'Fresh lube loosens the old; what it carries is wiped off.',
+/** One drenching that washes the old lube out and stays as the coat. */
+export const flush = (name: string, standingStill: boolean): Said => ({
+  what: `Run a thin stream of ${name} along the inside of the lower run, twice round, ${
+    standingStill
+      ? 'one stretch at a time, everything standing still'
+      : 'turning the cranks slowly backwards'
+  }.`,
+  why: 'Fresh lube loosens the old. What it carries is wiped off at the end.',
 });
 
 /** The beginning of what a rag does; `alongTheRun` says the rest. */
-export const WIPE_HARD: Said = {
-  what: 'Wipe hard with a dry rag',
-  why: 'Until hardly anything comes off: the dirt leaves with the lube.',
+export const WIPE_HARD: RagSaid = {
+  what: 'Wipe hard with dry rags',
+  until: 'hardly anything comes off',
+  why: 'The dirt leaves with the lube. What stays inside is your coat.',
 };
 
-export const shake = (name: string, lubeClass: LubeClass): Said => ({
-  what: `Shake ${name} for 20 seconds.`,
+export const shake = (name: string, lubeClass: LubeClass, rested: boolean): Said => ({
+  what: `Shake ${name} for ${rested ? 30 : 20} seconds.`,
   why: isWax(lubeClass)
-    ? 'If it runs off instead of standing as beads, it was not shaken enough.'
-    : 'What lubes it sinks to the bottom.',
+    ? 'If it runs off instead of standing as beads, shake it more.'
+    : `What lubes sinks to the bottom${rested ? ' when it stands for a month' : ''}.`,
 });
 
 /** The label has the word on how warm it must be. */
 const coldNote = (tooColdFor: string | null): string =>
   tooColdFor === null
     ? ''
-    : `Its label: not below ${tooColdFor}. It is colder here: somewhere warm first. `;
+    : `Its label says not below ${tooColdFor}, and it is colder here. Go somewhere warm first. `;
 
-export function drops(
-  lube: { lubeClass: LubeClass; sides: 1 | 2; tooColdFor: string | null },
-  where: BenchSchools['where'],
-): Said {
-  const rounds =
-    lube.sides === 2
-      ? 'twice round, once from each side'
-      : 'once round, from the quick link to it again';
-  const why = isWax(lube.lubeClass)
+export interface DropsSaid {
+  lubeClass: LubeClass;
+  sides: 1 | 2;
+  tooColdFor: string | null;
+  /** A steady stream, by the rider's way, in place of drops. */
+  stream: boolean;
+  where: keyof typeof WHERE;
+  /** The cranks turn the wheel. */
+  standingStill: boolean;
+  closure: 'link' | 'pin';
+}
+
+export function drops(d: DropsSaid): Said {
+  const mark = d.closure === 'link' ? 'from the quick link to it again' : 'from a mark to it again';
+  const rounds = d.sides === 2 ? 'twice round, once from each side' : `once round, ${mark}`;
+  const what = d.stream
+    ? `A thin, steady stream ${WHERE[d.where]}, ${d.sides === 2 ? 'two laps from each side' : 'two laps'}.`
+    : `One small drop on each roller, ${WHERE[d.where]}, ${rounds}.`;
+  const why = isWax(d.lubeClass)
     ? 'It should stand as round beads.'
-    : 'Inside the chain it creeps to where metal rubs; on the plates it only gathers dirt.';
+    : 'It creeps to where metal rubs. On the plates it only gathers dirt.';
   return {
-    what: `One small drop on each roller, ${WHERE[where]}: ${rounds}.`,
-    why: coldNote(lube.tooColdFor) + why,
+    what: d.standingStill
+      ? `${what} Everything stands still: one stretch, then move the chain on.`
+      : what,
+    why: coldNote(d.tooColdFor) + why,
   };
 }
+
+export const THIN_COAT: Said = {
+  what: 'A small drop on every second roller, on the inside of the lower run, once round.',
+  why: 'A thin coat is all there is time for. It tides the chain over.',
+};
+
+export const underCoat = (name: string): Said => ({
+  what: `First coat: one small drop of ${name} on each roller, once round.`,
+  why: 'A penetrating oil creeps in first; the dry lube goes over it.',
+});
+export const UNDER_SINKS = 'First coat sinks in';
+/** The beginning of what a rag does; `alongTheRun` says the rest. */
+export const UNDER_WIPE: Said = {
+  what: 'Wipe the outside dry with a clean rag',
+  why: 'The second coat needs bare plates to dry on.',
+};
 
 export const runIn = (driven: boolean): Said => ({
   what: driven
     ? 'Move the chain on by hand, a few rounds, and let go before it runs.'
-    : 'Turn slowly backwards.',
-  why: 'Slowly it creeps in; fast it flies about.',
+    : 'Turn the cranks slowly backwards.',
+  why: 'Slow lets it soak in; fast flings it off.',
 });
 
-export const SHIFT_THROUGH: Said = {
-  what: 'Pedal forwards and shift through the gears once.',
-  why: 'The cogs get a trace; they are never lubed directly.',
-};
+export const shiftThrough = (rings: number): Said => ({
+  what: `Pedal forwards and shift once through all cogs${rings > 1 ? ` and ${rings === 2 ? 'both' : 'all'} rings` : ''}.`,
+  why: 'That spreads enough. Don’t oil the cogs.',
+});
 
 export const leaveIt = (setHours: number): Said => ({
   what: 'Leave it alone. Do not wipe it.',
-  why: `It sets in ${formatHours(setHours)} where this bike stands; wiped, it would be gone.`,
+  why: `It sets in ${formatHours(setHours)} where this bike stands. Wiped, it would be gone.`,
 });
 export const SETS = 'Sets';
 
-export const sinkIn = (lubeClass: LubeClass, overnight: boolean): Said => ({
+/** What to do meanwhile, so that nobody stands and waits. */
+const MEANWHILE = 'Meanwhile check the tyres, wipe the frame, or read the chain’s wear.';
+
+export const sinkIn = (minutes: number, overnight: boolean): Said => ({
   what: 'Let it sink in.',
   why: overnight
-    ? 'Overnight: come back tomorrow, the bench remembers.'
-    : `${WIPE_WHEN[lubeClass]}, by its class.`,
+    ? 'Come back tomorrow: the bench remembers.'
+    : `This lube needs about ${minutes} min to soak in. ${MEANWHILE}`,
 });
 export const SINKS_IN = 'Sinks in';
 
 /** The beginning of what a rag does; `alongTheRun` says the rest. */
-export const wipeOff = (onlyWhatLooksWet: boolean): Said => ({
-  what: onlyWhatLooksWet
-    ? 'Dab off what looks wet with a dry rag'
-    : 'Wipe the outside with a dry rag until hardly anything comes off',
+export const wipeOff = (onlyWhatLooksWet: boolean): RagSaid => ({
+  ...(onlyWhatLooksWet
+    ? { what: 'Dab off what looks wet with a dry rag' }
+    : { what: 'Wipe the outside with a dry rag', until: 'hardly anything comes off' }),
   why: 'The outside needs only a film; more gathers dirt.',
 });
 
 export const PIVOTS: Said = {
-  what: 'A drop on the derailleur’s pivots, wiped off. Jockey bearings: a dab of grease if they are open.',
-  why: 'Once a month they ride along.',
+  what: 'Put a drop on each pivot of the derailleur, and wipe it off.',
+  why: 'Once a month is enough. Open jockey bearings take a dab of grease instead.',
 };

@@ -1,66 +1,88 @@
+import type { Chain } from '../../garage';
 import type { Said } from './said';
 
-export const UNLOAD: Said = {
-  what: 'Tie a loop of slack into the chain with a string or hook, so that nothing pulls at the link.',
-  why: 'Under tension it whips when it opens.',
-};
-
-export const OPEN_ONCE: Said = {
-  what: 'Open the chain, and put the old link or pin aside: it is not used again.',
-  why: 'Used a second time it can let go.',
-};
-
-export const openLink = (pliers: boolean, openings: number): Said => ({
-  what: `Open the quick link${pliers ? ' with the pliers' : ''}, holding both ends, and draw the chain out.`,
-  why: `${openingsText(openings)} A link that opens by hand is worn.`,
+export const hook = (pin: boolean): Said => ({
+  what: pin
+    ? 'Hook a wire into the chain on both sides of the pin you will press out, so it hangs slack.'
+    : 'Hook a wire into the chain on both sides of the link, so the link hangs slack.',
+  why: 'Under tension the chain whips when it opens.',
 });
+
+/** How it is opened, by what closes it. */
+export function open(
+  closure: Chain['closure'],
+  { pliers, openings, hooked }: { pliers: boolean; openings: number; hooked: boolean },
+): Said {
+  const drawn = hooked ? 'Take the wire off and draw the chain out' : 'Draw the chain out';
+  switch (closure) {
+    case 'reusable link':
+      return {
+        what: `Hold both ends and open the quick link${pliers ? ' with the pliers' : ''}. ${drawn}.`,
+        why: `${openingsText(openings)} If it opened with no effort and is not made to, put in a new one.`,
+      };
+    case 'connecting pin':
+      return {
+        what: `Press out one pin with the chain tool, not the old joining pin and not one beside it. ${drawn}.`,
+        why: 'The pin is not used again. A new joining pin goes in its place.',
+      };
+    case 'single-use link':
+      return {
+        what: `Hold both ends and open the link${pliers ? ' with the pliers' : ''}. ${drawn}, and throw the link away.`,
+        why: 'It closes only once. Used a second time it can let go.',
+      };
+    case 'not known':
+      return {
+        what: `Open the closure as its maker says. ${drawn}, and do not use the old link or pin again.`,
+        why: 'As long as you do not know that it may be used again, count it as used up.',
+      };
+  }
+}
 
 const openingsText = (n: number): string =>
-  n === 0
-    ? 'First opening on record.'
-    : `Opened ${n} ${n === 1 ? 'time' : 'times'} before, by the log.`;
-
-export const wheelOut = (hydraulic: boolean): Said => ({
-  what: 'Take the rear wheel out and put the chain keeper in its place. Lay the wheel rotor up.',
-  why: hydraulic
-    ? 'Do not touch the brake lever while the wheel is out: the pistons come out. Put the spacer in.'
-    : 'The cassette is reached from both sides.',
-});
+  n === 0 ? 'First opening in your log.' : `Opened ${n} ${n === 1 ? 'time' : 'times'} before.`;
 
 export const SOAK: Said = {
-  what: 'Lay the chain in degreaser in a jar, lid on loosely.',
-  why: 'By the label, and hours at most.',
+  what: 'Lay the chain in degreaser in a jar, the lid on loosely.',
+  why: 'Leave a hand’s width of air. Not longer than the label says.',
 };
 export const SOAKS = 'Soaks';
 
 export const firstBath = (ml: number): Said => ({
-  what: `First bath: chain and ${ml} ml of degreaser into the jar, shake for a minute, let it stand.`,
-  why: 'Each fresh bath takes most of what the last one left.',
+  what: `First bath: put the chain and ${ml} ml of degreaser in the jar. Swirl it for a minute and let it stand.`,
+  why: 'Leave a third of the jar empty, and open it slowly: pressure builds up.',
 });
 export const FIRST_BATH = 'First bath';
 
 export const nextBath = (n: number): Said => ({
-  what: `Bath ${n}: pour off into the settling jar, fresh degreaser, shake for a minute.`,
-  why: 'Until what comes off is hardly darker than what went in.',
+  what: `Bath ${n}: pour off into the settling jar, add fresh degreaser, swirl for a minute.`,
+  why: 'Stop when the degreaser stays nearly clear.',
 });
 export const bathTimer = (n: number): string => `Bath ${n}`;
 
 export const RINSE_CHAIN: Said = {
-  what: 'Lift the chain out, rinse it with warm water until the water is clear.',
-  why: 'Degreaser left behind fights the lube.',
+  what: 'Lift the chain out and rinse it with warm water until the water is clear.',
+  why: 'Leftover degreaser breaks down the lube.',
 };
 
 export const PULL_THROUGH_RAGS: Said = {
   what: 'Lift the chain out and pull it through fresh rags until they stay dry.',
-  why: 'Degreaser left behind fights the lube.',
+  why: 'Leftover degreaser breaks down the lube.',
 };
 
-export const RINSE_COGS: Said = {
-  what: 'Rinse cassette, rings and jockey wheels with little pressure, and towel them.',
-  why: 'A clean chain on dirty cogs is dirty again at once.',
-};
+const cogs = (several: boolean): string =>
+  several ? 'cassette, rings and jockey wheels' : 'cog and ring';
+
+export const rinseCogs = (several: boolean): Said => ({
+  what: `Rinse ${cogs(several)} with little pressure, and towel them.`,
+  why: 'A clean chain on dirty cogs is soon dirty again.',
+});
+
+export const wipeCogs = (several: boolean): Said => ({
+  what: `Wipe the degreaser off ${cogs(several)} with fresh rags.`,
+  why: 'Leftover degreaser breaks down the lube.',
+});
 
 export const SETTLE: Said = {
-  what: 'Close and label the jar with the used degreaser; let it settle.',
-  why: 'The dirt sinks, and most of it is used again.',
+  what: 'Close and label the jar with the used degreaser, and put it away to settle.',
+  why: 'The dirt sinks, and you can use most of it again. What is left goes to the hazardous waste.',
 };

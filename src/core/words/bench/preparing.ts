@@ -1,61 +1,132 @@
 import type { Said } from './said';
 
-export const MOTOR_OFF: Said = {
+export const batteryOut = (derailleur: boolean): Said => ({
   what: 'Switch the motor off and take the battery out.',
-  why: 'A motor that starts takes fingers with it.',
-};
+  why: `So it can’t start while your fingers are in there.${derailleur ? ' If your gears need this battery, shift to the smallest cog first.' : ''}`,
+});
 
 export const SAFE_PLACE: Said = {
-  what: 'Get off the road, lean the bike where it stands firm.',
-  why: 'Nobody should be working in traffic.',
+  what: 'Get off the road, and lean the bike where it stands firm.',
+  why: 'Nobody should work in traffic.',
 };
 
 export const gloves = (eyesToo: boolean, outdoors: boolean): Said => ({
   what: eyesToo
-    ? `Put on gloves and eye protection${outdoors ? '' : ', open a window'}.`
+    ? `Put on gloves and eye protection${outdoors ? '' : ', and open a window'}.`
     : 'Put on gloves.',
   why: 'Lube and degreaser belong on the chain, not on skin.',
 });
 
+export const ROADSIDE_GLOVES: Said = {
+  what: 'Put on gloves. A plastic bag over the hand will do.',
+  why: 'Black hands end up on bar tape and food.',
+};
+
 export const COVER_ROTOR: Said = {
-  what: 'Cover the rear rotor with a shower cap or a bag.',
-  why: 'A film of oil on it, and the brake is gone.',
+  what: 'Cover the rear rotor and its brake with a shower cap or a bag.',
+  why: 'Even a trace of oil ruins the brake. The wheel must not turn until the cover is off again.',
 };
 
 export const RINSE_MUD: Said = {
   what: 'Rinse the loose mud off with a soft stream.',
-  why: 'Degreaser is for what water leaves.',
+  why: 'Degreaser is for what water leaves behind.',
 };
 
-const SHIFT = {
-  'to open': {
-    what: 'Shift to the smallest cog and the smallest ring.',
-    why: 'It leaves the chain slack, to be opened.',
-  },
-  'to clean': {
-    what: 'Shift to the smallest cog and the largest ring.',
-    why: 'The chain lies straight, and its rollers turn most.',
-  },
-  'to wipe': {
-    what: 'Shift to the smallest cog.',
-    why: 'The chain lies straight, and its rollers turn most.',
-  },
-} satisfies Record<string, Said>;
+export const RINSE_SALT: Said = {
+  what: 'Rinse the chain and cogs with fresh water, with little pressure.',
+  why: 'Salt goes on rusting under fresh lube.',
+};
 
-export const shift = (purpose: keyof typeof SHIFT): Said => SHIFT[purpose];
+export const RINSE_SALT_RAG: Said = {
+  what: 'Wipe the chain with a rag wrung out in fresh water.',
+  why: 'Salt goes on rusting under fresh lube.',
+};
+
+/** How the chain is to lie, by what comes next. */
+export type ShiftFor = 'to open' | 'to work' | 'to cross';
+
+const COG: Record<ShiftFor, string> = {
+  'to open': 'the smallest cog',
+  'to work': 'the smallest cog',
+  'to cross': 'the second largest cog',
+};
+
+const SHIFT_WHY: Record<ShiftFor, string> = {
+  'to open': 'That leaves the chain slack enough to open.',
+  'to work': 'The chain lies straight, and its rollers turn most.',
+  'to cross': 'Slightly crossed, the links open towards you on top of the cog.',
+};
+
+/** Shifting with the rear wheel off the ground: in a stand, or lifted by the saddle. */
+export function shift(to: ShiftFor, rings: number, lifted: boolean): Said {
+  const ring = rings > 1 ? ` and the ${to === 'to open' ? 'smallest' : 'largest'} ring` : '';
+  return {
+    what: lifted
+      ? `Shift to ${COG[to]}${ring}: lift the rear wheel by the saddle and turn the cranks.`
+      : `Shift to ${COG[to]}${ring}, turning the cranks forwards.`,
+    why: SHIFT_WHY[to],
+  };
+}
 
 export const standIn = (where: 'stand' | 'upside down' | 'wall'): Said => ({
   what: {
-    stand: 'Hang the bike in the stand. Lights and bags off.',
-    'upside down': 'Stand the bike upside down on a cloth. Lights and bags off.',
-    wall: 'Lean the bike on a wall, drive side out, or stand it upside down on a cloth. Lights and bags off.',
+    stand: 'Hang the bike in the stand. Take lights and bags off.',
+    'upside down': 'Turn the bike upside down, on a cloth. Take lights and bags off.',
+    wall: 'Lean the bike on a wall, chain side towards you. Take lights and bags off.',
   }[where],
-  why: 'The rear wheel must turn freely.',
+  why: {
+    stand: 'The rear wheel must turn freely.',
+    'upside down':
+      'The rear wheel must turn freely. If it has hydraulic brakes, test them afterwards.',
+    wall: 'The cranks turn backwards freely; the wheel stays where it is.',
+  }[where],
 });
 
 export const washBike = (hose: boolean, glossy: boolean): Said => ({
-  what: `Wash the bike from top to bottom${hose ? ' with a soft stream' : ''}: frame, wheels, drivetrain last.`,
+  what: `Wash the bike from top to bottom${hose ? ' with a soft stream' : ''}: soap on, two minutes, brush, rinse. Wheels next, chain and cogs last.`,
   why: glossy
-    ? 'Never a pressure washer at bearings.'
-    : 'A matt or bare frame takes stains from degreaser: rinse it off at once.',
+    ? 'Never point a pressure washer at bearings.'
+    : 'Rinse a matt or bare frame at once: degreaser leaves stains on it.',
 });
+
+export const OPEN_RIM_BRAKE: Said = {
+  what: 'Open the rear brake’s release or unhook its cable.',
+  why: 'The tyre does not fit between the blocks otherwise.',
+};
+
+const LOOSEN = {
+  'quick release': 'open the lever',
+  'thru axle': 'unscrew the axle and draw it out',
+  nuts: 'loosen both nuts',
+} as const;
+
+/** Taking the rear wheel out: `derailleur` with its clutch, or a chain that hangs slack when the wheel moves forwards. */
+export const wheelOut = (
+  fixing: keyof typeof LOOSEN,
+  derailleur: boolean,
+  chainOn: boolean,
+  disc: boolean,
+): Said => ({
+  what: [
+    derailleur ? 'If the derailleur has a clutch, switch it off.' : null,
+    `Hold the wheel, ${LOOSEN[fixing]},`,
+    derailleur
+      ? 'pull the derailleur back and take the wheel out.'
+      : `push the wheel forwards${chainOn ? ', lift the chain off' : ''} and take it out.`,
+  ]
+    .filter((part) => part !== null)
+    .join(' '),
+  why: disc
+    ? 'Lean it upright against something. Never lay it on its rotor.'
+    : 'Now both sides of the cogs are in reach.',
+});
+
+export const KEEPER: Said = {
+  what: 'Fix the chain keeper where the wheel was, with the chain round it.',
+  why: 'The chain can be turned and brushed without the wheel.',
+};
+
+export const KEEPER_OUT: Said = {
+  what: 'Take the chain keeper out.',
+  why: 'The wheel goes back in its place.',
+};

@@ -1,0 +1,242 @@
+import type { BikeState, Changes, Needs } from './bikeState';
+import { cranksDrive, hasDisc, isHydraulic, mayOpen, type Job } from './job';
+
+/** What one act needs of the bike and what it changes. */
+interface ActRule {
+  needs?: Needs;
+  changes?: Changes;
+  /** Whether this bike can have it done at all. */
+  fits?: (job: Job) => boolean;
+  /** What cannot be said part by part. */
+  when?: (state: BikeState, job: Job) => boolean;
+}
+
+const hasDerailleur = (job: Job): boolean => job.bike.gear === 'derailleur';
+const tightenedByWheel = (job: Job): boolean => !hasDerailleur(job);
+
+/** The rear wheel off the ground and free. */
+const RAISED: Needs = { bike: ['in the stand', 'upside down'] };
+/** Nothing in the way of a wheel that turns. */
+const RUNNING: Needs = { chain: ['on'], closure: ['seated'], wheel: ['in'], rotor: ['bare'] };
+
+/** A rotor is out of the way of what drips where it is covered or its wheel is out; on a wheel that turns all the time, and at the roadside, it is minded. */
+const rotorSafe = (state: BikeState, job: Job): boolean =>
+  !hasDisc(job) ||
+  cranksDrive(job) ||
+  job.depth === 'roadside' ||
+  state.rotor === 'covered' ||
+  state.wheel === 'out';
+
+/** The chain goes round, on its own cogs or on a keeper, while the wheel stands still. */
+const goesRound = ({ wheel, keeper }: BikeState): boolean => wheel === 'in' || keeper === 'in';
+
+/**
+ * All that is done at the bench, each with what it needs and changes. Procedures are made from these, so that the simulator
+ * can follow a bike through them.
+ */
+export const ACTS = {
+  // Place and hands.
+  'battery out': { needs: { motor: ['ready'] }, changes: { motor: 'battery out' } },
+  'battery in': {
+    needs: { motor: ['battery out'], wheel: ['in'], chain: ['on'] },
+    changes: { motor: 'ready' },
+  },
+  gloves: { changes: { hands: 'gloved' } },
+  'hang up': { needs: { bike: ['on its wheels'] }, changes: { bike: 'in the stand' } },
+  lean: { needs: { bike: ['on its wheels'] }, changes: { bike: 'leaning' } },
+  'turn over': { needs: { bike: ['on its wheels'] }, changes: { bike: 'upside down' } },
+  'set down': {
+    needs: { wheel: ['in'], keeper: ['none'], rotor: ['bare'] },
+    changes: { bike: 'on its wheels' },
+  },
+  'cover rotor': {
+    needs: { wheel: ['in', 'loose'], rotor: ['bare'] },
+    changes: { rotor: 'covered' },
+    // A cover in the frame catches on the brake as soon as the wheel turns.
+    fits: (job) => hasDisc(job) && !cranksDrive(job),
+  },
+  uncover: { needs: { rotor: ['covered'] }, changes: { rotor: 'bare' } },
+
+  // Turning.
+  shift: {
+    // On its wheels: the rear wheel is lifted by the saddle.
+    needs: { ...RUNNING, bike: ['on its wheels', 'in the stand', 'upside down'] },
+    changes: { gear: 'smallest cog' },
+    fits: hasDerailleur,
+  },
+  'shift crossed': {
+    needs: { ...RUNNING, bike: ['on its wheels', 'in the stand', 'upside down'] },
+    changes: { gear: 'big ring, second cog' },
+    fits: hasDerailleur,
+  },
+  'turn back': {
+    needs: { chain: ['on'], closure: ['seated', 'closed'] },
+    fits: (job) => !cranksDrive(job),
+    when: goesRound,
+  },
+  'pedal forwards': { needs: { ...RUNNING, ...RAISED } },
+  'move on by hand': { needs: { ...RUNNING, ...RAISED }, fits: cranksDrive },
+  'still chain': { needs: { chain: ['on'] } },
+  'chain in hand': { needs: { chain: ['off'] } },
+  'jockeys by crank': {
+    needs: { chain: ['on'], closure: ['seated'] },
+    fits: (job) => hasDerailleur(job) && !cranksDrive(job),
+    when: goesRound,
+  },
+  'jockeys by hand': {
+    needs: { chain: ['off', 'in the jar'] },
+    fits: hasDerailleur,
+  },
+  'jockeys still': { needs: { chain: ['on'] }, fits: hasDerailleur },
+
+  // Wheel.
+  'open rim brake': {
+    changes: { rimBrake: 'opened' },
+    fits: (job) => job.bike.brake === 'rim',
+  },
+  'close rim brake': {
+    needs: { rimBrake: ['opened'], wheel: ['in'] },
+    changes: { rimBrake: 'closed' },
+  },
+  'wheel out': {
+    needs: { ...RAISED, wheel: ['in', 'loose'], rotor: ['bare'] },
+    changes: { wheel: 'out' },
+    when: (s, job) =>
+      (!hasDerailleur(job) || s.gear === 'smallest cog') &&
+      (job.bike.brake !== 'rim' || s.rimBrake === 'opened'),
+  },
+  'hands off levers': {
+    needs: { wheel: ['out'] },
+    changes: { levers: 'hands off' },
+    fits: isHydraulic,
+  },
+  'keeper in': { needs: { wheel: ['out'], chain: ['on'] }, changes: { keeper: 'in' } },
+  'keeper out': { needs: { keeper: ['in'] }, changes: { keeper: 'none' } },
+  'wheel in': {
+    needs: { ...RAISED, wheel: ['out'], keeper: ['none'] },
+    changes: { wheel: 'in', levers: 'free' },
+  },
+  'slacken wheel': {
+    needs: { ...RAISED, wheel: ['in'], tension: ['set'], rotor: ['bare'] },
+    changes: { wheel: 'loose', tension: 'slack' },
+    fits: tightenedByWheel,
+  },
+  'set tension': {
+    needs: { wheel: ['in', 'loose'], chain: ['on'], tension: ['slack'] },
+    changes: { wheel: 'in', tension: 'set' },
+  },
+
+  // Chain off and on.
+  'hook on': {
+    needs: { chain: ['on'], closure: ['seated'], gear: ['smallest cog'] },
+    changes: { hook: 'on' },
+    fits: hasDerailleur,
+  },
+  open: {
+    needs: { chain: ['on'], closure: ['seated'], wheel: ['in', 'loose'] },
+    changes: { closure: 'open', chain: 'off', hook: 'none' },
+    fits: mayOpen,
+    when: (s, job) => (hasDerailleur(job) ? s.hook === 'on' : s.tension === 'slack'),
+  },
+  'lay in': {
+    needs: { chain: ['off'], wheel: ['in', 'loose'], water: ['dry'], degreaser: ['none'] },
+    changes: { chain: 'laid in', routing: 'not looked at', direction: 'not looked at' },
+  },
+  'look at routing': {
+    needs: { chain: ['laid in'] },
+    changes: { routing: 'right' },
+    fits: hasDerailleur,
+  },
+  'look at direction': {
+    needs: { chain: ['laid in'] },
+    changes: { direction: 'right' },
+    fits: (job) => job.chain.directional,
+  },
+  close: {
+    needs: { chain: ['laid in'], closure: ['open'] },
+    changes: { chain: 'on', closure: 'closed' },
+    when: (s, job) =>
+      (!hasDerailleur(job) || s.routing === 'right') &&
+      (!job.chain.directional || s.direction === 'right'),
+  },
+  prove: {
+    needs: { closure: ['closed'], wheel: ['in'], levers: ['free'], rotor: ['bare', 'covered'] },
+    changes: { closure: 'seated' },
+  },
+
+  // Dirt, water, degreaser.
+  'rinse mud': { changes: { water: 'wet inside' } },
+  wash: { needs: { chain: ['on'] }, changes: { water: 'wet inside', salt: 'none' } },
+  'rinse salt': { needs: { chain: ['on'] }, changes: { water: 'wet inside', salt: 'none' } },
+  solvent: { needs: { hands: ['gloved'] }, when: rotorSafe },
+  degreaser: {
+    needs: { hands: ['gloved'] },
+    changes: { degreaser: 'on' },
+    when: rotorSafe,
+  },
+  'take degreaser off': { needs: { chain: ['on', 'off'] }, changes: { degreaser: 'none' } },
+  rinse: { changes: { degreaser: 'none', water: 'wet inside', salt: 'none' } },
+  'into the jar': {
+    needs: { chain: ['off'], hands: ['gloved'] },
+    changes: { chain: 'in the jar', jar: 'in use', degreaser: 'on', salt: 'none' },
+  },
+  bath: { needs: { chain: ['in the jar'], hands: ['gloved'] } },
+  'out of the jar': { needs: { chain: ['in the jar'] }, changes: { chain: 'off' } },
+  'jar away': {
+    needs: { jar: ['in use'], chain: ['off', 'on'] },
+    changes: { jar: 'put away' },
+  },
+  towel: { needs: { chain: ['on', 'off'] }, changes: { water: 'towelled' } },
+  dry: { needs: { water: ['towelled', 'dry'] }, changes: { water: 'dry' } },
+  'rag check': {
+    needs: { chain: ['on', 'off'], degreaser: ['none'] },
+    changes: { rag: 'passed' },
+  },
+
+  // Coats.
+  flush: {
+    needs: { chain: ['on'], closure: ['seated'], hands: ['gloved'], water: ['dry'] },
+    changes: { rag: 'passed' },
+    when: (s, job) => goesRound(s) && rotorSafe(s, job),
+  },
+  lube: {
+    needs: {
+      chain: ['on'],
+      closure: ['seated'],
+      hands: ['gloved'],
+      water: ['dry'],
+      degreaser: ['none'],
+      rag: ['passed'],
+      tension: ['set'],
+    },
+    changes: { coat: 'on' },
+    // At the roadside what is at hand must do.
+    when: (s, job) =>
+      goesRound(s) && rotorSafe(s, job) && (s.salt === 'none' || job.depth === 'roadside'),
+  },
+  'wipe coat': { needs: { coat: ['on'] }, changes: { coat: 'wiped' } },
+  'leave coat': { needs: { coat: ['on'] }, changes: { coat: 'left alone' } },
+  'pot on': { needs: { pot: ['off'] }, changes: { pot: 'hot', wax: 'molten' } },
+  'boil off': { needs: { pot: ['hot'], chain: ['off'] } },
+  dip: {
+    needs: {
+      pot: ['hot'],
+      chain: ['off'],
+      water: ['dry'],
+      degreaser: ['none'],
+      rag: ['passed'],
+    },
+    changes: { coat: 'on' },
+  },
+  'pot off': { needs: { pot: ['hot'] }, changes: { pot: 'off' } },
+  'kettle on': { needs: { kettle: ['off'] }, changes: { kettle: 'hot' } },
+  pour: {
+    needs: { kettle: ['hot'], chain: ['on'] },
+    changes: { kettle: 'off', water: 'wet inside', salt: 'none' },
+  },
+} as const satisfies Record<string, ActRule>;
+
+export type Act = keyof typeof ACTS;
+
+/** What an act needs and changes, whichever act it is. */
+export const ruleOf = (act: Act): ActRule => ACTS[act];

@@ -1,0 +1,71 @@
+import type { Job } from './job';
+import { look } from './look';
+import { step, type BenchStep } from './steps';
+import * as SAID from '../words/bench/closing';
+
+/** The chain back on the bike: laid in and looked at before anything is closed. */
+export function chainOn(job: Job, upsideDown: boolean): BenchStep[] {
+  const derailleur = job.bike.gear === 'derailleur';
+  return [
+    step({
+      id: 'lay in',
+      phase: 'close',
+      ...SAID.layIn(job.bike.gear, job.bike.rings.length),
+      acts: ['lay in'],
+      hands: 3,
+    }),
+    ...(derailleur ? [ROUTED] : []),
+    ...(job.chain.directional ? [DIRECTION] : []),
+    close(job, upsideDown),
+    ...(derailleur ? [] : [tension(job)]),
+    prove(job),
+  ];
+}
+
+const ROUTED = look({
+  id: 'routed',
+  ...SAID.ROUTED,
+  acts: ['look at routing'],
+  failTo: 'lay in',
+  drawing: 'routing',
+});
+
+const DIRECTION = look({
+  id: 'direction',
+  ...SAID.DIRECTION,
+  acts: ['look at direction'],
+  failTo: 'lay in',
+  drawing: 'arrow',
+});
+
+const NEW_PARTS: Record<Job['chain']['closure'], readonly string[]> = {
+  'reusable link': [],
+  'single-use link': ['new link'],
+  'connecting pin': ['new joining pin', 'chain tool'],
+  'not known': ['new link or pin of its make'],
+};
+
+const close = ({ chain: { closure } }: Job, upsideDown: boolean): BenchStep =>
+  step({
+    id: 'close',
+    phase: 'close',
+    ...SAID.close(closure, upsideDown),
+    acts: ['close'],
+    materials: NEW_PARTS[closure],
+    hands: closure === 'connecting pin' ? 3 : 1,
+  });
+
+const tension = ({ bike }: Job): BenchStep =>
+  look({ id: 'tension', ...SAID.tension(bike.drive === 'coaster'), acts: ['set tension'] });
+
+const prove = (job: Job): BenchStep =>
+  look({
+    id: 'link seated',
+    ...SAID.prove(job.chain.closure, handBrake(job)),
+    acts: ['prove'],
+    failTo: 'close',
+    drawing: job.chain.closure === 'connecting pin' ? null : 'arrow',
+  });
+
+/** Whether a lever holds the rear wheel: not where it brakes by the pedal, nor through a covered rotor. */
+const handBrake = ({ bike }: Job): boolean => bike.brake === 'rim' && bike.drive !== 'coaster';

@@ -1,0 +1,31 @@
+import type { Act } from './acts';
+import { step, type BenchStep, type CheckKind, type StepId } from './steps';
+import type { LookSaid } from '../words/bench/closing';
+
+/** What a look asks; `failTo`: where to go back to when it fails, by default to the look itself. */
+interface Look extends LookSaid {
+  id: StepId;
+  kind?: CheckKind;
+  failTo?: StepId;
+  drawing?: BenchStep['drawing'];
+  acts?: readonly Act[];
+}
+
+/** Returns a closing check: what to look at is its question. */
+export function look({
+  kind = 'look',
+  failTo,
+  failWhy,
+  drawing = null,
+  acts = [],
+  ...said
+}: Look): BenchStep {
+  return step({
+    ...said,
+    phase: 'close',
+    acts,
+    drawing,
+    hands: 0.5,
+    check: { kind, ask: said.what, failTo: failTo ?? said.id, failWhy },
+  });
+}

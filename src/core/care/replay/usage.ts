@@ -1,0 +1,47 @@
+import type { CleanMethod, WorkDone } from '../../logbook';
+import { MS_PER_HOUR } from '../../units';
+import type { ReplayStep } from './step';
+
+const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];
+
+/**
+ * Times the link of a chain has been opened, by the log: taken off, cleaned off the bike or dipped in the pot. What is done
+ * to a chain that is off already opens nothing.
+ */
+export function openingsOf(steps: readonly ReplayStep[], chainId: string): number {
+  let count = 0;
+  let fitted = false;
+  for (const { event, chainId: of } of steps) {
+    if (of !== chainId) continue;
+    if (event.type === 'chainFitted') fitted = true;
+    if (!fitted) continue;
+    if (event.type === 'chainRemoved') {
+      count += 1;
+      fitted = false;
+    }
+    if (event.type === 'workDone' && comesOffFor(event)) count += 1;
+  }
+  return count;
+}
+
+const comesOffFor = ({ method, lube }: WorkDone): boolean =>
+  OPENED.includes(method) || lube?.lubeClass === 'hot wax';
+
+/** A bottle that has stood so long is shaken longer. Common practice: a month. */
+const RESTED_MS = 30 * 24 * MS_PER_HOUR;
+
+/** Bottles that nobody used in the last month, by the log. */
+export function restedBottles(
+  steps: readonly ReplayStep[],
+  bottleIds: readonly string[],
+  now: number,
+): string[] {
+  const used = new Set(
+    steps.flatMap(({ event }) =>
+      event.type === 'workDone' && now - Date.parse(event.at) < RESTED_MS
+        ? event.used.map((u) => u.productId)
+        : [],
+    ),
+  );
+  return bottleIds.filter((id) => !used.has(id));
+}
