@@ -23,7 +23,7 @@ import { markDueSeen } from '@/store/plan/commands';
 import { selectLikelyDays } from '@/store/likelyDays';
 import { useMore } from '@/store/useMore';
 import { useOpenLogbook } from '@/store/OpenContext';
-import { progressOf, type PlanState } from '@/store/plan/planSlice';
+import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form';
@@ -32,6 +32,7 @@ import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import {
   Inspection,
+  LeftOpenLater,
   NextJob,
   NoChain,
   OtherBikes,
@@ -46,13 +47,9 @@ type NoteDraft = DistributiveOmit<Parameters<typeof record>[1][number], 'at'>;
 type DistributiveOmit<T, K extends string> = T extends unknown ? Omit<T, K> : never;
 
 // Not needed for the verdict, so not waited for.
-const FirstRun = lazy(() =>
-  import('@/ui/garage/FirstRun').then((module) => ({ default: module.FirstRun })),
-);
+const FirstRun = lazy(() => import('@/ui/garage/FirstRun').then((m) => ({ default: m.FirstRun })));
 const More = lazy(() => import('@/ui/today/More').then((module) => ({ default: module.More })));
-const Working = lazy(() =>
-  import('@/ui/today/Working').then((module) => ({ default: module.Working })),
-);
+const Working = lazy(() => import('@/ui/today/Working').then((m) => ({ default: m.Working })));
 
 /** Today: how far the chain is good for, what to do next, and why. */
 export default function Today() {
@@ -156,10 +153,6 @@ function Standing({ report, plan }: ChainProps) {
   );
 }
 
-/** Whether a plan is being made, or will be: until then nothing else is proposed. */
-const isPlanComing = ({ phase }: PlanState): boolean =>
-  phase.at !== 'failed' && phase.at !== 'stale';
-
 /** The chain's tape, and the ride that is picked on it. */
 function ChainTape({ report, plan }: ChainProps) {
   const router = useRouter();
@@ -211,6 +204,10 @@ function Beside({ report, plan }: ChainProps) {
           }
         />
       ) : null}
+      <LeftOpenLater
+        leftOpen={report.state.leftOpen}
+        onSettled={(what) => note('Put right', { type: 'settled', chainId: chain.id, what })}
+      />
       {plan.answer ? (
         <Reminders
           answer={plan.answer}

@@ -6,7 +6,7 @@ const done = (page: Page) => page.getByRole('button', { name: 'Done', exact: tru
 
 /** Does what the step asks, as a rider with a clean rag and nothing wrong. */
 async function goOn(page: Page): Promise<void> {
-  const mind = page.getByRole('button', { name: 'I will mind that' });
+  const mind = page.getByRole('button', { name: 'Understood' });
   const swatch = page.getByRole('button', { name: /^Swatch 1/ });
   const yes = page.getByRole('button', { name: 'Yes', exact: true });
   const before = await page.getByText(/ · \d+ of \d+$/).innerText();
@@ -65,7 +65,7 @@ test('a top-up from start to end: a dark rag loops back, a reload changes nothin
   await expect(page.getByText(/It sets until/)).toBeVisible();
   await expect(page.getByText('Swatches: 4, 2.')).toBeVisible();
   await page.getByLabel('Note').fill('Second rag was the old towel');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save to log' }).click();
   await expect(rider.verdict).toContainText(/Lube for|Wax for/);
   await expect(rider.verdict).toContainText('Let it set until');
   expect(await rider.reads('Lube left')).toBe(100);
@@ -99,7 +99,7 @@ test('an off-bike clean: cogs while it soaks, closing checks that loop, written 
   await expect(step(page)).toContainText('Lay the chain through the chainstay');
   await goOnTo(page, /pull both levers|Pull both levers/);
   await goOnTo(page, /Done\./);
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save to log' }).click();
   await expect(rider.verdict).toContainText(/Lube for|Wax for/);
   expect(await rider.reads('Grit inside')).toBeLessThan(3);
   await rider.goesTo('Book');

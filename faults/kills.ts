@@ -13,7 +13,7 @@ async function main(): Promise<void> {
   const page = await context.newPage();
   await page.goto(address);
   await page.getByLabel('Ridden since it was lubed').fill('50');
-  await page.getByRole('button', { name: 'Tell me' }).click();
+  await page.getByRole('button', { name: 'Show my chain' }).click();
   await page.getByText(/^Saved \d/).waitFor();
   await page.close();
   const { counts, saved, kept } = await killAroundSaves(context, address, KILLS);

@@ -5,6 +5,7 @@ import { dateOf } from '@/core/time/zones';
 import {
   bikeChosen,
   changeSettings,
+  saveChain,
   selectGarage,
   selectMainReport,
   selectNow,
@@ -63,6 +64,9 @@ export default function Bench() {
       }}
       onGo={() => router.navigate('/bench/do')}
       onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
+      onClosure={(closure) =>
+        dispatch(saveChain('What closes the chain', { ...chain, closure }, chain))
+      }
       onWorkshop={(workshop) => dispatch(changeSettings('Workshop changed', { workshop }))}
     />
   );

@@ -168,7 +168,8 @@ export const ACTS = {
   'rinse mud': { changes: { water: 'wet inside' } },
   wash: { needs: { chain: ['on'] }, changes: { water: 'wet inside', salt: 'none' } },
   'rinse salt': { needs: { chain: ['on'] }, changes: { water: 'wet inside', salt: 'none' } },
-  solvent: { needs: { hands: ['gloved'] }, when: rotorSafe },
+  // A little on the rag: the rotor is minded, not covered.
+  solvent: { needs: { hands: ['gloved'] } },
   degreaser: {
     needs: { hands: ['gloved'] },
     changes: { degreaser: 'on' },

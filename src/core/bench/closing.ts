@@ -21,6 +21,7 @@ const listen = (job: Job): BenchStep => {
     kind: 'listen',
     ...SAID.listen(job.bike.gear, job.lube === null || shiftsThrough(job)),
     acts: driven ? (here ? ['still chain'] : ['move on by hand']) : ['turn back'],
+    hands: 0.25,
   });
 };
 
@@ -30,7 +31,7 @@ const setDown = (job: Job): BenchStep =>
     phase: 'close',
     ...SAID.setDown(job.depth === 'roadside' ? 'wall' : placeOf(job)),
     acts: ['set down'],
-    hands: 0.5,
+    hands: 0.25,
   });
 
 const BATTERY_IN = step({

@@ -80,9 +80,22 @@ export const mustStrip = (job: Job): boolean =>
 /** Whether the chain goes into the pot. */
 const inPot = (job: Job): boolean => job.lube?.lubeClass === 'hot wax' && job.depth !== 'wipe-down';
 
-/** Whether the rear wheel comes out: at cleans only, where it is asked for. */
-export const wheelComesOut = (job: Job): boolean =>
-  job.wheelOut && usesDegreaser(job) && job.depth !== 'new-chain strip';
+/** Whether taking the wheel out is a choice in this job. */
+export const mayTakeWheelOut = (job: Job): boolean =>
+  usesDegreaser(job) &&
+  job.depth !== 'new-chain strip' &&
+  wheelMayCome(job) &&
+  (comesOff(job) || keeperServes(job));
+
+/** Hub gears and coaster brakes hang on cables and arms: their wheel is a job of its own. */
+const wheelMayCome = ({ bike }: Job): boolean => bike.gear !== 'hub' && bike.drive !== 'coaster';
+
+/** With the wheel out a chain on the bike runs round a keeper, backwards. */
+const keeperServes = (job: Job): boolean =>
+  owns(job, 'chain keeper') && job.bike.gear === 'derailleur' && !cranksDrive(job);
+
+/** Whether the rear wheel comes out: where it is asked for and can be. */
+export const wheelComesOut = (job: Job): boolean => job.wheelOut && mayTakeWheelOut(job);
 
 /** Whether the rear wheel is off the ground, in a stand or because the work asks for it. */
 export const isRaised = (job: Job): boolean =>
@@ -95,11 +108,9 @@ export const isRaised = (job: Job): boolean =>
 
 /** Whether hot water is poured over a waxed chain: a reset without a pot, or wax that must make way for oil. */
 export const poursHot = (job: Job): boolean =>
-  hasHotWater(job) &&
+  job.workshop.water !== 'none' &&
   !comesOff(job) &&
   ((job.depth === 'wax reset' && job.lube?.lubeClass !== 'hot wax') || waxMakesWay(job));
-
-const hasHotWater = (job: Job): boolean => owns(job, 'kettle') && job.workshop.water !== 'none';
 
 /** Whether wax is on and oil is to follow. */
 const waxMakesWay = (job: Job): boolean =>
@@ -161,8 +172,6 @@ export type BenchRefusal =
   | 'wax reset without wax'
   | 'no hot water'
   | 'closure not known'
-  | 'wheel stays in'
-  | 'keeper needed'
   | 'old coat stays'
   | 'no pot'
   | 'factory grease stays'
@@ -175,13 +184,6 @@ const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
   'not known': 'closure not known',
 };
 
-/** Hub gears and coaster brakes hang on cables and arms: their wheel is a job of its own. */
-const wheelMayCome = ({ bike }: Job): boolean => bike.gear !== 'hub' && bike.drive !== 'coaster';
-
-/** With the wheel out a chain on the bike runs round a keeper, backwards. */
-const keeperServes = (job: Job): boolean =>
-  owns(job, 'chain keeper') && job.bike.gear === 'derailleur' && !cranksDrive(job);
-
 /** Returns why this depth cannot be done on this bike with these tools; null where it can. */
 export function refusal(job: Job): BenchRefusal | null {
   const { depth, lube } = job;
@@ -190,8 +192,6 @@ export function refusal(job: Job): BenchRefusal | null {
   if (comesOff(job) && !offAllowed(job)) return 'chain stays on';
   if (scrubs && !owns(job, 'scrubber')) return 'no scrubber';
   if (scrubs && cranksDrive(job)) return 'scrubber with driven cranks';
-  if (wheelComesOut(job) && !wheelMayCome(job)) return 'wheel stays in';
-  if (wheelComesOut(job) && !comesOff(job) && !keeperServes(job)) return 'keeper needed';
   if (depth === 'wax reset' && lube && !isWax(lube.lubeClass)) return 'wax reset without wax';
   if (depth === 'wax reset' && !comesOff(job) && !poursHot(job)) return 'no hot water';
   if (depth === 'top-up' && job.oldCoat === 'clean' && job.onIt !== null && !isOnWax(job))

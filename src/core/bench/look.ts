@@ -9,6 +9,7 @@ interface Look extends LookSaid {
   failTo?: StepId;
   drawing?: BenchStep['drawing'];
   acts?: readonly Act[];
+  hands?: number;
 }
 
 /** Returns a closing check: what to look at is its question. */
@@ -18,6 +19,7 @@ export function look({
   failWhy,
   drawing = null,
   acts = [],
+  hands = 0.5,
   ...said
 }: Look): BenchStep {
   return step({
@@ -25,7 +27,7 @@ export function look({
     phase: 'close',
     acts,
     drawing,
-    hands: 0.5,
+    hands,
     check: { kind, ask: said.what, failTo: failTo ?? said.id, failWhy },
   });
 }

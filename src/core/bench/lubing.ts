@@ -146,7 +146,7 @@ function drops(job: Job, lube: BenchLube): BenchStep {
       stream,
       where,
       standingStill: driven,
-      closure: job.chain.closure === 'connecting pin' ? 'pin' : 'link',
+      closure: job.chain.closure.endsWith('link') ? 'link' : 'pin',
     }),
     // Upper run forwards first: the cover comes off for it.
     acts: [

@@ -180,6 +180,12 @@ export function recommend(
   };
 }
 
+/** The depths with the one to begin with first, and those that cannot be done last. */
+export const nextFirst = (list: readonly Offer[], recommended: Recommended | null): Offer[] => {
+  const place = (o: Offer) => (o.depth === recommended?.depth ? 0 : o.refused === null ? 1 : 2);
+  return [...list].sort((a, b) => place(a) - place(b));
+};
+
 /** A session of an offer, begun at `now` (ms). */
 export const startRun = (offer: Offer, chainId: string, now: number): Run => ({
   version: 2,

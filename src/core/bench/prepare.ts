@@ -140,5 +140,6 @@ function standSteady(job: Job): BenchStep {
     ...SAID.standIn(place),
     acts: [place === 'stand' ? 'hang up' : place === 'wall' ? 'lean' : 'turn over'],
     materials: place === 'upside down' ? ['cloth'] : [],
+    hands: 0.5,
   });
 }

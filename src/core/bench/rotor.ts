@@ -7,7 +7,7 @@ import * as CLOSING from '../words/bench/closing';
 import * as SAID from '../words/bench/preparing';
 
 /** Acts that may splash a rotor. */
-const SPLASHES: readonly Act[] = ['solvent', 'degreaser', 'flush', 'lube'];
+const SPLASHES: readonly Act[] = ['degreaser', 'flush', 'lube'];
 
 /**
  * Covers the rotor before the first step that may splash it, and takes the cover off before the wheel turns or the bike is
@@ -55,4 +55,5 @@ const uncover = (job: Job): BenchStep =>
     ...CLOSING.uncover(job.workshop.schools.rotor === 'alcohol'),
     acts: ['uncover'],
     cautions: ['rotor'],
+    hands: 0.5,
   });

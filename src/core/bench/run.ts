@@ -134,6 +134,10 @@ function hotAfter({ acts }: BenchStep, before: boolean): boolean {
 const standingOf = ({ kind }: Mark): Standing =>
   kind === 'skipped' || kind === 'left open' ? kind : 'done';
 
+/** The steps that were done, in their order: from these follows how the bike stands. */
+export const stepsDone = ({ steps, state }: BenchState): BenchStep[] =>
+  steps.filter((s) => state.get(s.id) === 'done');
+
 /** The timer a step waits for, while it runs; null when it need not wait any longer. */
 export function waitingFor({ timers }: BenchState, step: BenchStep, now: number): Timer | null {
   const timer = timers.find((t) => t.step === step.waitsFor);

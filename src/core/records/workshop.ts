@@ -8,7 +8,6 @@ export const TOOLS = [
   'link pliers',
   'new link',
   'pot',
-  'kettle',
 ] as const;
 export type Tool = (typeof TOOLS)[number];
 

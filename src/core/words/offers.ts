@@ -1,6 +1,7 @@
 import type { BenchRefusal } from '../bench/job';
 import type { Recommended } from '../bench/offer';
-import type { Verdict } from '../care';
+import type { ChainState, Verdict } from '../care';
+import type { Depth } from '../logbook';
 import { dayWord, type DateText } from '../time/dates';
 import { formatNumber, formatShare } from '../units';
 
@@ -15,19 +16,38 @@ export const REFUSED: Record<BenchRefusal, string> = {
     'A scrubber runs the chain through it, and on this bike the cranks drive the wheel: use a brush, standing still.',
   'wax reset without wax': 'A wax reset ends with wax: choose drip wax or hot wax.',
   'no pot': 'Hot wax needs a pot with a thermostat, used for nothing else.',
-  'no hot water':
-    'Wax is reset in a pot, or with a kettle of hot water and a tray. You have neither among your tools.',
+  'no hot water': 'Wax is reset in a pot or with hot water. You have neither here.',
   'closure not known':
     'You don’t know yet what closes this chain. Find out first (Book, the chain), or clean it on the bike.',
-  'wheel stays in':
-    'The wheel of a hub gear or coaster brake hangs on a cable or an arm. Leave it in, or ask a workshop to show you.',
-  'keeper needed':
-    'With the wheel out, a chain on the bike runs round a chain keeper, and only with a derailleur.',
   'old coat stays': 'You chose never to lube over an old coat. Clean it on the bike.',
   'factory grease stays':
     'The factory grease of a new chain is good under this lube: wipe the outside and ride (a school).',
   'wax at the roadside': 'Wax takes hours to set: at the roadside take the small bottle of oil.',
 };
+
+/** What each depth is for. */
+export const DEPTH_FOR: Record<Depth, string> = {
+  'wipe-down': 'Dirt off the outside, between lubings.',
+  'top-up': 'The usual job when the lube runs low.',
+  roadside: 'To get home quietly.',
+  rescue: 'After rain: water out, lube in.',
+  'on-bike clean': 'When a rag comes away black.',
+  'off-bike clean': 'When grit is inside the chain.',
+  soak: 'Like the baths, with less work and more waiting.',
+  'new-chain strip': 'Before wax or dry lube on a new chain.',
+  'wax reset': 'When wax is spent or dirty.',
+};
+
+const OUTSIDE = ['clean outside', 'a little dirt outside', 'dirty outside', 'black outside'];
+const INSIDE = ['clean inside', 'light grit inside', 'gritty inside', 'full of grit inside'];
+/** Where each word begins. Own choice. */
+const FROM = [0, 0.1, 0.3, 0.6];
+const word = (words: readonly string[], grit: number): string =>
+  words[FROM.findLastIndex((from) => grit >= from)] ?? words[0]!;
+
+/** What a piece of work leaves: "After: lube 83 %, clean outside, light grit inside." */
+export const afterSentence = ({ film, outside, inside }: ChainState): string =>
+  `After: lube ${formatShare(film)}, ${word(OUTSIDE, outside)}, ${word(INSIDE, inside)}.`;
 
 /** Why a depth is the one to begin with. */
 export function recommendedSentence(recommended: Recommended, today: DateText): string {

@@ -1,4 +1,4 @@
-import { comesOff, type Job } from '../bench/job';
+import type { Job } from '../bench/job';
 import type { Trouble } from '../bench/trouble';
 
 export interface Help {
@@ -22,23 +22,25 @@ const HELP: Record<Trouble, (job: Job) => Help> = {
         ? 'Let the rotor cool. Alcohol or brake cleaner on a clean rag, off seals and paint, no flame; a fresh patch each pass.'
         : 'Let the rotor cool. Wash it with soapy water, rinse, dry with a clean rag.',
       'Pads that got oil are replaced: it does not come out again.',
-      'Test the brake upright and at walking pace. If it stays weak: a workshop.',
+      'Test the brake upright and at walking pace. If it stays weak, a workshop must see it before you ride.',
     ],
   }),
   'single-use link opened': () => ({
     title: 'A link that closes once was opened',
     steps: [
       'It is not closed again: it can let go under load.',
-      'Put in a new link of the right speeds and make. None at hand: the bike stays off the road until there is one.',
+      'Put in a new link or pin of the right speeds and make.',
+      'If there is none at hand, the bike stays off the road until there is one.',
     ],
   }),
   'wrong side of the tab': (job) => ({
     title: 'The chain is on the wrong side of the tab',
     steps: [
       'Look at the cage from the side: the chain must run inside the small tab between the jockey wheels.',
-      comesOff(job)
-        ? 'Open the link again, draw the chain back, lay it inside the tab, close it.'
-        : 'It cannot be lifted across: the link has to be opened, or the cage by someone who knows how.',
+      job.chain.closure === 'reusable link'
+        ? 'Open the quick link again, draw the chain back, lay it inside the tab, close it.'
+        : 'Leave the closure shut: it closes only once. Undo the lower jockey wheel’s bolt, swing the cage plate aside, lay the chain inside, and bolt it again.',
+      'Not sure of the cage? Do not ride: a workshop does it in minutes.',
     ],
   }),
   'will not come clean': () => ({
@@ -61,7 +63,7 @@ const HELP: Record<Trouble, (job: Job) => Help> = {
     steps: [
       'Take bike or chain under a roof. Towel it: lube does not stick to water.',
       'If the coat was on and had not set, wipe, let it dry, and put on another.',
-      'No roof: leave it bare and dry, and lube it before you ride.',
+      'If there is no roof, leave it bare and dry, and lube it before you ride.',
     ],
   }),
 };

@@ -22,7 +22,6 @@ export const TOOL_LABEL: Record<Tool, string> = {
   'link pliers': 'Quick-link pliers',
   'new link': 'A new link or pin',
   pot: 'Thermostat pot',
-  kettle: 'Kettle and tray for hot water',
 };
 
 export const WATER_LABEL: Record<Water, string> = {
@@ -54,6 +53,10 @@ export const SCHOOL_WORDS: Record<BenchSchoolName, SchoolWords> = {
         hint: 'The chain slightly crossed; good for wax.',
       },
       'ring to derailleur': { label: 'Ring to derailleur', hint: 'Most room for the bottle.' },
+      'both runs': {
+        label: 'Both runs',
+        hint: 'Upper run turning forwards, then lower run backwards. Needs the wheel off the ground.',
+      },
     },
   },
   wipeAfter: {

@@ -77,7 +77,7 @@ export const startWithBike =
       name: `${preset.name} chain`,
       links: preset.links,
       speeds: preset.specs.speeds,
-      closure: 'reusable link',
+      closure: 'not known',
       directional: false,
     };
     dispatch(
@@ -111,7 +111,7 @@ export const fitNewChain =
     const chain: Chain = {
       links: USUAL_LINKS,
       speeds: bike.speeds,
-      closure: 'reusable link',
+      closure: 'not known',
       directional: false,
       ...like,
       id: edge.newId(),

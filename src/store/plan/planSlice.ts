@@ -56,6 +56,10 @@ export interface PlanState {
   ahead: Readonly<Record<string, Ahead>>;
 }
 
+/** Whether a plan is being made, or will be: until then nothing else is proposed. */
+export const isPlanComing = ({ phase }: PlanState): boolean =>
+  phase.at !== 'failed' && phase.at !== 'stale';
+
 const initialState: PlanState = {
   phase: { at: 'idle' },
   watchers: 0,

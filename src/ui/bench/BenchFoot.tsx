@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { CautionName } from '@/core/bench';
 import type { Mark, Timer } from '@/core/bench/run';
 import type { BenchStep } from '@/core/bench/steps';
+import { leaveOpenLabel } from '@/core/words/leftOpen';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 import { Swatches } from '../today/Swatches';
@@ -15,6 +16,8 @@ interface Props {
   step: BenchStep | null;
   open: readonly CautionName[];
   waits: Timer | null;
+  /** The check was answered No before. */
+  mayLeaveOpen: boolean;
   now: number;
   panel: BenchPanel;
   canGoBack: boolean;
@@ -63,17 +66,18 @@ export function BenchFoot(props: Props) {
   );
 }
 
-function Main({ step, open, waits, now, onAcknowledge, onMark, onFinish }: Props) {
+function Main(props: Props) {
+  const { step, open, waits, now, mayLeaveOpen, onAcknowledge, onMark, onFinish } = props;
   if (!step)
     return (
       <Row>
-        <BigButton label="Write it down" onPress={onFinish} />
+        <BigButton label="Save to log" onPress={onFinish} />
       </Row>
     );
   if (open.length > 0)
     return (
       <Row>
-        <BigButton label="I will mind that" onPress={onAcknowledge} />
+        <BigButton label="Understood" onPress={onAcknowledge} />
       </Row>
     );
   if (waits)
@@ -104,6 +108,9 @@ function Main({ step, open, waits, now, onAcknowledge, onMark, onFinish }: Props
           <BigButton label="No" kind="no" onPress={() => onMark({ kind: 'failed' })} />
           <BigButton label="Yes" onPress={() => onMark({})} />
         </Row>
+        {mayLeaveOpen ? (
+          <Button label={leaveOpenLabel(step)} onPress={() => onMark({ kind: 'left open' })} />
+        ) : null}
       </>
     );
   return (

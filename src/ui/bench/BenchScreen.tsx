@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { Run } from '@/core/bench/run';
+import { putRight } from '@/core/bench/facts';
+import type { CautionName } from '@/core/bench';
+import { stepsDone, type BenchState, type Run } from '@/core/bench/run';
 import { useColors } from '../theme';
 import { BenchFoot, type BenchPanel } from './BenchFoot';
 import { BenchHead } from './BenchHead';
@@ -45,18 +47,11 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
       <ScrollView tabIndex={0} contentContainerStyle={styles.middle}>
         <View style={styles.column}>
           <Timers timers={bench.timers} now={now} />
-          {panel === 'trouble' ? (
-            <TroubleSheet
-              job={run.job}
-              coat={run.coat}
-              onCoat={(coat) => onRun({ ...run, coat })}
-              onClose={() => setPanel(null)}
-            />
-          ) : current ? (
-            <StepView step={current} said={bench.said} open={open} job={run.job} />
-          ) : (
-            <Ending run={run} bench={bench} onNote={(note) => onRun({ ...run, note })} />
-          )}
+          <Middle
+            {...{ run, bench, open, clock, onRun }}
+            inTrouble={panel === 'trouble'}
+            onBack={() => setPanel(null)}
+          />
         </View>
       </ScrollView>
       {panel === 'trouble' ? null : (
@@ -64,6 +59,7 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
           step={current}
           open={open}
           waits={at.waits}
+          mayLeaveOpen={bench.mayLeaveOpen}
           now={now}
           panel={panel}
           canGoBack={run.marks.length > 0}
@@ -77,6 +73,42 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
         />
       )}
     </View>
+  );
+}
+
+interface MiddleProps {
+  run: Run;
+  bench: BenchState;
+  open: readonly CautionName[];
+  clock: () => number;
+  inTrouble: boolean;
+  onRun: (run: Run) => void;
+  onBack: () => void;
+}
+
+/** What is to be done now; or the way out of a trouble; or what the log will believe. */
+function Middle({ run, bench, open, clock, inTrouble, onRun, onBack }: MiddleProps) {
+  const onCoat = (coat: number) => onRun({ ...run, coat });
+  if (inTrouble)
+    return <TroubleSheet job={run.job} coat={run.coat} onCoat={onCoat} onClose={onBack} />;
+  if (bench.current)
+    return (
+      <StepView
+        step={bench.current}
+        before={stepsDone(bench)}
+        said={bench.said}
+        open={open}
+        job={run.job}
+      />
+    );
+  return (
+    <Ending
+      run={run}
+      bench={bench}
+      onNote={(note) => onRun({ ...run, note })}
+      onCoat={onCoat}
+      onFact={(fact) => onRun(putRight(run, fact, clock()))}
+    />
   );
 }
 

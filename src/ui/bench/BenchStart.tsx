@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { ChainReport } from '@/core/care';
+import type { Chain } from '@/core/garage';
 import {
   offers,
   recommend,
@@ -22,6 +23,7 @@ import { DEPTH_LABEL } from '@/core/words/labels';
 import { nothingDueSentence } from '@/core/words/offers';
 import { StartPanel } from './StartPanel';
 import { useBenchRun, type Keeper } from './useBenchRun';
+import { ClosureCard } from './ClosureCard';
 import { WorkshopCard } from './WorkshopCard';
 
 interface Props {
@@ -46,6 +48,7 @@ interface Props {
   onGo: () => void;
   onRecord: () => void;
   onWorkshop: (workshop: Workshop) => void;
+  onClosure: (closure: Chain['closure']) => void;
 }
 
 /** The bench, before starting: how deep, with what, and what it will do. */
@@ -99,6 +102,7 @@ export function BenchStart(props: Props) {
         early={props.early}
         onStart={start}
       />
+      {at.chain.closure === 'not known' ? <ClosureCard onClosure={props.onClosure} /> : null}
       <WorkshopCard
         workshop={workshop}
         onChange={(next) => props.onWorkshop({ ...workshop, ...next })}
@@ -126,7 +130,7 @@ function LeftOpen({ run, onGo, onGiveUp }: LeftOpenProps) {
       <Button kind="strong" label="Go on" onPress={onGo} />
       <Button
         kind="danger"
-        label={hot ? 'The pot is off: give it up' : 'Give it up'}
+        label={hot ? 'The pot is off: stop this job' : 'Stop this job'}
         onPress={onGiveUp}
       />
     </Card>

@@ -23,7 +23,13 @@ export function Counter({ counter }: { counter: NonNullable<BenchStep['counter']
     <View style={[styles.counter, { borderColor: colors.line, backgroundColor: colors.cloth }]}>
       <Txt variant="reading">{`${beats === null ? '' : `${beats} of `}${counter.count} ${word}`}</Txt>
       <Button
-        label={running ? 'Stop the beat' : 'Count with a beat'}
+        label={
+          running
+            ? 'Stop the beeps'
+            : counter.kind === 'turns'
+              ? 'Beep each turn'
+              : 'Beep each drop'
+        }
         onPress={() => setBeats(running ? null : 0)}
       />
     </View>

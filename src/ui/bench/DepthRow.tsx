@@ -1,10 +1,9 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Offer } from '@/core/bench/offer';
 import { readyAt } from '@/core/bench/timeline';
-import { formatShare } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { DEPTH_LABEL } from '@/core/words/labels';
-import { REFUSED } from '@/core/words/offers';
+import { afterSentence, DEPTH_FOR, REFUSED } from '@/core/words/offers';
 import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
@@ -54,7 +53,7 @@ export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
         </Txt>
         {time ? (
           <Txt variant="numberSmall" tone={chosen ? 'onTape' : 'ink'}>
-            {Math.round(time.handsOn)} min
+            {Math.round(time.handsOn)} min work
           </Txt>
         ) : null}
       </View>
@@ -63,9 +62,14 @@ export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
           {REFUSED[refused]}
         </Txt>
       ) : null}
+      {refused ? null : (
+        <Txt variant="small" tone={tone}>
+          {DEPTH_FOR[offer.depth]}
+        </Txt>
+      )}
       {time && after ? (
         <Txt variant="small" tone={tone}>
-          {`${Math.round(time.handsOn)} min work, ready by ${when(readyAt(time, now), now)}. After: lube ${formatShare(after.film)}, dirt outside ${formatShare(after.outside)}, grit inside ${formatShare(after.inside)}.`}
+          {`Ready by ${when(readyAt(time, now), now)}. ${afterSentence(after)}`}
         </Txt>
       ) : null}
       {reason ? (

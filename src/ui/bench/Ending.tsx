@@ -1,16 +1,21 @@
 import { View } from 'react-native';
+import { factsOf, type Fact } from '@/core/bench/facts';
+import { workDoneOf } from '@/core/bench/result';
 import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core/bench/run';
-import { formatShare } from '@/core/units';
-import { Field } from '../form';
+import { COAT_SHARES, factLabel } from '@/core/words/facts';
+import { LEFT_OPEN } from '@/core/words/leftOpen';
+import { Choice, Field, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { DEPTH_LABEL } from '@/core/words/labels';
+import { DEPTH_LABEL, METHOD_LABEL } from '@/core/words/labels';
 import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
   run: Run;
   bench: BenchState;
   onNote: (note: string) => void;
+  onCoat: (share: number) => void;
+  onFact: (fact: Fact) => void;
 }
 
 const clock = dateFormat({
@@ -19,11 +24,11 @@ const clock = dateFormat({
   minute: '2-digit',
 });
 
-/** All done: what will be written down, and when the bike is ready. */
-export function Ending({ run, bench, onNote }: Props) {
+/** All done: what the log will believe, each line to be put right, and when the bike is ready. */
+export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
   const { job } = run;
   const sets = bench.timers.find((t) => t.label === 'Sets' || t.label === 'Cools');
-  const skipped = bench.steps.filter((s) => bench.state.get(s.id) === 'skipped');
+  const { method, lube, leftOpen = [] } = workDoneOf(run, {}, 0);
   return (
     <View style={{ gap: 14 }}>
       <Txt variant="verdict" level={1} live="polite">
@@ -31,21 +36,41 @@ export function Ending({ run, bench, onNote }: Props) {
       </Txt>
       {sets ? (
         <Txt variant="lead">
-          {`It sets until ${clock.format(sets.endsAt)}. Ridden sooner, up to half of the coat is thrown off.`}
+          {`Let it set until ${clock.format(sets.endsAt)}. Ride sooner and up to half flies off.`}
         </Txt>
       ) : null}
+      {leftOpen.map((what) => (
+        <Txt key={what} variant="strong" tone="danger">
+          {LEFT_OPEN[what]}
+        </Txt>
+      ))}
       <Card title="What goes into the log">
         <Txt>
-          {`${DEPTH_LABEL[job.depth]}, ${job.bike.name}: ${minutesWorked(run)} minutes of work, ${minutesElapsed(run)} from start to end.`}
+          {`${DEPTH_LABEL[job.depth]}, ${job.bike.name}: ${METHOD_LABEL[method].toLowerCase()}, ${
+            lube && job.lube ? job.lube.name : 'no lube'
+          }.`}
         </Txt>
-        {job.lube ? (
-          <Txt>
-            {`${job.lube.name}, ${run.coat === 1 ? 'a full coat' : `${formatShare(run.coat)} of a coat`}.`}
-          </Txt>
+        <Txt>
+          {`${minutesWorked(run)} minutes of work, ${minutesElapsed(run)} from start to end.`}
+        </Txt>
+        {bench.swatches.length > 0 ? (
+          <Txt>{`Rag shades: ${bench.swatches.join(', ')}.`}</Txt>
         ) : null}
-        {bench.swatches.length > 0 ? <Txt>{`Swatches: ${bench.swatches.join(', ')}.`}</Txt> : null}
-        {skipped.length > 0 ? (
-          <Txt>{`Left out: ${skipped.map((s) => s.id).join(', ')}.`}</Txt>
+        <Toggles
+          label="Done. Is one of these wrong?"
+          options={factsOf(run).map(({ step, done }) => ({
+            label: factLabel(step),
+            on: done,
+            onChange: (on) => onFact({ step, done: on }),
+          }))}
+        />
+        {lube ? (
+          <Choice<string>
+            label="How much of a coat?"
+            options={COAT_SHARES.map((share) => ({ ...share }))}
+            value={String(run.coat)}
+            onChange={(share) => onCoat(Number(share))}
+          />
         ) : null}
       </Card>
       <Field label="Note" value={run.note} onChange={onNote} />

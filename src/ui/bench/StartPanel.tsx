@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import { ADD_ONS } from '@/core/bench/job';
-import type { Offer, Recommended, Wanted } from '@/core/bench/offer';
+import { ADD_ONS, mayTakeWheelOut } from '@/core/bench/job';
+import { nextFirst, type Offer, type Recommended, type Wanted } from '@/core/bench/offer';
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
 import type { Depth } from '@/core/logbook';
@@ -37,7 +37,7 @@ export function StartPanel(props: Props) {
   return (
     <View style={styles.panel}>
       <View role="radiogroup" aria-label="How deep" style={styles.list}>
-        {offers.map((o) => (
+        {nextFirst(offers, recommended).map((o) => (
           <DepthRow
             key={o.depth}
             offer={o}
@@ -49,24 +49,14 @@ export function StartPanel(props: Props) {
         ))}
       </View>
       <WithWhat depth={depth} wanted={wanted} onWanted={onWanted} bottles={bottles} />
-      <Toggles
-        label="Also"
-        options={ADD_ONS.map((addOn) => ({
-          label: ADD_ON_LABEL[addOn],
-          on: wanted.addOns.includes(addOn),
-          onChange: (on) =>
-            onWanted({
-              addOns: on ? [...wanted.addOns, addOn] : wanted.addOns.filter((a) => a !== addOn),
-            }),
-        }))}
-      />
+      <Also {...{ offer, wanted, onWanted }} />
       {props.early !== null && offer?.job.lube && offer.time ? (
         <Card title="There is plenty of lube on it">
           <Txt>{earlySentence(props.early, offer.job.lube.ml, offer.time.handsOn)}</Txt>
         </Card>
       ) : null}
       {lay.length > 0 ? (
-        <Card title="Lay out">
+        <Card title="You’ll need">
           <Txt>{lay.join(' · ')}</Txt>
         </Card>
       ) : null}
@@ -80,6 +70,41 @@ export function StartPanel(props: Props) {
         />
       </FormFoot>
     </View>
+  );
+}
+
+/** What may be done in the same session, where this bike and job allow it. */
+function Also({
+  offer,
+  wanted,
+  onWanted,
+}: Pick<Props, 'wanted' | 'onWanted'> & { offer: Offer | null }) {
+  return (
+    <>
+      {offer && mayTakeWheelOut(offer.job) ? (
+        <Toggles
+          label="Rear wheel"
+          options={[
+            {
+              label: 'Take it out: both sides of the cogs in reach',
+              on: wanted.wheelOut,
+              onChange: (wheelOut) => onWanted({ wheelOut }),
+            },
+          ]}
+        />
+      ) : null}
+      <Toggles
+        label="Also"
+        options={ADD_ONS.map((addOn) => ({
+          label: ADD_ON_LABEL[addOn],
+          on: wanted.addOns.includes(addOn),
+          onChange: (on) =>
+            onWanted({
+              addOns: on ? [...wanted.addOns, addOn] : wanted.addOns.filter((a) => a !== addOn),
+            }),
+        }))}
+      />
+    </>
   );
 }
 

@@ -1,6 +1,8 @@
 import { View } from 'react-native';
 import type { CautionName } from '@/core/bench';
 import type { Job } from '@/core/bench/job';
+import { bikeAfter } from '@/core/bench/simulate';
+import { bikeNowSentence } from '@/core/words/bikeNow';
 import type { BenchStep } from '@/core/bench/steps';
 import { Txt } from '../theme';
 import { CautionCard } from '../work/CautionCard';
@@ -9,6 +11,8 @@ import { StepDrawing } from './drawings/StepDrawing';
 
 interface Props {
   step: BenchStep;
+  /** The steps before it, from which follows how the bike stands. */
+  before: readonly BenchStep[];
   /** What came of the last check. */
   said: string | null;
   /** Cautions still to be acknowledged. */
@@ -20,7 +24,8 @@ interface Props {
 const SHORT = 64;
 
 /** One step: the action large, the reason small, what it needs, what to mind. */
-export function StepView({ step, said, open, job }: Props) {
+export function StepView({ step, before, said, open, job }: Props) {
+  const bikeNow = bikeNowSentence(bikeAfter(job, before));
   return (
     <View style={{ gap: 14 }}>
       {said ? (
@@ -47,9 +52,14 @@ export function StepView({ step, said, open, job }: Props) {
           itself.
         </Txt>
       ) : null}
+      {bikeNow ? (
+        <Txt variant="small" tone="inkSoft">
+          {bikeNow}
+        </Txt>
+      ) : null}
       {step.materials.length > 0 ? <Txt variant="small">{step.materials.join(' · ')}</Txt> : null}
       {step.cautions.length > open.length ? (
-        <CautionCard names={step.cautions.filter((c) => !open.includes(c))} title="Still to mind" />
+        <CautionCard names={step.cautions.filter((c) => !open.includes(c))} title="Remember" />
       ) : null}
     </View>
   );

@@ -22,7 +22,7 @@ export function WorkshopCard({ workshop, onChange }: Props) {
   const [open, setOpen] = useState(false);
   const { tools, water, outdoors, schools } = workshop;
   return (
-    <Card title="Your workshop">
+    <Card title="Your tools">
       <Toggles
         label="At hand"
         options={TOOLS.map((tool) => ({
@@ -49,7 +49,7 @@ export function WorkshopCard({ workshop, onChange }: Props) {
         ]}
       />
       <Button
-        label={open ? 'Hide schools' : 'Schools of the bench'}
+        label={open ? 'Hide your way' : 'Your way at the bench'}
         expanded={open}
         onPress={() => setOpen(!open)}
       />

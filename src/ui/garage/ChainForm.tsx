@@ -1,5 +1,6 @@
 import { readChain, type ChainDraft, type ChainFields } from '@/core/entry/chain';
-import { CLOSURES, type Chain, type Garage } from '@/core/garage';
+import type { Chain, Garage } from '@/core/garage';
+import { CLOSURE_OPTIONS } from '@/core/words/closures';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
 
 interface Props {
@@ -11,18 +12,11 @@ interface Props {
 
 const Entry = entriesOf<ChainDraft>();
 
-const CLOSURE_HINTS = {
-  'reusable link': 'Opens and closes again; count the openings.',
-  'single-use link': 'Opens once. Take the chain off only with a new link at hand.',
-  'not known': 'Treated as one that closes once, until you know.',
-  'connecting pin': 'Closed by a pin; opened with a chain tool and closed with a new pin.',
-} as const;
-
 const draftOf = (chain: Chain | null): ChainDraft => ({
   name: chain?.name ?? '',
   links: String(chain?.links ?? 114),
   speeds: String(chain?.speeds ?? 11),
-  closure: chain?.closure ?? 'reusable link',
+  closure: chain?.closure ?? 'not known',
   directional: chain?.directional ?? false,
 });
 
@@ -46,15 +40,7 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
         <Entry.Text name="links" label="Links" half hint="One pin is one link." numeric />
         <Entry.Text name="speeds" label="Speeds" half numeric />
       </Row>
-      <Entry.Choice
-        name="closure"
-        label="Closed by"
-        options={CLOSURES.map((value) => ({
-          value,
-          label: value.charAt(0).toUpperCase() + value.slice(1),
-          hint: CLOSURE_HINTS[value],
-        }))}
-      />
+      <Entry.Choice name="closure" label="Closed by" options={CLOSURE_OPTIONS} />
       <Entry.Toggles
         label="Direction"
         options={[{ name: 'directional', label: 'Runs one way only' }]}

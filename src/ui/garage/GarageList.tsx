@@ -26,7 +26,7 @@ export function GarageList({ bikes, chains, fitted, states, units }: Props) {
     const known = state
       ? `${formatDistance(state.km, units)}, worn ${formatElongation(state.wear)}`
       : 'not yet ridden';
-    return `${chain.links} links, ${chain.speeds} speed, ${chain.closure}: ${known}`;
+    return `${chain.links} links, ${chain.speeds} speed, ${chain.closure === 'not known' ? 'closure not known' : chain.closure}: ${known}`;
   };
   return (
     <View style={styles.list}>

@@ -1,4 +1,5 @@
 export * from './Inspection';
+export * from './LeftOpenLater';
 export * from './NoChain';
 export * from './Readings';
 export * from './Swatches';

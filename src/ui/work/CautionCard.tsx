@@ -40,7 +40,7 @@ export function CautionCard({ names, title = 'Before you start', onAcknowledge }
             {sayCaution(name)}
           </Txt>
         ))}
-        {onAcknowledge ? <Button label="I will mind that" onPress={onAcknowledge} /> : null}
+        {onAcknowledge ? <Button label="Understood" onPress={onAcknowledge} /> : null}
       </View>
     </View>
   );

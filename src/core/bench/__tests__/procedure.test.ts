@@ -16,17 +16,17 @@ describe('procedures', () => {
     [
       'a wipe-down',
       { depth: 'wipe-down', lube: null },
-      'gloves, stand, shift, cover rotor, wipe, rag check, listen, uncover, set down, brakes',
+      'gloves, stand, shift, wipe, rag check, listen, set down, brakes',
     ],
     [
       'a top-up',
       {},
-      'gloves, stand, shift, cover rotor, wipe, rag check, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
+      'gloves, stand, shift, wipe, rag check, cover rotor, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
     ],
     [
       'a top-up by flushing',
       { oldCoat: 'flush' },
-      'gloves, stand, shift, cover rotor, wipe, flush, run in, uncover, shift through, wipe hard, listen, set down, brakes',
+      'gloves, stand, shift, wipe, cover rotor, flush, run in, uncover, shift through, wipe hard, listen, set down, brakes',
     ],
     [
       'a top-up of drip wax',
@@ -34,14 +34,14 @@ describe('procedures', () => {
       'gloves, stand, shift, wipe, rag check, shake, cover rotor, drops, run in, uncover, shift through, leave it, listen, set down, brakes',
     ],
     [
-      'oil over wax, with a kettle',
-      { onIt: 'drip wax', workshop: { ...shop, tools: ['stand', 'kettle'] } },
+      'oil over wax',
+      { onIt: 'drip wax', workshop: { ...shop, tools: ['stand'] } },
       'gloves, stand, shift, kettle, hot rinse, tray, wipe, rag check, towel, hang, is dry, cover rotor, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
     ],
     [
       'a dry lube over a penetrating oil',
       { lube: benchLube('dry'), onIt: 'dry', under: 'Creeping oil' },
-      'gloves, stand, shift, cover rotor, wipe, rag check, under, under wipe, shake, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
+      'gloves, stand, shift, wipe, rag check, cover rotor, under, under wipe, shake, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
     ],
     [
       'a roadside top-up',
@@ -112,7 +112,7 @@ describe('procedures', () => {
         depth: 'wax reset',
         lube: benchLube('drip wax'),
         onIt: 'drip wax',
-        workshop: { ...shop, tools: ['stand', 'kettle'] },
+        workshop: { ...shop, tools: ['stand'] },
       },
       'gloves, stand, shift, kettle, hot rinse, tray, wipe, jockey wheels, cassette, chainrings, rag check, towel, hang, is dry, shake, cover rotor, drops, run in, uncover, shift through, leave it, listen, set down, brakes',
     ],
@@ -149,7 +149,7 @@ describe('procedures', () => {
     [
       'an e-bike: motor first',
       { bike: { ...road, ebike: true } },
-      'motor, gloves, stand, shift, cover rotor, wipe, rag check, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, battery, brakes',
+      'motor, gloves, stand, shift, wipe, rag check, cover rotor, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, battery, brakes',
     ],
     [
       'a wash, degreaser working meanwhile',
@@ -168,12 +168,12 @@ describe('procedures', () => {
     [
       'a top-up with the cassette',
       { addOns: ['cassette', 'jockey wheels'] },
-      'gloves, stand, shift, cover rotor, wipe, jockey wheels, cassette, rag check, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
+      'gloves, stand, shift, wipe, jockey wheels, cassette, rag check, cover rotor, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
     ],
     [
       'no stand: shifted first, no pedalling forwards',
       { workshop: { ...shop, tools: [] } },
-      'gloves, shift, stand, cover rotor, wipe, rag check, drops, run in, sink in, wipe off, listen, uncover, set down, brakes',
+      'gloves, shift, stand, wipe, rag check, cover rotor, drops, run in, sink in, wipe off, listen, uncover, set down, brakes',
     ],
     [
       'degreaser on the rag: rinsed off and dried',
@@ -193,7 +193,7 @@ describe('procedures', () => {
     [
       'drops on the top of the cog',
       { workshop: { ...shop, schools: { ...shop.schools, where: 'top of the cog' } } },
-      'gloves, stand, shift, cover rotor, wipe, rag check, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
+      'gloves, stand, shift, wipe, rag check, cover rotor, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
     ],
   ])('%s', (_, more, expected) => {
     const job = jobOf(more);
@@ -231,16 +231,19 @@ describe('procedures', () => {
       'scrubber with driven cranks',
     ],
     [{ depth: 'wax reset' }, 'wax reset without wax'],
-    [{ depth: 'wax reset', lube: benchLube('drip wax'), onIt: 'drip wax' }, 'no hot water'],
+    [
+      {
+        depth: 'wax reset',
+        lube: benchLube('drip wax'),
+        onIt: 'drip wax',
+        workshop: { ...shop, water: 'none' },
+      },
+      'no hot water',
+    ],
     [
       { depth: 'soak', chain: { links: 114, closure: 'not known', directional: false } },
       'closure not known',
     ],
-    [
-      { depth: 'on-bike clean', wheelOut: true, bike: { ...road, gear: 'hub', wheel: 'nuts' } },
-      'wheel stays in',
-    ],
-    [{ depth: 'on-bike clean', wheelOut: true }, 'keeper needed'],
     [{ oldCoat: 'clean' }, 'old coat stays'],
     [{ lube: benchLube('hot wax'), onIt: 'hot wax' }, 'no pot'],
     [{ depth: 'new-chain strip' }, 'factory grease stays'],

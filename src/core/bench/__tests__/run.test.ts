@@ -65,14 +65,14 @@ describe('a session', () => {
     expect(failed.current?.id).toBe('wipe');
     expect(failed.said).toMatch(/darker than your standard/);
     const passed = benchOf(runOf({}, [...marks, swatch(4), mark('wipe'), swatch(2)]));
-    expect(passed.current?.id).toBe('drops');
+    expect(passed.current?.id).toBe('cover rotor');
     expect(passed.swatches).toEqual([4, 2]);
   });
 
   it('when a second round changes nothing it says so and moves on', () => {
     const marks = [...upTo({}, 'rag check'), swatch(4), mark('wipe'), swatch(4)];
     const moved = benchOf(runOf({}, marks));
-    expect(moved.current?.id).toBe('drops');
+    expect(moved.current?.id).toBe('cover rotor');
     expect(moved.said).toMatch(/No lighter than last time/);
   });
 
@@ -84,7 +84,7 @@ describe('a session', () => {
     const job = { standard };
     const after = (n: number) =>
       benchOf(runOf(job, [...upTo(job, 'rag check'), swatch(n)])).current?.id;
-    expect(after(passes)).toBe('drops');
+    expect(after(passes)).toBe('cover rotor');
     expect(after(fails)).toBe('wipe');
   });
 
@@ -161,8 +161,8 @@ describe('a session', () => {
   });
 
   it('a mark taken back is as if it never was', () => {
-    const marks = upTo({}, 'drops');
-    expect(benchOf(runOf({}, marks)).current?.id).toBe('drops');
+    const marks = upTo({}, 'cover rotor');
+    expect(benchOf(runOf({}, marks)).current?.id).toBe('cover rotor');
     expect(benchOf(runOf({}, marks.slice(0, -1))).current?.id).toBe('rag check');
   });
 
@@ -206,7 +206,7 @@ const RESET: Partial<Job> = {
   depth: 'wax reset',
   lube: benchLube('drip wax'),
   onIt: 'drip wax',
-  workshop: { ...jobOf().workshop, tools: ['stand', 'kettle'] },
+  workshop: { ...jobOf().workshop, tools: ['stand'] },
 };
 const SCRUB: Partial<Job> = {
   depth: 'on-bike clean',

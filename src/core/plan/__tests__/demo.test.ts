@@ -109,7 +109,7 @@ describe('the plan of the demo', () => {
       reason: 'pinned',
     });
     expect(pinned.marksCost).not.toBeNull();
-    const until = daysAfter(item.date, 6);
+    const until = daysAfter(item.date, 20);
     const left = await planned({ marks: [mark({ kind: 'leave', depth: null, until })] });
     expect(jobs(left, COMMUTER).some((j) => j.date >= item.date && j.date <= until)).toBe(false);
     expect(left.marksCost!).toBeGreaterThan(0);

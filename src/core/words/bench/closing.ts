@@ -48,8 +48,11 @@ export function close(closure: Chain['closure'], upsideDown: boolean): Said {
       what: 'Press the new pin in with the chain tool until both ends stand level, then snap off its guide.',
       why: 'Only a new pin of the chain’s own make holds. Never press an old one back in.',
     };
-  const link =
-    closure === 'reusable link' ? 'the quick link' : 'a new link of the right speeds and make';
+  const link = {
+    'reusable link': 'the quick link',
+    'single-use link': 'a new link of the right speeds and make',
+    'not known': 'a new link or pin of the chain’s own make',
+  }[closure];
   return {
     what: `Join the ends with ${link}, and bring it to the ${upsideDown ? 'run at the bottom' : 'upper run'}.`,
     why:
@@ -61,6 +64,12 @@ export function close(closure: Chain['closure'], upsideDown: boolean): Said {
 
 /** Proving the closure: a link is pulled shut by the pedal, a pin must move freely. */
 export function prove(closure: Chain['closure'], handBrake: boolean): LookSaid {
+  if (closure === 'not known')
+    return {
+      what: 'Is the closure seated as its maker says, both ends level and the joint free?',
+      why: 'A closure that is half in opens under load.',
+      failWhy: 'Close it again. If it does not seat, do not ride: a workshop can see to it.',
+    };
   if (closure === 'connecting pin')
     return {
       what: 'Bend the new joint. Does it move as freely as its neighbours, the pin level on both sides?',

@@ -1,0 +1,26 @@
+import { CLOSURE_CLUES, CLOSURE_OPTIONS } from '@/core/words/closures';
+import type { Chain } from '@/core/garage';
+import { Choice } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+
+interface Props {
+  onClosure: (closure: Chain['closure']) => void;
+}
+
+/** Asked where the work depends on it and nobody has said: what closes the chain, and how to tell. */
+export function ClosureCard({ onClosure }: Props) {
+  return (
+    <Card title="What closes this chain?">
+      {CLOSURE_CLUES.map((clue, n) => (
+        <Txt key={clue} variant="small">{`${n + 1}. ${clue}`}</Txt>
+      ))}
+      <Choice
+        label="Closed by"
+        options={[...CLOSURE_OPTIONS]}
+        value="not known"
+        onChange={onClosure}
+      />
+    </Card>
+  );
+}

@@ -1,0 +1,25 @@
+import { View } from 'react-native';
+import type { Unsettled } from '@/core/records/kinds';
+import { LEFT_OPEN, PUT_RIGHT } from '@/core/words/leftOpen';
+import { Button } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+
+export interface LeftOpenProps {
+  leftOpen: readonly Unsettled[];
+  onSettled: (what: Unsettled) => void;
+}
+
+/** What the last work left open, until it is put right. */
+export default function LeftOpen({ leftOpen, onSettled }: LeftOpenProps) {
+  return (
+    <Card title="Left open at the bench">
+      {leftOpen.map((what) => (
+        <View key={what} style={{ gap: 8 }}>
+          <Txt>{LEFT_OPEN[what]}</Txt>
+          <Button label={PUT_RIGHT[what]} onPress={() => onSettled(what)} />
+        </View>
+      ))}
+    </Card>
+  );
+}
