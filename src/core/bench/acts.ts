@@ -23,9 +23,12 @@ const RUNNING: Needs = { chain: ['on'], closure: ['seated'], wheel: ['in'], roto
 const rotorSafe = (state: BikeState, job: Job): boolean =>
   !hasDisc(job) ||
   cranksDrive(job) ||
-  job.depth === 'roadside' ||
+  inHaste(job) ||
   state.rotor === 'covered' ||
   state.wheel === 'out';
+
+/** What is at hand must do: at the roadside, and half an hour before a ride. */
+const inHaste = ({ depth }: Job): boolean => depth === 'roadside' || depth === 'thin coat';
 
 /** The chain goes round, on its own cogs or on a keeper, while the wheel stands still. */
 const goesRound = ({ wheel, keeper }: BikeState): boolean => wheel === 'in' || keeper === 'in';
@@ -207,13 +210,14 @@ export const ACTS = {
       hands: ['gloved'],
       water: ['dry'],
       degreaser: ['none'],
-      rag: ['passed'],
       tension: ['set'],
     },
     changes: { coat: 'on' },
-    // At the roadside what is at hand must do.
     when: (s, job) =>
-      goesRound(s) && rotorSafe(s, job) && (s.salt === 'none' || job.depth === 'roadside'),
+      goesRound(s) &&
+      rotorSafe(s, job) &&
+      (s.salt === 'none' || inHaste(job)) &&
+      (s.rag === 'passed' || job.depth === 'thin coat'),
   },
   'wipe coat': { needs: { coat: ['on'] }, changes: { coat: 'wiped' } },
   'leave coat': { needs: { coat: ['on'] }, changes: { coat: 'left alone' } },

@@ -1,9 +1,11 @@
-import { hasDisc, usesDegreaser, wipesWet, type Job } from './job';
+import type { Act } from './acts';
+import { hasDisc, movingOf, usesDegreaser, wipesWet, type Job } from './job';
 import { look } from './look';
 import { shiftsThrough } from './lubing';
 import { placeOf } from './prepare';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/closing';
+import type { Moving } from '../words/bench/said';
 
 /** What keeps a rider safe after the work: seen each time, never passed by itself. */
 export const closing = (job: Job): BenchStep[] => [
@@ -13,17 +15,20 @@ export const closing = (job: Job): BenchStep[] => [
   ...(mayWeakenBrakes(job) ? [brakes(job)] : []),
 ];
 
-const listen = (job: Job): BenchStep => {
-  const driven = job.bike.drive !== 'freewheel';
-  const here = job.depth === 'roadside' || placeOf(job) === 'wall';
-  return look({
+const LISTEN_ACT: Record<Moving, Act> = {
+  cranks: 'turn back',
+  'by hand': 'move on by hand',
+  rolling: 'still chain',
+};
+
+const listen = (job: Job): BenchStep =>
+  look({
     id: 'listen',
     kind: 'listen',
-    ...SAID.listen(job.bike.gear, job.lube === null || shiftsThrough(job)),
-    acts: driven ? (here ? ['still chain'] : ['move on by hand']) : ['turn back'],
+    ...SAID.listen(job.bike.gear, job.lube === null || shiftsThrough(job), movingOf(job)),
+    acts: [LISTEN_ACT[movingOf(job)]],
     hands: 0.25,
   });
-};
 
 const setDown = (job: Job): BenchStep =>
   step({

@@ -1,4 +1,5 @@
 import type { CautionName } from './cautions';
+import type { Moving } from '../words/bench/said';
 import type { Standard } from '../records/standards';
 import type { Bike, Chain } from '../garage';
 import type { Depth } from '../logbook';
@@ -70,15 +71,23 @@ export const isHydraulic = (job: Job): boolean => job.bike.brake === 'disc, hydr
 /** Whether the cranks turn the wheel: then nothing is held on a running chain. */
 export const cranksDrive = (job: Job): boolean => job.bike.drive !== 'freewheel';
 
+/** Share of a coat that a thin one is: a drop on every second roller, and little time to creep in. Own estimate. */
+export const THIN_SHARE = 0.4;
+
 /** The depths that take the chain off the bike. */
 const OFF: readonly Depth[] = ['off-bike clean', 'soak', 'new-chain strip'];
 
 /** Whether the chain is stripped first: wax does not hold over oil. */
 export const mustStrip = (job: Job): boolean =>
-  job.lube !== null && isWax(job.lube.lubeClass) && job.onIt !== null && !isWax(job.onIt);
+  job.depth !== 'thin coat' &&
+  job.lube !== null &&
+  isWax(job.lube.lubeClass) &&
+  job.onIt !== null &&
+  !isWax(job.onIt);
 
 /** Whether the chain goes into the pot. */
-const inPot = (job: Job): boolean => job.lube?.lubeClass === 'hot wax' && job.depth !== 'wipe-down';
+const inPot = (job: Job): boolean =>
+  job.lube?.lubeClass === 'hot wax' && job.depth !== 'wipe-down' && job.depth !== 'thin coat';
 
 /** Whether taking the wheel out is a choice in this job. */
 export const mayTakeWheelOut = (job: Job): boolean =>
@@ -100,6 +109,7 @@ export const wheelComesOut = (job: Job): boolean => job.wheelOut && mayTakeWheel
 /** Whether the rear wheel is off the ground, in a stand or because the work asks for it. */
 export const isRaised = (job: Job): boolean =>
   job.depth !== 'roadside' &&
+  job.depth !== 'thin coat' &&
   (owns(job, 'stand') ||
     cranksDrive(job) ||
     wheelComesOut(job) ||
@@ -118,6 +128,10 @@ const waxMakesWay = (job: Job): boolean =>
 
 /** Whether wax is on. */
 export const isOnWax = (job: Job): boolean => job.onIt !== null && isWax(job.onIt);
+
+/** How the chain is moved on under rag and bottle. */
+export const movingOf = (job: Job): Moving =>
+  !cranksDrive(job) ? 'cranks' : isRaised(job) ? 'by hand' : 'rolling';
 
 /** Whether the closure may be opened: a reusable link, or a new link or pin lies ready. */
 export const mayOpen = (job: Job): boolean =>
@@ -175,7 +189,8 @@ export type BenchRefusal =
   | 'old coat stays'
   | 'no pot'
   | 'factory grease stays'
-  | 'wax at the roadside';
+  | 'wax at the roadside'
+  | 'thin wax';
 
 const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
   'reusable link': 'no new link',
@@ -199,5 +214,6 @@ export function refusal(job: Job): BenchRefusal | null {
   if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot')) return 'no pot';
   if (depth === 'new-chain strip' && !stripsNew(job)) return 'factory grease stays';
   if (depth === 'roadside' && lube && isWax(lube.lubeClass)) return 'wax at the roadside';
+  if (depth === 'thin coat' && lube && isWax(lube.lubeClass)) return 'thin wax';
   return null;
 }

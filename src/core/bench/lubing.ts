@@ -6,6 +6,7 @@ import {
   hasDisc,
   isDeep,
   isRaised,
+  movingOf,
   type BenchLube,
   type Job,
 } from './job';
@@ -39,14 +40,13 @@ export function sinkMinutes(job: Job, lube: LubeClass): number | null {
   return wipeAfter === 'next morning' ? NIGHT_MIN : usual;
 }
 
-const handCautions = (job: Job) =>
+export const handCautions = (job: Job) =>
   [cranksDrive(job) ? 'driven cranks' : 'fingers', ...brakeCautions(job)] as const;
 
-/** How the chain goes round under the bottle. */
 const roundAct = (job: Job): Act => (cranksDrive(job) ? 'move on by hand' : 'turn back');
-/** At the roadside a fixed wheel stays on the ground: the bike is rolled on by a stretch. */
-const roundActs = (job: Job): Act[] =>
-  cranksDrive(job) && job.depth === 'roadside' ? ['still chain'] : [roundAct(job)];
+/** A fixed wheel on the ground stays there: the bike is rolled on by a stretch. */
+export const roundActs = (job: Job): Act[] =>
+  cranksDrive(job) && !isRaised(job) ? ['still chain'] : [roundAct(job)];
 
 /** Fresh lube as a solvent: one drenching, run in and wiped hard, that stays as the coat. */
 export function flushing(job: Job, lube: BenchLube): BenchStep[] {
@@ -55,7 +55,7 @@ export function flushing(job: Job, lube: BenchLube): BenchStep[] {
     step({
       id: 'flush',
       phase: 'lube',
-      ...SAID.flush(lube.name, cranksDrive(job)),
+      ...SAID.flush(lube.name, movingOf(job)),
       acts: [...roundActs(job), 'flush', 'lube'],
       materials: [`${lube.name}, ${(2 * lube.ml).toFixed(0)} ml`],
       cautions: handCautions(job),
@@ -145,7 +145,7 @@ function drops(job: Job, lube: BenchLube): BenchStep {
       ...lube,
       stream,
       where,
-      standingStill: driven,
+      moving: movingOf(job),
       closure: job.chain.closure.endsWith('link') ? 'link' : 'pin',
     }),
     // Upper run forwards first: the cover comes off for it.
@@ -166,12 +166,12 @@ function drops(job: Job, lube: BenchLube): BenchStep {
   });
 }
 
-function runIn(job: Job, lubeClass: LubeClass): BenchStep {
+export function runIn(job: Job, lubeClass: LubeClass): BenchStep {
   const driven = cranksDrive(job);
   return step({
     id: 'run in',
     phase: 'lube',
-    ...SAID.runIn(driven),
+    ...SAID.runIn(movingOf(job)),
     acts: roundActs(job),
     cautions: [driven ? 'driven cranks' : 'fingers'],
     hands: 1,

@@ -8,7 +8,14 @@ import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
 import { labelNote } from '../shelf/label';
 import { formatTemperature } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
-import { refusal, type AddOn, type BenchLube, type Job, type BenchRefusal } from './job';
+import {
+  refusal,
+  THIN_SHARE,
+  type AddOn,
+  type BenchLube,
+  type Job,
+  type BenchRefusal,
+} from './job';
 import { procedure } from './procedure';
 import { methodOf } from './result';
 import type { Run } from './run';
@@ -121,7 +128,8 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
     const refused = refusal(named);
     const base = { depth, job: named, bottle, under, cleaner, refused };
     if (refused !== null) return { ...base, time: null, after: null };
-    const coat = job.lube && { lubeClass: lube.lubeClass, coat: 1, wiped: true };
+    const share = depth === 'thin coat' ? THIN_SHARE : 1;
+    const coat = job.lube && { lubeClass: lube.lubeClass, coat: share, wiped: true };
     const used = bottle && coat ? [{ productId: bottle.id, amount: lube.ml }] : [];
     const done = work(
       state,
@@ -196,7 +204,7 @@ export const startRun = (offer: Offer, chainId: string, now: number): Run => ({
   startedAt: now,
   marks: [],
   acknowledged: [],
-  coat: 1,
+  coat: offer.depth === 'thin coat' ? THIN_SHARE : 1,
   note: '',
   job: offer.job,
 });

@@ -45,6 +45,7 @@ export function prepare(job: Job): BenchStep[] {
   const { bike, depth, workshop } = job;
   const motor = bike.ebike ? [batteryOut(job)] : [];
   if (depth === 'roadside') return [...motor, SAFE_PLACE, ROADSIDE_GLOVES];
+  if (depth === 'thin coat') return [...motor, gloves(job, false), standSteady(job)];
   const cautious = usesDegreaser(job) || depth === 'wax reset' || job.between === 'degreaser';
   const muddy = job.outside > MUDDY && workshop.water === 'hose' && usesDegreaser(job);
   const shifts = bike.gear === 'derailleur' && depth !== 'new-chain strip' ? [shiftFor(job)] : [];

@@ -4,6 +4,7 @@ import { drying } from './drying';
 import { comesOff, mustStrip, usesDegreaser, type Job } from './job';
 import { isWax } from '../lube';
 import { flushing, lubing, pivots } from './lubing';
+import { thinCoat } from './thinCoat';
 import { chainOn } from './fitting';
 import { baths, chainOff } from './offBike';
 import { onBike } from './onBike';
@@ -22,6 +23,8 @@ import { washBike } from '../words/bench/preparing';
  * first: a refused job has no procedure.
  */
 export function procedure(job: Job): BenchStep[] {
+  if (job.depth === 'thin coat')
+    return [...prepare(job), ...(job.lube ? thinCoat(job, job.lube) : []), ...closing(job)];
   const off = comesOff(job);
   const steps: BenchStep[] = [...prepare(job), ...cleaning(job)];
   const flushes = flushesIn(job);

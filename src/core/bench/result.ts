@@ -31,6 +31,8 @@ export function methodOf(job: Job): CleanMethod {
       return 'strip';
     case 'wax reset':
       return 'wax reset';
+    case 'thin coat':
+      return 'none';
     default:
       if (poursHot(job)) return 'wax reset';
       return flushesIn(job) ? 'flush and wipe' : comesOff(job) ? 'dry wipe' : BY_RAG[onRag(job)];

@@ -37,6 +37,7 @@ export const WEAR_TOOLS = ['checker', 'ruler'] as const;
 /** How deep a piece of work went, in the trade's words: shallow first. */
 export const DEPTHS = [
   'wipe-down',
+  'thin coat',
   'top-up',
   'roadside',
   'rescue',

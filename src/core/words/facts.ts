@@ -29,6 +29,7 @@ export const factLabel = (step: StepId): string =>
 export const COAT_SHARES = [
   { value: '1', label: 'A full coat' },
   { value: '0.75', label: 'Three quarters' },
-  { value: '0.5', label: 'Thin, or half the chain' },
+  { value: '0.5', label: 'Half the chain' },
+  { value: '0.4', label: 'A thin coat' },
   { value: '0.25', label: 'Only a little' },
 ] as const;

@@ -58,6 +58,7 @@ export const DRYING_LABEL: Record<Drying, string> = {
 
 export const DEPTH_LABEL: Record<Depth, string> = {
   'wipe-down': 'Wipe-down',
+  'thin coat': 'Thin coat before a ride',
   'top-up': 'Top-up: wipe, lube, wipe',
   rescue: 'After-rain rescue',
   'on-bike clean': 'On-bike clean and lube',

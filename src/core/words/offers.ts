@@ -22,12 +22,14 @@ export const REFUSED: Record<BenchRefusal, string> = {
   'old coat stays': 'You chose never to lube over an old coat. Clean it on the bike.',
   'factory grease stays':
     'The factory grease of a new chain is good under this lube: wipe the outside and ride (a school).',
+  'thin wax': 'Wax takes hours to set. Before a ride it does no good: wipe the chain and ride.',
   'wax at the roadside': 'Wax takes hours to set: at the roadside take the small bottle of oil.',
 };
 
 /** What each depth is for. */
 export const DEPTH_FOR: Record<Depth, string> = {
   'wipe-down': 'Dirt off the outside, between lubings.',
+  'thin coat': 'Half an hour before a ride, when there is no time for more.',
   'top-up': 'The usual job when the lube runs low.',
   roadside: 'To get home quietly.',
   rescue: 'After rain: water out, lube in.',

@@ -12,6 +12,7 @@ import type { Verdict } from '../care/verdict/verdict';
 /** What to do at each depth, as an order. */
 const DO_IT: Record<Depth, string> = {
   'wipe-down': 'Wipe the chain down',
+  'thin coat': 'Put a thin coat on',
   'top-up': 'Wipe, lube, wipe',
   roadside: 'Put a little lube on',
   rescue: 'Dry it, lube it, wipe it',

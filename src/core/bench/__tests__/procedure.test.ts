@@ -44,6 +44,11 @@ describe('procedures', () => {
       'gloves, stand, shift, wipe, rag check, cover rotor, under, under wipe, shake, drops, run in, uncover, shift through, sink in, wipe off, listen, set down, brakes',
     ],
     [
+      'a thin coat before a ride',
+      { depth: 'thin coat' },
+      'gloves, stand, drops, run in, wipe off, listen, set down, brakes',
+    ],
+    [
       'a roadside top-up',
       { depth: 'roadside' },
       'place, gloves, wipe, glove check, drops, run in, wipe off, listen, set down, brakes',
@@ -261,7 +266,7 @@ describe('procedures', () => {
     (depth, lubeClass) => {
       const job = jobOf({ depth, lube: benchLube(lubeClass), onIt: lubeClass });
       if (refusal(job) !== null)
-        return expect(['wax reset', 'roadside', 'new-chain strip']).toContain(depth);
+        return expect(['wax reset', 'roadside', 'new-chain strip', 'thin coat']).toContain(depth);
       const steps = procedure(job);
       const coated = (id: string) => steps.some((s) => s.id === id);
       if (depth === 'wipe-down') return expect(coated('drops')).toBe(false);
@@ -271,7 +276,7 @@ describe('procedures', () => {
       // The coat sets from its drops on, so that what it has sunk in meanwhile is not waited for twice.
       expect(minutes('Sets') + sinks).toBe(Math.round(LUBE_CLASSES[lubeClass].setHours * 60));
       const usual = { wet: 10, dry: 20, 'drip wax': 0 }[lubeClass];
-      expect(sinks).toBe(depth === 'roadside' ? 0 : usual);
+      expect(sinks).toBe(depth === 'roadside' || depth === 'thin coat' ? 0 : usual);
       expect(coated('wipe off')).toBe(lubeClass !== 'drip wax');
     },
   );

@@ -189,7 +189,9 @@ function lubeOn(
     state.bottle = coat.bottle;
   }
   const freshLife = coatLifeKm(lube.lubeClass, state.inside, coat.lifeKm);
-  state.lifeKm = isOther ? (film * lifeKm + fresh * freshLife) / (film + fresh) : freshLife;
+  // A thin coat over what is left leaves that as long-lived as it was.
+  const mixes = isOther || (film > 0 && fresh < film);
+  state.lifeKm = mixes ? (film * lifeKm + fresh * freshLife) / (film + fresh) : freshLife;
   state.film = film + fresh;
   state.fresh = fresh;
   state.coat = state.film;

@@ -10,6 +10,7 @@ import { work, type WorkSpec } from '../model/work';
 /** Hands-on minutes, from to. Common practice. */
 export const DEPTH_MINUTES: Record<Depth, readonly [number, number]> = {
   'wipe-down': [2, 5],
+  'thin coat': [2, 4],
   'top-up': [10, 15],
   roadside: [5, 10],
   rescue: [10, 15],

@@ -1,13 +1,13 @@
 import type { Bike, Chain } from '../../garage';
-import type { Said } from './said';
+import type { Moving, Said } from './said';
 
 /** A look: what to look at is its question too. */
 export interface LookSaid extends Said {
   failWhy: string;
 }
 
-export const listen = (gear: Bike['gear'], shifted: boolean): LookSaid => ({
-  what: 'Turn the cranks and listen. Does it run quietly and freely?',
+export const listen = (gear: Bike['gear'], shifted: boolean, moving: Moving): LookSaid => ({
+  what: `${moving === 'rolling' ? 'Roll the bike' : 'Turn the cranks'} and listen. Does it run quietly and freely?`,
   why:
     gear === 'derailleur' && !shifted
       ? 'On the first metres of your next ride, shift once through all gears. That spreads enough; don’t oil the cogs.'

@@ -1,7 +1,7 @@
 import { isWax, type LubeClass } from '../../lube';
 import type { BenchSchools } from '../../records/workshop';
 import { formatHours } from '../../units';
-import type { Said } from './said';
+import { stretchNote, type Moving, type Said } from './said';
 import type { RagSaid } from './wiping';
 
 const WHERE: Record<BenchSchools['where'] | 'before the cog', string> = {
@@ -13,12 +13,11 @@ const WHERE: Record<BenchSchools['where'] | 'before the cog', string> = {
 };
 
 /** One drenching that washes the old lube out and stays as the coat. */
-export const flush = (name: string, standingStill: boolean): Said => ({
-  what: `Run a thin stream of ${name} along the inside of the lower run, twice round, ${
-    standingStill
-      ? 'one stretch at a time, everything standing still'
-      : 'turning the cranks slowly backwards'
-  }.`,
+export const flush = (name: string, moving: Moving): Said => ({
+  what:
+    moving === 'cranks'
+      ? `Run a thin stream of ${name} along the inside of the lower run, twice round, turning the cranks slowly backwards.`
+      : `Run a thin stream of ${name} along the inside of the lower run, twice round.${stretchNote(moving)}`,
   why: 'Fresh lube loosens the old. What it carries is wiped off at the end.',
 });
 
@@ -49,8 +48,7 @@ export interface DropsSaid {
   /** A steady stream, by the rider's way, in place of drops. */
   stream: boolean;
   where: keyof typeof WHERE;
-  /** The cranks turn the wheel. */
-  standingStill: boolean;
+  moving: Moving;
   closure: 'link' | 'pin';
 }
 
@@ -64,17 +62,15 @@ export function drops(d: DropsSaid): Said {
     ? 'It should stand as round beads.'
     : 'It creeps to where metal rubs. On the plates it only gathers dirt.';
   return {
-    what: d.standingStill
-      ? `${what} Everything stands still: one stretch, then move the chain on.`
-      : what,
+    what: what + stretchNote(d.moving),
     why: coldNote(d.tooColdFor) + why,
   };
 }
 
-export const THIN_COAT: Said = {
-  what: 'A small drop on every second roller, on the inside of the lower run, once round.',
+export const thinCoat = (moving: Moving): Said => ({
+  what: `Put a small drop on every second roller, on the inside of the lower run, once round.${stretchNote(moving)}`,
   why: 'A thin coat is all there is time for. It tides the chain over.',
-};
+});
 
 export const underCoat = (name: string): Said => ({
   what: `First coat: one small drop of ${name} on each roller, once round.`,
@@ -87,10 +83,12 @@ export const UNDER_WIPE: Said = {
   why: 'The second coat needs bare plates to dry on.',
 };
 
-export const runIn = (driven: boolean): Said => ({
-  what: driven
-    ? 'Move the chain on by hand, a few rounds, and let go before it runs.'
-    : 'Turn the cranks slowly backwards.',
+export const runIn = (moving: Moving): Said => ({
+  what: {
+    cranks: 'Turn the cranks slowly backwards.',
+    'by hand': 'Move the chain on by hand, a few rounds, and let go before it runs.',
+    rolling: 'Roll the bike slowly forwards, a few metres.',
+  }[moving],
   why: 'Slow lets it soak in; fast flings it off.',
 });
 
