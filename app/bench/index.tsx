@@ -55,6 +55,7 @@ export default function Bench() {
       asked={params.depth}
       bottle={products[params.bottle ?? ''] ?? null}
       planned={plan.phase.at === 'idle' ? (jobs.find((j) => j.chainId === chain.id) ?? null) : null}
+      plannedDepths={jobs.flatMap((j) => (j.chainId === chain.id ? [j.depth] : []))}
       early={isFirstEarly(replay.steps, state) ? state.film : null}
       now={now}
       today={dateOf(now, edge.zone)}

@@ -10,6 +10,7 @@ import {
   type Offer,
   type Wanted,
 } from '@/core/bench/offer';
+import { bestPurchase, jobsAYear } from '@/core/bench/purchase';
 import { benchOf, type Run } from '@/core/bench/run';
 import type { Workshop } from '@/core/records/workshop';
 import { DEPTHS, type Depth } from '@/core/logbook';
@@ -40,6 +41,8 @@ interface Props {
   bottle: Product | null;
   /** Its next job by the plan; null: there is no plan, or none in it. */
   planned: NextPlanned;
+  /** The depths of the jobs planned for this chain. */
+  plannedDepths: readonly Depth[];
   /** See `StartPanel`. */
   early: number | null;
   now: number;
@@ -58,15 +61,7 @@ export function BenchStart(props: Props) {
   const [picked, setPicked] = useState<Depth | null>(DEPTHS.find((d) => d === props.asked) ?? null);
   const [part, setPart] = useState<Partial<Wanted>>({});
   const { workshop } = at.settings;
-  const wanted: Wanted = {
-    lube: props.bottle?.lubeClass ?? props.lastLube ?? 'all-weather',
-    bottleId: props.bottle?.id ?? null,
-    clean: workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
-    addOns: [],
-    baths: { count: 3, ml: 150 },
-    wheelOut: false,
-    ...part,
-  };
+  const wanted: Wanted = { ...usuallyWanted(props), ...part };
   const list = offers(at, wanted);
   const recommended = recommend(report.verdict, list, props.planned);
   const nothingDue = nothingDueSentence(report.verdict, recommended, props.today);
@@ -105,12 +100,25 @@ export function BenchStart(props: Props) {
       {at.chain.closure === 'not known' ? <ClosureCard onClosure={props.onClosure} /> : null}
       <WorkshopCard
         workshop={workshop}
+        purchase={() =>
+          bestPurchase(at, wanted, jobsAYear(props.plannedDepths, at.settings.plan.days))
+        }
         onChange={(next) => props.onWorkshop({ ...workshop, ...next })}
       />
       <Button label="I have done it already: write it down" onPress={props.onRecord} />
     </Page>
   );
 }
+
+/** What is asked for unless the rider says otherwise. */
+const usuallyWanted = ({ bottle, lastLube, at }: Props): Wanted => ({
+  lube: bottle?.lubeClass ?? lastLube ?? 'all-weather',
+  bottleId: bottle?.id ?? null,
+  clean: at.settings.workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
+  addOns: [],
+  baths: { count: 3, ml: 150 },
+  wheelOut: false,
+});
 
 interface LeftOpenProps {
   run: Run;

@@ -6,11 +6,14 @@ import {
   type BenchSchoolName,
   type Workshop,
 } from '@/core/records/workshop';
+import type { Purchase } from '@/core/bench/purchase';
 import { Button, Choice, Toggles } from '../form';
 import { Card } from '../frame';
+import { ToolsHelp } from './ToolsHelp';
 import { SCHOOL_WORDS, TOOL_LABEL, WATER_LABEL } from '@/core/words/workshop';
 
 interface Props {
+  purchase: () => Purchase | null;
   workshop: Workshop;
   onChange: (part: Partial<Workshop>) => void;
 }
@@ -18,7 +21,7 @@ interface Props {
 const NAMES = Object.keys(BENCH_SCHOOLS) as BenchSchoolName[];
 
 /** What the rider works with and how: asked once, remembered. */
-export function WorkshopCard({ workshop, onChange }: Props) {
+export function WorkshopCard({ workshop, purchase, onChange }: Props) {
   const [open, setOpen] = useState(false);
   const { tools, water, outdoors, schools } = workshop;
   return (
@@ -32,6 +35,7 @@ export function WorkshopCard({ workshop, onChange }: Props) {
             onChange({ tools: on ? [...tools, tool] : tools.filter((t) => t !== tool) }),
         }))}
       />
+      <ToolsHelp purchase={purchase} />
       <Choice
         label="Water"
         options={WATERS.map((value) => ({ value, label: WATER_LABEL[value] }))}
