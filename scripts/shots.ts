@@ -47,7 +47,7 @@ const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
     const h1 = page.getByRole('heading', { level: 1 });
     await h1.filter({ hasNotText: /^Bench$/ }).waitFor();
     if (heading.test(await h1.innerText())) return;
-    for (const name of ['I will mind that', 'Go on without waiting', 'Yes', /^Swatch 1/, 'Done'])
+    for (const name of ['Understood', 'Go on without waiting', 'Yes', /^Swatch 1/, 'Done'])
       if (await button(name).first().isVisible()) {
         await button(name).first().click();
         break;

@@ -56,7 +56,11 @@ const close = ({ chain: { closure } }: Job, upsideDown: boolean): BenchStep =>
   });
 
 const tension = ({ bike }: Job): BenchStep =>
-  look({ id: 'tension', ...SAID.tension(bike.drive === 'coaster'), acts: ['set tension'] });
+  look({
+    id: 'tension',
+    ...SAID.tension(bike.drive === 'coaster', bike.gear === 'hub'),
+    acts: ['set tension'],
+  });
 
 const prove = (job: Job): BenchStep =>
   look({

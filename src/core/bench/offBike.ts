@@ -34,7 +34,7 @@ export function chainOff(job: Job): BenchStep[] {
       : step({
           id: 'slacken',
           phase: 'prepare',
-          ...CLOSING.SLACKEN,
+          ...CLOSING.slacken(job.bike.gear === 'hub'),
           acts: ['slacken wheel'],
           materials: ['spanner or key'],
           cautions: ['tension'],

@@ -78,7 +78,7 @@ function rinse(job: Job, after: StepId): BenchStep[] {
     step({
       id: 'rinse',
       phase: 'rinse',
-      ...SAID.rinse(job.workshop.water === 'hose'),
+      ...SAID.rinse(job.workshop.water === 'hose', job.bike.gear === 'derailleur'),
       acts: ['rinse'],
       materials: ['water'],
       waitsFor: after,

@@ -91,7 +91,7 @@ function cleaning(job: Job): BenchStep[] {
       return baths(job);
     case 'wax reset':
       return off
-        ? [...before, ...chainOff(job), wipeOffBike(), ...boiledOff(job), ...cogSteps(job, false)]
+        ? [...before, ...chainOff(job), wipeOffBike(), ...boiledOff(job, cogSteps(job, false))]
         : [...before, ...hotRinse(job), ...wipe(job), ...cogSteps(job, false)];
     default:
       return [

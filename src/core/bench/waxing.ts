@@ -56,8 +56,8 @@ export function hotWax(job: Job): BenchStep[] {
 /** Whether old wax is boiled off before the dip. */
 const boils = (job: Job): boolean => job.depth === 'wax reset' && !mustStrip(job);
 
-/** Old wax boiled off in the pot, the chain on its wire, and dried before it meets hot wax. */
-export const boiledOff = (job: Job): BenchStep[] => [
+/** Old wax boiled off in the pot, the chain on its wire, and dried before it meets hot wax; `meanwhile`: while it boils. */
+export const boiledOff = (job: Job, meanwhile: readonly BenchStep[]): BenchStep[] => [
   step({
     id: 'boil',
     phase: 'rinse',
@@ -67,6 +67,7 @@ export const boiledOff = (job: Job): BenchStep[] => [
     cautions: ['hot water'],
     timer: { label: SAID.BOILS, minutes: 10 },
   }),
+  ...meanwhile,
   step({
     id: 'boil out',
     phase: 'rinse',

@@ -129,7 +129,7 @@ describe('procedures', () => {
         onIt: 'hot wax',
         workshop: { ...shop, tools: ['stand', 'pot'] },
       },
-      'gloves, stand, shift, hook, open, wipe, boil, boil out, towel, hang, is dry, jockey wheels, cassette, chainrings, rag check, heat, dip, lift, pot off, break in, lay in, routed, close, link seated, listen, set down, brakes',
+      'gloves, stand, shift, hook, open, wipe, boil, jockey wheels, cassette, chainrings, boil out, towel, hang, is dry, rag check, heat, dip, lift, pot off, break in, lay in, routed, close, link seated, listen, set down, brakes',
     ],
     [
       'wax over oil: stripped first',

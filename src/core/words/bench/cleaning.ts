@@ -23,8 +23,8 @@ export const brush = (standingStill: boolean): Said => ({
 
 /** The beginning of what a rag does; `alongTheRun` says the rest. */
 
-export const rinse = (hose: boolean): Said => ({
-  what: `Rinse chain, cogs and rings well with ${hose ? 'a soft stream, never a pressure washer' : 'a bottle of warm water'}.`,
+export const rinse = (hose: boolean, several: boolean): Said => ({
+  what: `Rinse chain, ${several ? 'cogs and rings' : 'cog and ring'} well with ${hose ? 'a soft stream, never a pressure washer' : 'a bottle of warm water'}.`,
   why: `${LEFT_BEHIND} Pressure drives water into bearings.`,
 });
 

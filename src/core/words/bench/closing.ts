@@ -114,13 +114,13 @@ export const wheelTight = (wheel: Bike['wheel']): LookSaid => ({
     'Seat it and tighten it again. If it will not hold, do not ride: a workshop can see to it.',
 });
 
-export const SLACKEN: Said = {
+export const slacken = (hub: boolean): Said => ({
   what: 'Loosen the rear wheel, or what tightens the chain, and push it forwards until the chain hangs slack.',
-  why: 'Under tension a chain whips when it opens. Mark where the axle was.',
-};
+  why: `Under tension a chain whips when it opens. Mark where the axle was.${hub ? ' If the gear cable pulls, unhook it first.' : ''}`,
+});
 
-export const tension = (coaster: boolean): LookSaid => ({
-  what: `Draw the wheel back and tighten it${coaster ? ', the brake arm fixed too' : ''}. Does the chain move about 10 mm up and down where it is tightest, the wheel straight?`,
+export const tension = (coaster: boolean, hub: boolean): LookSaid => ({
+  what: `Draw the wheel back and tighten it${coaster ? ', the brake arm fixed too' : ''}${hub ? ', the gear cable hooked in' : ''}. Does the chain move about 10 mm up and down where it is tightest, the wheel straight?`,
   why: 'Tighter, it grinds its bearings; slacker, it comes off.',
   failWhy:
     'Loosen, move the wheel a little, tighten, and turn the cranks once round to find the tightest place.',
