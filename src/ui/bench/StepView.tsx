@@ -57,7 +57,9 @@ export function StepView({ step, before, said, open, job }: Props) {
           {bikeNow}
         </Txt>
       ) : null}
-      {step.materials.length > 0 ? <Txt variant="small">{step.materials.join(' · ')}</Txt> : null}
+      {step.materials.length > 0 ? (
+        <Txt variant="small">{`You’ll need: ${step.materials.join(', ')}.`}</Txt>
+      ) : null}
       {step.cautions.length > open.length ? (
         <CautionCard names={step.cautions.filter((c) => !open.includes(c))} title="Remember" />
       ) : null}

@@ -41,7 +41,7 @@ function Swatch({ level, number, word, onPress }: SwatchProps) {
       onPress={onPress}
       style={({ pressed }) => [styles.swatch, pressed && styles.pressed]}
     >
-      <Svg width={54} height={54} viewBox="0 0 58 58" aria-hidden>
+      <Svg width="100%" style={styles.cloth} viewBox="0 0 58 58" aria-hidden>
         <Path
           d="M2 4l4-2 4 2 4-2 4 2 4-2 4 2 4-2 4 2 4-2 4 2 4-2 4 2 4-2 2 4v44l-2 4-4-2-4 2-4-2-4 2-4-2-4 2-4-2-4 2-4-2-4 2-4-2-4 2-4-2-2-4z"
           fill="#efe9dc"
@@ -74,6 +74,15 @@ function Swatch({ level, number, word, onPress }: SwatchProps) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 4 },
-  swatch: { alignItems: 'center', minWidth: 58, paddingVertical: 4, gap: 2 },
+  // As large as five side by side can be.
+  swatch: {
+    alignItems: 'center',
+    flexGrow: 1,
+    flexBasis: 58,
+    maxWidth: 120,
+    paddingVertical: 4,
+    gap: 2,
+  },
+  cloth: { aspectRatio: 1 },
   pressed: { opacity: 0.6 },
 });
