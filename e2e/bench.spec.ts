@@ -214,6 +214,25 @@ test('a fixed wheel: nothing is turned through a rag, and what was not done can 
   await expect.poll(() => rider.reads('Lube left')).toBeLessThan(70);
 });
 
+test('a thin coat before a ride: three minutes, and never less lube than there was @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith('Road bike', 'Dry', '120');
+  const before = await rider.reads('Lube left');
+  await rider.goesTo('Bench');
+  await page.getByRole('radio', { name: 'Thin coat before a ride' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await goOnTo(page, /every second roller/);
+  await goOnTo(page, /Done\./);
+  await expect(page.getByRole('radio', { name: 'A thin coat' })).toBeChecked();
+  await page.getByRole('button', { name: 'Save to log' }).click();
+  await expect.poll(() => rider.reads('Lube left')).toBeGreaterThan(before);
+  await rider.logs('10', 'Dry');
+  await expect(page.getByText('Ride logged')).toBeVisible();
+  expect(await rider.reads('Lube left')).toBeGreaterThanOrEqual(before - 10);
+});
+
 test('left and taken up again, skipped with a reason, trouble and back @once', async ({
   rider,
   page,

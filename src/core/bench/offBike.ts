@@ -1,5 +1,6 @@
 import { cogSteps } from './cogs';
 import { DEGREASER, owns, type Job } from './job';
+import { look } from './look';
 import { step, type BenchStep, type StepId } from './steps';
 import { wheelOut } from './wheel';
 import * as CLOSING from '../words/bench/closing';
@@ -53,9 +54,15 @@ export function chainOff(job: Job): BenchStep[] {
       cautions: once ? ['closes once', 'tension'] : ['tension'],
       hands: 3,
     }),
+    ...(once ? [] : [LINK_WORN]),
     ...wheelOut(job),
   ];
 }
+
+const LINK_WORN: BenchStep = {
+  ...look({ id: 'link worn', ...SAID.LINK_WORN, acts: ['chain in hand'] }),
+  phase: 'prepare',
+};
 
 /** Baths or a soak in a jar, and the cogs meanwhile. */
 export function baths(job: Job): BenchStep[] {

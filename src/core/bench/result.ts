@@ -93,6 +93,7 @@ const LEFT: Partial<Record<StepId, Unsettled>> = {
   'rim brake closed': 'brakes',
   tension: 'tension',
   'jockey wheels': 'jockey wheels',
+  'link worn': 'worn link',
 };
 
 /** Returns the work of a session at the bench as the log takes it: what was done, not what was skipped. */

@@ -29,6 +29,7 @@ export type StepId =
   | 'hook'
   | 'slacken'
   | 'open'
+  | 'link worn'
   | 'rim brake open'
   | 'wheel out'
   | 'keeper'

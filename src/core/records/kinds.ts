@@ -30,6 +30,7 @@ export const UNSETTLED = [
   'wheel',
   'tension',
   'jockey wheels',
+  'worn link',
 ] as const;
 export type Unsettled = (typeof UNSETTLED)[number];
 export const WEAR_TOOLS = ['checker', 'ruler'] as const;

@@ -92,6 +92,7 @@ export const UNSETTLED_LABEL: Record<Unsettled, string> = {
   wheel: 'The rear wheel',
   tension: 'Chain tension',
   'jockey wheels': 'A stiff jockey wheel',
+  'worn link': 'A worn quick link',
 };
 
 export const FINDING_LABEL: Record<Finding, string> = {

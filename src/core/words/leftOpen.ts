@@ -17,6 +17,7 @@ export const LEFT_OPEN: Record<Unsettled, string> = {
   wheel: 'The rear wheel was not tight. Do not ride until it is.',
   tension: 'The chain’s tension was not right. Do not ride far until it is.',
   'jockey wheels': 'A jockey wheel turns stiffly. Replace it soon.',
+  'worn link': 'The quick link opened without force. Put in a new one before the next long ride.',
 };
 
 /** What a button says that settles it. */
@@ -28,4 +29,5 @@ export const PUT_RIGHT: Record<Unsettled, string> = {
   wheel: 'It is tight now',
   tension: 'It is right now',
   'jockey wheels': 'It turns freely now',
+  'worn link': 'A new link is in',
 };

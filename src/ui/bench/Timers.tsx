@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Timer } from '@/core/bench/run';
 import { Txt, useColors } from '../theme';
-import { buzz, tone } from './device';
+import { buzz, callBack, tone } from './device';
 
 interface Props {
   timers: readonly Timer[];
@@ -19,7 +19,7 @@ export function leftText(ms: number): string {
     : `${Math.floor(s / 60)}:${two(s % 60)}`;
 }
 
-/** What runs meanwhile: each timer with what is left; a tone and a buzz when one runs out. */
+/** What runs meanwhile: each timer with what is left, or since when it is over; a tone and a buzz when one runs out. */
 export function Timers({ timers, now }: Props) {
   const colors = useColors();
   const running = timers.filter((t) => t.endsAt > now);
@@ -30,10 +30,12 @@ export function Timers({ timers, now }: Props) {
       if (!ids.has(id) && timers.some((t) => t.step === id)) {
         tone('timer');
         buzz();
+        callBack(`${timers.find((t) => t.step === id)?.label ?? 'A timer'}: the time is up.`);
       }
     wasRunning.current = ids;
   });
-  if (running.length === 0) return null;
+  const over = timers.filter((t) => t.endsAt <= now);
+  if (timers.length === 0) return null;
   return (
     <View role="group" aria-label="Timers" style={styles.row}>
       {running.map((t) => (
@@ -46,12 +48,18 @@ export function Timers({ timers, now }: Props) {
           </Txt>
         </View>
       ))}
+      {over.map((t) => (
+        <View key={t.step} style={[styles.timer, styles.over, { borderColor: colors.lineStrong }]}>
+          <Txt variant="label">{`${t.label}: over since ${leftText(now - t.endsAt)}`}</Txt>
+        </View>
+      ))}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  over: { borderWidth: 1 },
   timer: {
     flexDirection: 'row',
     gap: 8,

@@ -49,6 +49,12 @@ export function buzz(): void {
   if ('vibrate' in navigator) navigator.vibrate([200, 100, 200]);
 }
 
+/** Says it over other windows too, where the rider has allowed that. */
+export function callBack(text: string): void {
+  if (!('Notification' in window) || Notification.permission !== 'granted') return;
+  if (document.visibilityState !== 'visible') new Notification(text, { tag: 'bench' });
+}
+
 /** Reads a text aloud, once what is being read is cut off. */
 export function readAloud(text: string): void {
   if (!('speechSynthesis' in window)) return;

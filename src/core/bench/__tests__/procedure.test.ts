@@ -94,17 +94,17 @@ describe('procedures', () => {
     [
       'an off-bike clean',
       { depth: 'off-bike clean' },
-      'gloves, stand, shift, hook, open, soak, jockey wheels, cover rotor, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, close, link seated, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
+      'gloves, stand, shift, hook, open, link worn, soak, jockey wheels, cover rotor, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, close, link seated, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
     ],
     [
       'an off-bike clean, wheel out',
       { depth: 'off-bike clean', wheelOut: true, bike: { ...road, brake: 'rim' } },
-      'gloves, stand, shift, hook, open, rim brake open, wheel out, soak, jockey wheels, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, wheel in, wheel tight, rim brake closed, lay in, routed, close, link seated, drops, run in, shift through, sink in, wipe off, pivots, listen, set down, brakes',
+      'gloves, stand, shift, hook, open, link worn, rim brake open, wheel out, soak, jockey wheels, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, wheel in, wheel tight, rim brake closed, lay in, routed, close, link seated, drops, run in, shift through, sink in, wipe off, pivots, listen, set down, brakes',
     ],
     [
       'a soak',
       { depth: 'soak' },
-      'gloves, stand, shift, hook, open, soak, jockey wheels, cover rotor, cassette, chainrings, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, close, link seated, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
+      'gloves, stand, shift, hook, open, link worn, soak, jockey wheels, cover rotor, cassette, chainrings, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, close, link seated, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
     ],
     [
       'stripping a new chain',
@@ -129,12 +129,12 @@ describe('procedures', () => {
         onIt: 'hot wax',
         workshop: { ...shop, tools: ['stand', 'pot'] },
       },
-      'gloves, stand, shift, hook, open, wipe, boil, jockey wheels, cassette, chainrings, boil out, towel, hang, is dry, rag check, heat, dip, lift, pot off, break in, lay in, routed, close, link seated, listen, set down, brakes',
+      'gloves, stand, shift, hook, open, link worn, wipe, boil, jockey wheels, cassette, chainrings, boil out, towel, hang, is dry, rag check, heat, dip, lift, pot off, break in, lay in, routed, close, link seated, listen, set down, brakes',
     ],
     [
       'wax over oil: stripped first',
       { lube: benchLube('drip wax'), onIt: 'wet' },
-      'gloves, stand, shift, hook, open, soak, jockey wheels, cover rotor, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, close, link seated, shake, drops, run in, uncover, shift through, leave it, listen, set down, brakes',
+      'gloves, stand, shift, hook, open, link worn, soak, jockey wheels, cover rotor, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, close, link seated, shake, drops, run in, uncover, shift through, leave it, listen, set down, brakes',
     ],
     [
       'a fixed wheel: nothing on a running chain',
@@ -149,7 +149,7 @@ describe('procedures', () => {
     [
       'a fixed wheel, its chain off',
       { bike: fixed, depth: 'off-bike clean' },
-      'gloves, stand, slacken, open, soak, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, close, tension, link seated, drops, run in, sink in, wipe off, listen, set down, brakes',
+      'gloves, stand, slacken, open, link worn, soak, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, close, tension, link seated, drops, run in, sink in, wipe off, listen, set down, brakes',
     ],
     [
       'an e-bike: motor first',
@@ -188,12 +188,12 @@ describe('procedures', () => {
     [
       'a directional chain',
       { depth: 'soak', chain: { links: 114, closure: 'reusable link', directional: true } },
-      'gloves, stand, shift, hook, open, soak, jockey wheels, cover rotor, cassette, chainrings, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, direction, close, link seated, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
+      'gloves, stand, shift, hook, open, link worn, soak, jockey wheels, cover rotor, cassette, chainrings, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, routed, direction, close, link seated, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
     ],
     [
       'a hub gear: nothing to shift or route',
       { depth: 'off-bike clean', bike: { ...road, gear: 'hub', brake: 'rim', wheel: 'nuts' } },
-      'gloves, stand, slacken, open, soak, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, close, tension, link seated, drops, run in, sink in, wipe off, listen, set down, brakes',
+      'gloves, stand, slacken, open, link worn, soak, cassette, chainrings, bath 2, bath 3, rinse, rinse cogs, settle, rag check, towel, air, is dry, lay in, close, tension, link seated, drops, run in, sink in, wipe off, listen, set down, brakes',
     ],
     [
       'drops on the top of the cog',

@@ -123,6 +123,13 @@ describe('the report of a chain', () => {
       work(6, 'c1', 'baths', true),
     );
     expect(openingsOf(steps, 'c1')).toBe(3);
+    const renewed = played(
+      fit(0, 'c1', 'dry'),
+      work(1, 'c1', 'baths', true),
+      { type: 'settled', at: at(2), chainId: 'c1', what: 'worn link' },
+      work(3, 'c1', 'soak', true),
+    );
+    expect(openingsOf(renewed.steps, 'c1')).toBe(1);
     expect(openingsOf(steps, 'c2')).toBe(1);
     expect(openingsOf(steps, 'c3')).toBe(0);
   });

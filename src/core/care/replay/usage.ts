@@ -14,6 +14,8 @@ export function openingsOf(steps: readonly ReplayStep[], chainId: string): numbe
   for (const { event, chainId: of } of steps) {
     if (of !== chainId) continue;
     if (event.type === 'chainFitted') fitted = true;
+    // A new link has not been opened yet.
+    if (event.type === 'settled' && event.what === 'worn link') count = 0;
     if (!fitted) continue;
     if (event.type === 'chainRemoved') {
       count += 1;

@@ -18,7 +18,7 @@ export function open(
     case 'reusable link':
       return {
         what: `Hold both ends and open the quick link${pliers ? ' with the pliers' : ''}. ${drawn}.`,
-        why: `${openingsText(openings)} If it opened with no effort and is not made to, put in a new one.`,
+        why: openingsText(openings),
       };
     case 'connecting pin':
       return {
@@ -37,6 +37,14 @@ export function open(
       };
   }
 }
+
+/** Asked of a link that is used again: one that has lost its grip opens on the road. */
+export const LINK_WORN = {
+  what: 'Did the link hold until you pressed it, or is it made to open by hand?',
+  why: 'A link that slides open by itself is worn and can open on the road.',
+  failWhy:
+    'Put in a new link of the right speeds and make. If you have none, go on, and we remind you.',
+};
 
 const openingsText = (n: number): string =>
   n === 0 ? 'First opening in your log.' : `Opened ${n} ${n === 1 ? 'time' : 'times'} before.`;

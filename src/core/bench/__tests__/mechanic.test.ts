@@ -1,0 +1,143 @@
+import { benchLube, jobOf } from '@/test/bench';
+import { PRESETS } from '@/core/garage';
+import { helpWith } from '../../words/trouble';
+import type { Job } from '../job';
+import { procedure } from '../procedure';
+import type { BenchStep, StepId } from '../steps';
+import { timelineOf } from '../timeline';
+
+/** Faults a mechanic found in older procedures, each by its name: none may come back. */
+const road = { ...PRESETS.road.specs, name: 'Road bike' };
+const fixed = { ...road, drive: 'fixed' as const, gear: 'single' as const, brake: 'rim' as const };
+const { workshop } = jobOf();
+const steps = (more: Partial<Job>): BenchStep[] => procedure(jobOf(more));
+const ids = (more: Partial<Job>): StepId[] => steps(more).map((s) => s.id);
+const get = (more: Partial<Job>, id: StepId): BenchStep => steps(more).find((s) => s.id === id)!;
+const inOrder = (more: Partial<Job>, ...order: StepId[]) => {
+  const all = ids(more);
+  const places = order.map((id) => all.indexOf(id));
+  expect(places.every((p) => p >= 0)).toBe(true);
+  expect([...places].sort((a, b) => a - b)).toEqual(places);
+};
+const OFF = { depth: 'off-bike clean' } as const;
+const ON = { depth: 'on-bike clean' } as const;
+
+describe('what a mechanic found', () => {
+  it('with the wheel out the chain is closed and proved only once the wheel is in again', () => {
+    inOrder({ ...OFF, wheelOut: true }, 'wheel out', 'wheel in', 'lay in', 'close', 'link seated');
+    expect(ids({ ...OFF, wheelOut: true })).not.toContain('keeper');
+    const kept = {
+      ...ON,
+      wheelOut: true,
+      workshop: { ...workshop, tools: ['stand', 'chain keeper'] as const },
+    };
+    inOrder(
+      { ...kept, workshop: { ...kept.workshop, tools: [...kept.workshop.tools] } },
+      'wheel out',
+      'keeper',
+      'brush',
+      'keeper out',
+      'wheel in',
+      'drops',
+    );
+  });
+
+  it('no cover hangs on a wheel that turns: it is off before the gears are shifted, and never on where the cranks drive', () => {
+    inOrder(ON, 'cover rotor', 'drops', 'uncover', 'shift through');
+    expect(ids({ ...ON, bike: { ...road, drive: 'fixed', gear: 'single' } })).not.toContain(
+      'cover rotor',
+    );
+  });
+
+  it('a joining pin is never spoken of as a quick link, and no quick link needs a chain tool', () => {
+    const pin = {
+      ...OFF,
+      chain: { links: 114, closure: 'connecting pin' as const, directional: false },
+      workshop: { ...workshop, tools: ['new link'] as const },
+    };
+    const said = steps({ ...pin, workshop: { ...pin.workshop, tools: [...pin.workshop.tools] } });
+    for (const s of said) expect(`${s.what} ${s.why}`).not.toMatch(/quick link/);
+    expect(said.flatMap((s) => s.materials)).toContain('chain tool');
+    expect(steps(OFF).flatMap((s) => s.materials)).not.toContain('chain tool');
+  });
+
+  it('degreaser dwells no longer than what is done meanwhile: cogs come before it', () => {
+    inOrder(ON, 'jockey wheels', 'cassette', 'chainrings', 'degrease', 'brush');
+    expect(ids(ON).indexOf('brush') - ids(ON).indexOf('degrease')).toBe(1);
+  });
+
+  it('jockey wheels are turned by hand once the chain is off, and derailleurs are spoken of where there is one', () => {
+    expect(get(OFF, 'jockey wheels').what).toMatch(/turning them by hand/);
+    expect(ids({ ...OFF, bike: fixed })).not.toContain('jockey wheels');
+  });
+
+  it('a chain the wheel tightens is slackened before it is opened and tightened before it is proved', () =>
+    inOrder(
+      { ...OFF, bike: fixed },
+      'slacken',
+      'open',
+      'lay in',
+      'close',
+      'tension',
+      'link seated',
+    ));
+
+  it('a waxed chain gets a dry, lint-free cloth and no solvent; oil over wax comes after hot water', () => {
+    const waxed = { lube: benchLube('drip wax'), onIt: 'drip wax' as const };
+    expect(get(waxed, 'wipe').materials).toEqual(['lint-free cloth']);
+    inOrder({ onIt: 'drip wax' }, 'hot rinse', 'tray', 'wipe', 'drops');
+  });
+
+  it('degreaser on the rag is rinsed off and the chain dried before the coat', () =>
+    inOrder({ between: 'degreaser' }, 'wipe', 'rinse rag', 'towel', 'is dry', 'drops'));
+
+  it('one drenching is coat and flush in one', () => {
+    expect(ids({ oldCoat: 'flush' })).toContain('flush');
+    expect(ids({ oldCoat: 'flush' })).not.toContain('drops');
+  });
+
+  it('a stream is counted in turns, a month-old bottle shaken half a minute', () => {
+    const lube = { ...benchLube('dry'), stream: true, rested: true };
+    expect(get({ lube, onIt: 'dry' }, 'drops').counter?.kind).toBe('turns');
+    expect(get({ lube, onIt: 'dry' }, 'shake').what).toMatch(/30 seconds/);
+  });
+
+  it('pivots come with a clean and not with every lubing', () => {
+    expect(ids({})).not.toContain('pivots');
+    expect(ids(ON)).toContain('pivots');
+  });
+
+  it('turns are counted on the ring the shift names', () => {
+    const rings = { bike: { ...road, rings: [50, 34] } };
+    expect(get(rings, 'shift').what).toMatch(/largest ring/);
+    expect(get(rings, 'wipe').counter?.count).toBe(Math.ceil((114 / 50) * 3));
+    expect(get({ ...rings, ...OFF }, 'shift').what).toMatch(/smallest ring/);
+    expect(get({ ...rings, ...OFF }, 'wipe off').counter?.count).toBe(Math.ceil((114 / 34) * 3));
+  });
+
+  it('salt is rinsed off before a rescue’s wipe', () =>
+    inOrder({ depth: 'rescue', salted: true }, 'salt', 'wipe', 'towel', 'is dry', 'drops'));
+
+  it('at the roadside gloves are put on, and no cover is asked for', () => {
+    inOrder({ depth: 'roadside' }, 'place', 'gloves', 'wipe');
+    expect(ids({ depth: 'roadside' })).not.toContain('cover rotor');
+  });
+
+  it('the rag is asked before the drying, so that a second round costs no second drying', () =>
+    inOrder(ON, 'rinse', 'rag check', 'towel', 'is dry'));
+
+  it('what sinks in is not waited for twice: set and ready count from the drops on', () => {
+    const all = steps({});
+    const until = (id: StepId) => all.slice(0, all.findIndex((s) => s.id === id) + 1);
+    const { elapsed } = timelineOf(until('drops'));
+    const sinkAndSet = 30;
+    expect(timelineOf(all).untilReady).toBeLessThanOrEqual(elapsed + sinkAndSet + 6);
+  });
+
+  it('a chain on the wrong side of the tab is put right without opening what closes once', () => {
+    const once = jobOf({ chain: { links: 114, closure: 'single-use link', directional: false } });
+    const help = helpWith('wrong side of the tab', once).steps.join(' ');
+    expect(help).toMatch(/Leave the closure shut/);
+    expect(help).toMatch(/workshop/);
+  });
+});
