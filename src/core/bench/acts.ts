@@ -1,5 +1,5 @@
 import type { BikeState, Changes, Needs } from './bikeState';
-import { cranksDrive, hasDisc, isHydraulic, mayOpen, type Job } from './job';
+import { cranksDrive, hasDisc, hasNoTime, isHydraulic, mayOpen, type Job } from './job';
 
 /** What one act needs of the bike and what it changes. */
 interface ActRule {
@@ -208,7 +208,6 @@ export const ACTS = {
       chain: ['on'],
       closure: ['seated'],
       hands: ['gloved'],
-      water: ['dry'],
       degreaser: ['none'],
       tension: ['set'],
     },
@@ -216,6 +215,7 @@ export const ACTS = {
     when: (s, job) =>
       goesRound(s) &&
       rotorSafe(s, job) &&
+      (s.water === 'dry' || (s.water === 'towelled' && hasNoTime(job))) &&
       (s.salt === 'none' || inHaste(job)) &&
       (s.rag === 'passed' || job.depth === 'thin coat'),
   },

@@ -1,6 +1,8 @@
-import { brakeCautions, cranksDrive, comesOff, wheelComesOut, type Job } from './job';
+import { isWax } from '../lube';
+import { brakeCautions, cranksDrive, comesOff, isDeep, wheelComesOut, type Job } from './job';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/cleaning';
+import { PIVOTS } from '../words/bench/lubing';
 
 /** Jockey wheels, cassette and rings: a clean chain on dirty cogs is dirty again at once. `degreaser`: with a little on the brush. */
 export function cogSteps(job: Job, degreaser: boolean): BenchStep[] {
@@ -45,3 +47,14 @@ function jockeyWheels(job: Job): BenchStep {
     hands: 3,
   });
 }
+
+/** A drop on the derailleur's pivots, for those who give them their share: with a clean, which comes about once a month. */
+export const pivots = (job: Job): BenchStep[] =>
+  job.workshop.schools.pivots === 'a drop' &&
+  job.bike.gear === 'derailleur' &&
+  isDeep(job) &&
+  job.depth !== 'new-chain strip' &&
+  job.lube &&
+  !isWax(job.lube.lubeClass)
+    ? [step({ id: 'pivots', phase: 'lube', ...PIVOTS, hands: 1 })]
+    : [];

@@ -1,4 +1,4 @@
-import { comesOff, owns, type Job } from './job';
+import { comesOff, hasNoTime, owns, type Job } from './job';
 import { step, type BenchStep } from './steps';
 import { ragStep } from './wiping';
 import * as SAID from '../words/bench/drying';
@@ -19,6 +19,7 @@ export function drying(job: Job): BenchStep[] {
         acts: ['towel'],
         materials: ['towel or old sock'],
       });
+  if (hasNoTime(job)) return [towel];
   const air = owns(job, 'air');
   const minutes = Math.round((air ? job.dryHours.air : job.dryHours.towel) * 60);
   const rest = air

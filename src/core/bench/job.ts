@@ -6,7 +6,14 @@ import type { Depth } from '../logbook';
 import { isWax, type LubeClass, type Schools } from '../lube';
 import type { Tool, Workshop } from '../records/workshop';
 
-export const ADD_ONS = ['wash', 'jockey wheels', 'cassette', 'chainrings', 'brakes'] as const;
+export const ADD_ONS = [
+  'wash',
+  'jockey wheels',
+  'cassette',
+  'chainrings',
+  'brakes',
+  'no time to dry',
+] as const;
 export type AddOn = (typeof ADD_ONS)[number];
 
 /** The lube to put on: its class, and the coat in drops and ml for this chain. */
@@ -168,6 +175,20 @@ export const wipesWet = (job: Job): boolean =>
   !comesOff(job) &&
   !mustStrip(job) &&
   ['solvent', 'degreaser'].includes(onRag(job));
+
+/** Whether a wet chain is lubed without waiting for it to dry: a rescue, and no time. */
+export const hasNoTime = (job: Job): boolean =>
+  job.depth === 'rescue' && job.addOns.includes('no time to dry') && !isWaxed(job);
+
+const isWaxed = ({ lube }: Job): boolean => lube !== null && isWax(lube.lubeClass);
+
+/** Add-ons that make sense with a depth. */
+export const addOnsFor = (depth: Depth): AddOn[] =>
+  ADD_ONS.filter((a) =>
+    a === 'no time to dry'
+      ? depth === 'rescue'
+      : depth !== 'roadside' && depth !== 'thin coat' && depth !== 'new-chain strip',
+  );
 
 /** Whether a new chain is stripped: for wax it must be, else by the rider's school. */
 function stripsNew({ lube, workshop }: Job): boolean {

@@ -4,7 +4,7 @@ import {
   brakeCautions,
   cranksDrive,
   hasDisc,
-  isDeep,
+  hasNoTime,
   isRaised,
   movingOf,
   type BenchLube,
@@ -146,6 +146,7 @@ function drops(job: Job, lube: BenchLube): BenchStep {
       stream,
       where,
       moving: movingOf(job),
+      damp: hasNoTime(job),
       closure: job.chain.closure.endsWith('link') ? 'link' : 'pin',
     }),
     // Upper run forwards first: the cover comes off for it.
@@ -237,14 +238,3 @@ function afterCoat(job: Job, lube: BenchLube): BenchStep[] {
     }),
   ];
 }
-
-/** A drop on the derailleur's pivots, for those who give them their share: with a clean, which comes about once a month. */
-export const pivots = (job: Job): BenchStep[] =>
-  job.workshop.schools.pivots === 'a drop' &&
-  job.bike.gear === 'derailleur' &&
-  isDeep(job) &&
-  job.depth !== 'new-chain strip' &&
-  job.lube &&
-  !isWax(job.lube.lubeClass)
-    ? [step({ id: 'pivots', phase: 'lube', ...SAID.PIVOTS, hands: 1 })]
-    : [];

@@ -1,9 +1,9 @@
 import { closing } from './closing';
-import { cogSteps } from './cogs';
+import { cogSteps, pivots } from './cogs';
 import { drying } from './drying';
 import { comesOff, mustStrip, usesDegreaser, type Job } from './job';
 import { isWax } from '../lube';
-import { flushing, lubing, pivots } from './lubing';
+import { flushing, lubing } from './lubing';
 import { thinCoat } from './thinCoat';
 import { chainOn } from './fitting';
 import { baths, chainOff } from './offBike';

@@ -36,6 +36,7 @@ export const ADD_ON_LABEL: Record<AddOn, string> = {
   cassette: 'Cassette',
   chainrings: 'Chainrings',
   brakes: 'Brake check',
+  'no time to dry': 'No time to let it dry',
 };
 
 interface SchoolWords {

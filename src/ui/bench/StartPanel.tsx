@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { ADD_ONS, mayTakeWheelOut } from '@/core/bench/job';
+import { addOnsFor, mayTakeWheelOut } from '@/core/bench/job';
 import { nextFirst, type Offer, type Recommended, type Wanted } from '@/core/bench/offer';
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
@@ -49,7 +49,7 @@ export function StartPanel(props: Props) {
         ))}
       </View>
       <WithWhat depth={depth} wanted={wanted} onWanted={onWanted} bottles={bottles} />
-      <Also {...{ offer, wanted, onWanted }} />
+      <Also {...{ depth, offer, wanted, onWanted }} />
       {props.early !== null && offer?.job.lube && offer.time ? (
         <Card title="There is plenty of lube on it">
           <Txt>{earlySentence(props.early, offer.job.lube.ml, offer.time.handsOn)}</Txt>
@@ -75,10 +75,11 @@ export function StartPanel(props: Props) {
 
 /** What may be done in the same session, where this bike and job allow it. */
 function Also({
+  depth,
   offer,
   wanted,
   onWanted,
-}: Pick<Props, 'wanted' | 'onWanted'> & { offer: Offer | null }) {
+}: Pick<Props, 'depth' | 'wanted' | 'onWanted'> & { offer: Offer | null }) {
   return (
     <>
       {offer && mayTakeWheelOut(offer.job) ? (
@@ -93,17 +94,19 @@ function Also({
           ]}
         />
       ) : null}
-      <Toggles
-        label="Also"
-        options={ADD_ONS.map((addOn) => ({
-          label: ADD_ON_LABEL[addOn],
-          on: wanted.addOns.includes(addOn),
-          onChange: (on) =>
-            onWanted({
-              addOns: on ? [...wanted.addOns, addOn] : wanted.addOns.filter((a) => a !== addOn),
-            }),
-        }))}
-      />
+      {addOnsFor(depth).length === 0 ? null : (
+        <Toggles
+          label="Also"
+          options={addOnsFor(depth).map((addOn) => ({
+            label: ADD_ON_LABEL[addOn],
+            on: wanted.addOns.includes(addOn),
+            onChange: (on) =>
+              onWanted({
+                addOns: on ? [...wanted.addOns, addOn] : wanted.addOns.filter((a) => a !== addOn),
+              }),
+          }))}
+        />
+      )}
     </>
   );
 }

@@ -140,4 +140,14 @@ describe('what a mechanic found', () => {
     expect(help).toMatch(/Leave the closure shut/);
     expect(help).toMatch(/workshop/);
   });
+
+  it('a rescue without air, warmth and time lubes the towelled chain and says to lube it again', () => {
+    const hurry = { depth: 'rescue', addOns: ['no time to dry'] } as const;
+    const job = { ...hurry, addOns: [...hurry.addOns] };
+    expect(ids(job)).not.toContain('is dry');
+    inOrder(job, 'wipe', 'towel', 'drops');
+    expect(get(job, 'drops').why).toMatch(/Lube again when the chain is dry/);
+    // Wax takes no hold on a wet chain.
+    expect(ids({ ...job, lube: benchLube('drip wax'), onIt: 'drip wax' })).toContain('is dry');
+  });
 });

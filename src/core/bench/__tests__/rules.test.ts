@@ -45,7 +45,7 @@ describe('a procedure on the bike in front of the rider', () => {
         [/cranks (slowly )?backwards|turning slowly/, cranksDrive(job)],
         [/battery/, !bike.ebike],
         [
-          /(?<!stick to |soapy )\bwater\b|kettle/,
+          /(?<!stick to |soapy |of the )\bwater\b|kettle/,
           workshop.water === 'none' && !job.salted && job.lube?.lubeClass !== 'hot wax',
         ],
         [/(in|out of) the stand/, !workshop.tools.includes('stand')],

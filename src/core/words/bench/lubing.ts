@@ -50,6 +50,8 @@ export interface DropsSaid {
   where: keyof typeof WHERE;
   moving: Moving;
   closure: 'link' | 'pin';
+  /** The chain is towelled and still wet inside. */
+  damp: boolean;
 }
 
 export function drops(d: DropsSaid): Said {
@@ -60,7 +62,9 @@ export function drops(d: DropsSaid): Said {
     : `One small drop on each roller, ${WHERE[d.where]}, ${rounds}.`;
   const why = isWax(d.lubeClass)
     ? 'It should stand as round beads.'
-    : 'It creeps to where metal rubs. On the plates it only gathers dirt.';
+    : d.damp
+      ? 'It drives some of the water out as it goes in. Lube again when the chain is dry.'
+      : 'It creeps to where metal rubs. On the plates it only gathers dirt.';
   return {
     what: what + stretchNote(d.moving),
     why: coldNote(d.tooColdFor) + why,
