@@ -30,7 +30,7 @@ describe('a procedure on the bike in front of the rider', () => {
       const fault = firstFault(job, steps);
       if (fault) throw new Error(`${JSON.stringify(fault)}\n${steps.map((s) => s.id).join(', ')}`);
     }, 20_000);
-  }, 60_000);
+  }, 240_000);
 
   it('says of this bike only what it has, and asks for no move it cannot make', () =>
     holds((steps, job) => {
