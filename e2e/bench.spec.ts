@@ -209,7 +209,7 @@ test('a fixed wheel: nothing is turned through a rag, and what was not done can 
   await page.getByRole('checkbox', { name: 'Lube put on' }).click();
   await expect(page.getByText(/no lube/)).toBeVisible();
   await page.getByRole('checkbox', { name: 'Lube put on' }).click();
-  await page.getByRole('radio', { name: 'Thin, or half the chain' }).click();
+  await page.getByRole('radio', { name: 'Half the chain' }).click();
   await page.getByRole('button', { name: 'Save to log' }).click();
   await expect.poll(() => rider.reads('Lube left')).toBeLessThan(70);
 });

@@ -6,7 +6,8 @@ import { DEFAULT_SETTINGS } from '@/core/settings';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { stamped, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
-import { offers, recommend, startRun, type Wanted } from '../offer';
+import { WANTED } from '@/test/atBench';
+import { offers, recommend, startRun } from '../offer';
 import { benchOf } from '../run';
 import { workDoneOf } from '../result';
 
@@ -47,15 +48,6 @@ function reported(start: Partial<ChainStart>, heard?: 'squeak', chain: Partial<C
   const replay = new Replay(garage, stamped(bodies));
   return reportOn(replay, 'b1', DEFAULT_SETTINGS, NOW)!;
 }
-
-const WANTED: Wanted = {
-  lube: 'wet',
-  bottleId: null,
-  clean: 'brush',
-  addOns: [],
-  baths: { count: 3, ml: 150 },
-  wheelOut: false,
-};
 
 const at = (report: ChainReport) => ({
   bike: report.bike,

@@ -1,3 +1,4 @@
+import { TOOLS } from '../../records/workshop';
 import { bestPurchase, jobsAYear } from '../purchase';
 import { GRADES, SUBSTITUTES } from '../substitutes';
 import { offers, type AtTheBench, type Wanted } from '../offer';
@@ -49,17 +50,7 @@ describe('the one purchase that would save most', () => {
 
   it('is none where nothing saves five minutes, or nothing is planned', () => {
     expect(bestPurchase(withTools(['brushes']), WANTED, new Map())).toBeNull();
-    const all = [
-      'stand',
-      'scrubber',
-      'brushes',
-      'chain keeper',
-      'air',
-      'link pliers',
-      'new link',
-      'pot',
-    ] as const;
-    expect(bestPurchase(withTools([...all]), WANTED, jobs)).toBeNull();
+    expect(bestPurchase(withTools([...TOOLS]), WANTED, jobs)).toBeNull();
   });
 
   it('has its price an hour said, where one was given', () => {
