@@ -1,7 +1,7 @@
 import { closing } from './closing';
 import { cogSteps, pivots } from './cogs';
 import { drying } from './drying';
-import { comesOff, mustStrip, usesDegreaser, type Job } from './job';
+import { comesOff, mustStrip, usesDegreaser, wheelComesOut, type Job } from './job';
 import { isWax } from '../lube';
 import { flushing, lubing } from './lubing';
 import { thinCoat } from './thinCoat';
@@ -15,7 +15,7 @@ import { step, type BenchStep, type StepId } from './steps';
 import { boiledOff, hotRinse } from './waxing';
 import { wheelIn, wheelOut } from './wheel';
 import { gloveCheck, ragCheck, wipe, wipeOffBike } from './wiping';
-import { washBike } from '../words/bench/preparing';
+import { FINAL_RINSE, washBike } from '../words/bench/preparing';
 
 /**
  * The steps of a piece of work in order, made from rules for this bike, chain, lube, workshop and
@@ -30,8 +30,11 @@ export function procedure(job: Job): BenchStep[] {
   const flushes = flushesIn(job);
   // A rag before the drying: a second round then costs no second drying.
   if (!flushes && (job.lube || job.depth === 'wipe-down')) steps.push(check(job, steps, off));
+  // After a wash with the wheel out the whole bike is rinsed once more, and dried only then.
+  const rinsesAgain = washesAmid(job) && wheelComesOut(job);
+  if (rinsesAgain) steps.push(...wheelIn(job), finalRinse(job));
   if (bikeAfter(job, steps).water !== 'dry') steps.push(...drying(job));
-  steps.push(...wheelIn(job));
+  if (!rinsesAgain) steps.push(...wheelIn(job));
   const { lube } = job;
   if (lube && job.depth !== 'wipe-down') {
     const waxed = lube.lubeClass === 'hot wax';
@@ -69,20 +72,28 @@ function check(job: Job, steps: readonly BenchStep[], off: boolean): BenchStep {
   return job.depth === 'roadside' ? gloveCheck(failTo) : ragCheck(failTo, off);
 }
 
+const washes = ({ addOns, workshop, depth }: Job): boolean =>
+  addOns.includes('wash') &&
+  workshop.water !== 'none' &&
+  depth !== 'new-chain strip' &&
+  depth !== 'roadside';
+
+/** Whether the bike is washed while the degreaser works on its chain. */
+const washesAmid = (job: Job): boolean =>
+  washes(job) &&
+  job.workshop.schools.washOrder === 'degreaser first' &&
+  usesDegreaser(job) &&
+  !comesOff(job);
+
 /** What cleans the chain at each depth; wax over oil strips it first, whatever was asked for. */
 function cleaning(job: Job): BenchStep[] {
   const off = comesOff(job);
-  const washes =
-    job.addOns.includes('wash') &&
-    job.workshop.water !== 'none' &&
-    job.depth !== 'new-chain strip' &&
-    job.depth !== 'roadside';
-  const early = job.workshop.schools.washOrder === 'degreaser first' && usesDegreaser(job) && !off;
-  const before = washes && !early ? [wash(job)] : [];
+  const amid = washesAmid(job);
+  const before = washes(job) && !amid ? [wash(job, false)] : [];
   if (mustStrip(job) || job.depth === 'on-bike clean')
     return off
       ? [...before, ...chainOff(job), ...baths(job)]
-      : [...before, ...wheelOut(job), ...onBike(job, washes && early ? [wash(job)] : [])];
+      : [...before, ...wheelOut(job), ...onBike(job, amid ? [wash(job, wheelComesOut(job))] : [])];
   switch (job.depth) {
     case 'off-bike clean':
     case 'soak':
@@ -104,15 +115,26 @@ function cleaning(job: Job): BenchStep[] {
   }
 }
 
-/** A wash of the whole bike, its wheels in and its chain on. */
-function wash(job: Job): BenchStep {
+/** A wash of the whole bike, its chain on. */
+function wash(job: Job, wheelIsOut: boolean): BenchStep {
   return step({
     id: 'wash',
     phase: 'clean',
-    ...washBike(job.workshop.water === 'hose', job.bike.frame === 'gloss'),
+    ...washBike(job.workshop.water === 'hose', job.bike.frame === 'gloss', wheelIsOut),
     acts: ['wash'],
     materials: ['water', 'soft brush', 'soap'],
     cautions: job.bike.ebike ? ['motor'] : [],
     hands: 8,
   });
 }
+
+const finalRinse = (job: Job): BenchStep =>
+  step({
+    id: 'final rinse',
+    phase: 'rinse',
+    ...FINAL_RINSE,
+    acts: ['rinse'],
+    materials: ['water'],
+    cautions: job.bike.ebike ? ['motor'] : [],
+    hands: 2,
+  });

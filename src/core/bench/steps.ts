@@ -45,6 +45,7 @@ export type StepId =
   | 'scrub'
   | 'degrease'
   | 'wash'
+  | 'final rinse'
   | 'soak'
   | 'jockey wheels'
   | 'cassette'

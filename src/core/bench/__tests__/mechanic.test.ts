@@ -150,4 +150,11 @@ describe('what a mechanic found', () => {
     // Wax takes no hold on a wet chain.
     expect(ids({ ...job, lube: benchLube('drip wax'), onIt: 'drip wax' })).toContain('is dry');
   });
+
+  it('a wash with the wheel out is rinsed once more with the wheel in, and dried after that', () => {
+    const keeper = { ...workshop, tools: ['stand' as const, 'chain keeper' as const] };
+    const washed: Partial<Job> = { ...ON, wheelOut: true, addOns: ['wash'], workshop: keeper };
+    inOrder(washed, 'wheel out', 'wash', 'wheel in', 'final rinse', 'towel', 'is dry', 'drops');
+    expect(ids({ ...ON, addOns: ['wash'] })).not.toContain('final rinse');
+  });
 });

@@ -82,12 +82,21 @@ export const standIn = (where: 'stand' | 'upside down' | 'wall'): Said => ({
   }[where],
 });
 
-export const washBike = (hose: boolean, glossy: boolean): Said => ({
-  what: `Wash the bike from top to bottom${hose ? ' with a soft stream' : ''}: soap on, two minutes, brush, rinse. Wheels next, chain and cogs last.`,
+export const washBike = (hose: boolean, glossy: boolean, wheelOut: boolean): Said => ({
+  what: `Wash the bike from top to bottom${hose ? ' with a soft stream' : ''}: soap on, two minutes, brush, rinse. ${
+    wheelOut
+      ? 'Then the wheel, standing by itself; chain last.'
+      : 'Wheels next, chain and cogs last.'
+  }`,
   why: glossy
     ? 'Never point a pressure washer at bearings.'
     : 'Rinse a matt or bare frame at once: degreaser leaves stains on it.',
 });
+
+export const FINAL_RINSE: Said = {
+  what: 'Rinse the whole bike once more with little pressure, the wheel in.',
+  why: 'Soap and degreaser hide where wheel and frame meet.',
+};
 
 export const OPEN_RIM_BRAKE: Said = {
   what: 'Open the rear brake’s release or unhook its cable.',
