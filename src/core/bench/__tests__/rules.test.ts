@@ -56,7 +56,7 @@ describe('a procedure on the bike in front of the rider', () => {
       ];
       for (const s of steps)
         for (const [word, unfit] of never)
-          if (unfit) expect([s.id, textOf(s)]).toEqual([s.id, expect.not.stringMatching(word)]);
+          if (unfit && word.test(textOf(s))) throw new Error(`${s.id}: ${word} in “${textOf(s)}”`);
     }, 2000));
 
   it('turns the cranks only where it says so, and says so where it counts turns', () =>
