@@ -180,6 +180,7 @@ test('an honest No at “listen” and at “brakes” has a way on, and Today k
   await expect(page.getByRole('heading', { name: 'Left open at the bench' })).toBeVisible();
   await rider.seesSaved();
   await page.reload();
+  await expect(rider.verdict).toContainText('Do not ride: a brake did not stop the bike.');
   await page.getByRole('button', { name: 'Both brakes stop me now' }).click();
   await expect(page.getByText(/A brake did not stop the bike/)).toHaveCount(0);
   await page.getByRole('button', { name: 'It is quiet now' }).click();

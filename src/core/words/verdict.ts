@@ -8,6 +8,7 @@ import type { ChainState } from '../care/model/state';
 import type { ClockName } from '../care/verdict/clocks';
 import type { Outlook } from '../care/verdict/outlook';
 import type { Verdict } from '../care/verdict/verdict';
+import { notToRideSentence } from './notToRide';
 
 /** What to do at each depth, as an order. */
 const DO_IT: Record<Depth, string> = {
@@ -39,6 +40,8 @@ export interface VerdictWords {
   dirt: string;
   /** Wear, rust or water, where they matter; null: they do not. */
   matters: string | null;
+  /** A check of the bench is open that no one should ride with; null: none. */
+  notToRide: string | null;
 }
 
 const aboutKm = (outlook: Outlook, units: UnitSystem): string =>
@@ -117,6 +120,7 @@ export const verdictWords = (
 ): VerdictWords => ({
   lube: lubeSentence(verdict, state, units, days),
   dirt: dirtSentence(verdict, units, days),
+  notToRide: notToRideSentence(state.leftOpen),
   matters: mattersSentence(verdict, state, units),
 });
 

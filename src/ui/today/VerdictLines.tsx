@@ -41,6 +41,7 @@ export function VerdictLines({ report, units, days, children }: Props) {
   return (
     <View style={styles.lines} role="region" aria-label="Verdict">
       <View role="heading" aria-level={1} aria-live="polite" style={styles.answers}>
+        {words.notToRide ? <Answer text={words.notToRide} due /> : null}
         <Answer text={words.lube} due={verdict.lube.km === null} />
         <Answer text={words.dirt} due={verdict.dirt.km === null} />
         {words.matters ? <Answer text={words.matters} due={verdict.kind !== 'good for'} /> : null}

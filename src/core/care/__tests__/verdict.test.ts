@@ -4,6 +4,7 @@ import { allEvents, type ChainStart } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
+import type { Unsettled } from '@/core/records/kinds';
 import { STORAGE_AIR } from '@/core/weather';
 import {
   NOT_LEARNT,
@@ -82,6 +83,17 @@ describe('the verdict', () => {
       /^Lube: half the time \d+ to \d+ km\.$/,
     );
     expect(basisSentence(typical.rides)).toMatch(/^On dry roads/);
+  });
+
+  it('says over all else that a bike is not to be ridden while a check of the bench is open', () => {
+    const { state } = report({});
+    const said = (leftOpen: readonly Unsettled[]) =>
+      verdictWords(report({}).verdict, { ...state, leftOpen }, 'metric', NO_DAYS).notToRide;
+    expect(said([])).toBeNull();
+    expect(said(['noise', 'jockey wheels', 'worn link', 'tension'])).toBeNull();
+    expect(said(['noise', 'brakes'])).toBe('Do not ride: a brake did not stop the bike.');
+    for (const what of ['closure', 'routing', 'wheel'] as const)
+      expect(said([what])).toMatch(/^Do not ride: /);
   });
 
   it('puts a look at rust and a new chain before what is planned', () => {
