@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { CURRENT_VERSION } from '../src/core/logbook/versions';
 import { fillDisk, putRaw } from './disk';
 import { killAroundSaves } from './kill';
 import { expect, test, Rider } from './rider';
@@ -13,7 +14,7 @@ test('backup and restore, with a preview and one undo @once', async ({ rider, pa
   const file = await (await download).path();
   expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({
     format: 'dapper-spoke-logbook',
-    version: 8,
+    version: CURRENT_VERSION,
   });
 
   const context = await browser.newContext({ locale: 'en-GB' });
@@ -74,12 +75,12 @@ test('a logbook of a newer version is left alone, and a stamp alone is no such t
 }) => {
   await rider.startsWith();
   await rider.seesSaved();
-  await putRaw(page, { meta: '{"version":9,"lastWrite":"x"}' });
+  await putRaw(page, { meta: `{"version":${CURRENT_VERSION + 1},"lastWrite":"x"}` });
   await page.reload();
   await expect(rider.verdict).toBeVisible();
   await putRaw(page, {
-    meta: '{"version":9,"lastWrite":"x"}',
-    garage: '{"part":"garage","version":9,"sum":"00000000","shape":"of the future"}',
+    meta: `{"version":${CURRENT_VERSION + 1},"lastWrite":"x"}`,
+    garage: `{"part":"garage","version":${CURRENT_VERSION + 1},"sum":"00000000","shape":"of the future"}`,
   });
   await page.reload();
   await expect(page.getByText('A newer version of the app has saved here')).toBeVisible();
