@@ -12,8 +12,9 @@ interface ActRule {
 }
 
 const hasDerailleur = (job: Job): boolean => job.bike.gear === 'derailleur';
-const tightenedByWheel = (job: Job): boolean => !hasDerailleur(job);
 
+/** The rear wheel off the ground, or lifted by the saddle of a bike on its wheels. */
+const LIFTED: Needs = { bike: ['on its wheels', 'in the stand', 'upside down'] };
 /** The rear wheel off the ground and free. */
 const RAISED: Needs = { bike: ['in the stand', 'upside down'] };
 /** Nothing in the way of a wheel that turns. */
@@ -62,13 +63,12 @@ export const ACTS = {
 
   // Turning.
   shift: {
-    // On its wheels: the rear wheel is lifted by the saddle.
-    needs: { ...RUNNING, bike: ['on its wheels', 'in the stand', 'upside down'] },
+    needs: { ...RUNNING, ...LIFTED },
     changes: { gear: 'smallest cog' },
     fits: hasDerailleur,
   },
   'shift crossed': {
-    needs: { ...RUNNING, bike: ['on its wheels', 'in the stand', 'upside down'] },
+    needs: { ...RUNNING, ...LIFTED },
     changes: { gear: 'big ring, second cog' },
     fits: hasDerailleur,
   },
@@ -122,7 +122,7 @@ export const ACTS = {
   'slacken wheel': {
     needs: { ...RAISED, wheel: ['in'], tension: ['set'], rotor: ['bare'] },
     changes: { wheel: 'loose', tension: 'slack' },
-    fits: tightenedByWheel,
+    fits: (job) => !hasDerailleur(job),
   },
   'set tension': {
     needs: { wheel: ['in', 'loose'], chain: ['on'], tension: ['slack'] },
@@ -163,7 +163,7 @@ export const ACTS = {
       (!job.chain.directional || s.direction === 'right'),
   },
   prove: {
-    needs: { closure: ['closed'], wheel: ['in'], levers: ['free'], rotor: ['bare', 'covered'] },
+    needs: { closure: ['closed'], wheel: ['in'], levers: ['free'] },
     changes: { closure: 'seated' },
   },
 
@@ -221,7 +221,7 @@ export const ACTS = {
   },
   'wipe coat': { needs: { coat: ['on'] }, changes: { coat: 'wiped' } },
   'leave coat': { needs: { coat: ['on'] }, changes: { coat: 'left alone' } },
-  'pot on': { needs: { pot: ['off'] }, changes: { pot: 'hot', wax: 'molten' } },
+  'pot on': { needs: { pot: ['off'] }, changes: { pot: 'hot' } },
   'boil off': { needs: { pot: ['hot'], chain: ['off'] } },
   dip: {
     needs: {

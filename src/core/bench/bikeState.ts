@@ -4,8 +4,8 @@ import type { Job } from './job';
 export interface BikeState {
   /** Laid in: over ring, cog and through the jockey wheels, its ends still open. */
   chain: 'on' | 'off' | 'in the jar' | 'laid in';
-  /** Used up: a closure that closes once was opened. Closed: not yet proved. */
-  closure: 'seated' | 'open' | 'used up' | 'closed';
+  /** Closed: not yet proved. */
+  closure: 'seated' | 'open' | 'closed';
   /** A wire that holds the ends together while nothing pulls at the link. */
   hook: 'none' | 'on';
   /** Of a chain that the place of the wheel tightens. */
@@ -25,7 +25,6 @@ export interface BikeState {
   motor: 'none' | 'ready' | 'battery out';
   hands: 'bare' | 'gloved';
   pot: 'off' | 'hot';
-  wax: 'cold' | 'molten';
   kettle: 'off' | 'hot';
   /** Degreaser on chain or cogs. */
   degreaser: 'none' | 'on';
@@ -58,7 +57,6 @@ export const atStart = (job: Job): BikeState => ({
   motor: job.bike.ebike ? 'ready' : 'none',
   hands: 'bare',
   pot: 'off',
-  wax: 'cold',
   kettle: 'off',
   degreaser: 'none',
   jar: 'empty',

@@ -37,18 +37,9 @@ export function factsOf(run: Run): Fact[] {
   return steps.filter(isBelieved).map(({ id }) => ({ step: id, done: state.get(id) === 'done' }));
 }
 
-/** Returns the session with a fact put right at its end; its moment stays that of the step where there was one. */
-export function putRight(run: Run, { step, done }: Fact, now: number): Run {
-  const before = run.marks.findLast((m) => m.step === step);
-  const mark: Mark = {
-    step,
-    kind: done ? 'done' : 'skipped',
-    at: before?.at ?? now,
-    swatch: null,
-    why: '',
-  };
-  return {
-    ...run,
-    marks: [...run.marks.filter((m) => m.step !== step || m.kind === 'swatch'), mark],
-  };
+/** Returns the session with a fact put right at its end: the last mark of its step says so, at its own moment. */
+export function putRight(run: Run, { step, done }: Fact): Run {
+  const last = run.marks.findLastIndex((m) => m.step === step);
+  const kind: Mark['kind'] = done ? 'done' : 'skipped';
+  return { ...run, marks: run.marks.map((m, n) => (n === last ? { ...m, kind, why: '' } : m)) };
 }

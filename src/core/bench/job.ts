@@ -148,7 +148,18 @@ export const mayOpen = (job: Job): boolean =>
 export const comesOff = (job: Job): boolean =>
   OFF.includes(job.depth) || inPot(job) || (mustStrip(job) && mayOpen(job) && offAllowed(job));
 
-const offAllowed = (job: Job): boolean => job.workshop.schools.chainOff !== 'never';
+export const offAllowed = (job: Job): boolean => job.workshop.schools.chainOff !== 'never';
+
+/** Whether fresh lube washes the old one out and stays as the coat. */
+export const flushesIn = (job: Job): boolean =>
+  job.oldCoat === 'flush' &&
+  job.depth === 'top-up' &&
+  !mustStrip(job) &&
+  job.lube !== null &&
+  !isWax(job.lube.lubeClass);
+
+/** What a job takes of its bottle for a whole coat, ml: a drenching is two coats' worth. */
+export const coatMlOf = (job: Job): number => (job.lube?.ml ?? 0) * (flushesIn(job) ? 2 : 1);
 
 /** What oil or degreaser in the wrong place does to this bike's brake. */
 export const brakeCautions = (job: Job): CautionName[] =>
@@ -189,52 +200,3 @@ export const addOnsFor = (depth: Depth): AddOn[] =>
       ? depth === 'rescue'
       : depth !== 'roadside' && depth !== 'thin coat' && depth !== 'new-chain strip',
   );
-
-/** Whether a new chain is stripped: for wax it must be, else by the rider's school. */
-function stripsNew({ lube, workshop }: Job): boolean {
-  if (lube === null || isWax(lube.lubeClass)) return true;
-  const { newChain } = workshop.schools;
-  return newChain === 'strip' || (newChain === 'by lube' && lube.lubeClass === 'dry');
-}
-
-/** Why a depth cannot be done on this bike with these tools. */
-export type BenchRefusal =
-  | 'no new pin'
-  | 'no new link'
-  | 'chain stays on'
-  | 'no scrubber'
-  | 'scrubber with driven cranks'
-  | 'wax reset without wax'
-  | 'no hot water'
-  | 'closure not known'
-  | 'old coat stays'
-  | 'no pot'
-  | 'factory grease stays'
-  | 'wax at the roadside'
-  | 'thin wax';
-
-const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
-  'reusable link': 'no new link',
-  'single-use link': 'no new link',
-  'connecting pin': 'no new pin',
-  'not known': 'closure not known',
-};
-
-/** Returns why this depth cannot be done on this bike with these tools; null where it can. */
-export function refusal(job: Job): BenchRefusal | null {
-  const { depth, lube } = job;
-  const scrubs = depth === 'on-bike clean' && job.clean === 'scrubber';
-  if (comesOff(job) && !mayOpen(job)) return NO_CLOSURE[job.chain.closure];
-  if (comesOff(job) && !offAllowed(job)) return 'chain stays on';
-  if (scrubs && !owns(job, 'scrubber')) return 'no scrubber';
-  if (scrubs && cranksDrive(job)) return 'scrubber with driven cranks';
-  if (depth === 'wax reset' && lube && !isWax(lube.lubeClass)) return 'wax reset without wax';
-  if (depth === 'wax reset' && !comesOff(job) && !poursHot(job)) return 'no hot water';
-  if (depth === 'top-up' && job.oldCoat === 'clean' && job.onIt !== null && !isOnWax(job))
-    return 'old coat stays';
-  if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot')) return 'no pot';
-  if (depth === 'new-chain strip' && !stripsNew(job)) return 'factory grease stays';
-  if (depth === 'roadside' && lube && isWax(lube.lubeClass)) return 'wax at the roadside';
-  if (depth === 'thin coat' && lube && isWax(lube.lubeClass)) return 'thin wax';
-  return null;
-}

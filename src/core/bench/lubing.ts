@@ -2,6 +2,7 @@ import { isWax, LUBE_CLASSES, type LubeClass } from '../lube';
 import type { Act } from './acts';
 import {
   brakeCautions,
+  coatMlOf,
   cranksDrive,
   hasDisc,
   hasNoTime,
@@ -57,7 +58,7 @@ export function flushing(job: Job, lube: BenchLube): BenchStep[] {
       phase: 'lube',
       ...SAID.flush(lube.name, movingOf(job)),
       acts: [...roundActs(job), 'flush', 'lube'],
-      materials: [`${lube.name}, ${(2 * lube.ml).toFixed(0)} ml`],
+      materials: [`${lube.name}, ${coatMlOf(job).toFixed(0)} ml`],
       cautions: handCautions(job),
       drawing: 'drop',
       hands: 2,

@@ -8,14 +8,8 @@ import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
 import { labelNote } from '../shelf/label';
 import { formatTemperature } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
-import {
-  refusal,
-  THIN_SHARE,
-  type AddOn,
-  type BenchLube,
-  type Job,
-  type BenchRefusal,
-} from './job';
+import { coatMlOf, isDeep, THIN_SHARE, type AddOn, type BenchLube, type Job } from './job';
+import { refusal, type BenchRefusal } from './refusal';
 import { procedure } from './procedure';
 import { methodOf } from './result';
 import type { Run } from './run';
@@ -130,13 +124,13 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
     if (refused !== null) return { ...base, time: null, after: null };
     const share = depth === 'thin coat' ? THIN_SHARE : 1;
     const coat = job.lube && { lubeClass: lube.lubeClass, coat: share, wiped: true };
-    const used = bottle && coat ? [{ productId: bottle.id, amount: lube.ml }] : [];
+    const used = bottle && coat ? [{ productId: bottle.id, amount: coatMlOf(named) * share }] : [];
     const done = work(
       state,
       cogs,
       {
         method,
-        cogsCleaned: method !== 'dry wipe' && method !== 'solvent wipe',
+        cogsCleaned: isDeep(named),
         baths: job.baths,
         drying: workshop.tools.includes('air') ? 'towel and air' : 'towel',
         lube: coat,

@@ -2,6 +2,7 @@ import { turnsPerLap } from '../chain';
 import {
   comesOff,
   cranksDrive,
+  isHydraulic,
   isRaised,
   owns,
   usesDegreaser,
@@ -138,7 +139,7 @@ function standSteady(job: Job): BenchStep {
   return step({
     id: 'stand',
     phase: 'prepare',
-    ...SAID.standIn(place),
+    ...SAID.standIn(place, isHydraulic(job)),
     acts: [place === 'stand' ? 'hang up' : place === 'wall' ? 'lean' : 'turn over'],
     materials: place === 'upside down' ? ['cloth'] : [],
     hands: 0.5,

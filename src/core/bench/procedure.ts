@@ -1,8 +1,7 @@
 import { closing } from './closing';
 import { cogSteps, pivots } from './cogs';
 import { drying } from './drying';
-import { comesOff, mustStrip, usesDegreaser, wheelComesOut, type Job } from './job';
-import { isWax } from '../lube';
+import { comesOff, flushesIn, mustStrip, usesDegreaser, wheelComesOut, type Job } from './job';
 import { flushing, lubing } from './lubing';
 import { thinCoat } from './thinCoat';
 import { chainOn } from './fitting';
@@ -46,14 +45,6 @@ export function procedure(job: Job): BenchStep[] {
   steps.push(...closing(job));
   return withRotorCovered(job, steps);
 }
-
-/** Whether fresh lube washes the old one out and stays as the coat. */
-export const flushesIn = (job: Job): boolean =>
-  job.oldCoat === 'flush' &&
-  job.depth === 'top-up' &&
-  !mustStrip(job) &&
-  job.lube !== null &&
-  !isWax(job.lube.lubeClass);
 
 /** Cleaning steps, the cheapest to repeat first. */
 const LOOPS: readonly StepId[] = [

@@ -1,7 +1,15 @@
 import type { CleanMethod, Drying, WorkDone } from '../logbook';
 import { cleanerFor, usedOn, type Product } from '../shelf';
-import { comesOff, mustStrip, onRag, poursHot, type Job, type OnRag } from './job';
-import { flushesIn } from './procedure';
+import {
+  coatMlOf,
+  comesOff,
+  flushesIn,
+  mustStrip,
+  onRag,
+  poursHot,
+  type Job,
+  type OnRag,
+} from './job';
 import type { StepId } from './steps';
 import { isWax } from '../lube';
 import type { Unsettled } from '../records/kinds';
@@ -113,8 +121,7 @@ export function workDoneOf(
   const bottles = [run.bottleId, under].flatMap((id) => (id && lube ? (products[id] ?? []) : []));
   const cleaner = run.cleanerId && cleanerFor(method) ? (products[run.cleanerId] ?? null) : null;
   const baths = { ...job.baths, count: Math.max(1, bathsDone(job, did)) };
-  // A flush drenches: it is coat and wash in one, booked once.
-  const ml = (lube?.ml ?? 0) * (did('flush') ? 2 : 1) * run.coat;
+  const ml = coatMlOf(job) * run.coat;
   const leftOpen = [
     ...new Set(steps.flatMap((s) => (state.get(s.id) === 'left open' ? (LEFT[s.id] ?? []) : []))),
   ];

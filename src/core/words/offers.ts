@@ -1,4 +1,4 @@
-import type { BenchRefusal } from '../bench/job';
+import type { BenchRefusal } from '../bench/refusal';
 import type { Recommended } from '../bench/offer';
 import type { ChainState, Verdict } from '../care';
 import type { Depth } from '../logbook';

@@ -48,7 +48,7 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
         <View style={styles.column}>
           <Timers timers={bench.timers} now={now} />
           <Middle
-            {...{ run, bench, open, clock, onRun }}
+            {...{ run, bench, open, onRun }}
             inTrouble={panel === 'trouble'}
             onBack={() => setPanel(null)}
           />
@@ -80,14 +80,13 @@ interface MiddleProps {
   run: Run;
   bench: BenchState;
   open: readonly CautionName[];
-  clock: () => number;
   inTrouble: boolean;
   onRun: (run: Run) => void;
   onBack: () => void;
 }
 
 /** What is to be done now; or the way out of a trouble; or what the log will believe. */
-function Middle({ run, bench, open, clock, inTrouble, onRun, onBack }: MiddleProps) {
+function Middle({ run, bench, open, inTrouble, onRun, onBack }: MiddleProps) {
   const onCoat = (coat: number) => onRun({ ...run, coat });
   if (inTrouble)
     return <TroubleSheet job={run.job} coat={run.coat} onCoat={onCoat} onClose={onBack} />;
@@ -107,7 +106,7 @@ function Middle({ run, bench, open, clock, inTrouble, onRun, onBack }: MiddlePro
       bench={bench}
       onNote={(note) => onRun({ ...run, note })}
       onCoat={onCoat}
-      onFact={(fact) => onRun(putRight(run, fact, clock()))}
+      onFact={(fact) => onRun(putRight(run, fact))}
     />
   );
 }

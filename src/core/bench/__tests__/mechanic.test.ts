@@ -3,6 +3,7 @@ import { PRESETS } from '@/core/garage';
 import { helpWith } from '../../words/trouble';
 import type { Job } from '../job';
 import { procedure } from '../procedure';
+import { refusal } from '../refusal';
 import type { BenchStep, StepId } from '../steps';
 import { timelineOf } from '../timeline';
 
@@ -156,5 +157,12 @@ describe('what a mechanic found', () => {
     const washed: Partial<Job> = { ...ON, wheelOut: true, addOns: ['wash'], workshop: keeper };
     inOrder(washed, 'wheel out', 'wash', 'wheel in', 'final rinse', 'towel', 'is dry', 'drops');
     expect(ids({ ...ON, addOns: ['wash'] })).not.toContain('final rinse');
+  });
+
+  it('a new chain is stripped whatever closes it: nothing of it has been opened yet', () => {
+    const chain = { links: 114, closure: 'not known' as const, directional: false };
+    const job = jobOf({ depth: 'new-chain strip', lube: benchLube('dry'), onIt: 'wet', chain });
+    expect(refusal(job)).toBeNull();
+    expect(procedure(job).map((s) => s.id)).not.toContain('open');
   });
 });

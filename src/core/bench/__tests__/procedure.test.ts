@@ -3,7 +3,8 @@ import { CARE } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import { DEPTHS } from '@/core/logbook';
 import { LUBE_CLASSES } from '@/core/lube';
-import { refusal, type BenchRefusal, type Job } from '../job';
+import { type Job } from '../job';
+import { refusal, type BenchRefusal } from '../refusal';
 import { procedure } from '../procedure';
 
 const ids = (job: Job) => procedure(job).map((s) => s.id);

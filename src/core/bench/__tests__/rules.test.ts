@@ -4,7 +4,8 @@ import { cases } from '@/test/cases';
 import { isWax } from '@/core/lube';
 import { sayCaution } from '../../words/cautions';
 import { helpWith } from '../../words/trouble';
-import { comesOff, cranksDrive, hasDisc, isHydraulic, mustStrip, refusal, type Job } from '../job';
+import { comesOff, cranksDrive, hasDisc, isHydraulic, mustStrip, type Job } from '../job';
+import { refusal } from '../refusal';
 import { procedure } from '../procedure';
 import { firstFault } from '../simulate';
 import type { BenchStep } from '../steps';
@@ -38,6 +39,7 @@ describe('a procedure on the bike in front of the rider', () => {
       const never: [RegExp, boolean][] = [
         [/derailleur|jockey|freehub|cassette|\bshift\b/i, bike.gear !== 'derailleur'],
         [/\brotor/i, !hasDisc(job)],
+        [/hydraulic/i, !isHydraulic(job)],
         [/\brims?\b|rim brake/i, bike.brake !== 'rim'],
         [/both rings|all rings|chainrings|(smallest|largest) ring/, bike.rings.length === 1],
         [/quick link|quick-link/, chain.closure === 'connecting pin'],

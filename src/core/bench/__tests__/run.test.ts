@@ -1,7 +1,8 @@
 import { runSchema } from '@/core/records/benchRun';
 import { benchLube, jobOf } from '@/test/bench';
 import { mayHurt } from '../cautions';
-import type { Job } from '../job';
+import { factsOf, putRight } from '../facts';
+import { coatMlOf, type Job } from '../job';
 import {
   benchOf,
   minutesElapsed,
@@ -276,6 +277,24 @@ describe('what a session comes to', () => {
     expect(Date.parse(work.at)).toBe(START + drops * MIN);
     const dry = done({ depth: 'wipe-down', lube: null });
     expect(Date.parse(dry.at)).toBe(START + 60 * MIN);
+  });
+
+  it('puts right at the end what was done, at the moment of its step, and no minute moves', () => {
+    const marks = procedure(jobOf()).map((s, n) => mark(s.id, START + n * MIN));
+    const run = runOf({}, marks);
+    const without = putRight(run, { step: 'drops', done: false });
+    expect(workDoneOf(without, {}, START).lube).toBeNull();
+    expect(minutesElapsed(without)).toBe(minutesElapsed(run));
+    expect(minutesWorked(without)).toBe(minutesWorked(run));
+    const again = putRight(without, { step: 'drops', done: true });
+    expect(again).toEqual(run);
+    expect(factsOf(without).filter((f) => !f.done)).toEqual([{ step: 'drops', done: false }]);
+  });
+
+  it('books a drenching as two coats’ worth, as the plan prices it', () => {
+    expect(coatMlOf(jobOf({ oldCoat: 'flush' }))).toBeCloseTo(2 * jobOf().lube!.ml, 12);
+    expect(coatMlOf(jobOf())).toBeCloseTo(114 / 25, 12);
+    expect(coatMlOf(jobOf({ depth: 'wipe-down', lube: null }))).toBe(0);
   });
 
   it('half a coat when the bottle ran out', () => {

@@ -2,7 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { jobOf } from '@/test/bench';
 import { TYPICAL_JOBS, typicalJobsText } from '@/test/typicalJobs';
-import { refusal } from '../job';
+import { refusal } from '../refusal';
 import { procedure } from '../procedure';
 import { firstFault } from '../simulate';
 

@@ -134,6 +134,26 @@ describe('the report of a chain', () => {
     expect(openingsOf(steps, 'c3')).toBe(0);
   });
 
+  it('keeps what a check left open with what it concerns: brakes with the bike, a link with its chain', () => {
+    const left: Body = {
+      ...work(1, 'c1', 'baths', true),
+      leftOpen: ['brakes', 'worn link'],
+    } as Body;
+    const off: Body = { type: 'chainRemoved', at: at(2), chainId: 'c1' };
+    const openOn = (bikeId: string, ...more: Body[]) =>
+      reportOn(
+        played(fit(0, 'c1', 'dry'), left, off, ...more),
+        bikeId,
+        DEFAULT_SETTINGS,
+        Date.parse(at(9)),
+      )!.state.leftOpen;
+    expect(openOn('b1', fit(3, 'c2', 'dry'))).toEqual(['brakes']);
+    expect(openOn('b2', fit(3, 'c1', null, 'b2'))).toEqual(['worn link']);
+    expect(openOn('b1', fit(3, 'c1', null))).toEqual(['worn link', 'brakes']);
+    const right: Body = { type: 'settled', at: at(4), chainId: 'c2', what: 'brakes' };
+    expect(openOn('b1', fit(3, 'c2', 'dry'), right, fit(5, 'c1', null))).toEqual(['worn link']);
+  });
+
   it('knows the lube put on last: the newest work of that chain, else what it came with', () => {
     const { steps } = played(
       fit(0, 'c1', 'dry'),

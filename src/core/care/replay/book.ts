@@ -1,5 +1,6 @@
 import type { Garage } from '../../garage';
 import type { ChainStart, PlainEvent } from '../../logbook';
+import type { Unsettled } from '../../records/kinds';
 import { MS_PER_HOUR } from '../../units';
 import type { WeatherRecord } from '../../weather';
 import { exposureOf, ridingHours } from '../model/exposure';
@@ -90,6 +91,10 @@ function airFrom({ book, garage, weather }: Scene, bikeId: string | null, from: 
   return airOf(weather, { bike, cell }, from, from + DRYING_LOOK_MS);
 }
 
+/** Whether an open check concerns the bike, whichever chain is on it. */
+const isOfTheBike = (what: Unsettled): boolean =>
+  !['closure', 'routing', 'worn link'].includes(what);
+
 /** Writes what an event did into its step and the book: the one place that does. */
 function commit(book: BookState, step: ReplayStep, key: string | null, outcome: Outcome): void {
   const { bikeId, chainId, cogsBefore } = step;
@@ -98,6 +103,8 @@ function commit(book: BookState, step: ReplayStep, key: string | null, outcome: 
   if (chainId !== null) book.chains.set(chainId, outcome.state);
   if (bikeId === null) return;
   if (outcome.comesOff) book.fitted.delete(bikeId);
+  if (outcome.state.leftOpen !== step.from?.leftOpen)
+    book.leftOpen.set(bikeId, outcome.state.leftOpen.filter(isOfTheBike));
   if (step.cogsAfter !== cogsBefore) book.cogs.set(bikeId, step.cogsAfter);
   const known = (key !== null && book.learnt.get(key)) || NOT_LEARNT;
   if (key !== null && outcome.learnt && outcome.learnt !== known)
@@ -115,7 +122,10 @@ function fit({ book, garage, weather }: Scene, event: Fitted, at: number): Repla
   const stood = from && copyState(from);
   if (stood) standWhere(stood, at, { bike, cell: home, weather, air });
   const begun = event.start && stood?.km === 0 ? begunAs(event.start, stood) : stood;
-  const after = begun ?? { ...startState(start, at), coatBike: bikeId };
+  const fitted = begun ?? { ...startState(start, at), coatBike: bikeId };
+  const ofTheBike = book.leftOpen.get(bikeId) ?? [];
+  const ofTheChain = fitted.leftOpen.filter((what) => !isOfTheBike(what));
+  const after = { ...fitted, leftOpen: [...ofTheChain, ...ofTheBike] };
   const cogs = book.cogs.get(bikeId) ?? LOOKS[event.start?.look ?? 'clean'].cogs;
   if (oldBike !== null) book.fitted.delete(oldBike);
   book.fitted.set(bikeId, chainId);

@@ -1,4 +1,5 @@
 import type { Bike } from '../../garage';
+import type { Unsettled } from '../../records/kinds';
 import { storedAir, type Air, type Cell, type WeatherRecord } from '../../weather';
 import { NOT_LEARNT, personalKey, type Personal } from '../model/personal';
 import type { ChainState } from '../model/state';
@@ -10,6 +11,8 @@ export interface BookState {
   fitted: Map<string, string>;
   /** Grit on each bike's cassette, rings and jockey wheels: it stays when chains are swapped. */
   cogs: Map<string, number>;
+  /** Checks of the bench left open that concern the bike: they stay when chains are swapped. */
+  leftOpen: Map<string, readonly Unsettled[]>;
   /** Square of the weather each bike stands in: where its last ride with a path ended. */
   cells: Map<string, Cell>;
   /** What was learnt of each lube on each bike, by `personalKey`. */
@@ -20,6 +23,7 @@ export const emptyBook = (): BookState => ({
   chains: new Map(),
   fitted: new Map(),
   cogs: new Map(),
+  leftOpen: new Map(),
   cells: new Map(),
   learnt: new Map(),
 });
@@ -28,6 +32,7 @@ export const copyBook = (book: BookState): BookState => ({
   chains: new Map(book.chains),
   fitted: new Map(book.fitted),
   cogs: new Map(book.cogs),
+  leftOpen: new Map(book.leftOpen),
   cells: new Map(book.cells),
   learnt: new Map(book.learnt),
 });

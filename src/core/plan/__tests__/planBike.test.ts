@@ -1,4 +1,4 @@
-import { problemFor, randomProblem, rideExposure, workOf } from '@/test/plan';
+import { coatKind, problemFor, randomProblem, rideExposure, workOf } from '@/test/plan';
 import { DEFAULT_PLAN } from '../../settings';
 import { follow } from '../simulate/follow';
 import { planBike } from '../simulate/planBike';
@@ -88,6 +88,35 @@ describe('the plan of a bike', () => {
       for (const { work } of again.jobs) expect(problem.works).toContain(work);
       expect(again.values).toBe(own.values);
     }
+  });
+
+  it('follows jobs it is given where there is no time to search, each with its own work of that kind', () => {
+    // Four hundred days leave four tries: what is not given is not found, and the values know nothing.
+    const ride = [rideExposure(60, { dirtPerKm: 0.2 })];
+    const coats = [coatKind('wet'), coatKind('dry')];
+    const dry = { ...workOf('top-up', 'solvent wipe', 'dry'), coat: 1 };
+    const scrubbed = { ...clean, spec: { ...clean.spec, method: 'scrubber' as const } };
+    const problem = problemFor(
+      Array.from({ length: 400 }, () => ({ ride })),
+      { works: [wipe, scrubbed, clean, dry, topUp], coats },
+    );
+    const none = new Float64Array(coats.length * STATES);
+    const values = { before: none, after: problem.benches.map(() => none) };
+    const asWritten = (work: typeof topUp) => ({ ...work, money: 99 });
+    const jobs = [...Array(66).keys()].map((n) => ({
+      day: 6 * n + 5,
+      work: asWritten(n % 6 === 5 ? clean : topUp),
+    }));
+    const foreign = { day: 1, work: { ...topUp, coat: 7 } };
+    const plan = planBike(problem, NEVER, daysOf(problem), { values, jobs: [...jobs, foreign] });
+    const own = jobs.map((j) => ({ ...j, work: j.work.deep ? clean : topUp }));
+    const kept = plan.jobs.filter((j) => own.some((o) => o.day === j.day && o.work === j.work));
+    expect(plan.basis).toBe('held');
+    expect(kept.length).toBeGreaterThan(own.length - 5);
+    expect(plan.jobs.every((j) => problem.works.includes(j.work))).toBe(true);
+    expect(meanTotal(plan.plan)).toBeLessThanOrEqual(
+      meanTotal(follow(problem, holding(own), []).map((f) => f.costs)) + 1e-9,
+    );
   });
 
   it('of a routine that differs from future to future holds the dates of the middle one', () => {

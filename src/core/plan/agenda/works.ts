@@ -2,6 +2,7 @@ import type { CleanMethod, Depth } from '../../logbook';
 import { coatOf, HANDBOOK, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
 import { offers, type AtTheBench, type Offer } from '../../bench/offer';
 
+import { coatMlOf, isDeep } from '../../bench/job';
 import { methodOf } from '../../bench/result';
 import { againstHabits } from '../../choice/rules';
 import { isWax, coatDose, LUBE_CLASSES, type LubeClass } from '../../lube';
@@ -21,7 +22,8 @@ const RAG: readonly CleanMethod[] = [
 /** A job that strips for wax is called by what it is, not by the coat it ends with. */
 const PLANNED: Partial<Record<Depth, readonly CleanMethod[]>> = {
   'wipe-down': RAG,
-  'top-up': RAG,
+  // Over wax it begins with hot water.
+  'top-up': [...RAG, 'wax reset'],
   'on-bike clean': ['brush', 'scrubber'],
   'off-bike clean': ['baths'],
   'wax reset': ['wax reset'],
@@ -170,14 +172,14 @@ function planWorkOf(
   const lube = job.lube;
   const spec: WorkSpec = {
     method,
-    cogsCleaned: !RAG.includes(method),
+    cogsCleaned: isDeep(job),
     baths: job.baths,
     // A rag job ends with a towel; what is rinsed is blown out where there is air.
     drying:
       !RAG.includes(method) && settings.workshop.tools.includes('air') ? 'towel and air' : 'towel',
     lube: lube && { lubeClass: lube.lubeClass, coat: 1, wiped: true },
   };
-  const coatMl = lube && bottle ? [{ bottle, ml: lube.ml }] : [];
+  const coatMl = lube && bottle ? [{ bottle, ml: coatMlOf(job) }] : [];
   const used = usedOn({
     method,
     baths: method === 'baths' ? job.baths : null,
@@ -206,7 +208,7 @@ function planWorkOf(
     setHours: lube ? setHours : 0,
     carrier: lube ? traits.carrier : 'none',
     money,
-    coatsLeft: lube && bottle ? Math.floor((left[bottle.id] ?? 0) / lube.ml + 1e-9) : null,
+    coatsLeft: lube && bottle ? Math.floor((left[bottle.id] ?? 0) / coatMlOf(job) + 1e-9) : null,
     leastC: lube ? (bottle?.leastC ?? null) : null,
     bottleId: lube ? (bottle?.id ?? null) : null,
     lubeName: lube ? (bottle?.name ?? `${lube.lubeClass} lube`) : null,

@@ -78,7 +78,7 @@ export function prove(closure: Chain['closure'], handBrake: boolean): LookSaid {
         'Free the joint or set the pin again. If it does not come right, do not ride: a workshop can see to it.',
     };
   return {
-    what: `${handBrake ? 'Hold the rear brake' : 'Hold the rear wheel'} and press the pedal forwards. Has the link clicked in, both ends level?`,
+    what: `${handBrake ? 'Hold the rear brake' : 'Hold the rear tyre'} and press the pedal forwards. Has the link clicked in, both ends level?`,
     why: 'A link that is half closed opens under load.',
     failWhy: 'Press again. If it does not click in, put in a new link.',
   };

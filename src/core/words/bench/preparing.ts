@@ -68,7 +68,7 @@ export function shift(to: ShiftFor, rings: number, lifted: boolean): Said {
   };
 }
 
-export const standIn = (where: 'stand' | 'upside down' | 'wall'): Said => ({
+export const standIn = (where: 'stand' | 'upside down' | 'wall', hydraulic: boolean): Said => ({
   what: {
     stand: 'Hang the bike in the stand. Take lights and bags off.',
     'upside down': 'Turn the bike upside down, on a cloth. Take lights and bags off.',
@@ -76,8 +76,7 @@ export const standIn = (where: 'stand' | 'upside down' | 'wall'): Said => ({
   }[where],
   why: {
     stand: 'The rear wheel must turn freely.',
-    'upside down':
-      'The rear wheel must turn freely. If it has hydraulic brakes, test them afterwards.',
+    'upside down': `The rear wheel must turn freely.${hydraulic ? ' Hydraulic brakes are tested upright afterwards.' : ''}`,
     wall: 'The cranks turn backwards freely; the wheel stays where it is.',
   }[where],
 });
