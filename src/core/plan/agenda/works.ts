@@ -202,7 +202,7 @@ function planWorkOf(
     over: [over],
     spec,
     from,
-    deep: !RAG.includes(method),
+    deep: isDeep(job),
     handsOn: Math.round(offer.time?.handsOn ?? 0),
     elapsed: Math.round(offer.time?.elapsed ?? 0),
     setHours: lube ? setHours : 0,
