@@ -1,6 +1,8 @@
 import { isWax } from '../lube';
+import type { Act } from './acts';
 import { brakeCautions, cranksDrive, comesOff, isDeep, wheelComesOut, type Job } from './job';
 import { step, type BenchStep } from './steps';
+import { inHand } from './substitutes';
 import * as SAID from '../words/bench/cleaning';
 import { PIVOTS } from '../words/bench/lubing';
 
@@ -9,29 +11,53 @@ export function cogSteps(job: Job, degreaser: boolean): BenchStep[] {
   const { gear, narrowWide } = job.bike;
   const mind = cranksDrive(job) ? (['driven cranks'] as const) : (['fingers'] as const);
   const acts = degreaser ? (['degreaser'] as const) : [];
+  const on = cogsOn(job);
+  const brush = inHand(job, 'a cassette brush');
   const cautions = degreaser ? [...mind, 'solvent' as const, ...brakeCautions(job)] : mind;
   return [
     ...(gear === 'derailleur' ? [jockeyWheels(job)] : []),
     step({
       id: 'cassette',
       phase: 'clean',
-      ...SAID.cassette(gear === 'derailleur', wheelComesOut(job), degreaser),
-      acts,
-      materials: ['rag', 'brush'],
+      ...SAID.cassette({
+        several: gear === 'derailleur',
+        wheelOut: wheelComesOut(job),
+        degreaser,
+        on,
+        brush,
+      }),
+      acts: [...acts, ...COGS_ON[on]],
+      drawing: gear === 'derailleur' ? 'floss' : null,
+      materials: gear === 'derailleur' ? ['rag', brush.name, 'pipe cleaner'] : [brush.name],
       cautions,
-      hands: 4,
+      hands: 4 + brush.minutes,
     }),
     step({
       id: 'chainrings',
       phase: 'clean',
       ...SAID.chainrings(narrowWide, job.bike.rings.length),
       acts,
-      materials: ['brush'],
+      materials: narrowWide ? [brush.name] : [brush.name, 'shoelace'],
+      drawing: narrowWide ? null : 'shoelace',
       cautions,
       hands: 2,
     }),
   ];
 }
+
+/** What brings the next part of the cogs to the brush: cogs on a freewheel turn back without the wheel. */
+function cogsOn(job: Job): SAID.CogsOn {
+  if (cranksDrive(job))
+    return comesOff(job) || wheelComesOut(job) ? 'wheel by hand' : 'chain by hand';
+  return comesOff(job) || wheelComesOut(job) ? 'by hand' : 'by crank';
+}
+
+const COGS_ON: Record<SAID.CogsOn, readonly Act[]> = {
+  'by crank': ['turn back'],
+  'by hand': [],
+  'chain by hand': ['move on by hand'],
+  'wheel by hand': [],
+};
 
 function jockeyWheels(job: Job): BenchStep {
   const off = comesOff(job);

@@ -18,6 +18,7 @@ export function drying(job: Job): BenchStep[] {
         phase: 'dry',
         acts: ['towel'],
         materials: ['towel or old sock'],
+        drawing: 'squeeze',
       });
   if (hasNoTime(job)) return [towel];
   const air = owns(job, 'air');

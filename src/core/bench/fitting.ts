@@ -1,10 +1,11 @@
 import type { Job } from './job';
 import { look } from './look';
+import { liesOf } from './prepare';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/closing';
 
 /** The chain back on the bike: laid in and looked at before anything is closed. */
-export function chainOn(job: Job, upsideDown: boolean): BenchStep[] {
+export function chainOn(job: Job): BenchStep[] {
   const derailleur = job.bike.gear === 'derailleur';
   return [
     step({
@@ -16,7 +17,7 @@ export function chainOn(job: Job, upsideDown: boolean): BenchStep[] {
     }),
     ...(derailleur ? [ROUTED] : []),
     ...(job.chain.directional ? [DIRECTION] : []),
-    close(job, upsideDown),
+    close(job),
     ...(derailleur ? [] : [tension(job)]),
     prove(job),
   ];
@@ -45,15 +46,17 @@ const NEW_PARTS: Record<Job['chain']['closure'], readonly string[]> = {
   'not known': ['new link or pin of its make'],
 };
 
-const close = ({ chain: { closure } }: Job, upsideDown: boolean): BenchStep =>
-  step({
+const close = (job: Job): BenchStep => {
+  const { closure } = job.chain;
+  return step({
     id: 'close',
     phase: 'close',
-    ...SAID.close(closure, upsideDown),
+    ...SAID.close(closure, liesOf(job)),
     acts: ['close'],
     materials: NEW_PARTS[closure],
     hands: closure === 'connecting pin' ? 3 : 1,
   });
+};
 
 const tension = ({ bike }: Job): BenchStep =>
   look({

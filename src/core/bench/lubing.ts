@@ -11,7 +11,7 @@ import {
   type BenchLube,
   type Job,
 } from './job';
-import { crosses, turnsFor } from './prepare';
+import { crosses, liesOf, turnsFor } from './prepare';
 import { step, type BenchStep } from './steps';
 import { hotWax } from './waxing';
 import { ragStep } from './wiping';
@@ -56,7 +56,7 @@ export function flushing(job: Job, lube: BenchLube): BenchStep[] {
     step({
       id: 'flush',
       phase: 'lube',
-      ...SAID.flush(lube.name, movingOf(job)),
+      ...SAID.flush(lube.name, movingOf(job), liesOf(job)),
       acts: [...roundActs(job), 'flush', 'lube'],
       materials: [`${lube.name}, ${coatMlOf(job).toFixed(0)} ml`],
       cautions: handCautions(job),
@@ -129,6 +129,7 @@ function whereOn(job: Job): Parameters<typeof SAID.drops>[0]['where'] {
   const { where } = job.workshop.schools;
   if (job.bike.gear !== 'derailleur') return 'before the cog';
   if (where === 'top of the cog') return crosses(job) ? where : 'lower run';
+  if (liesOf(job) === 'upside down') return 'lower run';
   // A wheel that turns forwards cannot have its rotor covered.
   const turnsFreely = isRaised(job) && !cranksDrive(job) && !hasDisc(job);
   return where === 'both runs' && !turnsFreely ? 'lower run' : where;
@@ -146,6 +147,7 @@ function drops(job: Job, lube: BenchLube): BenchStep {
       ...lube,
       stream,
       where,
+      lies: liesOf(job),
       moving: movingOf(job),
       damp: hasNoTime(job),
       closure: job.chain.closure.endsWith('link') ? 'link' : 'pin',

@@ -1,7 +1,8 @@
 import { cogSteps } from './cogs';
-import { DEGREASER, owns, type Job } from './job';
+import { DEGREASER, type Job } from './job';
 import { look } from './look';
 import { step, type BenchStep, type StepId } from './steps';
+import { inHand } from './substitutes';
 import { wheelOut } from './wheel';
 import * as CLOSING from '../words/bench/closing';
 import * as SAID from '../words/bench/offBike';
@@ -15,12 +16,8 @@ export function chainOff(job: Job): BenchStep[] {
   if (job.depth === 'new-chain strip') return [];
   const { closure } = job.chain;
   const once = closure !== 'reusable link';
-  const tool =
-    closure === 'connecting pin'
-      ? 'chain tool'
-      : owns(job, 'link pliers')
-        ? 'link pliers'
-        : 'pliers';
+  const pliers = inHand(job, 'quick-link pliers');
+  const tool = closure === 'connecting pin' ? 'chain tool' : pliers.name;
   return [
     job.bike.gear === 'derailleur'
       ? step({
@@ -45,14 +42,14 @@ export function chainOff(job: Job): BenchStep[] {
       id: 'open',
       phase: 'prepare',
       ...SAID.open(closure, {
-        pliers: owns(job, 'link pliers'),
+        pliers,
         openings: job.openings,
         hooked: job.bike.gear === 'derailleur',
       }),
       acts: ['open'],
       materials: [tool],
       cautions: once ? ['closes once', 'tension'] : ['tension'],
-      hands: 3,
+      hands: 3 + (closure.endsWith('link') ? pliers.minutes : 0),
     }),
     ...(once ? [] : [LINK_WORN]),
     ...wheelOut(job),
@@ -90,7 +87,7 @@ function firstBath(job: Job, count: number): BenchStep {
     ...(soak ? SAID.SOAK : SAID.firstBath(job.baths.ml)),
     acts: ['into the jar', 'bath'],
     materials: [
-      'jar with a lid',
+      'jar with a lid, or a bottle and a sieve',
       `${soak ? 150 : job.baths.ml * count} ml of ${job.degreaser ?? DEGREASER}`,
     ],
     cautions: ['solvent', 'jar'],

@@ -1,7 +1,8 @@
 import { cogSteps } from './cogs';
 import { brakeCautions, cranksDrive, DEGREASER, type Job } from './job';
-import { turnsFor } from './prepare';
+import { liesOf, turnsFor } from './prepare';
 import { step, type BenchStep, type StepId } from './steps';
+import { inHand } from './substitutes';
 import { ragStep } from './wiping';
 import * as SAID from '../words/bench/cleaning';
 import { TAKE_OFF } from '../words/bench/wiping';
@@ -24,7 +25,7 @@ export function onBike(job: Job, during: readonly BenchStep[]): BenchStep[] {
       step({
         id: 'scrub',
         phase: 'clean',
-        ...SAID.SCRUB,
+        ...SAID.scrub(liesOf(job)),
         acts: ['turn back', 'degreaser'],
         materials: ['scrubber', job.degreaser ?? DEGREASER],
         cautions: ['fingers', 'solvent', ...brakeCautions(job), 'waste'],
@@ -35,28 +36,30 @@ export function onBike(job: Job, during: readonly BenchStep[]): BenchStep[] {
       ...during,
       ...rinse(job, 'scrub'),
     ];
+  const wetting = inHand(job, 'a degreaser brush');
+  const brush = inHand(job, 'a chain brush');
   return [
     ...cogSteps(job, true),
     step({
       id: 'degrease',
       phase: 'clean',
-      ...SAID.DEGREASE,
+      ...SAID.degrease(wetting),
       acts: [round, 'degreaser'],
-      materials: ['brush', job.degreaser ?? DEGREASER],
+      materials: [wetting.name, job.degreaser ?? DEGREASER],
       cautions: [mind, 'solvent', ...brakeCautions(job), 'waste'],
-      hands: 3,
+      hands: 3 + wetting.minutes,
       timer: { label: SAID.DEGREASER_WORKS, minutes: DWELL_MIN },
     }),
     ...during,
     step({
       id: 'brush',
       phase: 'clean',
-      ...SAID.brush(driven),
+      ...SAID.brush(driven, brush),
       acts: [round],
-      materials: ['brush'],
+      materials: [brush.name],
       cautions: [mind],
       waitsFor: 'degrease',
-      hands: 4,
+      hands: 4 + brush.minutes,
       counter: driven ? null : { kind: 'turns', count: turnsFor(job, 4), perMinute: 30 },
     }),
     ...rinse(job, 'degrease'),

@@ -11,6 +11,7 @@ import {
   type Job,
 } from './job';
 import { step, type BenchStep } from './steps';
+import type { Lies } from '../words/bench/said';
 import type { ShiftFor } from '../words/bench/preparing';
 import * as SAID from '../words/bench/preparing';
 
@@ -28,6 +29,10 @@ const largestRing = (job: Job): number => Math.max(...job.bike.rings);
 export const placeOf = (job: Job): 'stand' | 'upside down' | 'wall' =>
   owns(job, 'stand') ? 'stand' : isRaised(job) ? 'upside down' : 'wall';
 
+/** Which way up it is. */
+export const liesOf = (job: Job): Lies =>
+  placeOf(job) === 'upside down' ? 'upside down' : 'upright';
+
 /** Whether drops go on the top of a cog, the chain slightly crossed from the start: by the rider's way, where the chain stays on. */
 export const crosses = (job: Job): boolean =>
   job.workshop.schools.where === 'top of the cog' &&
@@ -35,6 +40,7 @@ export const crosses = (job: Job): boolean =>
   !cranksDrive(job) &&
   !comesOff(job) &&
   !wheelComesOut(job) &&
+  liesOf(job) === 'upright' &&
   job.lube !== null &&
   job.depth !== 'roadside';
 

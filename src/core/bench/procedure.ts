@@ -7,7 +7,7 @@ import { thinCoat } from './thinCoat';
 import { chainOn } from './fitting';
 import { baths, chainOff } from './offBike';
 import { onBike } from './onBike';
-import { placeOf, prepare } from './prepare';
+import { prepare } from './prepare';
 import { withRotorCovered } from './rotor';
 import { bikeAfter } from './simulate';
 import { step, type BenchStep, type StepId } from './steps';
@@ -38,10 +38,10 @@ export function procedure(job: Job): BenchStep[] {
   if (lube && job.depth !== 'wipe-down') {
     const waxed = lube.lubeClass === 'hot wax';
     // Oil goes on a chain that is on the bike again, wax on one that hangs on its wire.
-    if (off && !waxed) steps.push(...chainOn(job, placeOf(job) === 'upside down'));
+    if (off && !waxed) steps.push(...chainOn(job));
     steps.push(...(flushes ? flushing(job, lube) : lubing(job, lube)), ...pivots(job));
-    if (off && waxed) steps.push(...chainOn(job, placeOf(job) === 'upside down'));
-  } else if (off) steps.push(...chainOn(job, placeOf(job) === 'upside down'));
+    if (off && waxed) steps.push(...chainOn(job));
+  } else if (off) steps.push(...chainOn(job));
   steps.push(...closing(job));
   return withRotorCovered(job, steps);
 }
@@ -60,7 +60,7 @@ const LOOPS: readonly StepId[] = [
 /** A failed rag goes back to the cleaning that is cheapest to repeat. */
 function check(job: Job, steps: readonly BenchStep[], off: boolean): BenchStep {
   const failTo = LOOPS.find((id) => steps.some((s) => s.id === id)) ?? steps[0]?.id ?? 'wipe';
-  return job.depth === 'roadside' ? gloveCheck(failTo) : ragCheck(failTo, off);
+  return job.depth === 'roadside' ? gloveCheck(failTo) : ragCheck(job, failTo, off);
 }
 
 const washes = ({ addOns, workshop, depth }: Job): boolean =>

@@ -14,7 +14,8 @@ export const PHASES = [
 export type Phase = (typeof PHASES)[number];
 
 /** Drawings of what only the eye can check. */
-export type Drawing = 'drop' | 'routing' | 'arrow' | 'unload' | 'rag';
+export type Drawing =
+  'drop' | 'routing' | 'arrow' | 'unload' | 'rag' | 'squeeze' | 'floss' | 'shoelace';
 
 /** What each step is called in a run: timers, checks and results name steps by it. */
 export type StepId =

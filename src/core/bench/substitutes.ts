@@ -1,3 +1,7 @@
+import type { Tool } from '../records/workshop';
+import type { InHand } from '../words/bench/said';
+import { owns, type Job } from './job';
+
 /** How well a thing serves in place of another: as well, if one minds something, or never. */
 export type Grade = 'fine' | 'with care' | 'never';
 
@@ -13,7 +17,7 @@ export interface Substitute {
 }
 
 /** What a kitchen or a drawer has, and what never comes near a bike. */
-export const SUBSTITUTES: readonly Substitute[] = [
+export const SUBSTITUTES = [
   {
     use: 'Looped towel or old sock',
     instead: 'workshop rags',
@@ -106,11 +110,11 @@ export const SUBSTITUTES: readonly Substitute[] = [
     note: 'Hydraulic brakes are tested upright before the ride.',
   },
   {
-    use: 'Two pairs of pliers',
+    use: 'Two small pairs of pliers',
     instead: 'quick-link pliers',
     grade: 'with care',
     minutes: 3,
-    note: 'Small ones; they scratch and slip.',
+    note: 'They scratch and slip.',
   },
   {
     use: 'Paper towels',
@@ -161,6 +165,23 @@ export const SUBSTITUTES: readonly Substitute[] = [
     minutes: 0,
     note: 'It gums up and holds grit.',
   },
-];
+] as const satisfies readonly Substitute[];
+
+/** Tools of a step that something else stands in for, and what the workshop calls them. */
+const STANDS_IN = {
+  'a chain brush': 'brushes',
+  'a degreaser brush': 'brushes',
+  'a cassette brush': 'brushes',
+  'quick-link pliers': 'link pliers',
+} as const satisfies Partial<Record<(typeof SUBSTITUTES)[number]['instead'], Tool>>;
+
+/** Returns the tool where the rider owns it, else the first thing in the table that serves in its place. */
+export function inHand(job: Job, tool: keyof typeof STANDS_IN): InHand {
+  const name = tool.replace(/^a |^quick-/, '');
+  const instead = SUBSTITUTES.find((s) => s.instead === tool);
+  return owns(job, STANDS_IN[tool]) || !instead
+    ? { name, standsIn: false, minutes: 0 }
+    : { name: instead.use.toLowerCase(), standsIn: true, minutes: instead.minutes };
+}
 
 export const GRADES: readonly Grade[] = ['fine', 'with care', 'never'];

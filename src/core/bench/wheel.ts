@@ -1,5 +1,6 @@
 import { comesOff, hasDisc, isHydraulic, wheelComesOut, type Job } from './job';
 import { look } from './look';
+import { liesOf } from './prepare';
 import { step, type BenchStep } from './steps';
 import * as CLOSING from '../words/bench/closing';
 import * as SAID from '../words/bench/preparing';
@@ -66,7 +67,7 @@ export function wheelIn(job: Job): BenchStep[] {
     step({
       id: 'wheel in',
       phase: 'close',
-      ...CLOSING.wheelIn(derailleur, hasDisc(job)),
+      ...CLOSING.wheelIn(derailleur, hasDisc(job), liesOf(job)),
       acts: ['wheel in'],
       cautions: isHydraulic(job) ? ['lever'] : [],
       hands: 2,

@@ -1,6 +1,6 @@
 import type { Act } from './acts';
 import { brakeCautions, cranksDrive, onRag, type Job, type OnRag } from './job';
-import { turnsFor } from './prepare';
+import { liesOf, turnsFor } from './prepare';
 import { step, type BenchStep, type StepId } from './steps';
 import * as SAID from '../words/bench/wiping';
 
@@ -18,7 +18,7 @@ export function ragStep(
   return step({
     id,
     phase: more.phase ?? 'clean',
-    ...SAID.alongTheRun(said, driven),
+    ...SAID.alongTheRun(said, driven, liesOf(job)),
     hands: driven ? 3 : 2,
     materials: ['rag'],
     drawing: 'rag',
@@ -93,11 +93,11 @@ export const gloveCheck = (failTo: StepId): BenchStep =>
   });
 
 /** The cleanliness check before a coat: by rag shade, back to the cleaning when it fails. */
-export const ragCheck = (failTo: StepId, off: boolean): BenchStep =>
+export const ragCheck = (job: Job, failTo: StepId, off: boolean): BenchStep =>
   step({
     id: 'rag check',
     phase: 'check',
-    ...SAID.ragCheck(off),
+    ...SAID.ragCheck(off, liesOf(job)),
     acts: [off ? 'chain in hand' : 'still chain', 'rag check'],
     materials: ['clean rag'],
     hands: 0.5,

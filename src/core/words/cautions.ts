@@ -5,7 +5,7 @@ const SENTENCES: Record<CautionName, string> = {
   'driven cranks':
     'On this bike the cranks drive the wheel: never hold a rag or brush on a running chain. Work on it standing still, a stretch at a time, or take it off.',
   fingers:
-    'Fingers, rags and sleeves away from turning chain, cogs and spokes. Rag on the lower run, turn slowly, stop between moves.',
+    'Fingers, rags and sleeves away from turning chain, cogs and spokes. Hold the rag well before the cogs, turn slowly, stop between moves.',
   solvent:
     'Gloves, eye protection, fresh air; no flame or spark. Petrol and other fuels are not for cleaning. Never mix cleaners. The label and its data sheet come first.',
   rotor:

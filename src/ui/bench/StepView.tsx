@@ -25,7 +25,8 @@ const SHORT = 64;
 
 /** One step: the action large, the reason small, what it needs, what to mind. */
 export function StepView({ step, before, said, open, job }: Props) {
-  const bikeNow = bikeNowSentence(bikeAfter(job, before));
+  const state = bikeAfter(job, before);
+  const bikeNow = bikeNowSentence(state);
   return (
     <View style={{ gap: 14 }}>
       {said ? (
@@ -43,6 +44,7 @@ export function StepView({ step, before, said, open, job }: Props) {
           drawing={step.drawing}
           hasDerailleur={job.bike.gear === 'derailleur'}
           turning={step.counter !== null}
+          upsideDown={state.bike === 'upside down'}
         />
       ) : null}
       {step.counter ? <Counter key={step.id} counter={step.counter} /> : null}

@@ -165,4 +165,31 @@ describe('what a mechanic found', () => {
     expect(refusal(job)).toBeNull();
     expect(procedure(job).map((s) => s.id)).not.toContain('open');
   });
+
+  it('a bike upside down has its lower run on top, and takes drops on the inside of the run below', () => {
+    const over = { ...ON, bike: fixed, workshop: { ...workshop, tools: ['brushes' as const] } };
+    expect(get(over, 'rag check').what).toMatch(/run on top/);
+    expect(get(over, 'drops').what).toMatch(/inside of the run at the bottom/);
+    expect(get({ ...over, workshop }, 'drops').what).toMatch(/inside of the lower run/);
+  });
+
+  it('all of the cogs come to the brush, not only those in reach', () => {
+    expect(get(ON, 'cassette').what).toMatch(/turn the cranks a little backwards/);
+    expect(get(OFF, 'cassette').what).toMatch(/turn the cleaned part away by hand/);
+    expect(get({ ...ON, bike: fixed }, 'cassette').what).toMatch(/move the chain on by hand/);
+  });
+
+  it('what stands in for a tool is said in the step, and takes the minutes of its table', () => {
+    const bare = { ...ON, workshop: { ...workshop, tools: ['stand' as const] } };
+    expect(get(bare, 'brush').what).toMatch(/with a toothbrush/);
+    expect(get(bare, 'brush').materials).toContain('toothbrush');
+    expect(get(bare, 'brush').hands - get(ON, 'brush').hands).toBe(2);
+    expect(get(bare, 'degrease').what).toMatch(/with a paint brush/);
+    expect(get(bare, 'cassette').what).toMatch(/with a kitchen brush/);
+    expect(get(ON, 'brush').what).not.toMatch(/toothbrush/);
+    const pliers = { ...OFF, workshop: { ...workshop, tools: ['link pliers' as const] } };
+    expect(get(OFF, 'open').what).toMatch(/by hand or with two small pairs of pliers/);
+    expect(get(OFF, 'open').hands - get(pliers, 'open').hands).toBe(3);
+    expect(get(pliers, 'open').what).toMatch(/with the link pliers/);
+  });
 });

@@ -5,6 +5,7 @@ import { isWax } from '@/core/lube';
 import { sayCaution } from '../../words/cautions';
 import { helpWith } from '../../words/trouble';
 import { comesOff, cranksDrive, hasDisc, isHydraulic, mustStrip, type Job } from '../job';
+import { liesOf } from '../prepare';
 import { refusal } from '../refusal';
 import { procedure } from '../procedure';
 import { firstFault } from '../simulate';
@@ -50,6 +51,10 @@ describe('a procedure on the bike in front of the rider', () => {
           /(?<!stick to |soapy |of the )\bwater\b|kettle/,
           workshop.water === 'none' && !job.salted && job.lube?.lubeClass !== 'hot wax',
         ],
+        [/(lower|upper) run/, liesOf(job) === 'upside down'],
+        [/run on top|run at the bottom/, liesOf(job) === 'upright'],
+        [/toothbrush|paint brush|kitchen brush/, workshop.tools.includes('brushes')],
+        [/pairs of pliers/, workshop.tools.includes('link pliers')],
         [/(in|out of) the stand/, !workshop.tools.includes('stand')],
         [
           /[Pp]edal forwards and shift|turning forwards/,
@@ -69,7 +74,7 @@ describe('a procedure on the bike in front of the rider', () => {
           expect(s.acts.some((a) => a === 'turn back' || a === 'jockeys by crank')).toBe(true);
         if (/Turn the cranks|cranks slowly/.test(s.what))
           expect([s.id, s.acts.some((a) => TURNS.includes(a))]).toEqual([s.id, true]);
-        if (/[Ff]loss|Cranks still|standing still/.test(s.what))
+        if (/Cranks still|standing still/.test(s.what) && !/Then turn the cranks/.test(s.what))
           expect(s.acts).not.toContain('turn back');
       }
     }));

@@ -1,27 +1,28 @@
-import type { CheckSaid, Said } from './said';
+import { ragRun, type CheckSaid, type InHand, type Lies, type Said } from './said';
 
 /** The lube does not hold where degreaser is left. */
 const LEFT_BEHIND = 'Leftover degreaser breaks down the lube.';
 
-export const SCRUB: Said = {
-  what: 'Fill the scrubber, clip it on the lower run, and turn the cranks slowly backwards.',
+export const scrub = (lies: Lies): Said => ({
+  what: `Fill the scrubber, clip it on ${ragRun(lies)}, and turn the cranks slowly backwards.`,
   why: 'Its brushes reach between the plates from four sides.',
-};
-
-export const DEGREASE: Said = {
-  what: 'Brush degreaser onto the chain, all the way round. Never spray it.',
-  why: 'It needs a few minutes to get under the dirt.',
-};
-export const DEGREASER_WORKS = 'Degreaser works';
-
-export const brush = (standingStill: boolean): Said => ({
-  what: standingStill
-    ? 'Brush the chain from four sides, one stretch at a time, everything standing still.'
-    : 'Brush the chain from four sides while you turn the cranks slowly backwards.',
-  why: 'If the degreaser has dried, brush a little more on. Most dirt sits on the rollers and between the plates.',
 });
 
-/** The beginning of what a rag does; `alongTheRun` says the rest. */
+/** ` with a toothbrush` where something stands in for the brush; nothing where the brush is owned. */
+const withA = ({ name, standsIn }: InHand): string => (standsIn ? ` with a ${name}` : '');
+
+export const degrease = (brush: InHand): Said => ({
+  what: `Brush degreaser onto the chain${withA(brush)}, all the way round. Never spray it.`,
+  why: 'It needs a few minutes to get under the dirt.',
+});
+export const DEGREASER_WORKS = 'Degreaser works';
+
+export const brush = (standingStill: boolean, tool: InHand): Said => ({
+  what: standingStill
+    ? `Brush the chain from four sides${withA(tool)}, one stretch at a time, everything standing still.`
+    : `Brush the chain from four sides${withA(tool)} while you turn the cranks slowly backwards.`,
+  why: 'If the degreaser has dried, brush a little more on. Most dirt sits on the rollers and between the plates.',
+});
 
 export const rinse = (hose: boolean, several: boolean): Said => ({
   what: `Rinse chain, ${several ? 'cogs and rings' : 'cog and ring'} well with ${hose ? 'a soft stream, never a pressure washer' : 'a bottle of warm water'}.`,
@@ -53,20 +54,39 @@ export const SPIN: CheckSaid = {
     'Scrape round their bearings once more. If one stays stiff, replace it later; go on now.',
 };
 
-export const cassette = (several: boolean, wheelOut: boolean, degreaser: boolean): Said => {
-  const with_ = degreaser ? ' with a little degreaser on the brush' : '';
-  const what = several
-    ? `${wheelOut ? 'Hold the wheel upright.' : 'Keep the cranks still.'} Floss between the cogs with a rag’s edge or a shirt hem, then brush them${with_}.`
-    : `${wheelOut ? 'Hold the wheel upright.' : 'Keep the cranks still.'} Brush the cog, front and back${with_}.`;
-  return {
-    what,
-    why: !degreaser
-      ? 'A clean chain on dirty cogs is soon dirty again.'
-      : several
-        ? 'Keep it off the hub and the freehub behind the cogs. A pipe cleaner reaches the narrow gaps.'
-        : 'Keep it off the hub and its bearings.',
-  };
+/** What brings the next part of the cogs to the brush. */
+export type CogsOn = 'by crank' | 'by hand' | 'chain by hand' | 'wheel by hand';
+
+const NEXT_PART: Record<CogsOn, string> = {
+  'by crank': 'Then turn the cranks a little backwards',
+  'by hand': 'Then turn the cleaned part away by hand',
+  'chain by hand': 'Then move the chain on by hand',
+  'wheel by hand': 'Then turn the wheel on by hand',
 };
+
+export interface CogsSaid {
+  several: boolean;
+  wheelOut: boolean;
+  degreaser: boolean;
+  on: CogsOn;
+  brush: InHand;
+}
+
+export function cassette({ several, wheelOut, degreaser, on, brush }: CogsSaid): Said {
+  const steady = wheelOut ? 'Hold the wheel upright.' : 'Cranks still.';
+  const wet = brush.standsIn ? ' and a little degreaser' : ' with a little degreaser on the brush';
+  const tool = withA(brush) + (degreaser ? wet : '');
+  const work = several
+    ? `Floss between the cogs with a rag’s edge or a shirt hem, then brush them${tool}.`
+    : `Brush the cog front and back${tool}.`;
+  const keepOff = several
+    ? 'Keep it off the hub and the freehub behind the cogs.'
+    : 'Keep it off the hub and its bearings.';
+  return {
+    what: `${steady} ${work} ${NEXT_PART[on]}, and do the next part.`,
+    why: degreaser ? keepOff : 'A clean chain on dirty cogs is soon dirty again.',
+  };
+}
 
 export const chainrings = (narrowWide: boolean, rings: number): Said =>
   narrowWide

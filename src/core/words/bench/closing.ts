@@ -1,5 +1,5 @@
 import type { Bike, Chain } from '../../garage';
-import type { Moving, Said } from './said';
+import { pullRun, type Lies, type Moving, type Said } from './said';
 
 /** A look: what to look at is its question too. */
 export interface LookSaid extends Said {
@@ -42,7 +42,7 @@ export const DIRECTION: LookSaid = {
 };
 
 /** Closing, by what closes it. Of a closure that is used once only a new one goes in. */
-export function close(closure: Chain['closure'], upsideDown: boolean): Said {
+export function close(closure: Chain['closure'], lies: Lies): Said {
   if (closure === 'connecting pin')
     return {
       what: 'Press the new pin in with the chain tool until both ends stand level, then snap off its guide.',
@@ -54,7 +54,7 @@ export function close(closure: Chain['closure'], upsideDown: boolean): Said {
     'not known': 'a new link or pin of the chain’s own make',
   }[closure];
   return {
-    what: `Join the ends with ${link}, and bring it to the ${upsideDown ? 'run at the bottom' : 'upper run'}.`,
+    what: `Join the ends with ${link}, and bring it to ${pullRun(lies)}.`,
     why:
       closure === 'reusable link'
         ? 'If it is curved, the bow faces outwards. Its maker’s word decides.'
@@ -90,12 +90,12 @@ export const RIM_BRAKE_CLOSED: LookSaid = {
   failWhy: 'Close it now.',
 };
 
-export const wheelIn = (derailleur: boolean, disc: boolean): Said => ({
+export const wheelIn = (derailleur: boolean, disc: boolean, lies: Lies): Said => ({
   what: derailleur
     ? 'Pull the derailleur back and put the wheel in, seated on both sides.'
     : 'Put the wheel back in, not yet tight.',
   why: disc
-    ? 'The rotor goes between the pads, and the smallest cog to the chain’s upper run.'
+    ? `The rotor goes between the pads${derailleur ? `, and the smallest cog to ${pullRun(lies)} of the chain` : ''}.`
     : 'Seated right, it stands in the middle of the frame.',
 });
 

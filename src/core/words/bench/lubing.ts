@@ -1,23 +1,27 @@
 import { isWax, type LubeClass } from '../../lube';
 import type { BenchSchools } from '../../records/workshop';
 import { formatHours } from '../../units';
-import { stretchNote, type Moving, type Said } from './said';
+import { dropRun, stretchNote, type Lies, type Moving, type Said } from './said';
 import type { RagSaid } from './wiping';
 
-const WHERE: Record<BenchSchools['where'] | 'before the cog', string> = {
-  'lower run': 'on the inside of the lower run, just before the cassette',
-  'before the cog': 'on the inside of the lower run, just before the cog',
-  'top of the cog': 'on the top of the cog, the chain slightly crossed',
-  'ring to derailleur': 'on the inside of the lower run, between ring and derailleur',
-  'both runs': 'on the upper run turning forwards, then on the lower run turning backwards',
-};
+type Where = BenchSchools['where'] | 'before the cog';
+
+/** Where the drops go, on a bike that lies so: always from above, onto the inside of a run. */
+const whereSaid = (where: Where, lies: Lies): string =>
+  ({
+    'lower run': `on the inside of ${dropRun(lies)}, just before the cassette`,
+    'before the cog': `on the inside of ${dropRun(lies)}, just before the cog`,
+    'top of the cog': 'on the top of the cog, the chain slightly crossed',
+    'ring to derailleur': 'on the inside of the lower run, between ring and derailleur',
+    'both runs': 'on the upper run turning forwards, then on the lower run turning backwards',
+  })[where];
 
 /** One drenching that washes the old lube out and stays as the coat. */
-export const flush = (name: string, moving: Moving): Said => ({
+export const flush = (name: string, moving: Moving, lies: Lies): Said => ({
   what:
     moving === 'cranks'
-      ? `Run a thin stream of ${name} along the inside of the lower run, twice round, turning the cranks slowly backwards.`
-      : `Run a thin stream of ${name} along the inside of the lower run, twice round.${stretchNote(moving)}`,
+      ? `Run a thin stream of ${name} along the inside of ${dropRun(lies)}, twice round, turning the cranks slowly backwards.`
+      : `Run a thin stream of ${name} along the inside of ${dropRun(lies)}, twice round.${stretchNote(moving)}`,
   why: 'Fresh lube loosens the old. What it carries is wiped off at the end.',
 });
 
@@ -47,7 +51,8 @@ export interface DropsSaid {
   tooColdFor: string | null;
   /** A steady stream, by the rider's way, in place of drops. */
   stream: boolean;
-  where: keyof typeof WHERE;
+  where: Where;
+  lies: Lies;
   moving: Moving;
   closure: 'link' | 'pin';
   /** The chain is towelled and still wet inside. */
@@ -58,8 +63,8 @@ export function drops(d: DropsSaid): Said {
   const mark = d.closure === 'link' ? 'from the quick link to it again' : 'from a mark to it again';
   const rounds = d.sides === 2 ? 'twice round, once from each side' : `once round, ${mark}`;
   const what = d.stream
-    ? `A thin, steady stream ${WHERE[d.where]}, ${d.sides === 2 ? 'two laps from each side' : 'two laps'}.`
-    : `One small drop on each roller, ${WHERE[d.where]}, ${rounds}.`;
+    ? `A thin, steady stream ${whereSaid(d.where, d.lies)}, ${d.sides === 2 ? 'two laps from each side' : 'two laps'}.`
+    : `One small drop on each roller, ${whereSaid(d.where, d.lies)}, ${rounds}.`;
   const why = isWax(d.lubeClass)
     ? 'It should stand as round beads.'
     : d.damp

@@ -1,5 +1,5 @@
 import type { Chain } from '../../garage';
-import type { Said } from './said';
+import type { InHand, Said } from './said';
 
 export const hook = (pin: boolean): Said => ({
   what: pin
@@ -8,16 +8,18 @@ export const hook = (pin: boolean): Said => ({
   why: 'Under tension the chain whips when it opens.',
 });
 
+const thePliers = ({ name, standsIn }: InHand): string => (standsIn ? name : `the ${name}`);
+
 /** How it is opened, by what closes it. */
 export function open(
   closure: Chain['closure'],
-  { pliers, openings, hooked }: { pliers: boolean; openings: number; hooked: boolean },
+  { pliers, openings, hooked }: { pliers: InHand; openings: number; hooked: boolean },
 ): Said {
   const drawn = hooked ? 'Take the wire off and draw the chain out' : 'Draw the chain out';
   switch (closure) {
     case 'reusable link':
       return {
-        what: `Hold both ends and open the quick link${pliers ? ' with the pliers' : ''}. ${drawn}.`,
+        what: `Hold both ends and open the quick link ${pliers.standsIn ? 'by hand or ' : ''}with ${thePliers(pliers)}. ${drawn}.`,
         why: openingsText(openings),
       };
     case 'connecting pin':
@@ -27,7 +29,7 @@ export function open(
       };
     case 'single-use link':
       return {
-        what: `Hold both ends and open the link${pliers ? ' with the pliers' : ''}. ${drawn}, and throw the link away.`,
+        what: `Hold both ends and open the link with ${thePliers(pliers)}. ${drawn}, and throw the link away.`,
         why: 'It closes only once. Used a second time it can let go.',
       };
     case 'not known':

@@ -1,14 +1,18 @@
-import type { CheckSaid, Said } from './said';
+import { ragRun, type CheckSaid, type Lies, type Said } from './said';
 
 /** A rag along the chain, from the beginning of what it does: running through it, or a stretch at a time. */
-export const alongTheRun = ({ what, until, why }: RagSaid, standingStill: boolean): Said => {
+export const alongTheRun = (
+  { what, until, why }: RagSaid,
+  standingStill: boolean,
+  lies: Lies,
+): Said => {
   const end = until ? `, until ${until}.` : '.';
   return standingStill
     ? {
         what: `${what}, one stretch at a time, everything standing still${end}`,
         why: `${why} On this bike the cranks drive the wheel: a rag on a running chain pulls the hand in.`,
       }
-    : { what: `${what} on the lower run, turning the cranks slowly backwards${end}`, why };
+    : { what: `${what} on ${ragRun(lies)}, turning the cranks slowly backwards${end}`, why };
 };
 
 /** The beginning of what a rag does, and until when. */
@@ -54,10 +58,10 @@ export const IS_GLOVE_CLEAN: CheckSaid = {
   failWhy: 'Wipe once more until the worst of it is off.',
 };
 
-export const ragCheck = (off: boolean): Said => ({
+export const ragCheck = (off: boolean, lies: Lies): Said => ({
   what: off
     ? 'Pull the chain a hand’s width through a fresh patch of rag.'
-    : 'Cranks still. Pull a fresh patch of rag along a hand’s width of the lower run.',
+    : `Cranks still. Pull a fresh patch of rag along a hand’s width of ${ragRun(lies)}.`,
   why: 'A dirty rag proves dirt. A clean one does not prove a clean inside.',
 });
 export const IS_RAG_CLEAN: CheckSaid = {

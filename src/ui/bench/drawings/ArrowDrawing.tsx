@@ -1,11 +1,18 @@
 import { G, Path, Rect } from 'react-native-svg';
-import { Drivetrain, type TrainProps } from './Drivetrain';
-import { Label } from './Label';
+import { Drivetrain, type LyingProps } from './Drivetrain';
+import { Turned } from './Turned';
 
 /** The closed link on the upper run, its arrow forward; the pedal pressed against the held brake seats it. */
-export function ArrowDrawing({ colors, hasDerailleur }: TrainProps) {
+export function ArrowDrawing({ colors, hasDerailleur, upsideDown }: LyingProps) {
   return (
-    <G>
+    <Turned
+      upsideDown={upsideDown}
+      labels={[
+        { x: 162, y: 14, says: 'link on the run that pulls, arrow forward' },
+        { x: 282, y: 152, says: 'press, brake held' },
+      ]}
+      ink={colors.ink}
+    >
       <Drivetrain colors={colors} hasDerailleur={hasDerailleur} />
       <G transform="rotate(-5 160 33)">
         <Rect
@@ -25,18 +32,12 @@ export function ArrowDrawing({ colors, hasDerailleur }: TrainProps) {
           strokeWidth={2.5}
         />
       </G>
-      <Label x={162} y={14} color={colors.ink}>
-        link on the upper run, arrow forward
-      </Label>
       <Path
         d="M268 66 l34 34 m-6 -12 l6 12 -12 -5"
         fill="none"
         stroke={colors.ink}
         strokeWidth={3}
       />
-      <Label x={282} y={152} color={colors.ink}>
-        press, brake held
-      </Label>
-    </G>
+    </Turned>
   );
 }

@@ -15,6 +15,11 @@ export interface TrainProps {
   hasDerailleur: boolean;
 }
 
+/** A drawing of it as it lies to the rider. */
+export interface LyingProps extends TrainProps {
+  upsideDown: boolean;
+}
+
 /** The chain's way round, drive side: over the cog, to the ring, round it, back under the jockey wheels. */
 const WAY = {
   derailleur:

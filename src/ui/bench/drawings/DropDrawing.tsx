@@ -1,10 +1,9 @@
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { Colors } from '../../theme';
-import type { TrainProps } from './Drivetrain';
 import { Label } from './Label';
 
 /** Where the drop goes: on the roller, inside the lower run; and where metal rubs on metal. */
-export function DropDrawing({ colors }: TrainProps) {
+export function DropDrawing({ colors }: { colors: Colors }) {
   return (
     <G>
       <Link colors={colors} />

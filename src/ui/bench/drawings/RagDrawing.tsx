@@ -1,12 +1,21 @@
-import { G, Path } from 'react-native-svg';
-import { Drivetrain, onLowerRun, CRANK, type TrainProps } from './Drivetrain';
-import { Label } from './Label';
+import { Path } from 'react-native-svg';
+import { Drivetrain, onLowerRun, CRANK, type LyingProps } from './Drivetrain';
+import { Turned } from './Turned';
 
-/** Where to hold the rag: round the lower run, well before the cassette, and which way the cranks turn. */
-export function RagDrawing({ colors, hasDerailleur, turning }: TrainProps & { turning: boolean }) {
+/** Where to hold the rag: round the run away from the pull, well before the cassette, and which way the cranks turn. */
+export function RagDrawing({
+  colors,
+  hasDerailleur,
+  turning,
+  upsideDown,
+}: LyingProps & { turning: boolean }) {
   const [x, y] = onLowerRun(hasDerailleur, 0.55);
   return (
-    <G>
+    <Turned
+      upsideDown={upsideDown}
+      labels={[{ x, y: 164, says: 'rag here, fingers away from cogs' }]}
+      ink={colors.ink}
+    >
       <Drivetrain colors={colors} hasDerailleur={hasDerailleur} />
       <Path
         d={`M${x - 26} ${y - 4} q6 -18 26 -14 q22 -4 26 10 q4 22 -14 24 q-22 8 -34 -2 q-10 -6 -4 -18z`}
@@ -31,9 +40,6 @@ export function RagDrawing({ colors, hasDerailleur, turning }: TrainProps & { tu
           <Path d={`M${CRANK.x - 8} ${CRANK.y + 16} l9 6 -8 7z`} fill={colors.ink} />
         </>
       ) : null}
-      <Label x={x} y={164} color={colors.ink}>
-        rag here, fingers away from cogs
-      </Label>
-    </G>
+    </Turned>
   );
 }

@@ -4,21 +4,26 @@ import type { Drawing } from '@/core/bench/steps';
 import { useColors } from '../../theme';
 import { ArrowDrawing } from './ArrowDrawing';
 import { DropDrawing } from './DropDrawing';
+import { FlossDrawing } from './FlossDrawing';
 import { RagDrawing } from './RagDrawing';
 import { RoutingDrawing } from './RoutingDrawing';
+import { DRAWING } from './size';
+import { ShoelaceDrawing } from './ShoelaceDrawing';
+import { SqueezeDrawing } from './SqueezeDrawing';
 import { UnloadDrawing } from './UnloadDrawing';
 
-/** The size every drawing is drawn to. */
-export const DRAWING = { width: 340, height: 170 } as const;
-
 const SAID: Record<Drawing, string> = {
-  drop: 'Drawing: the bottle’s tip over the inside of the lower run; enlarged, a drop on a roller, and the four places where metal rubs: pin, both shoulders, roller.',
+  drop: 'Drawing: the bottle’s tip over the inside of the chain; enlarged, a drop on a roller, and the four places where metal rubs: pin, both shoulders, roller.',
   routing:
     'Drawing: on the left, right: the chain runs straight between the jockey wheels, inside the tab. On the right, wrong: it runs outside the tab and rubs on it.',
-  arrow: 'Drawing: the link on the upper run, its arrow pointing forward, to the chainring.',
+  arrow: 'Drawing: the link on the run that pulls, its arrow pointing forward, to the chainring.',
   unload:
     'Drawing: a string hooked into the chain on both sides of the link, which hangs slack between.',
-  rag: 'Drawing: the rag is held round the lower run, well before the cassette; the cranks turn backwards.',
+  rag: 'Drawing: the rag is held round the chain, well before the cassette; the cranks turn backwards.',
+  squeeze: 'Drawing: the chain cut across, a towel pressed on it from all four sides.',
+  floss:
+    'Drawing: the cogs from behind; a rag’s edge is drawn to and fro between two of them, a pipe cleaner where it is narrow.',
+  shoelace: 'Drawing: a shoelace is drawn to and fro between the ring and one of its arms.',
 };
 
 interface Props {
@@ -26,11 +31,13 @@ interface Props {
   hasDerailleur: boolean;
   /** The cranks turn while the rag is held. */
   turning: boolean;
+  upsideDown: boolean;
 }
 
 /** A drawing for this bike, where words fail. */
-export function StepDrawing({ drawing, hasDerailleur, turning }: Props) {
+export function StepDrawing({ drawing, hasDerailleur, turning, upsideDown }: Props) {
   const colors = useColors();
+  const train = { colors, hasDerailleur, upsideDown };
   return (
     <View role="img" aria-label={SAID[drawing]} style={styles.drawing}>
       <Svg
@@ -39,15 +46,14 @@ export function StepDrawing({ drawing, hasDerailleur, turning }: Props) {
         viewBox={`0 0 ${DRAWING.width} ${DRAWING.height}`}
         aria-hidden
       >
-        {drawing === 'drop' ? <DropDrawing colors={colors} hasDerailleur={hasDerailleur} /> : null}
+        {drawing === 'drop' ? <DropDrawing colors={colors} /> : null}
         {drawing === 'routing' ? <RoutingDrawing colors={colors} /> : null}
-        {drawing === 'arrow' ? (
-          <ArrowDrawing colors={colors} hasDerailleur={hasDerailleur} />
-        ) : null}
+        {drawing === 'arrow' ? <ArrowDrawing {...train} /> : null}
+        {drawing === 'squeeze' ? <SqueezeDrawing colors={colors} /> : null}
+        {drawing === 'floss' ? <FlossDrawing colors={colors} /> : null}
+        {drawing === 'shoelace' ? <ShoelaceDrawing colors={colors} /> : null}
         {drawing === 'unload' ? <UnloadDrawing colors={colors} /> : null}
-        {drawing === 'rag' ? (
-          <RagDrawing colors={colors} hasDerailleur={hasDerailleur} turning={turning} />
-        ) : null}
+        {drawing === 'rag' ? <RagDrawing {...train} turning={turning} /> : null}
       </Svg>
     </View>
   );
