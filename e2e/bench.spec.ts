@@ -53,7 +53,7 @@ test('a top-up from start to end: a dark rag loops back, a reload changes nothin
   await goOn(page);
   await page.getByRole('button', { name: /^Swatch 2/ }).click();
   await goOnTo(page, /^Shake/);
-  await goOnTo(page, /One small drop on each roller/);
+  await goOnTo(page, /one small drop on each roller/);
   await expect(page.getByText('114 drops')).toBeVisible();
   await goOnTo(page, /Let it sink in/);
   await goOn(page);
@@ -155,7 +155,7 @@ test('a wheel-out clean: chain on the keeper, levers left alone, wheel in before
   await goOnTo(page, /Hold the wheel upright/);
   await goOnTo(page, /put the wheel in/);
   await goOnTo(page, /Is the wheel tight and straight/);
-  await goOnTo(page, /One small drop on each roller/);
+  await goOnTo(page, /one small drop on each roller/);
   await goOnTo(page, /Done\./);
 });
 

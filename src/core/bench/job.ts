@@ -4,6 +4,7 @@ import type { Standard } from '../records/standards';
 import type { Bike, Chain } from '../garage';
 import type { Depth } from '../logbook';
 import { isWax, type LubeClass, type Schools } from '../lube';
+import { coatsTaken } from '../shelf';
 import type { Tool, Workshop } from '../records/workshop';
 
 export const ADD_ONS = [
@@ -158,8 +159,9 @@ export const flushesIn = (job: Job): boolean =>
   job.lube !== null &&
   !isWax(job.lube.lubeClass);
 
-/** What a job takes of its bottle for a whole coat, ml: a drenching is two coats' worth. */
-export const coatMlOf = (job: Job): number => (job.lube?.ml ?? 0) * (flushesIn(job) ? 2 : 1);
+/** What a job takes of its bottle for a whole coat, ml. */
+export const coatMlOf = (job: Job): number =>
+  (job.lube?.ml ?? 0) * coatsTaken(flushesIn(job) ? 'flush and wipe' : 'none');
 
 /** What oil or degreaser in the wrong place does to this bike's brake. */
 export const brakeCautions = (job: Job): CautionName[] =>

@@ -108,7 +108,7 @@ const underCoat = (job: Job, name: string): BenchStep[] => [
   step({
     id: 'under',
     phase: 'lube',
-    ...SAID.underCoat(name),
+    ...SAID.underCoat(name, movingOf(job)),
     acts: [...roundActs(job), 'lube'],
     materials: [name],
     cautions: handCautions(job),

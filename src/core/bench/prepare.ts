@@ -145,7 +145,7 @@ function standSteady(job: Job): BenchStep {
   return step({
     id: 'stand',
     phase: 'prepare',
-    ...SAID.standIn(place, isHydraulic(job)),
+    ...SAID.standIn(place, isHydraulic(job), cranksDrive(job)),
     acts: [place === 'stand' ? 'hang up' : place === 'wall' ? 'lean' : 'turn over'],
     materials: place === 'upside down' ? ['cloth'] : [],
     hands: 0.5,

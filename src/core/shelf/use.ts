@@ -56,6 +56,9 @@ export const undercoatOf = (
 ): Product | null =>
   school === 'two' && lube === 'dry' ? (bottlesOf(products, 'light oil')[0] ?? null) : null;
 
+/** How many coats a method takes of its bottle: a drenching is two coats' worth. Own estimate. */
+export const coatsTaken = (method: CleanMethod): number => (method === 'flush and wipe' ? 2 : 1);
+
 export interface Use {
   method: CleanMethod;
   /** Of the method `baths`. */

@@ -9,6 +9,7 @@ import type { Air } from '@/core/weather';
 import { EntryForm, useEntry } from '../entry';
 import { Choice } from '../form';
 import { Txt } from '../theme';
+import { COAT_SHARES } from '@/core/words/facts';
 import { DRYING_LABEL, METHOD_LABEL } from '@/core/words/labels';
 import { WorkCautions } from '../bench/lazily';
 import { FromShelf, usedText } from './FromShelf';
@@ -104,7 +105,7 @@ function HowDeep({ draft, usualLube, onPut, children }: PropsWithChildren<HowDee
   const depth = depthOf(draft);
   const pickLube = (lubeClass: LubeClass | null) => {
     if (lubeClass) setLastLube(lubeClass);
-    onPut({ lubeClass, wiped: lubeClass ? LUBE_CLASSES[lubeClass].wiped : true });
+    onPut({ lubeClass, coat: 1, wiped: lubeClass ? LUBE_CLASSES[lubeClass].wiped : true });
   };
   return (
     <>
@@ -136,6 +137,14 @@ function HowDeep({ draft, usualLube, onPut, children }: PropsWithChildren<HowDee
           onChange={pickLube}
         />
       )}
+      {draft.lubeClass && draft.lubeClass !== 'hot wax' ? (
+        <Choice<string>
+          label="How much of a coat"
+          options={COAT_SHARES}
+          value={String(draft.coat)}
+          onChange={(coat) => onPut({ coat: Number(coat) })}
+        />
+      ) : null}
     </>
   );
 }

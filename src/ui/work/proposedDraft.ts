@@ -27,6 +27,7 @@ export function proposedDraft(
       drying: 'towel',
       lubeClass: lastLube ?? 'all-weather',
       wiped: true,
+      coat: 1,
     };
   return {
     ...common,
@@ -37,5 +38,6 @@ export function proposedDraft(
     drying: spec.drying,
     lubeClass: spec.lube?.lubeClass ?? null,
     wiped: spec.lube?.wiped ?? true,
+    coat: spec.lube?.coat ?? 1,
   };
 }

@@ -2,7 +2,14 @@ import { METHODS, type WorkSpec } from '@/core/care';
 import { readMoment, type FormResult } from '@/core/entry/form';
 import type { CleanMethod, Drying, WorkDone } from '@/core/logbook';
 import type { LubeClass, Schools } from '@/core/lube';
-import { bottlesOf, cleanersFor, undercoatOf, usedOn, type Product } from '@/core/shelf';
+import {
+  bottlesOf,
+  cleanersFor,
+  coatsTaken,
+  undercoatOf,
+  usedOn,
+  type Product,
+} from '@/core/shelf';
 
 export interface WorkDraft {
   chainId: string;
@@ -13,6 +20,8 @@ export interface WorkDraft {
   drying: Drying;
   lubeClass: LubeClass | null;
   wiped: boolean;
+  /** Share of a coat that went on. */
+  coat: number;
   /** Which bottle and which cleaner off the shelf; null: the usual one there, `NOT_FROM_SHELF`: none. */
   bottleId: string | null;
   cleanerId: string | null;
@@ -43,7 +52,9 @@ export const specOf = (draft: WorkDraft): WorkSpec => ({
   cogsCleaned: draft.cogsCleaned,
   baths: { count: draft.bathCount, ml: draft.bathMl },
   drying: draft.drying,
-  lube: draft.lubeClass ? { lubeClass: draft.lubeClass, coat: 1, wiped: draft.wiped } : null,
+  lube: draft.lubeClass
+    ? { lubeClass: draft.lubeClass, coat: draft.coat, wiped: draft.wiped }
+    : null,
 });
 
 /** The usual choices, and the one a calculator handed over. */
@@ -56,6 +67,7 @@ export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slic
 export const ofDepth = (depth: string, lube: LubeClass): Partial<WorkDraft> => ({
   method: DEPTHS[depth]?.[0] ?? 'none',
   lubeClass: depth === 'Wipe-down' ? null : lube,
+  coat: 1,
   cogsCleaned: depth === 'Clean',
   drying: depth === 'Clean' ? 'towel and air' : 'towel',
 });
@@ -82,11 +94,14 @@ export function fromShelf(draft: WorkDraft, { products, coatMl, schools }: Shelf
   const bottle = pickOf(bottles, draft.bottleId);
   const cleaner = pickOf(cleaners, draft.cleanerId);
   const under = undercoatOf(products, draft.lubeClass, schools.products);
+  const coats = coatsTaken(draft.method);
   const used = usedOn({
     method: draft.method,
     baths: draft.method === 'baths' ? { count: draft.bathCount, ml: draft.bathMl } : null,
     coat: [bottle, bottle && under].flatMap((from) =>
-      from?.lubeClass ? [{ bottle: from, ml: coatMl(draft.chainId, from.lubeClass) }] : [],
+      from?.lubeClass
+        ? [{ bottle: from, ml: coatMl(draft.chainId, from.lubeClass) * draft.coat * coats }]
+        : [],
     ),
     cleaner,
     settled: draft.settled,

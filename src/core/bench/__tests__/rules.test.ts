@@ -45,7 +45,7 @@ describe('a procedure on the bike in front of the rider', () => {
         [/both rings|all rings|chainrings|(smallest|largest) ring/, bike.rings.length === 1],
         [/quick link|quick-link/, chain.closure === 'connecting pin'],
         [/press .*\bpin\b|chain tool/i, chain.closure !== 'connecting pin'],
-        [/cranks (slowly )?backwards|turning slowly/, cranksDrive(job)],
+        [/cranks (slowly |turn )?backwards|cranks back|turning slowly/, cranksDrive(job)],
         [/battery/, !bike.ebike],
         [
           /(?<!stick to |soapy |of the )\bwater\b|kettle/,
@@ -74,7 +74,10 @@ describe('a procedure on the bike in front of the rider', () => {
           expect(s.acts.some((a) => a === 'turn back' || a === 'jockeys by crank')).toBe(true);
         if (/Turn the cranks|cranks slowly/.test(s.what))
           expect([s.id, s.acts.some((a) => TURNS.includes(a))]).toEqual([s.id, true]);
-        if (/Cranks still|standing still/.test(s.what) && !/Then turn the cranks/.test(s.what))
+        if (
+          /Cranks still|standing still/.test(s.what) &&
+          !/Turn the cranks back a little/.test(s.what)
+        )
           expect(s.acts).not.toContain('turn back');
       }
     }));

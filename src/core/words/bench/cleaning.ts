@@ -57,12 +57,14 @@ export const SPIN: CheckSaid = {
 /** What brings the next part of the cogs to the brush. */
 export type CogsOn = 'by crank' | 'by hand' | 'chain by hand' | 'wheel by hand';
 
-const NEXT_PART: Record<CogsOn, string> = {
-  'by crank': 'Then turn the cranks a little backwards',
-  'by hand': 'Then turn the cleaned part away by hand',
-  'chain by hand': 'Then move the chain on by hand',
-  'wheel by hand': 'Then turn the wheel on by hand',
-};
+const nextPart = (on: CogsOn, several: boolean): string =>
+  ({
+    'by crank': 'Turn the cranks back a little',
+    // Forwards they would take the wheel along.
+    'by hand': `Turn the ${several ? 'cogs' : 'cog'} back a little by hand`,
+    'chain by hand': 'Move the chain on by hand',
+    'wheel by hand': 'Turn the wheel on by hand',
+  })[on];
 
 export interface CogsSaid {
   several: boolean;
@@ -74,16 +76,16 @@ export interface CogsSaid {
 
 export function cassette({ several, wheelOut, degreaser, on, brush }: CogsSaid): Said {
   const steady = wheelOut ? 'Hold the wheel upright.' : 'Cranks still.';
-  const wet = brush.standsIn ? ' and a little degreaser' : ' with a little degreaser on the brush';
+  const wet = brush.standsIn ? ' and a little degreaser' : ' with a little degreaser';
   const tool = withA(brush) + (degreaser ? wet : '');
   const work = several
-    ? `Floss between the cogs with a rag’s edge or a shirt hem, then brush them${tool}.`
+    ? `Floss between the cogs with a rag’s edge, then brush them${tool}.`
     : `Brush the cog front and back${tool}.`;
   const keepOff = several
     ? 'Keep it off the hub and the freehub behind the cogs.'
     : 'Keep it off the hub and its bearings.';
   return {
-    what: `${steady} ${work} ${NEXT_PART[on]}, and do the next part.`,
+    what: `${steady} ${work} ${nextPart(on, several)}, and do the next part.`,
     why: degreaser ? keepOff : 'A clean chain on dirty cogs is soon dirty again.',
   };
 }

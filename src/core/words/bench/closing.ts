@@ -95,7 +95,7 @@ export const wheelIn = (derailleur: boolean, disc: boolean, lies: Lies): Said =>
     ? 'Pull the derailleur back and put the wheel in, seated on both sides.'
     : 'Put the wheel back in, not yet tight.',
   why: disc
-    ? `The rotor goes between the pads${derailleur ? `, and the smallest cog to ${pullRun(lies)} of the chain` : ''}.`
+    ? `The rotor goes between the pads${derailleur ? `, and the smallest cog to ${pullRun(lies)}` : ''}.`
     : 'Seated right, it stands in the middle of the frame.',
 });
 

@@ -63,8 +63,8 @@ export function drops(d: DropsSaid): Said {
   const mark = d.closure === 'link' ? 'from the quick link to it again' : 'from a mark to it again';
   const rounds = d.sides === 2 ? 'twice round, once from each side' : `once round, ${mark}`;
   const what = d.stream
-    ? `A thin, steady stream ${whereSaid(d.where, d.lies)}, ${d.sides === 2 ? 'two laps from each side' : 'two laps'}.`
-    : `One small drop on each roller, ${whereSaid(d.where, d.lies)}, ${rounds}.`;
+    ? `Run a thin, steady stream ${whereSaid(d.where, d.lies)}, ${d.sides === 2 ? 'two laps from each side' : 'two laps'}.`
+    : `Put one small drop on each roller, ${whereSaid(d.where, d.lies)}, ${rounds}.`;
   const why = isWax(d.lubeClass)
     ? 'It should stand as round beads.'
     : d.damp
@@ -81,9 +81,9 @@ export const thinCoat = (moving: Moving): Said => ({
   why: 'A thin coat is all there is time for. It tides the chain over.',
 });
 
-export const underCoat = (name: string): Said => ({
-  what: `First coat: one small drop of ${name} on each roller, once round.`,
-  why: 'A penetrating oil creeps in first; the dry lube goes over it.',
+export const underCoat = (name: string, moving: Moving): Said => ({
+  what: `Put one small drop of ${name} on each roller, once round.${stretchNote(moving)}`,
+  why: 'This is the first coat: it creeps in, and the dry lube goes over it.',
 });
 export const UNDER_SINKS = 'First coat sinks in';
 /** The beginning of what a rag does; `alongTheRun` says the rest. */

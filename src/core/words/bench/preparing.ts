@@ -68,7 +68,11 @@ export function shift(to: ShiftFor, rings: number, lifted: boolean): Said {
   };
 }
 
-export const standIn = (where: 'stand' | 'upside down' | 'wall', hydraulic: boolean): Said => ({
+export const standIn = (
+  where: 'stand' | 'upside down' | 'wall',
+  hydraulic: boolean,
+  driven: boolean,
+): Said => ({
   what: {
     stand: 'Hang the bike in the stand. Take lights and bags off.',
     'upside down': 'Turn the bike upside down, on a cloth. Take lights and bags off.',
@@ -77,7 +81,9 @@ export const standIn = (where: 'stand' | 'upside down' | 'wall', hydraulic: bool
   why: {
     stand: 'The rear wheel must turn freely.',
     'upside down': `The rear wheel must turn freely.${hydraulic ? ' Hydraulic brakes are tested upright afterwards.' : ''}`,
-    wall: 'The cranks turn backwards freely; the wheel stays where it is.',
+    wall: driven
+      ? 'The cranks turn the wheel: see that it cannot roll away.'
+      : 'The cranks turn backwards freely; the wheel stays where it is.',
   }[where],
 });
 

@@ -79,6 +79,6 @@ export const TAKE_OFF: RagSaid = {
   why: 'Leftover degreaser breaks down the lube.',
 };
 export const RINSE_RAG: Said = {
-  what: 'Rinse the degreaser off with a wet rag, wrung out often',
-  why: 'Leftover degreaser breaks down the lube.',
+  what: 'Rinse the degreaser off with a wet rag',
+  why: 'Wring it out often. Leftover degreaser breaks down the lube.',
 };

@@ -47,7 +47,7 @@ export function FlossDrawing({ colors }: { colors: Colors }) {
         strokeLinecap="round"
       />
       <Label x={64} y={26} color={colors.ink}>
-        rag’s edge
+        rag or hem
       </Label>
       <Label x={268} y={18} color={colors.ink}>
         pipe cleaner

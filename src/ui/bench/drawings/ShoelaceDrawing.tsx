@@ -24,23 +24,23 @@ export function ShoelaceDrawing({ colors }: { colors: Colors }) {
         />
       ))}
       <Path
-        d={`M40 58 C90 40 120 40 ${x - 42} ${y - 44} M${x - 22} ${y - 56} C${x + 20} ${y - 84} 250 34 304 22`}
+        d={`M36 118 C80 112 108 92 ${x - 42} ${y - 20} M${x - 22} ${y - 40} C${x - 6} ${y - 60} 220 12 300 22`}
         fill="none"
         stroke={colors.danger}
         strokeWidth={4}
         strokeLinecap="round"
       />
       <Path
-        d="M52 46 L38 58 L56 64 M292 14 L306 21 L296 34"
+        d="M48 108 L34 118 L50 126 M288 12 L302 22 L288 32"
         fill="none"
         stroke={colors.danger}
         strokeWidth={2.5}
         strokeLinecap="round"
       />
-      <Label x={48} y={90} color={colors.ink}>
+      <Label x={52} y={150} color={colors.ink}>
         to and fro
       </Label>
-      <Label x={292} y={64} color={colors.ink}>
+      <Label x={292} y={56} color={colors.ink}>
         behind the arm
       </Label>
     </G>

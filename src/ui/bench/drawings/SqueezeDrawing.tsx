@@ -2,7 +2,14 @@ import { G, Path, Rect } from 'react-native-svg';
 import type { Colors } from '../../theme';
 import { Label } from './Label';
 
-const MIDDLE = { x: 170, y: 76 } as const;
+const MIDDLE = { x: 170, y: 82 } as const;
+/** From which side it presses, degrees, and how far from the middle the arrow ends. */
+const PRESSES = [
+  [0, 66],
+  [90, 52],
+  [180, 66],
+  [270, 52],
+] as const;
 
 /** A towel pressed on the chain from all four sides: the chain cut across, its plates upright, the pin through them. */
 export function SqueezeDrawing({ colors }: { colors: Colors }) {
@@ -33,11 +40,11 @@ export function SqueezeDrawing({ colors }: { colors: Colors }) {
       {[-40, -30, 24, 34].map((dx) => (
         <Rect key={dx} x={x + dx} y={y - 26} width={7} height={52} rx={3.5} fill={colors.ink} />
       ))}
-      {[0, 90, 180, 270].map((angle) => (
+      {PRESSES.map(([angle, tip]) => (
         <Path
           key={angle}
           transform={`rotate(${angle} ${x} ${y})`}
-          d={`M${x + 104} ${y} L${x + 72} ${y} M${x + 84} ${y - 8} L${x + 72} ${y} L${x + 84} ${y + 8}`}
+          d={`M${x + tip + 24} ${y} L${x + tip} ${y} M${x + tip + 10} ${y - 8} L${x + tip} ${y} L${x + tip + 10} ${y + 8}`}
           fill="none"
           stroke={colors.danger}
           strokeWidth={3}

@@ -52,6 +52,13 @@ describe('the work form', () => {
     );
   });
 
+  it('a thin coat goes into the log as one, and takes less of the bottle', async () => {
+    const { onSave, pick, save } = open();
+    pick('A thin coat');
+    await save();
+    expect(onSave.mock.calls[0][0].lube).toEqual({ lubeClass: 'dry', coat: 0.4, wiped: true });
+  });
+
   it('a wipe-down puts no lube on; going back to a top-up remembers which it was', async () => {
     const { onSave, pick, save } = open();
     pick('Drip wax');
