@@ -137,7 +137,7 @@ test('a tap on a stitch reads that ride; dragging goes back in time', async ({ r
   if (!box) throw new Error('no tape');
   await expect(tape.locator('svg')).toBeVisible();
   await page.mouse.click(box.x + box.width * 0.3, box.y + 126);
-  await expect(page.getByText(/Film \d+ % → \d+ %/)).toBeVisible();
+  await expect(page.getByText(/Lube \d+ % → \d+ %/)).toBeVisible();
   const before = await tape.locator('svg').innerHTML();
   await page.mouse.move(box.x + 100, box.y + 126);
   await page.mouse.down();

@@ -37,7 +37,7 @@ test('the past is entered: yesterday’s ride and work, and what was said stays'
   await rider.writesDownWork();
   await rider.picks('How deep', 'Top-up');
   await page.getByLabel('Done').fill('2026-11-23T18:00');
-  await expect(page.getByText(/Film 6\d % to 100 %/)).toBeVisible();
+  await expect(page.getByText(/Lube 6\d % to 100 %/)).toBeVisible();
   await page.getByRole('button', { name: 'Save work' }).click();
   await expect(
     page.getByText(/Work recorded. The chain counts as fitted on 23 November/),

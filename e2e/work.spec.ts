@@ -5,7 +5,7 @@ test('work is recorded, changes the chain, and can be undone', async ({ rider, p
   await expect(rider.verdict).toContainText('lube is used up');
   await rider.writesDownWork();
   await expect(page.getByRole('radio', { name: 'Top-up' })).toBeChecked();
-  await expect(page.getByText(/Film \d+ % to 100 %/)).toBeVisible();
+  await expect(page.getByText(/Lube \d+ % to 100 %/)).toBeVisible();
   await page.getByRole('button', { name: 'Save work' }).click();
   await expect(rider.verdict).toContainText(/Lube for|Wax for/);
   expect(await rider.reads('Lube left')).toBe(100);

@@ -40,7 +40,7 @@ export function RideFacts({ entry: { ride, step }, bike, units }: Props) {
       <Txt>{parts.join(' · ')}</Txt>
       <Txt variant="small" tone="inkSoft">
         {before && after
-          ? `Film ${moved(before.film, after.film)}, grit outside ${moved(before.outside, after.outside)}, inside ${moved(before.inside, after.inside)}.`
+          ? `Lube ${moved(before.film, after.film)}, dirt outside ${moved(before.outside, after.outside)}, grit inside ${moved(before.inside, after.inside)}.`
           : 'No chain was on the bike, so it wore none.'}
       </Txt>
     </View>

@@ -35,8 +35,8 @@ export function RideReadout({ step, units, onOpen }: Props) {
           {day.format(Date.parse(event.at))}: {eventLine(event, units, step.sky)}
         </Txt>
         <Txt variant="small" tone="inkSoft">
-          Film {moved(before.film, after.film)}, grit outside {moved(before.outside, after.outside)}
-          , inside {moved(before.inside, after.inside)}
+          Lube {moved(before.film, after.film)}, dirt outside {moved(before.outside, after.outside)}
+          , grit inside {moved(before.inside, after.inside)}
         </Txt>
       </View>
       <Button kind="quiet" label="Open" onPress={() => onOpen(event.id)} />

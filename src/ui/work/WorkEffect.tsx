@@ -25,10 +25,10 @@ export function WorkEffect({ spec, before }: Props) {
     <Card title="What this does">
       <Txt>
         {[
-          change('Film', from.film, to.film),
-          change('grit outside', from.outside, to.outside),
-          change('inside', from.inside, to.inside),
-          change('cassette', before.cogs, after.cogs),
+          change('Lube', from.film, to.film),
+          change('dirt outside', from.outside, to.outside),
+          change('grit inside', from.inside, to.inside),
+          change('dirt on the cogs', before.cogs, after.cogs),
         ].join(', ')}
         .
       </Txt>

@@ -42,7 +42,7 @@ export function StepDrawing({ drawing, hasDerailleur, turning, upsideDown }: Pro
     <View role="img" aria-label={SAID[drawing]} style={styles.drawing}>
       <Svg
         width="100%"
-        height={DRAWING.height}
+        height="100%"
         viewBox={`0 0 ${DRAWING.width} ${DRAWING.height}`}
         aria-hidden
       >
@@ -59,4 +59,6 @@ export function StepDrawing({ drawing, hasDerailleur, turning, upsideDown }: Pro
   );
 }
 
-const styles = StyleSheet.create({ drawing: { alignSelf: 'stretch', maxWidth: 420 } });
+const styles = StyleSheet.create({
+  drawing: { width: '100%', maxWidth: 500, aspectRatio: DRAWING.width / DRAWING.height },
+});

@@ -39,7 +39,7 @@ function open(more: { drive?: 'fixed' } = {}) {
 describe('the work form', () => {
   it('opens as a top-up with the last lube and saves it as shown', async () => {
     const { onSave, save } = open();
-    expect(screen.getByText(/Film \d+ % to 100 %/)).toBeTruthy();
+    expect(screen.getByText(/Lube \d+ % to 100 %/)).toBeTruthy();
     await save();
     expect(onSave).toHaveBeenCalledWith(
       expect.objectContaining({
@@ -84,7 +84,7 @@ describe('the work form', () => {
     pick('Clean');
     pick('Off the bike, in baths');
     fireEvent.click(screen.getByRole('radio', { name: 'None yet' }));
-    expect(screen.getByText(/Film \d+ % to 0 %/)).toBeTruthy();
+    expect(screen.getByText(/Lube \d+ % to 0 %/)).toBeTruthy();
     await save();
     expect(onSave.mock.calls[0][0]).toMatchObject({
       method: 'baths',
