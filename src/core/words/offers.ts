@@ -21,7 +21,7 @@ export const REFUSED: Record<BenchRefusal, string> = {
     'You don’t know yet what closes this chain. Find out first (Book, the chain), or clean it on the bike.',
   'old coat stays': 'You chose never to lube over an old coat. Clean it on the bike.',
   'factory grease stays':
-    'The factory grease of a new chain is good under this lube: wipe the outside and ride (a school).',
+    'The factory grease of a new chain is good under this lube: wipe the outside and ride. If you would rather strip it, say so under “Your way at the bench”.',
   'thin wax': 'Wax takes hours to set. Before a ride it does no good: wipe the chain and ride.',
   'wax at the roadside': 'Wax takes hours to set: at the roadside take the small bottle of oil.',
 };

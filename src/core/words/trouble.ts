@@ -1,4 +1,4 @@
-import type { Job } from '../bench/job';
+import { cranksDrive, type Job } from '../bench/job';
 import type { Trouble } from '../bench/trouble';
 
 export interface Help {
@@ -7,10 +7,12 @@ export interface Help {
 }
 
 const HELP: Record<Trouble, (job: Job) => Help> = {
-  'stiff link': () => ({
+  'stiff link': (job) => ({
     title: 'A stiff link',
     steps: [
-      'Turn slowly backwards and watch the jockey wheels: where the chain hops, there it is. Mark it.',
+      job.bike.gear === 'derailleur' && !cranksDrive(job)
+        ? 'Turn slowly backwards and watch the jockey wheels: where the chain hops, there it is. Mark it.'
+        : 'Move the chain on slowly by hand and watch where it leaves the ring: where it stands up, there it is. Mark it.',
       'Take it between two hands and bend it sideways, a little to each side, until it moves like its neighbours.',
       'Has a pin moved in its plate? Replace the link or the chain, or go to a workshop. A pin pushed back can let go under load.',
     ],
@@ -43,17 +45,21 @@ const HELP: Record<Trouble, (job: Job) => Help> = {
       'Not sure of the cage? Do not ride: a workshop does it in minutes.',
     ],
   }),
-  'will not come clean': () => ({
+  'will not come clean': (job) => ({
     title: 'The chain will not come clean',
     steps: [
       'A chain can always get cleaner. When a second round changes nothing, stop: the pass mark is your standard, not white.',
-      'If it matters, go one deeper next time: a scrubber instead of a brush, baths instead of a scrubber.',
+      cranksDrive(job)
+        ? 'If it matters, go one deeper next time: take the chain off and bathe it.'
+        : 'If it matters, go one deeper next time: a scrubber instead of a brush, baths instead of a scrubber.',
     ],
   }),
-  'ran out of lube': () => ({
+  'ran out of lube': (job) => ({
     title: 'The bottle ran out half way',
     steps: [
-      'Note where you stopped: the quick link marks the start of the lap.',
+      job.chain.closure.endsWith('link')
+        ? 'Note where you stopped: the quick link marks the start of the lap.'
+        : 'Note where you stopped, counted from where you began.',
       'Another bottle of the same class may finish it. Another class: wipe, and start a new coat with it.',
       'How much of the chain has its coat?',
     ],

@@ -11,7 +11,7 @@ import { procedure } from '../procedure';
 import { firstFault } from '../simulate';
 import type { BenchStep } from '../steps';
 import { materialsOf, timelineOf } from '../timeline';
-import { TROUBLES } from '../trouble';
+import { TROUBLES, troublesOf } from '../trouble';
 
 const holds = (rule: (steps: BenchStep[], job: Job) => void, numRuns = 400) =>
   fc.assert(
@@ -64,6 +64,10 @@ describe('a procedure on the bike in front of the rider', () => {
       for (const s of steps)
         for (const [word, unfit] of never)
           if (unfit && word.test(textOf(s))) throw new Error(`${s.id}: ${word} in “${textOf(s)}”`);
+      for (const trouble of troublesOf(job))
+        for (const said of helpWith(trouble, job).steps)
+          for (const [word, unfit] of never)
+            if (unfit && word.test(said)) throw new Error(`${trouble}: ${word} in “${said}”`);
     }, 2000));
 
   it('turns the cranks only where it says so, and says so where it counts turns', () =>
