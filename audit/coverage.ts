@@ -8,9 +8,10 @@ import {
 } from '@/core/care';
 import { rideFutures, shareBelow } from '@/core/care/verdict/spread';
 import { quantileOf } from '@/core/learn';
+import { kmUntilWorn, wearRateOf } from '@/core/wear';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { madeUpRider, type Noting } from '@/test/riders';
-import { kmUntil, weatheredRider, type Reading } from '@/test/weatheredRiders';
+import { kmUntil, kmUntilWornOut, weatheredRider, type Reading } from '@/test/weatheredRiders';
 
 /** How often the truth lay within the band told for half of all cases, and within that for eight tenths. */
 export interface Covered {
@@ -132,6 +133,25 @@ const wear = (name: string, reading: Reading): CoverageCase => ({
   },
 });
 
+/** Km until a chain is worn to its limit, foreseen after some 1,400 km of mixed weather. */
+const wornOut = (name: string, reading: Reading): CoverageCase => ({
+  name: `km until worn out, ${name}`,
+  enough: 300,
+  of: (riders) => {
+    const count = new Count();
+    for (let seed = 0; seed < riders; seed++) {
+      const rider = weatheredRider(seed, 40, 6, reading);
+      const state = rider.replay.book.chains.get('c1');
+      if (!state) continue;
+      const rate = wearRateOf(rider.replay.steps, 'c1');
+      count.add(kmUntilWornOut(rider, WORN_OUT), (p) => kmUntilWorn(state, rate, WORN_OUT, p));
+    }
+    return count.covered;
+  },
+});
+/** The limit of a chain of eleven speeds or more, %. */
+const WORN_OUT = 0.5;
+
 const FILM: ClockName[] = ['film', 'standing'];
 
 export const COVERAGE: readonly CoverageCase[] = [
@@ -158,4 +178,7 @@ export const COVERAGE: readonly CoverageCase[] = [
   grit('after each ride', { swatchEvery: 1 }),
   wear('never read', {}),
   wear('read every 15 rides', { wearEvery: 15 }),
+  wornOut('never read', {}),
+  wornOut('read once', { wearEvery: 40 }),
+  wornOut('read three times', { wearEvery: 13 }),
 ];

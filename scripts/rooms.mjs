@@ -25,7 +25,7 @@ export const ROOMS = [
   { name: 'care/verdict', holds: 'clocks, look-ahead, what to do next' },
   { name: 'care/bill', holds: 'the working behind a verdict' },
   { name: 'care', holds: 'what other rooms see of care' },
-  { name: 'wear', holds: 'measuring wear, its rate, when to replace', coming: true },
+  { name: 'wear', holds: 'measuring wear, its rate, when to replace' },
   { name: 'shelf', holds: 'products, stock, what a job uses' },
   { name: 'money', holds: 'what care costs and saves, watts, years ahead', coming: true },
   { name: 'choice', holds: 'which lube: seasons, ranking, rules' },

@@ -31,6 +31,8 @@ export interface WeatheredRider {
   cogs: number;
   /** Rides to come. */
   ahead: RideLogged[];
+  /** What a clean leaves of the chain in truth but for its wear, how many rides apart, and how the next coat differs. */
+  cleaning: { state: ChainState; cogs: number; every: number; next: () => Factors };
 }
 
 const START = Date.parse('2026-01-01T08:00:00.000Z');
@@ -122,8 +124,32 @@ export function weatheredRider(
   }
   const ahead = Array.from({ length: 80 }, (_, n) => asRide(rideOf(days + 1 + n)));
   const replay = new Replay(TEST_GARAGE, stamped(bodies));
-  return { replay, now: START + (days + 0.7) * DAY, factors, truth, cogs, ahead };
+  const cleaning = { state: clean, cogs: cleanCogs, every: cleanEvery, next: nextFactors };
+  return { replay, now: START + (days + 0.7) * DAY, factors, truth, cogs, ahead, cleaning };
 }
+
+/** Returns the km a rider truly goes on, with rides and care as before, until the chain is worn to a limit in %. */
+export function kmUntilWornOut(rider: WeatheredRider, limit: number): number {
+  let { truth, cogs, factors } = rider;
+  const { cleaning, ahead } = rider;
+  let km = 0;
+  for (let n = 0; n < LONGEST_RIDES; n++) {
+    const ride = ahead[n % ahead.length] as RideLogged;
+    const before = truth.wear;
+    ({ state: truth, cogs } = truly(truth, cogs, ride, factors));
+    if (truth.wear >= limit)
+      return km + (ride.distanceKm * (limit - before)) / (truth.wear - before);
+    km += ride.distanceKm;
+    if ((n + 1) % cleaning.every === 0) {
+      truth = { ...cleaning.state, wear: truth.wear };
+      ({ cogs } = cleaning);
+      factors = cleaning.next();
+    }
+  }
+  return Infinity;
+}
+/** No chain of a made-up rider lasts longer. */
+const LONGEST_RIDES = 3000;
 
 const HORIZON_KM = 1500;
 /** Rides are cut so fine, that the kilometre is known and not the ride. */

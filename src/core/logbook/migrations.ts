@@ -143,4 +143,6 @@ export const MIGRATIONS: readonly Migration[] = [
   { version: LOGBOOK_VERSIONS.inspections, garage: mapRecords({ bikes: { chainCase: false } }) },
   // Checks may be left open and put right, closures not known: older data has none of these.
   { version: LOGBOOK_VERSIONS.bench },
+  // Wear may be read with more tools, between two figures, with a spread: older data has none of these.
+  { version: LOGBOOK_VERSIONS.wearTools },
 ];

@@ -9,6 +9,7 @@ export const LOGBOOK_VERSIONS = {
   stampedFields: 7,
   inspections: 8,
   bench: 9,
+  wearTools: 10,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

@@ -34,6 +34,8 @@ const common = {
 
 const lubeClass = z.enum(LUBE_CLASS_NAMES);
 
+const elongation = z.number().check(z.gte(0), z.lte(3));
+
 /** What is known of a chain at its first fitting. */
 export const chainStartSchema = z.object({
   lube: z.nullable(lubeClass),
@@ -41,7 +43,7 @@ export const chainStartSchema = z.object({
   look: z.enum(['clean', 'used', 'dirty']),
   kmBefore: z.number().check(z.gte(0), z.lte(100_000)),
   /** A wear reading taken when fitting; some new chains already read high. */
-  wearPercent: z.nullable(z.number().check(z.gte(0), z.lte(3))),
+  wearPercent: z.nullable(elongation),
 });
 
 const rideLogged = z.object({
@@ -131,7 +133,12 @@ const wearRead = z.object({
   type: z.literal('wearRead'),
   chainId: id,
   tool: z.enum(WEAR_TOOLS),
-  percent: z.number().check(z.gte(0), z.lte(3)),
+  /** Elongation in %; of a tool that only drops in or not, the middle of what that leaves open. */
+  percent: elongation,
+  /** What such a tool leaves open, from and to in %. */
+  between: z.optional(z.tuple([elongation, elongation])),
+  /** Standard deviation of the reading, %; not there: the tool's usual. */
+  sd: z.optional(z.number().check(z.gte(0.005), z.lte(1))),
 });
 
 const ragChecked = z.object({

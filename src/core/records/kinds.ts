@@ -33,7 +33,8 @@ export const UNSETTLED = [
   'worn link',
 ] as const;
 export type Unsettled = (typeof UNSETTLED)[number];
-export const WEAR_TOOLS = ['checker', 'ruler'] as const;
+export const WEAR_TOOLS = ['checker', 'drop-in checker', 'ruler', 'calliper'] as const;
+export type WearTool = (typeof WEAR_TOOLS)[number];
 
 /** How deep a piece of work went, in the trade's words: shallow first. */
 export const DEPTHS = [

@@ -416,7 +416,7 @@ describe('notes and readings', () => {
     ['checker', 0.5, 0.46, 0.0447],
     ['ruler', 0.5, 0.3562, 0.0848],
   ] as const)('a reading by %s of %f: %f, sure to %f', (tool, percent, wear, sd) => {
-    const seen = wearSeen(state({ wear: 0.3, wearSd: 0.1 }), percent, tool);
+    const seen = wearSeen(state({ wear: 0.3, wearSd: 0.1 }), { percent, tool });
     expect(seen.wear).toBeCloseTo(wear, 4);
     expect(seen.wearSd).toBeCloseTo(sd, 4);
   });

@@ -150,6 +150,12 @@ export const CARE = {
     PRACTICE,
     '0.1 to 0.25',
   ),
+  calliperNoise: constant(
+    0.08,
+    '% of a reading with a calliper: 0.1 mm over 10 pitches; the rollers’ play is not in it',
+    PRACTICE,
+    '0.05 to 0.15',
+  ),
 } as const satisfies Record<string, Constant>;
 
 export type ConstantName = keyof typeof CARE;

@@ -1,4 +1,6 @@
-import type { Sound } from '../../logbook';
+import { normalShare } from '../../learn';
+import type { PlainEvent, Sound } from '../../logbook';
+import type { WearTool } from '../../records/kinds';
 import { CARE, SWATCH_LEVELS } from './constants';
 import { clamp } from '../../units';
 import {
@@ -45,28 +47,64 @@ export function ragLeft(state: ChainState, swatch: number): ChainState {
   return { ...state, outside, outsideFrom: outside, gathered: 0, swatches: NO_SWATCHES };
 }
 
+/** A reading of wear, as the logbook has it. */
+export type WearReading = Pick<
+  Extract<PlainEvent, { type: 'wearRead' }>,
+  'tool' | 'percent' | 'between' | 'sd'
+>;
+
+/** What each tool is off by when no spread is given, %. */
+const TOOL_NOISE: Record<WearTool, number> = {
+  checker: CARE.checkerNoise.value,
+  'drop-in checker': CARE.checkerNoise.value,
+  ruler: CARE.rulerNoise.value,
+  calliper: CARE.calliperNoise.value,
+};
+
+/** The ends of what is stored are no ends of what may be: nothing below new, or beyond any side. */
+const OPEN_FROM = 0;
+const OPEN_TO = 3;
+/** So many standard deviations off lies nothing. */
+const FAR = 40;
+
+/** Mean and variance of a normal known to lie between two values: the usual truncated normal. */
+function within(mean: number, sd: number, [from, to]: readonly [number, number]) {
+  const a = from === OPEN_FROM ? -FAR : (from - mean) / sd;
+  const b = to === OPEN_TO ? FAR : (to - mean) / sd;
+  const share = normalShare(b) - normalShare(a);
+  // So far off that the share cannot be told from nought: it lies at the nearer end.
+  if (share < 1e-6) return { mean: a > 0 ? from : to, variance: 0 };
+  const density = (x: number) => Math.exp(-0.5 * x * x) / Math.sqrt(2 * Math.PI);
+  const shift = (density(a) - density(b)) / share;
+  const narrowed = 1 + (a * density(a) - b * density(b)) / share - shift * shift;
+  return { mean: mean + sd * shift, variance: sd * sd * Math.max(0, narrowed) };
+}
+
 /**
  * A wear reading pulls the estimate by how sharp the tool is against how sure we were, and with it what is believed
- * of how fast this chain wears: the usual Kalman step on both (Kalman 1960).
+ * of how fast this chain wears: the usual Kalman step on both (Kalman 1960). A tool that only drops in or not says
+ * that its figure lies between two: the step goes to the mean of what that leaves, and keeps its spread.
  */
-export function wearSeen(
-  state: ChainState,
-  percent: number,
-  tool: 'checker' | 'ruler',
-): ChainState {
-  const noise = tool === 'checker' ? CARE.checkerNoise.value : CARE.rulerNoise.value;
+export function wearSeen(state: ChainState, reading: WearReading): ChainState {
+  const noise = reading.sd ?? TOOL_NOISE[reading.tool];
   const before = Math.max(state.wearSd, LEAST_WEAR_SD);
-  const [wear, wearSd] = combine(state.wear, before, percent, noise);
-  const gain = state.wearTied / (before ** 2 + noise ** 2);
-  const factor = state.wearFactor + gain * (percent - state.wear);
-  const variance = state.wearFactorSd ** 2 - gain * state.wearTied;
+  const shown = Math.hypot(before, noise);
+  const seen = reading.between
+    ? within(state.wear, shown, reading.between)
+    : { mean: reading.percent, variance: 0 };
+  const off = seen.mean - state.wear;
+  const [gain, factorGain] = [before ** 2 / shown ** 2, state.wearTied / shown ** 2];
+  /** Share of what an exact reading would settle that this one does. */
+  const settles = 1 - seen.variance / shown ** 2;
   return {
     ...state,
-    wear: Math.max(0, wear),
-    wearSd,
-    wearFactor: Math.max(LEAST_WEAR_FACTOR, factor),
-    wearFactorSd: Math.sqrt(Math.max(0, variance)),
-    wearTied: state.wearTied * (1 - before ** 2 / (before ** 2 + noise ** 2)),
+    wear: Math.max(0, state.wear + gain * off),
+    wearSd: before * Math.sqrt(1 - gain * settles),
+    wearFactor: Math.max(LEAST_WEAR_FACTOR, state.wearFactor + factorGain * off),
+    wearFactorSd: Math.sqrt(
+      Math.max(0, state.wearFactorSd ** 2 - factorGain * state.wearTied * settles),
+    ),
+    wearTied: state.wearTied * (1 - gain * settles),
   };
 }
 

@@ -111,7 +111,7 @@ export const HANDLERS: {
   gotWet,
   workDone: worked,
   chainRemoved: ({ state }) => ({ state, comesOff: true }),
-  wearRead: ({ state }, { percent, tool }) => ({ state: wearSeen(state, percent, tool) }),
+  wearRead: ({ state }, read) => ({ state: wearSeen(state, read) }),
   ragChecked: ({ state, learnt }, { swatch }) => ragSeen(state, learnt, swatch),
   chainInspected: inspected,
   settled,

@@ -1,0 +1,55 @@
+import { byChecker, byDropIn, questionsOf, type KnownWear } from '..';
+
+const DAY = 86_400_000;
+const known = (more: Partial<KnownWear> = {}): KnownWear => ({
+  fittedAt: 0,
+  at: 100 * DAY,
+  wear: 0.3,
+  wearSd: 0.05,
+  readings: [],
+  speeds: 11,
+  ...more,
+});
+const read = (at: number, percent: number) => ({ at: at * DAY, percent, sd: 0.05 });
+
+describe('a reading is asked about', () => {
+  it('not where it is as expected, nor a little off', () => {
+    for (const percent of [0.25, 0.3, 0.42])
+      expect(questionsOf(byChecker([percent]), known({ readings: [read(50, 0.3)] }))).toEqual([]);
+  });
+
+  it('where the chain would have shrunk, before or after', () => {
+    expect(questionsOf(byChecker([0.1]), known({ readings: [read(50, 0.4)] }))).toEqual([
+      'shrinks',
+    ]);
+    expect(questionsOf(byChecker([0.4]), known({ readings: [read(150, 0.1)] }))).toContain(
+      'shrinks',
+    );
+  });
+
+  it('where it leaps beyond what riding explains, or no chain was ever so long', () => {
+    expect(questionsOf(byChecker([0.7]), known())).toEqual(['leaps']);
+    expect(questionsOf(byChecker([2.5]), known())).toEqual(['past any chain']);
+  });
+
+  it('where it is older than the fitting', () => {
+    expect(questionsOf(byChecker([0.3]), known({ fittedAt: 101 * DAY }))).toEqual([
+      'before the fitting',
+    ]);
+  });
+
+  it('where the checker does not suit the rollers', () => {
+    expect(questionsOf(byDropIn('none'), known({ speeds: 12 }))).toEqual([
+      'checker on narrow chain',
+    ]);
+    expect(questionsOf(byDropIn('none'), known({ speeds: 11 }))).toEqual([]);
+    expect(questionsOf(byChecker([0.3]), known({ speeds: 12 }))).toEqual([]);
+  });
+
+  it('of a drop-in by what it leaves open: 0.5 to 0.75 does not contradict 0.7', () => {
+    expect(questionsOf(byDropIn(0.5), known({ wear: 0.7, readings: [read(50, 0.7)] }))).toEqual([]);
+    expect(questionsOf(byDropIn('none'), known({ readings: [read(50, 0.9)] }))).toEqual([
+      'shrinks',
+    ]);
+  });
+});

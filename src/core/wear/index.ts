@@ -1,0 +1,3 @@
+export * from './foresee';
+export * from './question';
+export * from './tools';
