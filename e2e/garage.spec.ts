@@ -29,13 +29,49 @@ test('specs and wear readings are kept; impossible ones are not', async ({ rider
   await page.getByLabel('Links').fill('20');
   await page.getByRole('button', { name: 'Save chain' }).click();
   await expect(page.getByText('A bicycle chain has 40 to 250 links')).toBeVisible();
-  await page.getByLabel('Reading').fill('9');
-  await page.getByRole('button', { name: 'Note the reading' }).click();
-  await expect(page.getByText('Wear readings run from 0 to 3 %')).toBeVisible();
-  await expect(page.getByText(/Reckoned 0\.(0[5-9]|1\d) %/)).toBeVisible();
-  await page.getByLabel('Reading').fill('0.4');
-  await page.getByRole('button', { name: 'Note the reading' }).click();
-  await expect(page.getByText(/Reckoned 0\.(1[3-9]|[234]\d) %/)).toBeVisible();
+});
+
+test('chains that take turns: the least worn stays on, swapped with one press, and back', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('link', { name: /^Sunday racer/ }).click();
+  await expect(page.getByText(/^Leave Racer chain B on: it is the least worn/)).toBeVisible();
+  await page.getByRole('button', { name: 'Swap to Racer chain A now' }).click();
+  await expect(page.getByText(/^Swap to Racer chain B: it is worn less/)).toBeVisible();
+  await expect(page.getByText(/Racer chain A, on it since 24 November 2026/)).toBeVisible();
+  await page.getByRole('button', { name: 'Swap to Racer chain B now' }).click();
+  await expect(page.getByText(/Racer chain B, on it since 24 November 2026/)).toBeVisible();
+});
+
+test('wear is measured with a ruler; what cannot be is asked about; the end moves @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('link', { name: /^Commuter chain/ }).click();
+  const end = page.getByText(/^It reaches 0\.75 % in about [\d,]+ km/);
+  const before = await end.innerText();
+  await page.getByRole('button', { name: 'Measure the chain' }).click();
+  await rider.picks('What do you measure with?', 'Ruler, mm');
+  await page.getByLabel('First place').fill('9');
+  await page.getByRole('button', { name: 'Save the reading' }).click();
+  await expect(page.getByText('Enter a number from 304 to 314.')).toBeVisible();
+  // Less than was read before, by far: it is asked about, and measured again.
+  await page.getByLabel('First place').fill('304.8');
+  await page.getByRole('button', { name: 'Save the reading' }).click();
+  await expect(page.getByText(/Chains do not shrink/)).toBeVisible();
+  await page.getByRole('button', { name: 'Measure again' }).click();
+  await rider.picks('What do you measure with?', 'Ruler, mm');
+  await page.getByLabel('First place').fill('306.6');
+  await page.getByLabel('Second place, if read').fill('306.5');
+  await expect(page.getByText(/^0\.57 %, give or take 0\.12 %/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save the reading' }).click();
+  await expect(page.getByText(/2026, after 3,680 km: 0\.57 %/)).toBeVisible();
+  await expect(end).not.toHaveText(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(end).toHaveText(before);
 });
 
 test('settings: miles, standard and colours take effect at once', async ({ rider, page }) => {

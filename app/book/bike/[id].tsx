@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BikeFields } from '@/core/entry/bike';
-import type { Bike } from '@/core/garage';
+import type { Bike, Chain } from '@/core/garage';
 import {
   fitNewChain,
   saveBike,
@@ -24,6 +24,7 @@ import { NewChain } from '@/ui/garage/NewChain';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
 import { Txt } from '@/ui/theme';
+import { SwapChains } from '@/ui/wear/lazily';
 
 /** A bike: its specs, and the chain on it. `new` writes a new one. */
 export default function BikePage() {
@@ -108,6 +109,7 @@ function ChainOnBike({ bike }: { bike: Bike }) {
           ) : null}
         </>
       )}
+      {fitted ? <Turns bike={bike} /> : null}
       {!fitted && spares.length > 0 ? (
         <FitForm
           bikeId={bike.id}
@@ -123,5 +125,21 @@ function ChainOnBike({ bike }: { bike: Bike }) {
         />
       ) : null}
     </Card>
+  );
+}
+
+/** Which of a bike's chains to ride, and swapping them. */
+function Turns({ bike }: { bike: Bike }) {
+  const dispatch = useAppDispatch();
+  const { chains } = useAppSelector(selectGarage);
+  const now = useAppSelector(selectNow);
+  const { book, steps } = useAppSelector(selectReplay).replay;
+  const swap = ({ id: chainId, name }: Chain) => {
+    const at = new Date(now).toISOString();
+    const fit = { type: 'chainFitted', at, bikeId: bike.id, chainId, start: null } as const;
+    dispatch(record(`${name} fitted`, [fit]));
+  };
+  return (
+    <SwapChains bikeId={bike.id} steps={steps} chains={chains} fitted={book.fitted} onSwap={swap} />
   );
 }

@@ -1,26 +1,33 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ChainFields } from '@/core/entry/chain';
-import type { Chain } from '@/core/garage';
-import type { PlainEvent } from '@/core/logbook';
+import type { Bike, Chain } from '@/core/garage';
 import {
   saveChain,
-  record,
   retireChain,
   selectChainSteps,
   selectGarage,
   selectNow,
+  selectReplay,
   selectUnits,
   useAppDispatch,
   useAppSelector,
   useNewId,
 } from '@/store';
 import { useAsOpened } from '@/ui/form';
-import { Card, Page } from '@/ui/frame';
+import { Page } from '@/ui/frame';
 import { ChainForm } from '@/ui/forms/lazily';
-import { WearEntry } from '@/ui/garage/WearEntry';
 import { Txt } from '@/ui/theme';
+import { WearCard } from '@/ui/wear/lazily';
 
-type WearReading = Pick<Extract<PlainEvent, { type: 'wearRead' }>, 'tool' | 'percent'>;
+/** The bike a chain is on now. */
+const bikeOn = (
+  fitted: ReadonlyMap<string, string>,
+  bikes: Readonly<Record<string, Bike>>,
+  chainId: string,
+): Bike | null => {
+  const on = [...fitted].find(([, chain]) => chain === chainId)?.[0];
+  return (on && bikes[on]) || null;
+};
 
 /** A chain: its specs and its wear. `new` writes a new one. */
 export default function ChainPage() {
@@ -29,6 +36,7 @@ export default function ChainPage() {
   const dispatch = useAppDispatch();
   const newId = useNewId();
   const garage = useAppSelector(selectGarage);
+  const { replay } = useAppSelector(selectReplay);
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
   const steps = useAppSelector((s) => selectChainSteps(s, id));
@@ -40,7 +48,7 @@ export default function ChainPage() {
         <Txt>Pick one in the garage.</Txt>
       </Page>
     );
-  const state = steps.at(-1)?.after ?? null;
+  const ridden = steps.length > 0;
   const save = (fields: ChainFields) => {
     const label = chain ? `${fields.name} changed` : `${fields.name} added`;
     dispatch(saveChain(label, { ...fields, id: chain?.id ?? newId(), retired: false }, opened));
@@ -50,20 +58,17 @@ export default function ChainPage() {
     dispatch(retireChain(known));
     router.navigate('/book/garage');
   };
-  const noteWear = (chainId: string, read: WearReading) => {
-    const at = new Date(now).toISOString();
-    dispatch(record('Wear noted', [{ type: 'wearRead', at, chainId, ...read }]));
-  };
   return (
     <Page title={chain?.name ?? 'New chain'}>
-      {chain && state ? (
-        <Card title="Wear">
-          <WearEntry
-            state={state}
-            units={units}
-            onRead={(tool, percent) => noteWear(chain.id, { tool, percent })}
-          />
-        </Card>
+      {chain && ridden ? (
+        <WearCard
+          steps={replay.steps}
+          chain={chain}
+          bike={bikeOn(replay.book.fitted, garage.bikes, chain.id)}
+          units={units}
+          now={now}
+          onMeasure={() => router.navigate(`/book/wear/${chain.id}`)}
+        />
       ) : null}
       <ChainForm
         key={id}

@@ -86,6 +86,19 @@ export function kmUntilWorn(state: KnownState, rate: WearRate, limit: number, p:
   return high;
 }
 
+/** Wear in % below which a share `p` of belief lies after so many km more. */
+export function wearAfter(state: KnownState, rate: WearRate, km: number, p: number): number {
+  let [low, high] = [0, MOST_WEAR];
+  for (let n = 0; n < 20; n++) {
+    const middle = (low + high) / 2;
+    if (1 - chancePast(state, rate, middle, km) < p) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+/** No chain is ridden beyond, %. */
+const MOST_WEAR = 4;
+
 /** When a chain reaches its limit, km from now: the middle, and the bands half and four fifths of futures fall in. */
 export interface Foresight {
   mid: number;

@@ -1,3 +1,6 @@
 export * from './foresee';
 export * from './question';
 export * from './tools';
+export * from './outlook';
+export * from './story';
+export * from './rotation';

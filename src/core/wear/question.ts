@@ -22,7 +22,7 @@ const PAST_ANY_PERCENT = 2;
 /** Speeds from which rollers differ in size from make to make, so that a drop-in checker can mislead. Common practice. */
 const ROLLERS_DIFFER_SPEEDS = 12;
 /** So many standard deviations apart two figures are not both right. Own choice. */
-const APART = 3;
+const APART = 2;
 
 /** Returns what is odd about a reading; empty where nothing is. A rider may keep it all the same. */
 export function questionsOf(reading: Reading, known: KnownWear): WearQuestion[] {

@@ -8,6 +8,10 @@ export const CALLIPER_PITCHES = 10;
 /** Diameter of a cycle chain's roller, mm: ISO 606, chain 081C (from memory). */
 export const ROLLER_MM = 7.75;
 
+/** How wear can be read: some tools in one unit or another. */
+export const READ_BY = ['drop-in', 'scale', 'ruler mm', 'ruler in', 'calliper'] as const;
+export type ReadBy = (typeof READ_BY)[number];
+
 /** A reading of wear in %, with its standard deviation, and what a tool that only drops in or not leaves open. */
 export interface Reading {
   tool: WearTool;

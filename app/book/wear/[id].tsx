@@ -1,0 +1,45 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { wearLimitPercent } from '@/core/chain';
+import { knownAt } from '@/core/wear/story';
+import {
+  record,
+  selectChainSteps,
+  selectGarage,
+  selectNow,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Page } from '@/ui/frame';
+import { Txt } from '@/ui/theme';
+import { MeasureForm } from '@/ui/wear/lazily';
+
+/** Measuring the wear of a chain, guided, with a dated reading at the end. */
+export default function MeasureWear() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const chain = useAppSelector(selectGarage).chains[id];
+  const steps = useAppSelector((s) => selectChainSteps(s, id));
+  const bikes = useAppSelector(selectGarage).bikes;
+  const now = useAppSelector(selectNow);
+  if (!chain || steps.length === 0)
+    return (
+      <Page title="No such chain">
+        <Txt>Pick one in the garage that has been on a bike.</Txt>
+      </Page>
+    );
+  const bike = bikes[steps.at(-1)?.bikeId ?? ''];
+  return (
+    <Page title={`Measure ${chain.name}`}>
+      <MeasureForm
+        now={now}
+        limit={wearLimitPercent(chain.speeds, bike?.gear ?? 'derailleur')}
+        known={(at) => knownAt(steps, chain, at)}
+        onSave={(reading, at) => {
+          dispatch(record('Wear noted', [{ type: 'wearRead', chainId: id, at, ...reading }]));
+          router.navigate(`/book/chain/${id}`);
+        }}
+      />
+    </Page>
+  );
+}

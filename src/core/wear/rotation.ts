@@ -1,0 +1,48 @@
+import type { ReplayStep } from '../care';
+import type { Chain } from '../garage';
+
+/** A difference in wear from which swapping pays, %. Common practice. */
+const SWAP_FROM = 0.1;
+
+/** A chain of a bike that takes turns, and how worn it is, %. */
+export interface Turn {
+  chain: Chain;
+  wear: number;
+}
+
+/** The chains that take turns on a bike. */
+export interface Rotation {
+  on: Turn;
+  /** The least worn of the others. */
+  next: Turn;
+  /** Whether the one that is on is worn so much more that they should be swapped. */
+  due: boolean;
+}
+
+/** The chains in the drawer that have been on a bike, least worn first, and whether to swap; null: it has one chain. */
+export function rotationOf(
+  steps: readonly ReplayStep[],
+  chains: Readonly<Record<string, Chain>>,
+  fitted: ReadonlyMap<string, string>,
+  bikeId: string,
+): Rotation | null {
+  const onId = fitted.get(bikeId);
+  const known = new Map<string, number>();
+  const ofBike = new Set<string>();
+  for (const step of steps) {
+    if (!step.chainId || !step.after) continue;
+    known.set(step.chainId, step.after.wear);
+    if (step.event.type === 'chainFitted' && step.event.bikeId === bikeId) ofBike.add(step.chainId);
+  }
+  const elsewhere = new Set(fitted.values());
+  const turn = (id: string): Turn[] => {
+    const chain = chains[id];
+    return chain && !chain.retired ? [{ chain, wear: known.get(id) ?? 0 }] : [];
+  };
+  const [on] = onId ? turn(onId) : [];
+  const [next] = [...ofBike]
+    .filter((id) => !elsewhere.has(id))
+    .flatMap(turn)
+    .sort((a, b) => a.wear - b.wear);
+  return on && next ? { on, next, due: on.wear - next.wear >= SWAP_FROM } : null;
+}

@@ -1,0 +1,185 @@
+import { formatDistance, formatElongation, type UnitSystem } from '../units';
+import { dateFormat } from '../time/dateFormat';
+import {
+  dayOf,
+  FURTHEST_KM,
+  lengthAt,
+  type ReadBy,
+  type Reading,
+  type Rotation,
+  type WearOutlook,
+  type WearQuestion,
+} from '../wear';
+
+interface ReadByWords {
+  label: string;
+  hint: string;
+  /** What to do, in order. */
+  steps: readonly string[];
+  unit: string;
+}
+
+const SHIFT =
+  'Shift to the largest ring and the smallest cog, so that the chain is pulled straight.';
+const PLACES = 'Read three places a third of the chain apart, away from the quick link.';
+
+export const READ_BY_WORDS: Record<ReadBy, ReadByWords> = {
+  'drop-in': {
+    label: 'Checker that drops in',
+    hint: 'Two or three sides: 0.5, 0.75, 1.0.',
+    steps: [
+      SHIFT,
+      'Hook one end over a roller and lay the other on the chain. Press the pedal lightly.',
+      'Try each side, the smallest first. Which is the largest that drops in by itself?',
+    ],
+    unit: '%',
+  },
+  scale: {
+    label: 'Checker with a scale',
+    hint: 'It shows the wear in %.',
+    steps: [SHIFT, 'Set it between the rollers, push until it stops, and read the scale.', PLACES],
+    unit: '%',
+  },
+  'ruler mm': {
+    label: 'Ruler, mm',
+    hint: '12 full links are 304.8 mm new.',
+    steps: [
+      SHIFT,
+      'Lay the ruler along the chain with its zero at the middle of a pin. Press the pedal lightly.',
+      'Count 24 pins on, which are 12 full links, and read the middle of that pin.',
+      PLACES,
+    ],
+    unit: 'mm',
+  },
+  'ruler in': {
+    label: 'Ruler, inches',
+    hint: '12 full links are 12 in new.',
+    steps: [
+      SHIFT,
+      'Lay the ruler along the chain with its zero at the middle of a pin. Press the pedal lightly.',
+      'Look at the 12 in mark. By how many sixteenths is the pin past it?',
+      PLACES,
+    ],
+    unit: '1/16 in',
+  },
+  calliper: {
+    label: 'Calliper',
+    hint: 'Between two rollers, 119.25 mm new.',
+    steps: [
+      SHIFT,
+      'Put the inner jaws between two rollers ten pins apart, so that there are nine rollers between them.',
+      'Open them with light pressure. The rollers’ own play makes this read a little high.',
+      PLACES,
+    ],
+    unit: 'mm',
+  },
+};
+
+/** What is odd about a reading, and what may be behind it. */
+export const WEAR_QUESTION: Record<WearQuestion, string> = {
+  shrinks:
+    'Chains do not shrink. This is less than you read before, by more than the tools differ.',
+  leaps:
+    'This is far more than your rides explain. Was the chain pulled straight, and the tool set right?',
+  'past any chain': 'No chain is ridden this far. Did a comma slip?',
+  'before the fitting': 'This is from before the chain was fitted.',
+  'checker on narrow chain':
+    'On 12 speeds and more, rollers differ in size from make to make. A checker of another make can read too high: a ruler is safe.',
+};
+
+/** A reading in a line: "0.50 %, that is 306.3 mm or 12 in and 1 sixteenth over 12 full links; give or take 0.09 %." */
+export function readingSentence({ percent, sd, between }: Reading): string {
+  if (between) {
+    const [from, to] = between;
+    if (from === 0) return `Less than ${formatElongation(to)}.`;
+    return to >= 3
+      ? `More than ${formatElongation(from)}.`
+      : `Between ${formatElongation(from)} and ${formatElongation(to)}.`;
+  }
+  const { mm, sixteenths } = lengthAt(percent);
+  return `${formatElongation(percent)}, give or take ${formatElongation(sd)}. Over 12 full links that is ${mm.toFixed(1)} mm, or ${sixteenths.toFixed(1)} sixteenths past 12 in.`;
+}
+
+/** How a reading lies to the limit of its chain. */
+export const againstLimit = ({ percent, between }: Reading, limit: number): string =>
+  (between?.[0] ?? percent) >= limit
+    ? `This chain is changed at ${formatElongation(limit)}. It is due: a worn chain takes the cassette along.`
+    : `This chain is changed at ${formatElongation(limit)}.`;
+
+const monthOf = dateFormat({ month: 'long', year: 'numeric' });
+const dayFormat = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
+/** Within so many weeks a day is worth saying. */
+const DAY_WITHIN_MS = 12 * 7 * 86_400_000;
+
+/** A day to come as far as it can be known: near ones by the day, far ones by the month. */
+const whenSaid = (at: number, now: number): string =>
+  at - now < DAY_WITHIN_MS ? `about ${dayFormat.format(at)}` : `in ${monthOf.format(at)}`;
+
+const far = (km: number, units: UnitSystem): string =>
+  km >= FURTHEST_KM ? 'not in sight' : formatDistance(Math.round(km / 50) * 50, units);
+
+/** The foresight, a sentence a line. */
+export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: number): string[] {
+  const { state, limit, foresight, past, story } = outlook;
+  const level = `We put it at ${formatElongation(state.wear)} after ${formatDistance(state.km, units)}, give or take ${formatElongation(state.wearSd)}.`;
+  if (past >= 0.5)
+    return [
+      level,
+      `It is worn out: past its ${formatElongation(limit)}. Change it before it takes the cassette along.`,
+    ];
+  const { mid, half, measureIn } = foresight;
+  const end = dayOf(mid, outlook, now);
+  const bands = `Half the time it takes ${far(half[0], units)} to ${far(half[1], units)}.`;
+  const next = dayOf(measureIn, outlook, now);
+  return [
+    level,
+    `It reaches ${formatElongation(limit)} in about ${far(mid, units)}${end ? `, ${whenSaid(end, now)}` : ''}. ${bands}`,
+    measureIn < 50
+      ? `Measure it now: it may be past its limit (1 in 10${story.readings.length === 0 ? ', and it was never read' : ''}).`
+      : `Measure it again in about ${far(measureIn, units)}${next ? `, ${whenSaid(next, now)}` : ''}.`,
+  ];
+}
+
+/** What better and worse care would do to it. */
+export const careSentence = (
+  { better, worse, past }: WearOutlook,
+  units: UnitSystem,
+): string | null =>
+  past >= 0.5
+    ? null
+    : `With half the grit inside it would go on for about ${far(better, units)}, with twice the grit for ${far(worse, units)}.`;
+
+/** The chart of wear in a sentence. */
+export const chartSentence = ({ state, story, limit }: WearOutlook, units: UnitSystem): string =>
+  `Chart: wear against distance. ${formatElongation(state.wear)} after ${formatDistance(state.km, units)}, ${story.readings.length} ${story.readings.length === 1 ? 'reading' : 'readings'}, limit ${formatElongation(limit)}.`;
+
+/** A reading of the log in a line: "12 March 2026: 0.40 % after 1,200 km". */
+export const readLine = (
+  {
+    at,
+    km,
+    percent,
+    between,
+    sd,
+  }: { at: number; km: number } & Pick<Reading, 'percent' | 'sd'> & {
+      between: readonly [number, number] | null;
+    },
+  units: UnitSystem,
+): string =>
+  `${dayFormat.format(at)}, after ${formatDistance(km, units)}: ${
+    between
+      ? readingSentence({ tool: 'drop-in checker', percent, sd, between: [...between] })
+          .replace(/\.$/, '')
+          .toLowerCase()
+      : formatElongation(percent)
+  }`;
+
+/** Which of a bike's chains to ride, and why. */
+export function rotationSentence({ on, next, due }: Rotation): string {
+  const [a, b] = [formatElongation(on.wear), formatElongation(next.wear)];
+  if (due)
+    return `Swap to ${next.chain.name}: it is worn less, ${b} against ${a}. Taking turns, they and the cassette wear together.`;
+  return next.wear < on.wear
+    ? `${next.chain.name} is worn a little less, ${b} against ${a}. Swap when they differ by 0.1 %.`
+    : `Leave ${on.chain.name} on: it is the least worn of this bike’s chains, ${a} against ${b}.`;
+}

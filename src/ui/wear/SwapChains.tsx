@@ -1,0 +1,38 @@
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { ReplayStep } from '@/core/care';
+import type { Chain } from '@/core/garage';
+import { rotationOf } from '@/core/wear';
+import { rotationSentence } from '@/core/words/wear';
+import { Button } from '../form';
+import { Txt } from '../theme';
+
+interface Props {
+  bikeId: string;
+  steps: readonly ReplayStep[];
+  chains: Readonly<Record<string, Chain>>;
+  fitted: ReadonlyMap<string, string>;
+  onSwap: (on: Chain) => void;
+}
+
+/** Of a bike whose chains take turns: which to ride and why, and swapping them. */
+export function SwapChains({ bikeId, steps, chains, fitted, onSwap }: Props) {
+  const rotation = useMemo(
+    () => rotationOf(steps, chains, fitted, bikeId),
+    [steps, chains, fitted, bikeId],
+  );
+  if (!rotation) return null;
+  const { next, due } = rotation;
+  return (
+    <View style={styles.box}>
+      <Txt>{rotationSentence(rotation)}</Txt>
+      <Button
+        kind={due ? 'strong' : 'plain'}
+        label={`Swap to ${next.chain.name} now`}
+        onPress={() => onSwap(next.chain)}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ box: { gap: 12, alignItems: 'flex-start' } });

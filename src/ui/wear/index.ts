@@ -1,0 +1,3 @@
+export { MeasureForm } from './MeasureForm';
+export { WearCard } from './WearCard';
+export { SwapChains } from './SwapChains';
