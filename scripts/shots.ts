@@ -31,6 +31,11 @@ const openWetRide = async (page: Page) => {
   await page.getByText('Weather on the way').waitFor();
 };
 
+const openWear = async (page: Page) => {
+  await page.getByRole('link', { name: /^Commuter chain/ }).click();
+  await page.getByRole('img', { name: /^Chart: wear/ }).waitFor();
+};
+
 const answered = async (page: Page) => {
   await page.getByRole('region', { name: 'Answer' }).waitFor();
   await page.getByRole('progressbar').waitFor({ state: 'detached' });
@@ -87,7 +92,7 @@ const SHOTS: Shot[] = [
     before: (page) => page.getByText(/entries in the log/).waitFor(),
   },
   { file: 'settings', path: '/book/settings', size: WIDE },
-  { file: 'product', path: '/shelf/product/demo-all', size: PHONE },
+  { file: 'wear', path: '/book/garage', size: PHONE, before: openWear },
   { file: 'bench', path: '/bench', size: PHONE },
   {
     file: 'bench-timer',
