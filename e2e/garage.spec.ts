@@ -74,6 +74,27 @@ test('wear is measured with a ruler; what cannot be is asked about; the end move
   await expect(end).toHaveText(before);
 });
 
+test('the service history of a chain reads as a whole, prints, and goes along as a table', async ({
+  rider,
+  page,
+}) => {
+  await page.addInitScript(() => {
+    window.print = () => document.documentElement.setAttribute('data-printed', 'yes');
+  });
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('link', { name: /^Commuter chain/ }).click();
+  await page.getByRole('button', { name: 'Service history' }).click();
+  await expect(
+    page.getByText(/^It has run 3,680 km, and we put its wear at 0\.45 %/),
+  ).toBeVisible();
+  await expect(page.getByText(/^Wear read: 0\.4 %, checker$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Print it' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it as a table' }).click();
+  expect((await download).suggestedFilename()).toBe('Commuter chain.csv');
+});
+
 test('settings: miles, standard and colours take effect at once', async ({ rider, page }) => {
   await rider.opensDemo('/book/settings');
   await rider.picks('Distances, temperatures', 'Miles, °F');

@@ -68,6 +68,7 @@ export default function ChainPage() {
           units={units}
           now={now}
           onMeasure={() => router.navigate(`/book/wear/${chain.id}`)}
+          onService={() => router.navigate(`/book/service/${chain.id}`)}
         />
       ) : null}
       <ChainForm

@@ -4,3 +4,4 @@ export * from './tools';
 export * from './outlook';
 export * from './story';
 export * from './rotation';
+export * from './service';

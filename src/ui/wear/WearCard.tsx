@@ -10,10 +10,11 @@ import { WearChart } from './WearChart';
 interface Props extends WearFacts {
   units: UnitSystem;
   onMeasure: () => void;
+  onService: () => void;
 }
 
 /** What is known of a chain's wear, what is to come, and the way to measure it. */
-export function WearCard({ units, onMeasure, ...facts }: Props) {
+export function WearCard({ units, onMeasure, onService, ...facts }: Props) {
   const { now } = facts;
   const outlook = useWear(facts);
   if (!outlook) return null;
@@ -40,9 +41,15 @@ export function WearCard({ units, onMeasure, ...facts }: Props) {
           ))}
         </View>
       ) : null}
-      <Button kind="strong" label="Measure the chain" onPress={onMeasure} />
+      <View style={styles.buttons}>
+        <Button kind="strong" label="Measure the chain" onPress={onMeasure} />
+        <Button label="Service history" onPress={onService} />
+      </View>
     </Card>
   );
 }
 
-const styles = StyleSheet.create({ readings: { gap: 4 } });
+const styles = StyleSheet.create({
+  readings: { gap: 4 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+});

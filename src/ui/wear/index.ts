@@ -1,3 +1,4 @@
 export { MeasureForm } from './MeasureForm';
 export { WearCard } from './WearCard';
 export { SwapChains } from './SwapChains';
+export { ServiceHistory } from './ServiceHistory';

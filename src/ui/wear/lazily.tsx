@@ -18,3 +18,4 @@ function lazily<Name extends keyof Wear>(name: Name): ComponentType<ComponentPro
 export const MeasureForm = lazily('MeasureForm');
 export const WearCard = lazily('WearCard');
 export const SwapChains = lazily('SwapChains');
+export const ServiceHistory = lazily('ServiceHistory');
