@@ -3,6 +3,28 @@ import { step, type BenchStep } from './steps';
 import { ragStep } from './wiping';
 import * as SAID from '../words/bench/drying';
 
+/** Minutes a wiped chain's last degreaser takes to dry off. Own estimate; the label has the word. */
+const EVAPORATE_MIN = 20;
+
+/** After a clean without water: what the rags left has to dry off before any coat. */
+export const evaporating = (job: Job): BenchStep[] => [
+  step({
+    id: 'hang',
+    phase: 'dry',
+    ...SAID.evaporate(comesOff(job)),
+    hands: 0.5,
+    timer: { label: SAID.EVAPORATES, minutes: EVAPORATE_MIN },
+  }),
+  step({
+    id: 'is dry',
+    phase: 'dry',
+    ...SAID.IS_GONE,
+    acts: ['dry'],
+    waitsFor: 'hang',
+    hands: 0.5,
+  }),
+];
+
 /** Towel, then air or time: water sits inside the pins long after the outside looks dry. */
 export function drying(job: Job): BenchStep[] {
   const off = comesOff(job);

@@ -1,6 +1,6 @@
 import { closing } from './closing';
 import { cogSteps, pivots } from './cogs';
-import { drying } from './drying';
+import { drying, evaporating } from './drying';
 import { comesOff, flushesIn, mustStrip, usesDegreaser, wheelComesOut, type Job } from './job';
 import { flushing, lubing } from './lubing';
 import { thinCoat } from './thinCoat';
@@ -33,6 +33,7 @@ export function procedure(job: Job): BenchStep[] {
   const rinsesAgain = washesAmid(job) && wheelComesOut(job);
   if (rinsesAgain) steps.push(...wheelIn(job), finalRinse(job));
   if (bikeAfter(job, steps).water !== 'dry') steps.push(...drying(job));
+  else if (usesDegreaser(job)) steps.push(...evaporating(job));
   if (!rinsesAgain) steps.push(...wheelIn(job));
   const { lube } = job;
   if (lube && job.depth !== 'wipe-down') {

@@ -31,7 +31,8 @@ export type BenchRefusal =
   | 'no pot'
   | 'factory grease stays'
   | 'wax at the roadside'
-  | 'thin wax';
+  | 'thin wax'
+  | 'nothing to put on';
 
 const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
   'reusable link': 'no new link',
@@ -50,13 +51,15 @@ export function refusal(job: Job): BenchRefusal | null {
   if (comesOff(job) && !offAllowed(job)) return 'chain stays on';
   if (scrubs && !owns(job, 'scrubber')) return 'no scrubber';
   if (scrubs && cranksDrive(job)) return 'scrubber with driven cranks';
-  if (depth === 'wax reset' && lube && !isWax(lube.lubeClass)) return 'wax reset without wax';
+  if (depth === 'wax reset' && !(lube ? isWax(lube.lubeClass) : isOnWax(job)))
+    return 'wax reset without wax';
   if (depth === 'wax reset' && !comesOff(job) && !poursHot(job)) return 'no hot water';
   if (depth === 'top-up' && job.oldCoat === 'clean' && job.onIt !== null && !isOnWax(job))
     return 'old coat stays';
   if (lube?.lubeClass === 'hot wax' && depth !== 'wipe-down' && !owns(job, 'pot')) return 'no pot';
   if (depth === 'new-chain strip' && !stripsNew(job)) return 'factory grease stays';
   if (depth === 'roadside' && lube && isWax(lube.lubeClass)) return 'wax at the roadside';
+  if (depth === 'thin coat' && !lube) return 'nothing to put on';
   if (depth === 'thin coat' && lube && isWax(lube.lubeClass)) return 'thin wax';
   return null;
 }

@@ -23,6 +23,7 @@ export const REFUSED: Record<BenchRefusal, string> = {
   'factory grease stays':
     'The factory grease of a new chain is good under this lube: wipe the outside and ride. If you would rather strip it, say so under “Your way at the bench”.',
   'thin wax': 'Wax takes hours to set. Before a ride it does no good: wipe the chain and ride.',
+  'nothing to put on': 'A thin coat needs a lube: choose one first.',
   'wax at the roadside': 'Wax takes hours to set: at the roadside take the small bottle of oil.',
 };
 

@@ -192,4 +192,20 @@ describe('what a mechanic found', () => {
     expect(get(OFF, 'open').hands - get(pliers, 'open').hands).toBe(3);
     expect(get(pliers, 'open').what).toMatch(/with the link pliers/);
   });
+
+  it('without water the last of the degreaser dries off before a coat; nothing dries where none was used', () => {
+    const none = { ...workshop, water: 'none' as const };
+    inOrder({ ...OFF, workshop: none }, 'take off', 'hang', 'is dry', 'lay in');
+    inOrder({ ...ON, workshop: none }, 'take off', 'hang', 'is dry', 'drops');
+    expect(get({ ...ON, workshop: none }, 'is dry').what).toMatch(/smell no degreaser/);
+    expect(ids({ workshop: none })).not.toContain('is dry');
+  });
+
+  it('nothing is offered that would do nothing: a thin coat of nothing, a wax reset where no wax is', () => {
+    expect(refusal(jobOf({ depth: 'thin coat', lube: null }))).toBe('nothing to put on');
+    expect(refusal(jobOf({ depth: 'wax reset', lube: null, onIt: 'wet' }))).toBe(
+      'wax reset without wax',
+    );
+    expect(refusal(jobOf({ depth: 'wax reset', lube: null, onIt: 'drip wax' }))).toBeNull();
+  });
 });

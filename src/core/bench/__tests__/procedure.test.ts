@@ -81,7 +81,7 @@ describe('procedures', () => {
     [
       'an on-bike clean without water',
       { depth: 'on-bike clean', workshop: { ...shop, water: 'none' } },
-      'gloves, stand, shift, jockey wheels, cover rotor, cassette, chainrings, degrease, brush, take off, rag check, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
+      'gloves, stand, shift, jockey wheels, cover rotor, cassette, chainrings, degrease, brush, take off, rag check, hang, is dry, drops, run in, uncover, shift through, sink in, wipe off, pivots, listen, set down, brakes',
     ],
     [
       'an on-bike clean, wheel out',

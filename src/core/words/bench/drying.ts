@@ -27,6 +27,17 @@ export const hang = (off: boolean, outdoors: boolean): Said => ({
 });
 export const DRIES = 'Dries';
 
+/** Where no water takes the last of the degreaser off. */
+export const evaporate = (off: boolean): Said => ({
+  what: `${off ? 'Hang the chain' : 'Leave the bike'} somewhere airy, away from flames.`,
+  why: 'What no rag reaches has to dry off. Its label says how long.',
+});
+export const EVAPORATES = 'Degreaser dries off';
+export const IS_GONE: Said = {
+  what: 'Wait until you smell no degreaser.',
+  why: 'Leftover degreaser breaks down the lube.',
+};
+
 export const IS_DRY: Said = {
   what: 'Wait until it is dry inside too.',
   why: 'Lube does not stick to water. No time? Stop here, and lube it before you ride.',
