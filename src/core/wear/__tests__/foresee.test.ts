@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { startState, wearSeen, type ChainState } from '@/core/care';
-import { chancePast, foresee, kmUntilWorn, withCare, type WearRate } from '..';
+import {
+  byChecker,
+  byDropIn,
+  byRuler,
+  chancePast,
+  foresee,
+  kmUntilWorn,
+  wearAfter,
+  withCare,
+  type WearRate,
+} from '..';
 
 const chain: ChainState = {
   ...startState({ lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0),
@@ -82,4 +92,38 @@ describe('foresight of wear', () => {
   it('says now of a chain past its limit', () => {
     expect(foresee({ ...sure, wear: 0.6 }, rate, 0.5)).toMatchObject({ mid: 0, half: [0, 0] });
   });
+});
+
+describe('a reading, whatever tool and whatever it shows', () => {
+  const anyReading = fc.oneof(
+    fc.double({ min: 0, max: 1.5, noNaN: true }).map((p) => byChecker([p])),
+    fc.double({ min: 304, max: 309, noNaN: true }).map((mm) => byRuler([mm])),
+    fc.constantFrom('none' as const, 0.5 as const, 0.75 as const, 1 as const).map(byDropIn),
+  );
+  const widthAt = (state: ChainState) =>
+    wearAfter(state, rate, 0, 0.9) - wearAfter(state, rate, 0, 0.1);
+
+  it('never widens the band of how worn the chain is', () =>
+    fc.assert(
+      fc.property(anyReading, (reading) => {
+        expect(widthAt(wearSeen(chain, reading))).toBeLessThanOrEqual(widthAt(chain) + 1e-4);
+      }),
+    ));
+
+  it('and another at the same place leave the same in either order, where both are figures', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 0.8, noNaN: true }),
+        fc.double({ min: 304, max: 307, noNaN: true }),
+        (percent, mm) => {
+          const [a, b] = [byChecker([percent]), byRuler([mm])];
+          const one = wearSeen(wearSeen(chain, a), b);
+          const other = wearSeen(wearSeen(chain, b), a);
+          fc.pre(one.wear > 0 && other.wear > 0);
+          expect(one.wear).toBeCloseTo(other.wear, 9);
+          expect(one.wearSd).toBeCloseTo(other.wearSd, 9);
+          expect(one.wearFactor).toBeCloseTo(other.wearFactor, 9);
+        },
+      ),
+    ));
 });

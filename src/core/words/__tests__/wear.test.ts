@@ -1,0 +1,76 @@
+import { startState } from '@/core/care';
+import { byChecker, byDropIn, byRuler, foresee, wearStory, type WearOutlook } from '@/core/wear';
+import { againstLimit, careSentence, readingSentence, wearSentences, WEAR_QUESTION } from '../wear';
+
+const NOW = Date.parse('2026-11-24T10:00:00.000Z');
+const state = {
+  ...startState({ lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 }, NOW),
+  km: 2000,
+  wear: 0.3,
+  wearSd: 0.05,
+};
+const rate = { perKm: 0.1e-3, sigma: 0.3 };
+const outlook = (more: Partial<WearOutlook> = {}): WearOutlook => ({
+  state,
+  limit: 0.5,
+  rate,
+  story: wearStory([], 'c1'),
+  foresight: foresee(state, rate, 0.5),
+  better: 3000,
+  worse: 1000,
+  past: 0,
+  kmPerWeek: 100,
+  ...more,
+});
+
+describe('what is said of wear', () => {
+  it('says level, end with its day and spread, and when to measure again', () => {
+    const [level, end, again] = wearSentences(outlook(), 'metric', NOW);
+    expect(level).toBe('We put it at 0.30 % after 2,000 km, give or take 0.05 %.');
+    expect(end).toMatch(
+      /^It reaches 0\.50 % in about 1,950 km, in April 2027\. Half the time it takes [\d,]+ km to [\d,]+ km\.$/,
+    );
+    expect(again).toMatch(
+      /^Measure it again in about [\d,]+ km, (about \d+ \w+|in \w+) 202[67]\.$/,
+    );
+  });
+
+  it('is told in miles to who rides in miles, the wear the same', () => {
+    const [level, end] = wearSentences(outlook(), 'imperial', NOW);
+    expect(level).toBe('We put it at 0.30 % after 1,240 mi, give or take 0.05 %.');
+    expect(end).toMatch(/^It reaches 0\.50 % in about 1,210 mi, in April 2027\./);
+    expect(careSentence(outlook(), 'imperial')).toMatch(/1,860 mi, with twice the grit for 621 mi/);
+  });
+
+  it('names no day for a chain in the drawer, and no end for one that is past it', () => {
+    expect(wearSentences(outlook({ kmPerWeek: 0 }), 'metric', NOW)[1]).toMatch(
+      /in about 1,950 km\. Half/,
+    );
+    const worn = outlook({ past: 0.8 });
+    expect(wearSentences(worn, 'metric', NOW)[1]).toMatch(/^It is worn out: past its 0\.50 %/);
+    expect(careSentence(worn, 'metric')).toBeNull();
+  });
+
+  it('says now where a tenth of futures is past already', () => {
+    const close = outlook({ foresight: { ...outlook().foresight, measureIn: 10 } });
+    expect(wearSentences(close, 'metric', NOW)[2]).toBe(
+      'Measure it now: it may be past its limit (1 in 10, and it was never read).',
+    );
+  });
+
+  it('says a reading by length as a ruler shows it, by a drop-in what it leaves open', () => {
+    expect(readingSentence(byRuler([306.3]))).toBe(
+      '0.49 %, give or take 0.16 %. Over 12 full links that is 306.3 mm, or 0.9 sixteenths past 12 in.',
+    );
+    expect(readingSentence(byDropIn('none'))).toBe('Less than 0.50 %.');
+    expect(readingSentence(byDropIn(0.5))).toBe('Between 0.50 % and 0.75 %.');
+    expect(readingSentence(byDropIn(1))).toBe('More than 1.00 %.');
+    expect(againstLimit(byDropIn(0.5), 0.5)).toMatch(/It is due/);
+    expect(againstLimit(byChecker([0.49]), 0.5)).not.toMatch(/due/);
+  });
+
+  it('ends each question with a verb and no blame', () => {
+    for (const said of Object.values(WEAR_QUESTION))
+      expect(said).not.toMatch(/you made|error|wrong/i);
+  });
+});
