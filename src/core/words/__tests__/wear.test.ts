@@ -39,7 +39,7 @@ describe('what is said of wear', () => {
     const [level, end] = wearSentences(outlook(), 'imperial', NOW);
     expect(level).toBe('We put it at 0.30 % after 1,240 mi, give or take 0.05 %.');
     expect(end).toMatch(/^It reaches 0\.50 % in about 1,210 mi, in April 2027\./);
-    expect(careSentence(outlook(), 'imperial')).toMatch(/1,860 mi, with twice the grit for 621 mi/);
+    expect(careSentence(outlook(), 'imperial')).toMatch(/1,860 mi, with twice the grit for 620 mi/);
   });
 
   it('names no day for a chain in the drawer, and no end for one that is past it', () => {
