@@ -18,9 +18,9 @@ export default function AtTheBench() {
       clock={useClock()}
       products={products}
       onLeave={() => router.navigate('/bench')}
-      onFinish={(work) => {
+      onFinish={(work, measured) => {
         dispatch(record('Work recorded', [work]));
-        router.navigate('/');
+        router.navigate(measured ? `/book/wear/${work.chainId}` : '/');
       }}
     />
   );

@@ -37,6 +37,9 @@ export function factsOf(run: Run): Fact[] {
   return steps.filter(isBelieved).map(({ id }) => ({ step: id, done: state.get(id) === 'done' }));
 }
 
+/** Whether the chain was measured in a session: its figure is still to be entered. */
+export const wasMeasured = (run: Run): boolean => benchOf(run).state.get('measure') === 'done';
+
 /** Returns the session with a fact put right at its end: the last mark of its step says so, at its own moment. */
 export function putRight(run: Run, { step, done }: Fact): Run {
   const last = run.marks.findLastIndex((m) => m.step === step);

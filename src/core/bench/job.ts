@@ -14,6 +14,7 @@ export const ADD_ONS = [
   'chainrings',
   'brakes',
   'no time to dry',
+  'measure',
 ] as const;
 export type AddOn = (typeof ADD_ONS)[number];
 
@@ -195,10 +196,15 @@ export const hasNoTime = (job: Job): boolean =>
 
 const isWaxed = ({ lube }: Job): boolean => lube !== null && isWax(lube.lubeClass);
 
+/** Depths after which a chain lies clean. */
+const CLEANS: readonly Depth[] = ['on-bike clean', 'off-bike clean', 'soak', 'wax reset'];
+
 /** Add-ons that make sense with a depth. */
 export const addOnsFor = (depth: Depth): AddOn[] =>
   ADD_ONS.filter((a) =>
     a === 'no time to dry'
       ? depth === 'rescue'
-      : depth !== 'roadside' && depth !== 'thin coat' && depth !== 'new-chain strip',
+      : a === 'measure'
+        ? CLEANS.includes(depth)
+        : depth !== 'roadside' && depth !== 'thin coat' && depth !== 'new-chain strip',
   );

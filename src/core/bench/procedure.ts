@@ -5,6 +5,7 @@ import { comesOff, flushesIn, mustStrip, usesDegreaser, wheelComesOut, type Job 
 import { flushing, lubing } from './lubing';
 import { thinCoat } from './thinCoat';
 import { chainOn } from './fitting';
+import { measuring } from './measure';
 import { baths, chainOff } from './offBike';
 import { onBike } from './onBike';
 import { prepare } from './prepare';
@@ -35,6 +36,7 @@ export function procedure(job: Job): BenchStep[] {
   if (bikeAfter(job, steps).water !== 'dry') steps.push(...drying(job));
   else if (usesDegreaser(job)) steps.push(...evaporating(job));
   if (!rinsesAgain) steps.push(...wheelIn(job));
+  steps.push(...measuring(job));
   const { lube } = job;
   if (lube && job.depth !== 'wipe-down') {
     const waxed = lube.lubeClass === 'hot wax';

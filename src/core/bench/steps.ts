@@ -75,6 +75,7 @@ export type StepId =
   | 'sink in'
   | 'leave it'
   | 'pivots'
+  | 'measure'
   | 'heat'
   | 'dip'
   | 'lift'

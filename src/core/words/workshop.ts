@@ -37,6 +37,7 @@ export const ADD_ON_LABEL: Record<AddOn, string> = {
   chainrings: 'Chainrings',
   brakes: 'Brake check',
   'no time to dry': 'No time to let it dry',
+  measure: 'Measure its wear',
 };
 
 interface SchoolWords {

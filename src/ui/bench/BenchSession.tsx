@@ -1,3 +1,4 @@
+import { wasMeasured } from '@/core/bench/facts';
 import { workDoneOf, type WorkResult } from '@/core/bench/result';
 import type { Product } from '@/core/shelf';
 import { Button } from '../form';
@@ -11,7 +12,8 @@ interface Props {
   clock: () => number;
   products: Readonly<Record<string, Product>>;
   onLeave: () => void;
-  onFinish: (work: WorkResult) => void;
+  /** `measured`: the chain was measured, and its figure is still to be entered. */
+  onFinish: (work: WorkResult, measured: boolean) => void;
 }
 
 /** The open session, full screen; or that there is none. */
@@ -33,7 +35,7 @@ export function BenchSession({ keeper, clock, products, onLeave, onFinish }: Pro
       onLeave={onLeave}
       onFinish={(done) => {
         keep(null);
-        onFinish(workDoneOf(done, products, clock()));
+        onFinish(workDoneOf(done, products, clock()), wasMeasured(done));
       }}
     />
   );

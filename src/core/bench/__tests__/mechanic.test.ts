@@ -1,7 +1,7 @@
 import { benchLube, jobOf } from '@/test/bench';
 import { PRESETS } from '@/core/garage';
 import { helpWith } from '../../words/trouble';
-import type { Job } from '../job';
+import { addOnsFor, type Job } from '../job';
 import { procedure } from '../procedure';
 import { refusal } from '../refusal';
 import type { BenchStep, StepId } from '../steps';
@@ -207,5 +207,16 @@ describe('what a mechanic found', () => {
       'wax reset without wax',
     );
     expect(refusal(jobOf({ depth: 'wax reset', lube: null, onIt: 'drip wax' }))).toBeNull();
+  });
+
+  it('a chain is measured where it lies clean and dry, and before its coat', () => {
+    const asked = { addOns: ['measure' as const] };
+    inOrder({ ...ON, ...asked }, 'is dry', 'measure', 'drops');
+    inOrder({ ...OFF, ...asked }, 'is dry', 'measure', 'lay in');
+    expect(get({ ...OFF, ...asked }, 'measure').what).toMatch(/on a table/);
+    expect(get({ ...ON, ...asked }, 'measure').what).toMatch(/Hold the wheel/);
+    expect(ids(OFF)).not.toContain('measure');
+    expect(addOnsFor('off-bike clean')).toContain('measure');
+    expect(addOnsFor('wipe-down')).not.toContain('measure');
   });
 });
