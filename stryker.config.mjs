@@ -10,7 +10,7 @@ export default {
   // A changed word of a sentence is seen by a reader, not by a test of arithmetic.
   mutator: { excludedMutations: ['StringLiteral', 'ObjectLiteral'] },
   incremental: true,
-  ignorePatterns: ['dist', '.bench', '.expo', 'docs', 'e2e', 'test-results'],
+  ignorePatterns: ['dist', '.bench', '.expo', 'docs/screenshots', 'e2e', 'test-results'],
   reporters: ['clear-text', 'json'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   jsonReporter: { fileName: '.setup/mutation/report.json' },
