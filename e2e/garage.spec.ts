@@ -87,7 +87,7 @@ test('the service history of a chain reads as a whole, prints, and goes along as
   await expect(
     page.getByText(/^It has run 3,680 km, and we put its wear at 0\.45 %/),
   ).toBeVisible();
-  await expect(page.getByText(/^Wear read: 0\.4 %, checker$/)).toBeVisible();
+  await expect(page.getByText(/^Wear read: 0\.40 %, checker$/)).toBeVisible();
   await page.getByRole('button', { name: 'Print it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
   const download = page.waitForEvent('download');

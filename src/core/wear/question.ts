@@ -13,7 +13,12 @@ export interface KnownWear {
   wear: number;
   wearSd: number;
   /** Earlier and later readings of it. */
-  readings: readonly { at: number; percent: number; sd: number }[];
+  readings: readonly {
+    at: number;
+    percent: number;
+    sd: number;
+    between: readonly [number, number] | null;
+  }[];
   speeds: number;
 }
 
@@ -33,7 +38,8 @@ export function questionsOf(reading: Reading, known: KnownWear): WearQuestion[] 
   if (percent >= PAST_ANY_PERCENT) questions.push('past any chain');
   const shrinks = known.readings.some((other) => {
     const apart = APART * Math.hypot(sd, other.sd);
-    return other.at <= known.at ? high < other.percent - apart : low > other.percent + apart;
+    const [least, most] = other.between ?? [other.percent, other.percent];
+    return other.at <= known.at ? high < least - apart : low > most + apart;
   });
   if (shrinks) questions.push('shrinks');
   const leaps = low > known.wear + APART * Math.hypot(sd, known.wearSd);

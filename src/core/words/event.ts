@@ -1,6 +1,6 @@
 import type { Sky } from '../care';
 import type { PlainEvent } from '../logbook';
-import { formatExactDistance, type UnitSystem } from '../units';
+import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
 import {
   FINDING_LABEL,
   METHOD_LABEL,
@@ -9,6 +9,17 @@ import {
   UNSETTLED_LABEL,
   WEATHER_LABEL,
 } from './labels';
+
+/** What a reading showed: a figure, or between which sides of a checker. */
+export function wearShown({ percent, between }: Pick<WearRead, 'percent' | 'between'>): string {
+  if (!between) return formatElongation(percent);
+  const [from, to] = between;
+  if (from === 0) return `under ${formatElongation(to)}`;
+  return to >= 3
+    ? `over ${formatElongation(from)}`
+    : `${formatElongation(from)} to ${formatElongation(to)}`;
+}
+type WearRead = Extract<PlainEvent, { type: 'wearRead' }>;
 
 /** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
 export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
@@ -31,7 +42,7 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
     case 'chainRemoved':
       return 'Chain taken off';
     case 'wearRead':
-      return `Wear read: ${event.percent} %, ${event.tool}`;
+      return `Wear read: ${wearShown(event)}, ${event.tool}`;
     case 'ragChecked':
       return `Rag check: ${(RAG_SHADES[event.swatch - 1] ?? '').toLowerCase()}`;
     case 'chainInspected':

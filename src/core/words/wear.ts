@@ -1,5 +1,6 @@
 import { formatDistance, formatElongation, type UnitSystem } from '../units';
 import { dateFormat } from '../time/dateFormat';
+import { wearShown } from './event';
 import {
   dayOf,
   FURTHEST_KM,
@@ -9,6 +10,7 @@ import {
   type Rotation,
   type WearOutlook,
   type WearQuestion,
+  type WearRead,
 } from '../wear';
 
 interface ReadByWords {
@@ -116,7 +118,11 @@ const whenSaid = (at: number, now: number): string =>
   at - now < DAY_WITHIN_MS ? `about ${dayFormat.format(at)}` : `in ${monthOf.format(at)}`;
 
 const far = (km: number, units: UnitSystem): string =>
-  km >= FURTHEST_KM ? 'not in sight' : formatDistance(Math.round(km / 50) * 50, units);
+  km >= FURTHEST_KM
+    ? `more than ${formatDistance(FURTHEST_KM, units)}`
+    : formatDistance(Math.round(km / 50) * 50, units);
+
+const about = (km: number): string => (km >= FURTHEST_KM ? '' : 'about ');
 
 /** The foresight, a sentence a line. */
 export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: number): string[] {
@@ -133,10 +139,10 @@ export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: numb
   const next = dayOf(measureIn, outlook, now);
   return [
     level,
-    `It reaches ${formatElongation(limit)} in about ${far(mid, units)}${end ? `, ${whenSaid(end, now)}` : ''}. ${bands}`,
+    `It reaches ${formatElongation(limit)} in ${about(mid)}${far(mid, units)}${end ? `, ${whenSaid(end, now)}` : ''}. ${bands}`,
     measureIn < 50
       ? `Measure it now: it may be past its limit (1 in 10${story.readings.length === 0 ? ', and it was never read' : ''}).`
-      : `Measure it again in about ${far(measureIn, units)}${next ? `, ${whenSaid(next, now)}` : ''}.`,
+      : `Measure it again in ${about(measureIn)}${far(measureIn, units)}${next ? `, ${whenSaid(next, now)}` : ''}.`,
   ];
 }
 
@@ -147,33 +153,18 @@ export const careSentence = (
 ): string | null =>
   past >= 0.5
     ? null
-    : `With half the grit inside it would go on for about ${far(better, units)}, with twice the grit for ${far(worse, units)}.`;
+    : `With half the grit inside it would go on for ${about(better)}${far(better, units)}, with twice the grit for ${far(worse, units)}.`;
 
 /** The chart of wear in a sentence. */
 export const chartSentence = ({ state, story, limit }: WearOutlook, units: UnitSystem): string =>
   `Chart: wear against distance. ${formatElongation(state.wear)} after ${formatDistance(state.km, units)}, ${story.readings.length} ${story.readings.length === 1 ? 'reading' : 'readings'}, limit ${formatElongation(limit)}.`;
 
-/** A reading of the log in a line: "12 March 2026: 0.40 % after 1,200 km". */
-export const readLine = (
-  {
-    at,
-    km,
+/** A reading of the log in a line: "12 March 2026, after 1,200 km: 0.40 %". */
+export const readLine = ({ at, km, percent, between }: WearRead, units: UnitSystem): string =>
+  `${dayFormat.format(at)}, after ${formatDistance(km, units)}: ${wearShown({
     percent,
-    between,
-    sd,
-  }: { at: number; km: number } & Pick<Reading, 'percent' | 'sd'> & {
-      between: readonly [number, number] | null;
-    },
-  units: UnitSystem,
-): string =>
-  `${dayFormat.format(at)}, after ${formatDistance(km, units)}: ${
-    between
-      ? readingSentence({ tool: 'drop-in checker', percent, sd, between: [...between] })
-          .replace(/\.$/, '')
-          .toLowerCase()
-      : formatElongation(percent)
-  }`;
-
+    ...(between ? { between: [...between] } : {}),
+  })}`;
 /** Which of a bike's chains to ride, and why. */
 export function rotationSentence({ on, next, due }: Rotation): string {
   const [a, b] = [formatElongation(on.wear), formatElongation(next.wear)];

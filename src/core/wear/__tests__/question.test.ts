@@ -10,7 +10,12 @@ const known = (more: Partial<KnownWear> = {}): KnownWear => ({
   speeds: 11,
   ...more,
 });
-const read = (at: number, percent: number) => ({ at: at * DAY, percent, sd: 0.05 });
+const read = (at: number, percent: number) => ({
+  at: at * DAY,
+  percent,
+  sd: 0.05,
+  between: null,
+});
 
 describe('a reading is asked about', () => {
   it('not where it is as expected, nor a little off', () => {
@@ -49,6 +54,13 @@ describe('a reading is asked about', () => {
   it('of a drop-in by what it leaves open: 0.5 to 0.75 does not contradict 0.7', () => {
     expect(questionsOf(byDropIn(0.5), known({ wear: 0.7, readings: [read(50, 0.7)] }))).toEqual([]);
     expect(questionsOf(byDropIn('none'), known({ readings: [read(50, 0.9)] }))).toEqual([
+      'shrinks',
+    ]);
+    const under = { ...read(50, 0.25), between: [0, 0.5] as const };
+    expect(questionsOf(byChecker([0.1]), known({ wear: 0.1, readings: [under] }))).toEqual([]);
+    const over = { ...read(150, 0.625), between: [0.5, 0.75] as const };
+    expect(questionsOf(byChecker([0.7]), known({ wear: 0.7, readings: [over] }))).toEqual([]);
+    expect(questionsOf(byChecker([0.95]), known({ wear: 0.9, readings: [over] }))).toEqual([
       'shrinks',
     ]);
   });

@@ -51,6 +51,13 @@ describe('what is said of wear', () => {
     expect(careSentence(worn, 'metric')).toBeNull();
   });
 
+  it('says of a chain that hardly wears that its end is far off', () => {
+    const far = outlook({ foresight: foresee(state, { perKm: 1e-9, sigma: 0.1 }, 0.5) });
+    expect(wearSentences(far, 'metric', NOW)[1]).toMatch(
+      /^It reaches 0\.50 % in more than 40,000 km/,
+    );
+  });
+
   it('says now where a tenth of futures is past already', () => {
     const close = outlook({ foresight: { ...outlook().foresight, measureIn: 10 } });
     expect(wearSentences(close, 'metric', NOW)[2]).toBe(
