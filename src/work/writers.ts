@@ -5,3 +5,4 @@
 export { writeCalendar } from '@/core/formats/calendarOut';
 export { writePlanCsv } from '@/core/formats/planCsv';
 export { writeRidesCsv } from '@/core/formats/ridesCsv';
+export { writeServiceCsv } from '@/core/formats/serviceCsv';

@@ -19,12 +19,11 @@ import {
 } from '@/store';
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
-import { BikeForm } from '@/ui/forms/lazily';
+import { BikeForm, SwapChains } from '@/ui/forms/lazily';
 import { NewChain } from '@/ui/garage/NewChain';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
 import { Txt } from '@/ui/theme';
-import { SwapChains } from '@/ui/wear/lazily';
 
 /** A bike: its specs, and the chain on it. `new` writes a new one. */
 export default function BikePage() {

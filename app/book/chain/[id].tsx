@@ -15,9 +15,8 @@ import {
 } from '@/store';
 import { useAsOpened } from '@/ui/form';
 import { Page } from '@/ui/frame';
-import { ChainForm } from '@/ui/forms/lazily';
+import { ChainForm, WearCard } from '@/ui/forms/lazily';
 import { Txt } from '@/ui/theme';
-import { WearCard } from '@/ui/wear/lazily';
 
 /** The bike a chain is on now. */
 const bikeOn = (

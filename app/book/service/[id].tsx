@@ -1,8 +1,16 @@
 import { useLocalSearchParams } from 'expo-router';
+import type { Service } from '@/core/wear';
 import { selectChainSteps, selectGarage, selectUnits, useAppSelector } from '@/store';
 import { Page } from '@/ui/frame';
 import { Txt } from '@/ui/theme';
-import { ServiceHistory } from '@/ui/wear/lazily';
+import { downloadText } from '@/ui/download';
+import { ServiceHistory } from '@/ui/forms/lazily';
+
+/** Hands the history over as a table; the package that writes it is loaded for that. */
+async function save(service: Service, chain: string): Promise<void> {
+  const { writeServiceCsv } = await import('@/work/writers');
+  downloadText(`${chain}.csv`, writeServiceCsv(service, chain), 'text/csv');
+}
 
 /** The whole life of a chain, to hand to a buyer. */
 export default function ServicePage() {
@@ -18,7 +26,12 @@ export default function ServicePage() {
     );
   return (
     <Page title={`Service history of ${chain.name}`}>
-      <ServiceHistory steps={steps} chain={chain} units={units} />
+      <ServiceHistory
+        steps={steps}
+        chain={chain}
+        units={units}
+        onSave={(service) => void save(service, chain.name)}
+      />
     </Page>
   );
 }

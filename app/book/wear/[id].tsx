@@ -1,6 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { wearLimitPercent } from '@/core/chain';
-import { knownAt } from '@/core/wear/story';
 import {
   record,
   selectChainSteps,
@@ -10,8 +9,8 @@ import {
   useAppSelector,
 } from '@/store';
 import { Page } from '@/ui/frame';
+import { MeasureForm } from '@/ui/forms/lazily';
 import { Txt } from '@/ui/theme';
-import { MeasureForm } from '@/ui/wear/lazily';
 
 /** Measuring the wear of a chain, guided, with a dated reading at the end. */
 export default function MeasureWear() {
@@ -34,7 +33,8 @@ export default function MeasureWear() {
       <MeasureForm
         now={now}
         limit={wearLimitPercent(chain.speeds, bike?.gear ?? 'derailleur')}
-        known={(at) => knownAt(steps, chain, at)}
+        steps={steps}
+        chain={chain}
         onSave={(reading, at) => {
           dispatch(record('Wear noted', [{ type: 'wearRead', chainId: id, at, ...reading }]));
           router.navigate(`/book/chain/${id}`);

@@ -8,3 +8,5 @@ export { PlannedRideForm } from '../plan/PlannedRideForm';
 export { RideForm } from '../rides/RideForm';
 export { ProductForm } from '../shelf/ProductForm';
 export { WorkForm } from '../work/WorkForm';
+// What stands beside the forms of a chain and a bike, and shares their code.
+export { MeasureForm, ServiceHistory, SwapChains, WearCard } from '../wear';

@@ -21,3 +21,7 @@ export const PlannedRideForm = lazily('PlannedRideForm');
 export const RideForm = lazily('RideForm');
 export const ProductForm = lazily('ProductForm');
 export const WorkForm = lazily('WorkForm');
+export const MeasureForm = lazily('MeasureForm');
+export const ServiceHistory = lazily('ServiceHistory');
+export const SwapChains = lazily('SwapChains');
+export const WearCard = lazily('WearCard');

@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWatch } from 'react-hook-form';
+import type { ReplayStep } from '@/core/care';
 import { readWearDraft, type WearDraft } from '@/core/entry/wear';
+import type { Chain } from '@/core/garage';
 import {
   DROP_IN_SIDES,
+  knownAt,
   questionsOf,
   READ_BY,
-  type KnownWear,
   type Reading,
   type WearQuestion,
 } from '@/core/wear';
@@ -19,8 +21,8 @@ import { Txt } from '../theme';
 interface Props {
   now: number;
   limit: number;
-  /** What was known of the chain's wear at a moment (ms). */
-  known: (at: number) => KnownWear;
+  steps: readonly ReplayStep[];
+  chain: Chain;
   onSave: (reading: Reading, at: string) => void;
 }
 
@@ -37,7 +39,7 @@ interface Asked {
 }
 
 /** Measuring a chain: with what, how, what it shows; what is odd is asked about before it is kept. */
-export function MeasureForm({ now, limit, known, onSave }: Props) {
+export function MeasureForm({ now, limit, steps, chain, onSave }: Props) {
   const [asked, setAsked] = useState<Asked | null>(null);
   const blank: WearDraft = {
     by: 'drop-in',
@@ -51,7 +53,7 @@ export function MeasureForm({ now, limit, known, onSave }: Props) {
     blank,
     (draft) => readWearDraft(draft, now),
     ({ reading, at }) => {
-      const questions = questionsOf(reading, known(Date.parse(at)));
+      const questions = questionsOf(reading, knownAt(steps, chain, Date.parse(at)));
       if (questions.length === 0) onSave(reading, at);
       else setAsked({ reading, at, questions });
     },

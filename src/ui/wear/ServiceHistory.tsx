@@ -1,14 +1,12 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ReplayStep } from '@/core/care';
-import { writeServiceCsv } from '@/core/formats/serviceCsv';
 import type { Chain } from '@/core/garage';
 import { dateFormat } from '@/core/time/dateFormat';
 import { formatDistance, type UnitSystem } from '@/core/units';
-import { serviceOf, type ServiceRow, type ServiceYear } from '@/core/wear';
+import { serviceOf, type Service, type ServiceRow, type ServiceYear } from '@/core/wear';
 import { eventLine } from '@/core/words/event';
 import { figuresLine, monthOfYear, serviceSentences } from '@/core/words/service';
-import { downloadText } from '../download';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
@@ -17,6 +15,7 @@ interface Props {
   steps: readonly ReplayStep[];
   chain: Chain;
   units: UnitSystem;
+  onSave: (service: Service) => void;
 }
 
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
@@ -25,13 +24,11 @@ const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 const SHOWN = 200;
 
 /** The whole life of a chain, to read, to print and to take along as a table. */
-export function ServiceHistory({ steps, chain, units }: Props) {
+export function ServiceHistory({ steps, chain, units, onSave }: Props) {
   const service = useMemo(() => serviceOf(steps, chain.id), [steps, chain.id]);
   const [all, setAll] = useState(false);
   if (!service) return <Txt>This chain has never been on a bike.</Txt>;
   const rows = all ? service.rows : service.rows.slice(0, SHOWN);
-  const save = () =>
-    downloadText(`${chain.name}.csv`, writeServiceCsv(service, chain.name), 'text/csv');
   return (
     <View style={styles.page}>
       {serviceSentences(service, units).map((sentence) => (
@@ -39,7 +36,7 @@ export function ServiceHistory({ steps, chain, units }: Props) {
       ))}
       <View style={styles.buttons} {...({ dataSet: { frame: '' } } as object)}>
         <Button label="Print it" onPress={() => window.print()} />
-        <Button label="Save it as a table" onPress={save} />
+        <Button label="Save it as a table" onPress={() => onSave(service)} />
       </View>
       {service.years.map((year) => (
         <Year key={year.year} year={year} units={units} />
