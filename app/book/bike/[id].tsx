@@ -132,13 +132,11 @@ function Turns({ bike }: { bike: Bike }) {
   const dispatch = useAppDispatch();
   const { chains } = useAppSelector(selectGarage);
   const now = useAppSelector(selectNow);
-  const { book, steps } = useAppSelector(selectReplay).replay;
+  const played = useAppSelector(selectReplay);
   const swap = ({ id: chainId, name }: Chain) => {
     const at = new Date(now).toISOString();
     const fit = { type: 'chainFitted', at, bikeId: bike.id, chainId, start: null } as const;
     dispatch(record(`${name} fitted`, [fit]));
   };
-  return (
-    <SwapChains bikeId={bike.id} steps={steps} chains={chains} fitted={book.fitted} onSwap={swap} />
-  );
+  return <SwapChains bikeId={bike.id} played={played} chains={chains} onSwap={swap} />;
 }

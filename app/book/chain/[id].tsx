@@ -35,7 +35,7 @@ export default function ChainPage() {
   const dispatch = useAppDispatch();
   const newId = useNewId();
   const garage = useAppSelector(selectGarage);
-  const { replay } = useAppSelector(selectReplay);
+  const played = useAppSelector(selectReplay);
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
   const steps = useAppSelector((s) => selectChainSteps(s, id));
@@ -61,9 +61,9 @@ export default function ChainPage() {
     <Page title={chain?.name ?? 'New chain'}>
       {chain && ridden ? (
         <WearCard
-          steps={replay.steps}
+          played={played}
           chain={chain}
-          bike={bikeOn(replay.book.fitted, garage.bikes, chain.id)}
+          bike={bikeOn(played.replay.book.fitted, garage.bikes, chain.id)}
           units={units}
           now={now}
           onMeasure={() => router.navigate(`/book/wear/${chain.id}`)}

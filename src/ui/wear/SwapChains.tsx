@@ -1,25 +1,24 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ReplayStep } from '@/core/care';
 import type { Chain } from '@/core/garage';
 import { rotationOf } from '@/core/wear';
 import { rotationSentence } from '@/core/words/wear';
 import { Button } from '../form';
 import { Txt } from '../theme';
+import type { Played } from './useWear';
 
 interface Props {
   bikeId: string;
-  steps: readonly ReplayStep[];
+  played: Played;
   chains: Readonly<Record<string, Chain>>;
-  fitted: ReadonlyMap<string, string>;
   onSwap: (on: Chain) => void;
 }
 
 /** Of a bike whose chains take turns: which to ride and why, and swapping them. */
-export function SwapChains({ bikeId, steps, chains, fitted, onSwap }: Props) {
+export function SwapChains({ bikeId, played, chains, onSwap }: Props) {
   const rotation = useMemo(
-    () => rotationOf(steps, chains, fitted, bikeId),
-    [steps, chains, fitted, bikeId],
+    () => rotationOf(played.replay.steps, chains, played.replay.book.fitted, bikeId),
+    [played, chains, bikeId],
   );
   if (!rotation) return null;
   const { next, due } = rotation;

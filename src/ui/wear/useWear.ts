@@ -1,12 +1,16 @@
 import { useMemo } from 'react';
-import type { ReplayStep } from '@/core/care';
+import type { Replay } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
 import { wearOutlook, type WearOutlook } from '@/core/wear';
 
+/** The logbook as it was played last. A replay goes on in place: what is worked out from it hangs on this, not on its steps. */
+export interface Played {
+  replay: Replay;
+}
+
 /** What a chain's wear is worked out from. */
 export interface WearFacts {
-  /** Steps of the logbook, of all chains: a bike's riding is that of each chain it had. */
-  steps: readonly ReplayStep[];
+  played: Played;
   chain: Chain;
   /** The bike it is on; null: it is in the drawer. */
   bike: Bike | null;
@@ -14,5 +18,5 @@ export interface WearFacts {
 }
 
 /** What to expect of a chain's wear; null: it was never fitted. */
-export const useWear = ({ steps, chain, bike, now }: WearFacts): WearOutlook | null =>
-  useMemo(() => wearOutlook(steps, chain, bike, now), [steps, chain, bike, now]);
+export const useWear = ({ played, chain, bike, now }: WearFacts): WearOutlook | null =>
+  useMemo(() => wearOutlook(played.replay.steps, chain, bike, now), [played, chain, bike, now]);
