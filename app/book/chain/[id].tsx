@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { bikeOf } from '@/core/care';
 import type { ChainFields } from '@/core/entry/chain';
-import type { Bike, Chain } from '@/core/garage';
+import type { Chain } from '@/core/garage';
 import {
   saveChain,
   retireChain,
@@ -17,16 +18,6 @@ import { useAsOpened } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { ChainForm, WearCard } from '@/ui/forms/lazily';
 import { Txt } from '@/ui/theme';
-
-/** The bike a chain is on now. */
-const bikeOn = (
-  fitted: ReadonlyMap<string, string>,
-  bikes: Readonly<Record<string, Bike>>,
-  chainId: string,
-): Bike | null => {
-  const on = [...fitted].find(([, chain]) => chain === chainId)?.[0];
-  return (on && bikes[on]) || null;
-};
 
 /** A chain: its specs and its wear. `new` writes a new one. */
 export default function ChainPage() {
@@ -63,7 +54,7 @@ export default function ChainPage() {
         <WearCard
           played={played}
           chain={chain}
-          bike={bikeOn(played.replay.book.fitted, garage.bikes, chain.id)}
+          bike={garage.bikes[bikeOf(played.replay.book, chain.id) ?? ''] ?? null}
           units={units}
           now={now}
           onMeasure={() => router.navigate(`/book/wear/${chain.id}`)}

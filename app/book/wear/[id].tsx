@@ -1,10 +1,12 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { bikeOf } from '@/core/care';
 import { wearLimitPercent } from '@/core/chain';
 import {
   record,
   selectChainSteps,
   selectGarage,
   selectNow,
+  selectReplay,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
@@ -17,17 +19,18 @@ export default function MeasureWear() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const chain = useAppSelector(selectGarage).chains[id];
+  const { chains, bikes } = useAppSelector(selectGarage);
+  const { book } = useAppSelector(selectReplay).replay;
   const steps = useAppSelector((s) => selectChainSteps(s, id));
-  const bikes = useAppSelector(selectGarage).bikes;
   const now = useAppSelector(selectNow);
+  const chain = chains[id];
   if (!chain || steps.length === 0)
     return (
       <Page title="No such chain">
         <Txt>Pick one in the garage that has been on a bike.</Txt>
       </Page>
     );
-  const bike = bikes[steps.at(-1)?.bikeId ?? ''];
+  const bike = bikes[bikeOf(book, id) ?? ''];
   return (
     <Page title={`Measure ${chain.name}`}>
       <MeasureForm

@@ -1,6 +1,7 @@
 import type { Garage } from '../garage';
 import { covers, type ChainStart, type Fitting } from '../logbook';
 import { fail, ok, type Result } from '../problem';
+import { MOST_ELONGATION } from '../records/kinds';
 import { fromShownDistance, type UnitSystem } from '../units';
 import { FormCheck, readMoment, type FormResult } from './form';
 import { readNumber } from './number';
@@ -44,7 +45,7 @@ export function readWear(text: string): Result<number | null> {
   if (text.trim() === '') return ok(null);
   const number = readNumber(text);
   if (!number.ok) return number;
-  return number.value >= 0 && number.value <= 3 ? number : fail('wear/impossible');
+  return number.value >= 0 && number.value <= MOST_ELONGATION ? number : fail('wear/impossible');
 }
 
 /** Whether a chain may go on a bike at a moment: neither may be taken then. */

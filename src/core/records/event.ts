@@ -6,6 +6,7 @@ import {
   DRYINGS,
   FINDINGS,
   LONGEST_RIDE_KM,
+  MOST_ELONGATION,
   SOUNDS,
   SURFACES,
   UNSETTLED,
@@ -34,7 +35,7 @@ const common = {
 
 const lubeClass = z.enum(LUBE_CLASS_NAMES);
 
-const elongation = z.number().check(z.gte(0), z.lte(3));
+const elongation = z.number().check(z.gte(0), z.lte(MOST_ELONGATION));
 
 /** What is known of a chain at its first fitting. */
 export const chainStartSchema = z.object({

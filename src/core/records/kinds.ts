@@ -34,6 +34,8 @@ export const UNSETTLED = [
 ] as const;
 export type Unsettled = (typeof UNSETTLED)[number];
 export const WEAR_TOOLS = ['checker', 'drop-in checker', 'ruler', 'calliper'] as const;
+/** Most that is taken for a reading of wear, %: any chain is long finished. */
+export const MOST_ELONGATION = 3;
 export type WearTool = (typeof WEAR_TOOLS)[number];
 
 /** How deep a piece of work went, in the trade's words: shallow first. */

@@ -2,7 +2,7 @@ import type { ReplayStep } from '../care';
 import type { Chain } from '../garage';
 
 /** A difference in wear from which swapping pays, %. Common practice. */
-const SWAP_FROM = 0.1;
+export const SWAP_FROM = 0.1;
 
 /** A chain of a bike that takes turns, and how worn it is, %. */
 export interface Turn {

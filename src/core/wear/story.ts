@@ -1,4 +1,4 @@
-import type { ReplayStep } from '../care';
+import { readingSd, type ReplayStep } from '../care';
 import type { KnownWear } from './question';
 
 /** A reading as the logbook has it, and where on the chain's way it was taken. */
@@ -19,9 +19,6 @@ export interface WearStory {
   fittedAt: number;
 }
 
-/** Standard deviation of a reading whose event has none, %: a chain checker's. */
-const USUAL_SD = 0.05;
-
 export function wearStory(steps: readonly ReplayStep[], chainId: string): WearStory {
   const line: WearStory['line'] = [];
   const readings: WearRead[] = [];
@@ -33,8 +30,8 @@ export function wearStory(steps: readonly ReplayStep[], chainId: string): WearSt
     if (['chainFitted', 'rideLogged', 'wearRead'].includes(event.type))
       line.push({ km: after.km, wear: after.wear });
     if (event.type !== 'wearRead') continue;
-    const { id, percent, sd = USUAL_SD, between = null } = event;
-    readings.push({ id, at, km: after.km, percent, sd, between });
+    const { id, percent, between = null } = event;
+    readings.push({ id, at, km: after.km, percent, sd: readingSd(event), between });
   }
   return { line, readings, fittedAt };
 }

@@ -1,5 +1,7 @@
-import type { WearTool } from '../records/kinds';
-import { PITCH_MM, elongationPercent, pitchesMm } from '../chain';
+import { mean, sampleStandardDeviation } from 'simple-statistics';
+import { TOOL_NOISE } from '../care';
+import { elongationPercent, pitchesMm } from '../chain';
+import { MOST_ELONGATION, type WearTool } from '../records/kinds';
 
 /** Pitches a ruler lies along: 12 full links, each an inner and an outer one, a foot of a new chain. */
 export const RULER_PITCHES = 24;
@@ -20,40 +22,23 @@ export interface Reading {
   between?: [number, number];
 }
 
-/** Spread of one reading, as the tool shows it. Common practice; see the constants of the care model. */
-const RULER_MM_SD = 0.5;
-const CALLIPER_MM_SD = 0.1;
-const CHECKER_PERCENT_SD = 0.05;
-
-/** Most that is taken for a reading, %: the end of what the logbook stores. */
-export const MOST_PERCENT = 3;
-
-const mean = (values: readonly number[]): number =>
-  values.reduce((a, b) => a + b, 0) / values.length;
-const kept = (percent: number): number => Math.min(MOST_PERCENT, Math.max(0, percent));
+const kept = (percent: number): number => Math.min(MOST_ELONGATION, Math.max(0, percent));
 /** Three decimals of a percent are finer than any tool; more is noise in a file. */
 const round = (x: number): number => Math.round(x * 1000) / 1000;
 
-/** A mean of several places is that much sharper, and no sharper than the places differ. */
-function spread(percents: readonly number[], sd: number): number {
-  const n = percents.length;
-  const m = mean(percents);
-  const between = n > 1 ? Math.sqrt(percents.reduce((s, p) => s + (p - m) ** 2, 0) / (n - 1)) : 0;
-  return round(Math.max(sd, between) / Math.sqrt(n));
+/** Of several places the mean, as much sharper as there are, and no sharper than they differ. */
+function reading(tool: WearTool, percents: readonly number[]): Reading {
+  const all = [...percents];
+  const differ = all.length > 1 ? sampleStandardDeviation(all) : 0;
+  const sd = Math.max(TOOL_NOISE[tool], differ) / Math.sqrt(all.length);
+  return { tool, percent: round(kept(mean(all))), sd: round(sd) };
 }
-
-const reading = (tool: WearTool, percents: readonly number[], sd: number): Reading => ({
-  tool,
-  percent: round(kept(mean(percents))),
-  sd: spread(percents, sd),
-});
 
 /** Lengths in mm over 24 pitches, pin to pin, at one or more places. 304.8 mm new; 306.3 mm is 0.5 %. */
 export const byRuler = (lengthsMm: readonly number[]): Reading =>
   reading(
     'ruler',
     lengthsMm.map((mm) => elongationPercent(mm, RULER_PITCHES)),
-    (RULER_MM_SD / pitchesMm(RULER_PITCHES)) * 100,
   );
 
 /** Sixteenths of an inch beyond 12 in over 12 full links. One is 0.52 %. */
@@ -68,12 +53,10 @@ export const byCalliper = (gapsMm: readonly number[]): Reading =>
   reading(
     'calliper',
     gapsMm.map((mm) => elongationPercent(mm + ROLLER_MM, CALLIPER_PITCHES)),
-    (CALLIPER_MM_SD / (CALLIPER_PITCHES * PITCH_MM)) * 100,
   );
 
 /** Readings in % of a checker with a scale. */
-export const byChecker = (percents: readonly number[]): Reading =>
-  reading('checker', percents, CHECKER_PERCENT_SD);
+export const byChecker = (percents: readonly number[]): Reading => reading('checker', percents);
 
 /** The sides of a drop-in checker, %. */
 export const DROP_IN_SIDES = [0.5, 0.75, 1] as const;
@@ -83,10 +66,15 @@ export type DropsIn = 'none' | (typeof DROP_IN_SIDES)[number];
 export function byDropIn(largest: DropsIn): Reading {
   const at = largest === 'none' ? -1 : DROP_IN_SIDES.indexOf(largest);
   const from = DROP_IN_SIDES[at] ?? 0;
-  const to = DROP_IN_SIDES[at + 1] ?? MOST_PERCENT;
+  const to = DROP_IN_SIDES[at + 1] ?? MOST_ELONGATION;
   // Of a chain past the last side nobody knows how far: its figure is the side.
-  const percent = to === MOST_PERCENT ? from : round((from + to) / 2);
-  return { tool: 'drop-in checker', percent, sd: CHECKER_PERCENT_SD, between: [from, to] };
+  const percent = to === MOST_ELONGATION ? from : round((from + to) / 2);
+  return {
+    tool: 'drop-in checker',
+    percent,
+    sd: TOOL_NOISE['drop-in checker'],
+    between: [from, to],
+  };
 }
 
 /** Length in mm of 24 pitches at a wear in %, and the sixteenths of an inch beyond 12 in. */

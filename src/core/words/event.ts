@@ -1,5 +1,6 @@
 import type { Sky } from '../care';
 import type { PlainEvent } from '../logbook';
+import { MOST_ELONGATION } from '../records/kinds';
 import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
 import {
   FINDING_LABEL,
@@ -15,7 +16,7 @@ export function wearShown({ percent, between }: Pick<WearRead, 'percent' | 'betw
   if (!between) return formatElongation(percent);
   const [from, to] = between;
   if (from === 0) return `under ${formatElongation(to)}`;
-  return to >= 3
+  return to === MOST_ELONGATION
     ? `over ${formatElongation(from)}`
     : `${formatElongation(from)} to ${formatElongation(to)}`;
 }

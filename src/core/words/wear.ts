@@ -5,6 +5,7 @@ import {
   dayOf,
   FURTHEST_KM,
   lengthAt,
+  SWAP_FROM,
   type ReadBy,
   type Reading,
   type Rotation,
@@ -89,15 +90,11 @@ export const WEAR_QUESTION: Record<WearQuestion, string> = {
     'On 12 speeds and more, rollers differ in size from make to make. A checker of another make can read too high: a ruler is safe.',
 };
 
+const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+
 /** A reading in a line: "0.50 %, that is 306.3 mm or 12 in and 1 sixteenth over 12 full links; give or take 0.09 %." */
 export function readingSentence({ percent, sd, between }: Reading): string {
-  if (between) {
-    const [from, to] = between;
-    if (from === 0) return `Less than ${formatElongation(to)}.`;
-    return to >= 3
-      ? `More than ${formatElongation(from)}.`
-      : `Between ${formatElongation(from)} and ${formatElongation(to)}.`;
-  }
+  if (between) return sentence(wearShown({ percent, between }));
   const { mm, sixteenths } = lengthAt(percent);
   return `${formatElongation(percent)}, give or take ${formatElongation(sd)}. Over 12 full links that is ${mm.toFixed(1)} mm, or ${sixteenths.toFixed(1)} sixteenths past 12 in.`;
 }
@@ -171,6 +168,6 @@ export function rotationSentence({ on, next, due }: Rotation): string {
   if (due)
     return `Swap to ${next.chain.name}: it is worn less, ${b} against ${a}. Taking turns, they and the cassette wear together.`;
   return next.wear < on.wear
-    ? `${next.chain.name} is worn a little less, ${b} against ${a}. Swap when they differ by 0.1 %.`
+    ? `${next.chain.name} is worn a little less, ${b} against ${a}. Swap when they differ by ${formatElongation(SWAP_FROM)}.`
     : `Leave ${on.chain.name} on: it is the least worn of this bike’s chains, ${a} against ${b}.`;
 }

@@ -1,6 +1,6 @@
 import { normalShare } from '../../learn';
 import type { PlainEvent, Sound } from '../../logbook';
-import type { WearTool } from '../../records/kinds';
+import { MOST_ELONGATION, type WearTool } from '../../records/kinds';
 import { CARE, SWATCH_LEVELS } from './constants';
 import { clamp } from '../../units';
 import {
@@ -54,23 +54,25 @@ export type WearReading = Pick<
 >;
 
 /** What each tool is off by when no spread is given, %. */
-const TOOL_NOISE: Record<WearTool, number> = {
+export const TOOL_NOISE: Record<WearTool, number> = {
   checker: CARE.checkerNoise.value,
   'drop-in checker': CARE.checkerNoise.value,
   ruler: CARE.rulerNoise.value,
   calliper: CARE.calliperNoise.value,
 };
 
-/** The ends of what is stored are no ends of what may be: nothing below new, or beyond any side. */
-const OPEN_FROM = 0;
-const OPEN_TO = 3;
 /** So many standard deviations off lies nothing. */
 const FAR = 40;
 
+/** Standard deviation of a reading, %: its own, or the tool's usual. */
+export const readingSd = ({ tool, sd }: Pick<WearReading, 'tool' | 'sd'>): number =>
+  sd ?? TOOL_NOISE[tool];
+
 /** Mean and variance of a normal known to lie between two values: the usual truncated normal. */
 function within(mean: number, sd: number, [from, to]: readonly [number, number]) {
-  const a = from === OPEN_FROM ? -FAR : (from - mean) / sd;
-  const b = to === OPEN_TO ? FAR : (to - mean) / sd;
+  // The ends of what is stored are no ends of what may be.
+  const a = from === 0 ? -FAR : (from - mean) / sd;
+  const b = to === MOST_ELONGATION ? FAR : (to - mean) / sd;
   const share = normalShare(b) - normalShare(a);
   // So far off that the share cannot be told from nought: it lies at the nearer end.
   if (share < 1e-6) return { mean: a > 0 ? from : to, variance: 0 };
@@ -86,9 +88,8 @@ function within(mean: number, sd: number, [from, to]: readonly [number, number])
  * that its figure lies between two: the step goes to the mean of what that leaves, and keeps its spread.
  */
 export function wearSeen(state: ChainState, reading: WearReading): ChainState {
-  const noise = reading.sd ?? TOOL_NOISE[reading.tool];
   const before = Math.max(state.wearSd, LEAST_WEAR_SD);
-  const shown = Math.hypot(before, noise);
+  const shown = Math.hypot(before, readingSd(reading));
   const seen = reading.between
     ? within(state.wear, shown, reading.between)
     : { mean: reading.percent, variance: 0 };

@@ -69,9 +69,9 @@ describe('what is said of wear', () => {
     expect(readingSentence(byRuler([306.3]))).toBe(
       '0.49 %, give or take 0.16 %. Over 12 full links that is 306.3 mm, or 0.9 sixteenths past 12 in.',
     );
-    expect(readingSentence(byDropIn('none'))).toBe('Less than 0.50 %.');
-    expect(readingSentence(byDropIn(0.5))).toBe('Between 0.50 % and 0.75 %.');
-    expect(readingSentence(byDropIn(1))).toBe('More than 1.00 %.');
+    expect(readingSentence(byDropIn('none'))).toBe('Under 0.50 %.');
+    expect(readingSentence(byDropIn(0.5))).toBe('0.50 % to 0.75 %.');
+    expect(readingSentence(byDropIn(1))).toBe('Over 1.00 %.');
     expect(againstLimit(byDropIn(0.5), 0.5)).toMatch(/It is due/);
     expect(againstLimit(byChecker([0.49]), 0.5)).not.toMatch(/due/);
   });

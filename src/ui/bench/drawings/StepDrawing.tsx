@@ -1,8 +1,10 @@
+import type { ComponentType } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import type { Drawing } from '@/core/bench/steps';
 import { useColors } from '../../theme';
 import { ArrowDrawing } from './ArrowDrawing';
+import type { LyingProps } from './Drivetrain';
 import { DropDrawing } from './DropDrawing';
 import { FlossDrawing } from './FlossDrawing';
 import { RagDrawing } from './RagDrawing';
@@ -26,6 +28,22 @@ const SAID: Record<Drawing, string> = {
   shoelace: 'Drawing: a shoelace is drawn to and fro between the ring and one of its arms.',
 };
 
+/** What each is drawn by. */
+const DRAWN: Record<Drawing, ComponentType<DrawnProps>> = {
+  drop: DropDrawing,
+  routing: RoutingDrawing,
+  arrow: ArrowDrawing,
+  unload: UnloadDrawing,
+  rag: RagDrawing,
+  squeeze: SqueezeDrawing,
+  floss: FlossDrawing,
+  shoelace: ShoelaceDrawing,
+};
+
+interface DrawnProps extends LyingProps {
+  turning: boolean;
+}
+
 interface Props {
   drawing: Drawing;
   hasDerailleur: boolean;
@@ -37,7 +55,7 @@ interface Props {
 /** A drawing for this bike, where words fail. */
 export function StepDrawing({ drawing, hasDerailleur, turning, upsideDown }: Props) {
   const colors = useColors();
-  const train = { colors, hasDerailleur, upsideDown };
+  const Drawn = DRAWN[drawing];
   return (
     <View role="img" aria-label={SAID[drawing]} style={styles.drawing}>
       <Svg
@@ -46,14 +64,7 @@ export function StepDrawing({ drawing, hasDerailleur, turning, upsideDown }: Pro
         viewBox={`0 0 ${DRAWING.width} ${DRAWING.height}`}
         aria-hidden
       >
-        {drawing === 'drop' ? <DropDrawing colors={colors} /> : null}
-        {drawing === 'routing' ? <RoutingDrawing colors={colors} /> : null}
-        {drawing === 'arrow' ? <ArrowDrawing {...train} /> : null}
-        {drawing === 'squeeze' ? <SqueezeDrawing colors={colors} /> : null}
-        {drawing === 'floss' ? <FlossDrawing colors={colors} /> : null}
-        {drawing === 'shoelace' ? <ShoelaceDrawing colors={colors} /> : null}
-        {drawing === 'unload' ? <UnloadDrawing colors={colors} /> : null}
-        {drawing === 'rag' ? <RagDrawing {...train} turning={turning} /> : null}
+        <Drawn {...{ colors, hasDerailleur, turning, upsideDown }} />
       </Svg>
     </View>
   );
