@@ -1,4 +1,3 @@
-import { mean, sampleStandardDeviation } from 'simple-statistics';
 import { TOOL_NOISE } from '../care';
 import { elongationPercent, pitchesMm } from '../chain';
 import { MOST_ELONGATION, type WearTool } from '../records/kinds';
@@ -26,12 +25,17 @@ const kept = (percent: number): number => Math.min(MOST_ELONGATION, Math.max(0, 
 /** Three decimals of a percent are finer than any tool; more is noise in a file. */
 const round = (x: number): number => Math.round(x * 1000) / 1000;
 
-/** Of several places the mean, as much sharper as there are, and no sharper than they differ. */
+/**
+ * Of several places the mean, as much sharper as there are, and no sharper than they differ. Worked out here: the package for it
+ * would add 10 kB to the first script.
+ */
 function reading(tool: WearTool, percents: readonly number[]): Reading {
-  const all = [...percents];
-  const differ = all.length > 1 ? sampleStandardDeviation(all) : 0;
-  const sd = Math.max(TOOL_NOISE[tool], differ) / Math.sqrt(all.length);
-  return { tool, percent: round(kept(mean(all))), sd: round(sd) };
+  const n = percents.length;
+  const mean = percents.reduce((sum, p) => sum + p, 0) / n;
+  const squares = percents.reduce((sum, p) => sum + (p - mean) ** 2, 0);
+  const differ = n > 1 ? Math.sqrt(squares / (n - 1)) : 0;
+  const sd = Math.max(TOOL_NOISE[tool], differ) / Math.sqrt(n);
+  return { tool, percent: round(kept(mean)), sd: round(sd) };
 }
 
 /** Lengths in mm over 24 pitches, pin to pin, at one or more places. 304.8 mm new; 306.3 mm is 0.5 %. */

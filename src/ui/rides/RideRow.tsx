@@ -67,7 +67,7 @@ export const RideRow = memo(function RideRow({
           {formatExactDistance(ride.distanceKm, units)}
         </Txt>
         <Txt variant="numberSmall" tone={lit ? 'onTape' : 'inkSoft'}>
-          {film === null ? 'no chain' : `film ${formatShare(film).replace('-', '−')}`}
+          {film === null ? 'no chain' : `lube ${formatShare(film).replace('-', '−')}`}
         </Txt>
       </View>
     </>

@@ -18,7 +18,7 @@ export function LubeCard({ name, traits, units }: Props) {
   const facts = [
     `Lasts about ${formatDistance(traits.lifeKm, units)} in the dry`,
     `${name === 'hot wax' ? 'into the pot' : 'lube'} again at ${formatDistance(dryIntervalKm(name), units)}`,
-    `loses ${formatSmallShare(traits.washPerMm)} of the film per mm of water`,
+    `loses ${formatSmallShare(traits.washPerMm)} of the coat per mm of water`,
     `ride after ${formatHours(settingHours(traits, WORKSHOP_AIR))} in a warm room, ${formatHours(settingHours(traits, STORAGE_AIR.shed))} in a cold shed`,
     traits.wiped ? `wipe ${WIPE_WHEN[name]}` : WIPE_WHEN[name],
   ];

@@ -81,7 +81,7 @@ const WORDS: Record<SchoolName, Words> = {
       },
       degreaser: {
         label: 'Degreaser',
-        hint: 'Cleaner, but rinsed and dried each time, and much of the film goes with it.',
+        hint: 'Cleaner, but rinsed and dried each time, and much of the lube goes with it.',
       },
     },
   },

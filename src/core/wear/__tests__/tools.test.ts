@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { mean, sampleStandardDeviation } from 'simple-statistics';
 import { byCalliper, byChecker, byDropIn, byRuler, bySixteenths, lengthAt } from '..';
 
 describe('a reading of wear', () => {
@@ -31,8 +32,11 @@ describe('a reading of wear', () => {
   it('at three places is their mean, as sharp as three, and no sharper than they differ', () => {
     const alike = byChecker([0.4, 0.4, 0.4]);
     expect(alike).toMatchObject({ percent: 0.4, sd: 0.029 });
-    // 0.2, 0.5 and 0.8 differ by 0.3 (sample): 0.3 / √3 = 0.173.
-    expect(byChecker([0.2, 0.5, 0.8])).toMatchObject({ percent: 0.5, sd: 0.173 });
+    // 0.2, 0.5 and 0.8 differ by 0.3 (sample): 0.3 / √3 = 0.173; as the package has it.
+    const apart = [0.2, 0.5, 0.8];
+    expect(byChecker(apart)).toMatchObject({ percent: 0.5, sd: 0.173 });
+    expect(byChecker(apart).percent).toBeCloseTo(mean(apart), 3);
+    expect(byChecker(apart).sd).toBeCloseTo(sampleStandardDeviation(apart) / Math.sqrt(3), 3);
     // A ruler is off by 0.5 mm over 304.8 mm, a calliper by 0.1 mm over 127 mm.
     expect(byRuler([306.3]).sd).toBeCloseTo((0.5 / 304.8) * 100, 2);
     expect(byCalliper([119.8]).sd).toBeCloseTo((0.1 / 127) * 100, 2);
