@@ -29,12 +29,13 @@ const bodies: Body[] = [
   lubed('2026-01-04T08:00:00.000Z', 'solvent wipe'),
   lubed('2026-02-04T08:00:00.000Z', 'baths'),
 ];
-const { steps } = new Replay(TEST_GARAGE, stamped(bodies));
+// Worked out in each test: what is worked out outside belongs to none.
+const serviceNow = (chainId = 'c1') =>
+  serviceOf(new Replay(TEST_GARAGE, stamped(bodies)).steps, chainId);
 
 describe('the service history of a chain', () => {
-  const service = serviceOf(steps, 'c1')!;
-
   it('adds up by year and month, and in all', () => {
+    const service = serviceNow()!;
     expect(service.all).toEqual({ km: 100, wetKm: 40, rides: 2, coats: 2, cleans: 1, minutes: 40 });
     expect(service.years.map((y) => [y.year, y.km, y.coats])).toEqual([
       [2026, 60, 2],
@@ -45,6 +46,7 @@ describe('the service history of a chain', () => {
   });
 
   it('is told in sentences, in the rider’s units', () => {
+    const service = serviceNow()!;
     expect(serviceSentences(service, 'metric')).toEqual([
       'In the log since 20 December 2025: 100 km in 2 rides, 40 % on damp and wet roads, 2 coats, 1 clean.',
       expect.stringMatching(/^It has run 600 km, and we put its wear at 0\.\d\d %\.$/),
@@ -54,6 +56,7 @@ describe('the service history of a chain', () => {
   });
 
   it('is read back as a table by another reader, no formula in it', () => {
+    const service = serviceNow()!;
     const csv = writeServiceCsv(service, '=cmd');
     const { data, errors } = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
     expect(errors).toEqual([]);
@@ -69,6 +72,6 @@ describe('the service history of a chain', () => {
   });
 
   it('is none of a chain that was never fitted', () => {
-    expect(serviceOf(steps, 'c2')).toBeNull();
+    expect(serviceNow('c2')).toBeNull();
   });
 });
