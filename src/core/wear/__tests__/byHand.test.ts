@@ -91,6 +91,12 @@ describe('wear to come', () => {
     expect(at(2)).toBeCloseTo(1500, -1);
   });
 
+  it('of a chain just read is as wide as its level is unsure: 1.28 standard deviations to each side', () => {
+    const read = { ...known, wearFactorSd: 0, wearTied: 0 };
+    const width = wearAfter(read, rate, 0, 0.9) - wearAfter(read, rate, 0, 0.1);
+    expect(width).toBeCloseTo(2 * 1.2816 * 0.07, 3);
+  });
+
   it('is no surer for a level that hangs on its factor: what the product leaves of the factor stays open', () => {
     // Level and factor go together all the way, so that with a rate nobody knows the level still spreads as it did.
     const tied = { ...known, wearFactorSd: 0.3, wearTied: 0.07 * 0.3 };

@@ -16,6 +16,7 @@ describe('a reading of wear', () => {
   it('in inches: a sixteenth over a foot is 0.52 %, and no other figure than in millimetres (common practice)', () => {
     expect(bySixteenths([1]).percent).toBeCloseTo(0.52, 2);
     expect(bySixteenths([0]).percent).toBe(0);
+    expect(lengthAt(0.5208).sixteenths).toBeCloseTo(1, 3);
     fc.assert(
       fc.property(fc.double({ min: 0, max: 3, noNaN: true }), (s) => {
         expect(bySixteenths([s])).toEqual(byRuler([(12 + s / 16) * 25.4]));
