@@ -12,7 +12,10 @@ async function opening(page: Page): Promise<number> {
   await page.getByRole('region', { name: 'Verdict' }).waitFor();
   const start = performance.now();
   await page.getByRole('link', { name: 'Rides' }).click();
-  await page.getByRole('link', { name: /lube [−+]/ }).first().waitFor();
+  await page
+    .getByRole('link', { name: /lube [−+]/ })
+    .first()
+    .waitFor();
   return performance.now() - start;
 }
 
