@@ -34,6 +34,7 @@ export const garageOf = (rider: AuditRider): Garage => {
     ),
     products: {},
     planned: {},
+    parts: {},
     planMarks: {},
   };
 };

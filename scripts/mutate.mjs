@@ -16,6 +16,18 @@ const ALSO_JUDGED_BY = {
 /** Tests of half a minute, which each mutant would run. */
 const TOO_LONG = ['plan/__tests__/twoBikes.test.ts', 'plan/__tests__/demo.test.ts'];
 
+/**
+ * Folders whose mutants are judged by some tests of their room only, the quickest first: the others solve whole
+ * plans, which takes many times as long under mutation.
+ * @type {Record<string, string[]>}
+ */
+const JUDGED_BY = {
+  'src/core/plan/solver': [
+    ...['rules', 'works', 'plainPlan', 'parked', 'oneFuture', 'policies', 'follow'],
+    ...['solve', 'lubes', 'lastCoat'],
+  ].map((name) => `src/core/plan/__tests__/${name}.test.ts`),
+};
+
 /** Lies there for the time of a run only. */
 const JUDGES = 'src/test/judges';
 
@@ -28,7 +40,7 @@ ensureDependencies();
 const room = folder.split('/').slice(0, 3).join('/');
 const judges = [room, ...(ALSO_JUDGED_BY[room] ?? [])];
 // One file that holds the tests of all: each mutant then loads the code once, not once a test file.
-const tests = judges
+const ofRoom = judges
   .flatMap((judge) =>
     readdirSync(path.join(ROOT, judge), { recursive: true, encoding: 'utf8' }).map(
       (file) => `${judge}/${file.replaceAll(path.sep, '/')}`,
@@ -37,6 +49,7 @@ const tests = judges
   .filter((file) => file.endsWith('.test.ts'))
   .filter((file) => !TOO_LONG.some((long) => file.endsWith(long)))
   .sort();
+const tests = JUDGED_BY[folder] ?? ofRoom;
 const lines = tests.map((file) => {
   const from = path.relative(JUDGES, file).replaceAll(path.sep, '/').replace(/\.ts$/, '');
   return `describe('${file}', () => {\n  require('${from}');\n});\n`;

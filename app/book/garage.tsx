@@ -1,7 +1,15 @@
 import { useRouter } from 'expo-router';
-import { selectBikes, selectChains, selectReplay, selectUnits, useAppSelector } from '@/store';
+import {
+  selectBikes,
+  selectChains,
+  selectGarage,
+  selectReplay,
+  selectUnits,
+  useAppSelector,
+} from '@/store';
 import { Button } from '@/ui/form';
 import { Page } from '@/ui/frame';
+import { SpareBox } from '@/ui/forms/lazily';
 import { GarageList } from '@/ui/garage/GarageList';
 
 /** Garage: bikes with the chain on each, and chains in the drawer. */
@@ -10,7 +18,9 @@ export default function GaragePage() {
   const bikes = useAppSelector(selectBikes);
   const chains = useAppSelector(selectChains);
   const units = useAppSelector(selectUnits);
-  const { replay } = useAppSelector(selectReplay);
+  const played = useAppSelector(selectReplay);
+  const { replay } = played;
+  const { parts } = useAppSelector(selectGarage);
   return (
     <Page
       title="Garage"
@@ -28,6 +38,7 @@ export default function GaragePage() {
         states={replay.book.chains}
         units={units}
       />
+      <SpareBox played={played} parts={parts} units={units} />
     </Page>
   );
 }

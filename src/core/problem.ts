@@ -35,6 +35,7 @@ export type PlainCode =
   | 'name/missing'
   | 'name/too-long'
   | 'links/impossible'
+  | 'chains/impossible'
   | 'teeth/impossible'
   | 'rings/impossible'
   | 'cogs/impossible'

@@ -33,6 +33,7 @@ export const TEST_GARAGE: Garage = {
   chains: { c1: chain('c1'), c2: chain('c2'), c3: chain('c3') },
   products: {},
   planned: {},
+  parts: {},
   planMarks: {},
 };
 
@@ -43,6 +44,7 @@ const QUARTERS = 4 * 24 * 90;
 const at = fc.nat(QUARTERS).map((q) => new Date(START + q * 900_000).toISOString());
 const bikeId = fc.constantFrom('b1', 'b2');
 const chainId = fc.constantFrom('c1', 'c2', 'c3');
+const partId = fc.constantFrom('p1', 'p2');
 const lubeClass = fc.constantFrom(...LUBE_CLASS_NAMES);
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 
@@ -115,6 +117,14 @@ const fitEvent = fc.record({
 
 const otherEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
   fc.record({ ...common4, type: fc.constant('chainRemoved' as const), chainId }),
+  fc.record({ ...common4, type: fc.constant('partRemoved' as const), partId, bikeId }),
+  fc.record({
+    ...common4,
+    type: fc.constant('partFitted' as const),
+    partId,
+    bikeId,
+    start: fc.option(fc.record({ kmBefore: fc.nat(9000), chainsBefore: fc.option(fc.nat(5)) })),
+  }),
   fc.record({
     ...common4,
     type: fc.constant('gotWet' as const),

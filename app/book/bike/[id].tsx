@@ -1,8 +1,10 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BikeFields } from '@/core/entry/bike';
 import type { Bike, Chain } from '@/core/garage';
+import type { Fitting } from '@/core/logbook';
 import {
   fitNewChain,
+  fitPart,
   saveBike,
   type NewChainFit,
   record,
@@ -19,7 +21,7 @@ import {
 } from '@/store';
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
-import { BikeForm, SwapChains } from '@/ui/forms/lazily';
+import { BikeForm, PartsCard, SwapChains, TogetherNote } from '@/ui/forms/lazily';
 import { NewChain } from '@/ui/garage/NewChain';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
@@ -53,6 +55,7 @@ export default function BikePage() {
   return (
     <Page title={bike?.name ?? 'New bike'}>
       {bike ? <ChainOnBike bike={bike} /> : null}
+      {bike ? <PartsOnBike bike={bike} /> : null}
       <BikeForm
         key={id}
         bike={bike}
@@ -62,6 +65,20 @@ export default function BikePage() {
       />
     </Page>
   );
+}
+
+/** Chains off the bike. The one just taken off comes last: who takes a chain off to fit another does not want it back. */
+function sparesFor(
+  bikeId: string,
+  chains: readonly Chain[],
+  spells: readonly Fitting[],
+  fitted: ReadonlyMap<string, string>,
+): Chain[] {
+  const onBikes = new Set(fitted.values());
+  const lastOff = spells.findLast((f) => f.bikeId === bikeId && f.to !== null)?.chainId;
+  return chains
+    .filter((chain) => !onBikes.has(chain.id))
+    .sort((a, b) => Number(a.id === lastOff) - Number(b.id === lastOff));
 }
 
 /** The chain on a bike, or fitting one. */
@@ -74,12 +91,7 @@ function ChainOnBike({ bike }: { bike: Bike }) {
   const now = useAppSelector(selectNow);
   const { book } = useAppSelector(selectReplay).replay;
   const fitted = garage.chains[book.fitted.get(bike.id) ?? ''];
-  const onBikes = new Set(book.fitted.values());
-  const lastOff = fittings.findLast((f) => f.bikeId === bike.id && f.to !== null)?.chainId;
-  // The one just taken off comes last: who takes a chain off to fit another does not want it back.
-  const spares = chains
-    .filter((chain) => !onBikes.has(chain.id))
-    .sort((a, b) => Number(a.id === lastOff) - Number(b.id === lastOff));
+  const spares = sparesFor(bike.id, chains, fittings, book.fitted);
   const fitNew = (fit: NewChainFit) => dispatch(fitNewChain(bike, fit));
   return (
     <Card title="Chain">
@@ -90,6 +102,7 @@ function ChainOnBike({ bike }: { bike: Bike }) {
           since={fittings.findLast((f) => f.chainId === fitted.id)?.from ?? null}
           now={now}
           onFitNew={fitNew}
+          ofNew={<Beside bike={bike} chainWear={0} />}
           onRemove={(at) =>
             dispatch(
               record(`${fitted.name} taken off`, [
@@ -100,7 +113,7 @@ function ChainOnBike({ bike }: { bike: Bike }) {
         />
       ) : (
         <>
-          <NewChain old={null} onFit={fitNew} />
+          <NewChain old={null} onFit={fitNew} note={<Beside bike={bike} chainWear={0} />} />
           {spares.length > 0 ? (
             <Txt variant="heading" level={3}>
               Or one from the garage
@@ -118,6 +131,9 @@ function ChainOnBike({ bike }: { bike: Bike }) {
           fittings={fittings}
           units={units}
           now={now}
+          noteOn={(chainId) => (
+            <Beside bike={bike} chainWear={book.chains.get(chainId)?.wear ?? 0} />
+          )}
           onFit={(fit) =>
             dispatch(record('Chain fitted', [{ type: 'chainFitted', bikeId: bike.id, ...fit }]))
           }
@@ -125,6 +141,32 @@ function ChainOnBike({ bike }: { bike: Bike }) {
       ) : null}
     </Card>
   );
+}
+
+/** What else wears on a bike. */
+function PartsOnBike({ bike }: { bike: Bike }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { parts } = useAppSelector(selectGarage);
+  const played = useAppSelector(selectReplay);
+  const units = useAppSelector(selectUnits);
+  return (
+    <PartsCard
+      bike={bike}
+      played={played}
+      parts={parts}
+      units={units}
+      onNew={() => router.navigate(`/book/part/new?bike=${bike.id}`)}
+      onFit={(part) => dispatch(fitPart(part, bike))}
+    />
+  );
+}
+
+/** What new and worn parts would do to each other, were a chain so worn (%) on the bike. */
+function Beside({ bike, chainWear }: { bike: Bike; chainWear: number }) {
+  const { parts } = useAppSelector(selectGarage);
+  const played = useAppSelector(selectReplay);
+  return <TogetherNote played={played} parts={parts} bike={bike} chainWear={chainWear} />;
 }
 
 /** Which of a bike's chains to ride, and swapping them. */

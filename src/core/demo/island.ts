@@ -1,4 +1,4 @@
-import { PRESETS, type Bike, type Chain, type Garage } from '../garage';
+import { PRESETS, type Bike, type Chain, type Garage, type Part, type PartKind } from '../garage';
 import type { Product } from '../shelf';
 
 /**
@@ -104,6 +104,24 @@ export const COMMUTER_CHAIN = 'demo-chain-commuter';
 export const GRAVEL_CHAIN = 'demo-chain-gravel';
 export const RACER_CHAINS = ['demo-chain-racer-a', 'demo-chain-racer-b'] as const;
 
+const part = (id: string, name: string, kind: PartKind): Part => ({
+  id,
+  name,
+  kind,
+  end: null,
+  retired: false,
+  changedAt,
+});
+
+/** What wears with the chains. */
+export const PARTS = {
+  commuter: part('demo-cassette-commuter', 'Commuter cassette', 'cassette'),
+  gravel: part('demo-cassette-gravel', 'Gravel cassette', 'cassette'),
+  jockeys: part('demo-jockeys-gravel', 'Gravel jockey wheels', 'jockey wheels'),
+  racer: part('demo-cassette-racer', 'Racer cassette', 'cassette'),
+  spare: part('demo-cassette-spare', 'Hill cassette', 'cassette'),
+} as const;
+
 export const ISLAND_GARAGE: Garage = {
   bikes: {
     [COMMUTER]: bike(COMMUTER, 'Quay commuter', {
@@ -130,6 +148,7 @@ export const ISLAND_GARAGE: Garage = {
   },
   products: Object.fromEntries(Object.values(SHELF).map((p) => [p.id, p])),
   planned: {},
+  parts: Object.fromEntries(Object.values(PARTS).map((p) => [p.id, p])),
   planMarks: {},
 };
 

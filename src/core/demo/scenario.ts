@@ -12,6 +12,7 @@ import {
   GRAVEL,
   GRAVEL_CHAIN,
   ISLAND_GARAGE,
+  PARTS,
   RACER,
   RACER_CHAINS,
 } from './island';
@@ -111,6 +112,7 @@ export function demoLogbook(now: number, zone: string): Logbook {
   book.fit(DAYS, ON_COMMUTER, 'wet', 1400);
   book.fit(DAYS, ON_GRAVEL, 'all-weather', 0);
   book.fit(DAYS, { bikeId: RACER, chainId: RACER_CHAINS[0] }, 'drip wax', 600);
+  fitParts(book);
   const rides = diaryRides(today - DAYS + 1, today - NOT_SYNCED_DAYS).filter(
     ({ startedAt }) => !within(HOLIDAY, today - dayOf(startedAt)),
   );
@@ -135,6 +137,23 @@ export function demoLogbook(now: number, zone: string): Logbook {
     settings: ISLAND_SETTINGS,
     log: book.log(),
   };
+}
+
+/** Cassettes and jockey wheels as the log met them, and one that came off for the winter. */
+function fitParts(book: DemoWriter): void {
+  const fit = (partId: string, bikeId: string, kmBefore: number, chainsBefore: number | null) =>
+    book.write(DAYS, 7.2, {
+      type: 'partFitted',
+      partId,
+      bikeId,
+      start: { kmBefore, chainsBefore },
+    });
+  fit(PARTS.commuter.id, COMMUTER, 5900, 1);
+  fit(PARTS.gravel.id, GRAVEL, 0, null);
+  fit(PARTS.jockeys.id, GRAVEL, 0, null);
+  fit(PARTS.spare.id, RACER, 1200, null);
+  const swapped = { partId: PARTS.racer.id, bikeId: RACER };
+  book.write(70, 9, { type: 'partFitted', ...swapped, start: { kmBefore: 0, chainsBefore: 0 } });
 }
 
 /** What happened once: a month late, wear read, a storm. */

@@ -2,9 +2,9 @@ import type { Garage } from '../garage';
 import { covers, type ChainStart, type Fitting } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { MOST_ELONGATION } from '../records/kinds';
-import { fromShownDistance, type UnitSystem } from '../units';
+import type { UnitSystem } from '../units';
 import { FormCheck, readMoment, type FormResult } from './form';
-import { readNumber } from './number';
+import { readNumber, readRunBefore } from './number';
 
 /** What is known of a chain when it first goes on, as it stands in the form. */
 export interface StartDraft extends Pick<ChainStart, 'lube' | 'look'> {
@@ -22,14 +22,8 @@ export function readStart(
   units: UnitSystem,
 ): FormResult<ChainStart, StartField> {
   const check = new FormCheck<StartField>();
-  const kilometres = (text: string, most: number): Result<number> => {
-    const number = text.trim() === '' ? ok(0) : readNumber(text);
-    if (!number.ok) return number;
-    const km = fromShownDistance(number.value, units);
-    return km >= 0 && km <= most ? ok(km) : fail('kilometres/impossible');
-  };
-  const kmSinceLube = check.take('sinceLube', kilometres(draft.sinceLube, 5000));
-  const kmBefore = check.take('before', kilometres(draft.before, 100_000));
+  const kmSinceLube = check.take('sinceLube', readRunBefore(draft.sinceLube, units, 5000));
+  const kmBefore = check.take('before', readRunBefore(draft.before, units, 100_000));
   const wearPercent = check.take('wearPercent', readWear(draft.wearPercent));
   if (kmSinceLube === undefined || kmBefore === undefined || wearPercent === undefined)
     return { ok: false, problems: check.problems };

@@ -43,6 +43,14 @@ export function readWhole(
   return Number.isInteger(value) && value >= low && value <= high ? ok(value) : fail(code);
 }
 
+/** What something has run before, in the rider's units, as km; empty reads as zero. */
+export function readRunBefore(text: string, units: UnitSystem, mostKm: number): Result<number> {
+  const number = text.trim() === '' ? ok(0) : readNumber(text);
+  if (!number.ok) return number;
+  const km = fromShownDistance(number.value, units);
+  return km >= 0 && km <= mostKm ? ok(km) : fail('kilometres/impossible');
+}
+
 /** A distance in the rider's units, as km. */
 export function readDistance(text: string, units: UnitSystem): Result<number> {
   const number = readNumber(text);

@@ -145,4 +145,5 @@ export const MIGRATIONS: readonly Migration[] = [
   { version: LOGBOOK_VERSIONS.bench },
   // Wear may be read with more tools, between two figures, with a spread: older data has none of these.
   { version: LOGBOOK_VERSIONS.wearTools },
+  { version: LOGBOOK_VERSIONS.parts, garage: lacking({ parts: {} }) },
 ];

@@ -10,6 +10,7 @@ export const LOGBOOK_VERSIONS = {
   inspections: 8,
   bench: 9,
   wearTools: 10,
+  parts: 11,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { LUBE_CLASS_NAMES } from '../lube/classes';
+import { common, id } from './common';
 import {
   CLEAN_METHODS,
   DEPTHS,
@@ -13,25 +14,13 @@ import {
   WEAR_TOOLS,
   WEATHER_WORDS,
 } from './kinds';
+import { partFitted, partRemoved, type partStartSchema } from './part';
 
 /**
  * The logbook is the truth: append-only events. Everything shown is replayed from them, so an event
  * is never changed or deleted; a correction is another event that names its target.
  */
-const id = z.string().check(z.minLength(1), z.maxLength(64));
-/** UTC, exactly as `Date.toISOString` writes it, so that text order is time order. */
-const instant = z.iso.datetime({ precision: 3 });
 const share = z.number().check(z.gte(0), z.lte(1));
-
-const common = {
-  id,
-  /** When it happened. */
-  at: instant,
-  /** The rider's time zone then, an IANA name, for showing the local hour. */
-  zone: z.string().check(z.minLength(1), z.maxLength(64)),
-  /** When it was written down: decides between two corrections of the same event. */
-  recordedAt: instant,
-};
 
 const lubeClass = z.enum(LUBE_CLASS_NAMES);
 
@@ -179,6 +168,8 @@ const plainEvents = [
   workDone,
   chainFitted,
   chainRemoved,
+  partFitted,
+  partRemoved,
   wearRead,
   ragChecked,
   soundHeard,
@@ -233,5 +224,6 @@ export type PathPoint = NonNullable<RideLogged['path']>[number];
 export type WeatherSeen = z.infer<typeof weatherSeen>;
 export type GotWet = z.infer<typeof gotWet>;
 export type WorkDone = z.infer<typeof workDone>;
+export type PartStart = z.infer<typeof partStartSchema>;
 export type ChainFitted = z.infer<typeof chainFitted>;
 export type ChainStart = z.infer<typeof chainStartSchema>;

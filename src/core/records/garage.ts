@@ -9,6 +9,7 @@ import {
   WHEEL_FIXINGS,
   type RecordKind,
 } from './kinds';
+import { partSchema } from './part';
 import { plannedRideSchema, planMarkSchema } from './plan';
 import { productSchema } from './product';
 import { stampsSchema } from './stamps';
@@ -61,6 +62,7 @@ export const chainSchema = z.object({
 export const RECORD_SCHEMAS = {
   bikes: bikeSchema,
   chains: chainSchema,
+  parts: partSchema,
   /** What stands on the shelf. */
   products: productSchema,
   /** Rides to come, and the rider's word on the plan. */
@@ -76,3 +78,4 @@ export type Garage = { readonly [K in RecordKind]: Readonly<Record<string, Recor
 
 export type Bike = z.infer<typeof bikeSchema>;
 export type Chain = z.infer<typeof chainSchema>;
+export type Part = z.infer<typeof partSchema>;

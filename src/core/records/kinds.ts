@@ -98,6 +98,20 @@ export const WEATHER_SOURCES = ['none', 'service', 'file'] as const;
 
 export type ThemeChoice = (typeof THEMES)[number];
 
+/** What wears with the chain. */
+export const PART_KINDS = ['cassette', 'ring', 'jockey wheels'] as const;
+export type PartKind = (typeof PART_KINDS)[number];
+/** How a part leaves for good. */
+export const PART_ENDS = ['worn out', 'sold'] as const;
+export type PartEnd = (typeof PART_ENDS)[number];
+
 /** The kinds of record a garage holds. Whoever goes through all goes through this list. */
-export const RECORD_KINDS = ['bikes', 'chains', 'products', 'planned', 'planMarks'] as const;
+export const RECORD_KINDS = [
+  'bikes',
+  'chains',
+  'parts',
+  'products',
+  'planned',
+  'planMarks',
+] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];

@@ -5,3 +5,5 @@ export * from './outlook';
 export * from './story';
 export * from './rotation';
 export * from './service';
+export * from './parts';
+export * from './together';

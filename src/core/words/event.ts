@@ -42,6 +42,10 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
       return 'Chain fitted';
     case 'chainRemoved':
       return 'Chain taken off';
+    case 'partFitted':
+      return 'Part fitted';
+    case 'partRemoved':
+      return 'Part taken off';
     case 'wearRead':
       return `Wear read: ${wearShown(event)}, ${event.tool}`;
     case 'ragChecked':

@@ -5,6 +5,7 @@ import { dateFormat } from '../time/dateFormat';
 export const KIND_WORDS: Record<RecordKind, { many: string; one: string }> = {
   bikes: { many: 'Bikes', one: 'Bike' },
   chains: { many: 'Chains', one: 'Chain' },
+  parts: { many: 'Cassettes, rings and jockey wheels', one: 'Part' },
   products: { many: 'Products', one: 'Product' },
   planned: { many: 'Planned rides', one: 'Planned ride' },
   planMarks: { many: 'Marks on the plan', one: 'Mark on the plan' },

@@ -30,6 +30,7 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'rings/impossible': 'List one to three rings of 20 to 70 teeth, like 50, 34.',
   'cogs/impossible': 'The smallest cog (9 to 30) comes first, the largest (up to 60) second.',
   'speeds/impossible': 'Speeds run from 1 to 14: the number of cogs, or of hub gears.',
+  'chains/impossible': 'Enter a whole number of chains from 0 to 20, or leave it empty.',
   'chain/on-another-bike': ({ bike }) =>
     `This chain is on ${bike ?? 'a bike'} at that time. Take it off there first.`,
   'chain/bike-has-one': ({ chain }) =>

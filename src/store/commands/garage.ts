@@ -1,30 +1,13 @@
 import { bikeOf } from '@/core/care';
 import type { Bike, BikeSpecs, Chain } from '@/core/garage';
-import { editOf, type ChainStart, type Stamped } from '@/core/logbook';
+import type { ChainStart } from '@/core/logbook';
 import { USUAL_LINKS, type LubeClass } from '@/core/lube';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
-import type { Edge } from '../edge';
 import type { AppThunk } from '../store';
 import { selectReplay } from '../selectors';
+import { written, type Written } from './written';
 import { perform, record, type NewEvent } from './perform';
-
-type Written<T> = Omit<T, 'changedAt'>;
-
-/**
- * A record as it is to be: of one that is there and was opened in a form, only what was changed in the
- * form, so that what another tab wrote meanwhile stays.
- */
-function written<T extends Stamped & { id: string }>(
-  record: Written<T>,
-  records: Readonly<Record<string, T>>,
-  opened: T | null,
-  edge: Edge,
-): T {
-  const edited = { ...record, changedAt: new Date(edge.now()).toISOString() } as T;
-  const current = records[edited.id];
-  return opened && current ? editOf(current, opened, edited) : edited;
-}
 
 /** Adds a bike or changes the one of its id. `opened`: as it was when the rider began to change it. */
 export const saveBike =

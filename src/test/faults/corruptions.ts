@@ -1,5 +1,6 @@
 import equal from 'fast-deep-equal';
 import { writeBackup } from '@/core/formats';
+import { RECORD_KINDS } from '@/core/garage';
 import { addEvents, allEvents, type Logbook } from '@/core/logbook';
 import * as validation from '@/core/validation/validate';
 import { isPart, META } from '@/store/keys';
@@ -129,7 +130,7 @@ function judge(
       note(`event ${id} lost`);
     }
   }
-  for (const kind of ['bikes', 'chains', 'products', 'planned', 'planMarks'] as const)
+  for (const kind of RECORD_KINDS)
     for (const id of Object.keys(logbook.garage[kind]))
       if (!read.logbook.garage[kind][id] && !hit.has('garage')) {
         sum.lost += 1;

@@ -9,4 +9,4 @@ export { RideForm } from '../rides/RideForm';
 export { ProductForm } from '../shelf/ProductForm';
 export { WorkForm } from '../work/WorkForm';
 // What stands beside the forms of a chain and a bike, and shares their code.
-export { MeasureForm, ServiceHistory, SwapChains, WearCard } from '../wear';
+export * from '../wear';

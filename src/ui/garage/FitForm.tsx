@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
 import { checkFit, readStart, type StartDraft, type StartField } from '@/core/entry/fitting';
@@ -19,11 +19,14 @@ interface Props {
   fittings: readonly Fitting[];
   units: UnitSystem;
   now: number;
+  /** What there is to say before a chain is fitted. */
+  noteOn: (chainId: string) => ReactNode;
   onFit: (fit: { chainId: string; at: string; start: ChainStart | null }) => void;
 }
 
 /** Putting a chain on a bike: which, when, and how it is if the log does not know it yet. */
-export function FitForm({ bikeId, chains, known, garage, fittings, units, now, onFit }: Props) {
+export function FitForm(props: Props) {
+  const { bikeId, chains, known, garage, fittings, units, now, noteOn, onFit } = props;
   const [chainId, setChainId] = useState(chains[0]?.id ?? '');
   const [at, setAt] = useState<string | null>(new Date(now).toISOString());
   const [draft, setDraft] = useState<StartDraft>({ ...NEW_START, look: 'clean' });
@@ -74,6 +77,7 @@ export function FitForm({ bikeId, chains, known, garage, fittings, units, now, o
           />
         </>
       )}
+      {noteOn(chainId)}
       <Button kind="strong" label="Fit this chain" onPress={fit} />
     </View>
   );

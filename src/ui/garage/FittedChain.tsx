@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readMoment } from '@/core/entry/form';
 import type { Chain } from '@/core/garage';
@@ -14,6 +14,8 @@ interface Props {
   /** When it was fitted, ISO. */
   since: string | null;
   now: number;
+  /** What there is to say before a new one is fitted. */
+  ofNew: ReactNode;
   onRemove: (at: string) => void;
   onFitNew: (fit: { lube: LubeClass | null; keepsOld: boolean }) => void;
 }
@@ -21,7 +23,7 @@ interface Props {
 const day = dateFormat({ dateStyle: 'long' });
 
 /** The chain on a bike, and taking it off. */
-export function FittedChain({ chain, since, now, onRemove, onFitNew }: Props) {
+export function FittedChain({ chain, since, now, ofNew, onRemove, onFitNew }: Props) {
   const [doing, setDoing] = useState<'taking off' | 'a new one' | null>(null);
   const [at, setAt] = useState<string | null>(new Date(now).toISOString());
   const [problem, setProblem] = useState<Problem | undefined>();
@@ -43,7 +45,7 @@ export function FittedChain({ chain, since, now, onRemove, onFitNew }: Props) {
         {since ? `, on it since ${day.format(Date.parse(since))}.` : '.'}
       </Txt>
       {doing === 'a new one' ? (
-        <NewChain old={chain} onFit={onFitNew} />
+        <NewChain old={chain} onFit={onFitNew} note={ofNew} />
       ) : doing === 'taking off' ? (
         <>
           <MomentField label="Taken off" value={at} onChange={setAt} problem={problem} />

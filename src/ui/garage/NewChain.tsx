@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
 import { Button, Choice } from '../form';
@@ -7,11 +7,13 @@ import { Txt } from '../theme';
 interface Props {
   /** The chain that comes off; null: there is none on the bike. */
   old: { name: string } | null;
+  /** What there is to say before it is fitted. */
+  note: ReactNode;
   onFit: (fit: { lube: LubeClass | null; keepsOld: boolean }) => void;
 }
 
 /** A new chain for a bike: what is on it, and what becomes of the old one. Everything else is as on the old one. */
-export function NewChain({ old, onFit }: Props) {
+export function NewChain({ old, note, onFit }: Props) {
   const [lube, setLube] = useState<LubeClass | null>('wet');
   const [oldOne, setOldOne] = useState<'keep' | 'worn'>('keep');
   return (
@@ -43,6 +45,7 @@ export function NewChain({ old, onFit }: Props) {
       <Txt variant="small" tone="inkSoft">
         It goes on now, with the links and speeds of the chain before. Change them in the garage.
       </Txt>
+      {note}
       <Button
         kind="strong"
         label="Fit the new chain"

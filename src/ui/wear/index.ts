@@ -1,4 +1,9 @@
 export { MeasureForm } from './MeasureForm';
+export { PartCard } from './PartCard';
+export { PartForm } from './PartForm';
+export { PartsCard } from './PartsCard';
+export { SpareBox } from './SpareBox';
+export { TogetherNote } from './TogetherNote';
 export { WearCard } from './WearCard';
 export { SwapChains } from './SwapChains';
 export { ServiceHistory } from './ServiceHistory';

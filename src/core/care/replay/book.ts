@@ -24,7 +24,12 @@ export interface Scene {
 }
 
 type Fitted = Extract<PlainEvent, { type: 'chainFitted' }>;
-type OnBike = Exclude<PlainEvent, Fitted>;
+type OfPart = Extract<PlainEvent, { type: 'partFitted' | 'partRemoved' }>;
+type OnBike = Exclude<PlainEvent, Fitted | OfPart>;
+
+/** Parts are followed by core/wear: what is done to one moves no chain. */
+const isOfPart = (event: PlainEvent): event is OfPart =>
+  event.type === 'partFitted' || event.type === 'partRemoved';
 
 /**
  * Plays one event into the book, changing `scene.book`. A fitting takes any other chain off the bike and
@@ -34,6 +39,7 @@ type OnBike = Exclude<PlainEvent, Fitted>;
 export function play(scene: Scene, event: PlainEvent): ReplayStep {
   const at = Date.parse(event.at);
   if (event.type === 'chainFitted') return fit(scene, event, at);
+  if (isOfPart(event)) return handedOut(untouched(scene, event, at));
   const step = opened(scene, event, at);
   const { chainId, from } = step;
   if (chainId === null || from === null) return handedOut(step);
@@ -58,6 +64,17 @@ export function play(scene: Scene, event: PlainEvent): ReplayStep {
   const handle = HANDLERS[event.type] as (moment: Moment, event: OnBike) => Outcome;
   commit(scene.book, step, key, handle(moment, event));
   return handedOut(step);
+}
+
+/** The step of an event that touches no chain. */
+function untouched({ book, garage, weather }: Scene, event: OfPart, at: number): ReplayStep {
+  const { bikeId } = event;
+  const bike = garage.bikes[bikeId];
+  const home = book.cells.get(bikeId);
+  const air = airOf(weather, { bike, cell: home }, at, at);
+  const none = { chainId: null, from: null, after: null };
+  const cogs = book.cogs.get(bikeId) ?? 0;
+  return stepOf({ event, bikeId, ...none, air, home, bike, weather }, cogs);
 }
 
 /** The step of an event before it has done anything: which chain and bike, the air, a ride's sky. */

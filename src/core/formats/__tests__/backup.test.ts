@@ -48,6 +48,7 @@ describe('a backup', () => {
       records: [
         { kind: 'bikes', added: 0, kept: 3, changed: [] },
         { kind: 'chains', added: 0, kept: 4, changed: [] },
+        { kind: 'parts', added: 0, kept: 5, changed: [] },
         { kind: 'products' },
         { kind: 'planned' },
       ],

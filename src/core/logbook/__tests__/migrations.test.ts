@@ -57,6 +57,7 @@ describe('migrations', () => {
       products: {},
       planned: {},
       planMarks: {},
+      parts: {},
     });
     expect(
       migrate('garage', { products: { p: { id: 'p', shake: true } } }, from('learning')),
@@ -66,14 +67,16 @@ describe('migrations', () => {
       products: { p: { id: 'p', setHours: null, shake: true, leastC: null } },
       planned: {},
       planMarks: {},
+      parts: {},
     });
     expect(migrate('garage', { planned: { r: 1 } }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
       planned: { r: 1 },
       bikes: {},
+      parts: {},
     });
     expect(
       migrate('garage', { bikes: { b: { id: 'b' } } }, LOGBOOK_VERSIONS.stampedFields),
-    ).toEqual({ bikes: { b: { id: 'b', chainCase: false } } });
+    ).toEqual({ bikes: { b: { id: 'b', chainCase: false } }, parts: {} });
     expect(migrate('garage', { bikes: 'none' }, from('learning'))).toMatchObject({ bikes: 'none' });
     for (const none of [null, 'garage']) expect(migrate('garage', none, 1)).toBe(none);
   });

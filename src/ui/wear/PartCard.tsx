@@ -1,0 +1,68 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { PART_ENDS, type Bike, type Garage, type Part, type PartEnd } from '@/core/garage';
+import type { UnitSystem } from '@/core/units';
+import { partLeft, partRate } from '@/core/wear';
+import { PART_END_LABEL, PART_LABEL, partSentences } from '@/core/words/parts';
+import { Button, Field } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+import { usePartStories } from './usePartStories';
+import type { Played } from './useWear';
+
+interface Props {
+  part: Part;
+  played: Played;
+  garage: Garage;
+  units: UnitSystem;
+  onRename: (name: string) => void;
+  onFit: (bike: Bike) => void;
+  onTakeOff: (bikeId: string) => void;
+  onEnd: (bikeId: string | null, end: PartEnd) => void;
+}
+
+/** A part: what it has seen, how far it still goes, and where it goes next. */
+export function PartCard({
+  part,
+  played,
+  garage,
+  units,
+  onRename,
+  onFit,
+  onTakeOff,
+  onEnd,
+}: Props) {
+  const story = usePartStories(played, garage.parts).find((s) => s.part.id === part.id);
+  const [name, setName] = useState(part.name);
+  if (!story) return null;
+  const bike = story.bikeId === null ? null : garage.bikes[story.bikeId];
+  const left = bike && partLeft(story, partRate(played.replay.steps, bike, part.kind));
+  const others = Object.values(garage.bikes).filter((b) => !b.retired && b.id !== bike?.id);
+  return (
+    <Card title={PART_LABEL[part.kind]}>
+      <Txt variant="strong">{bike ? `On ${bike.name}` : 'In the spare box'}</Txt>
+      {partSentences(story, left ?? null, units).map((sentence) => (
+        <Txt key={sentence}>{sentence}</Txt>
+      ))}
+      <View style={styles.buttons}>
+        {bike ? <Button label="Take it off" onPress={() => onTakeOff(bike.id)} /> : null}
+        {others.map((other) => (
+          <Button key={other.id} label={`Put it on ${other.name}`} onPress={() => onFit(other)} />
+        ))}
+        {PART_ENDS.map((end) => (
+          <Button key={end} label={PART_END_LABEL[end]} onPress={() => onEnd(story.bikeId, end)} />
+        ))}
+      </View>
+      <Field label="Name" value={name} onChange={setName} />
+      <Button
+        label="Save the name"
+        disabled={name.trim() === '' || name.trim() === part.name}
+        onPress={() => onRename(name.trim())}
+      />
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+});

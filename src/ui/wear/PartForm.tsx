@@ -1,0 +1,55 @@
+import { readPart, type PartDraft, type PartFields } from '@/core/entry/part';
+import { PART_KINDS, type Garage } from '@/core/garage';
+import { distanceUnit, type UnitSystem } from '@/core/units';
+import { PART_LABEL } from '@/core/words/parts';
+import { entriesOf, EntryForm, Row, useEntry } from '../entry';
+
+interface Props {
+  garage: Garage;
+  units: UnitSystem;
+  now: number;
+  onSave: (fields: PartFields) => void;
+}
+
+const Entry = entriesOf<PartDraft>();
+const KINDS = PART_KINDS.map((value) => ({ value, label: PART_LABEL[value] }));
+
+/** Noting a part on a bike: what it is, since when it is on, and what it had behind it. */
+export function PartForm({ garage, units, now, onSave }: Props) {
+  const blank: PartDraft = {
+    kind: 'cassette',
+    name: '',
+    before: '',
+    chains: '',
+    at: new Date(now).toISOString(),
+  };
+  const { form, save, startAfresh } = useEntry<PartDraft, PartFields>(
+    blank,
+    (draft) => readPart(draft, { garage, id: '', units, now }),
+    onSave,
+  );
+  return (
+    <EntryForm form={form} startAfresh={startAfresh} saveLabel="Save the part" onSave={save}>
+      <Entry.Choice name="kind" label="What it is" options={KINDS} />
+      <Entry.Text name="name" label="Name" hint="Like 11–36 cassette." />
+      <Entry.Moment name="at" label="Fitted" />
+      <Row>
+        <Entry.Text
+          name="before"
+          label="Ridden before that"
+          unit={distanceUnit(units)}
+          hint="A guess will do. Empty: it was new."
+          numeric
+          half
+        />
+        <Entry.Text
+          name="chains"
+          label="Chains worn out on it before"
+          hint="Empty: not known."
+          numeric
+          half
+        />
+      </Row>
+    </EntryForm>
+  );
+}

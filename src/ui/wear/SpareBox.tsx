@@ -1,0 +1,31 @@
+import { StyleSheet, View } from 'react-native';
+import type { Garage } from '@/core/garage';
+import type { UnitSystem } from '@/core/units';
+import { Txt } from '../theme';
+import { PartRow } from './PartsCard';
+import { usePartStories } from './usePartStories';
+import type { Played } from './useWear';
+
+interface Props {
+  played: Played;
+  parts: Garage['parts'];
+  units: UnitSystem;
+}
+
+/** Parts that are on no bike; nothing where there are none. */
+export function SpareBox({ played, parts, units }: Props) {
+  const spare = usePartStories(played, parts).filter((s) => s.bikeId === null && !s.part.retired);
+  if (spare.length === 0) return null;
+  return (
+    <View style={styles.box}>
+      <Txt variant="heading" level={2}>
+        Spare box
+      </Txt>
+      {spare.map((story) => (
+        <PartRow key={story.part.id} story={story} units={units} />
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ box: { gap: 12 } });

@@ -1,0 +1,8 @@
+import { useMemo } from 'react';
+import type { Garage } from '@/core/garage';
+import { partStories, type PartStory } from '@/core/wear';
+import type { Played } from './useWear';
+
+/** What has become of every part. */
+export const usePartStories = (played: Played, parts: Garage['parts']): PartStory[] =>
+  useMemo(() => partStories(played.replay.steps, parts), [played, parts]);
