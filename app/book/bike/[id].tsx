@@ -147,14 +147,14 @@ function ChainOnBike({ bike }: { bike: Bike }) {
 function PartsOnBike({ bike }: { bike: Bike }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const { parts } = useAppSelector(selectGarage);
+  const garage = useAppSelector(selectGarage);
   const played = useAppSelector(selectReplay);
   const units = useAppSelector(selectUnits);
   return (
     <PartsCard
       bike={bike}
       played={played}
-      parts={parts}
+      garage={garage}
       units={units}
       onNew={() => router.navigate(`/book/part/new?bike=${bike.id}`)}
       onFit={(part) => dispatch(fitPart(part, bike))}

@@ -1,6 +1,6 @@
 import { CARE, type ReplayStep } from '../care';
 import { wearLimitPercent } from '../chain';
-import type { Bike, Part, PartKind } from '../garage';
+import type { Bike, Garage, Part, PartKind } from '../garage';
 import type { PartStart } from '../logbook';
 import { normalQuantile, normalShare } from '../learn';
 
@@ -20,6 +20,8 @@ export interface PartStory {
   part: Part;
   /** The bike it is on; null: in the spare box, or gone. */
   bikeId: string | null;
+  /** The bike it is or was on last. */
+  lastBikeId: string | null;
   fittedAt: number | null;
   km: number;
   /** Chains that ran on it, those before the log included as far as they are known. */
@@ -60,6 +62,7 @@ interface Running extends PartStory {
 const begun = (part: Part): Running => ({
   part,
   bikeId: null,
+  lastBikeId: null,
   fittedAt: null,
   km: 0,
   chains: 0,
@@ -80,6 +83,7 @@ function fit(running: Map<string, Running>, step: ReplayStep, bike: Bike | undef
   for (const other of running.values())
     if (other.bikeId === event.bikeId && takesPlaceOf(other.part, of.part)) other.bikeId = null;
   of.bikeId = event.bikeId;
+  of.lastBikeId = event.bikeId;
   of.fittedAt = Date.parse(event.at);
   if (!event.start || of.km > 0) return;
   of.km = event.start.kmBefore;
@@ -119,6 +123,10 @@ export function partStories(
     chains: before + seen.size,
   }));
 }
+
+/** Whether a part goes on a bike: its cogs and teeth are made for the speeds of the bike it was on. */
+export const goesOn = ({ lastBikeId }: PartStory, bike: Bike, bikes: Garage['bikes']): boolean =>
+  lastBikeId === null || bikes[lastBikeId]?.speeds === bike.speeds;
 
 /** Km of late that the rate of a part is taken from, and as how many the average of all riders counts. As for chains. */
 const LOOK_BACK_KM = 1500;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { PART_ENDS, type Bike, type Garage, type Part, type PartEnd } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
-import { partLeft, partRate } from '@/core/wear';
+import { goesOn, partLeft, partRate } from '@/core/wear';
 import { PART_END_LABEL, PART_LABEL, partSentences } from '@/core/words/parts';
 import { Button, Field } from '../form';
 import { Card } from '../frame';
@@ -37,7 +37,9 @@ export function PartCard({
   if (!story) return null;
   const bike = story.bikeId === null ? null : garage.bikes[story.bikeId];
   const left = bike && partLeft(story, partRate(played.replay.steps, bike, part.kind));
-  const others = Object.values(garage.bikes).filter((b) => !b.retired && b.id !== bike?.id);
+  const others = Object.values(garage.bikes).filter(
+    (b) => !b.retired && b.id !== bike?.id && goesOn(story, b, garage.bikes),
+  );
   return (
     <Card title={PART_LABEL[part.kind]}>
       <Txt variant="strong">{bike ? `On ${bike.name}` : 'In the spare box'}</Txt>

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Bike, Garage, Part } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
-import type { PartStory } from '@/core/wear';
+import { goesOn, type PartStory } from '@/core/wear';
 import { partLine } from '@/core/words/parts';
 import { Button } from '../form';
 import { Card, LinkBox } from '../frame';
@@ -12,17 +12,19 @@ import type { Played } from './useWear';
 interface Props {
   bike: Bike;
   played: Played;
-  parts: Garage['parts'];
+  garage: Garage;
   units: UnitSystem;
   onNew: () => void;
   onFit: (part: Part) => void;
 }
 
 /** What wears with the chain on a bike, and what lies in the spare box for it. */
-export function PartsCard({ bike, played, parts, units, onNew, onFit }: Props) {
-  const stories = usePartStories(played, parts);
+export function PartsCard({ bike, played, garage, units, onNew, onFit }: Props) {
+  const stories = usePartStories(played, garage.parts);
   const on = stories.filter((s) => s.bikeId === bike.id);
-  const spare = stories.filter((s) => s.bikeId === null && !s.part.retired);
+  const spare = stories.filter(
+    (s) => s.bikeId === null && !s.part.retired && goesOn(s, bike, garage.bikes),
+  );
   return (
     <Card title="Cassette, rings, jockey wheels">
       {on.length === 0 ? (

@@ -4,7 +4,15 @@ import type { ReplayStep } from '@/core/care';
 import type { Bike, Part, PartKind } from '@/core/garage';
 import type { PartStart } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { CHAINS_A_LIFE, partLeft, partRate, partStories, partWear, type PartStory } from '..';
+import {
+  CHAINS_A_LIFE,
+  goesOn,
+  partLeft,
+  partRate,
+  partStories,
+  partWear,
+  type PartStory,
+} from '..';
 
 const b1 = TEST_GARAGE.bikes.b1 as Bike;
 const part = (id: string, kind: PartKind): Part => ({
@@ -85,6 +93,15 @@ describe('the story of a part', () => {
   it('ends in the spare box when another cassette takes its place; rings stay beside each other', () => {
     const { a, b, big, small } = told([on('a'), on('big'), on('small'), on('b')]);
     expect([a, b, big, small].map((s) => s!.bikeId)).toEqual([null, 'b1', 'b1', 'b1']);
+  });
+
+  it('goes on bikes of the speeds it was on, on any where it was on none', () => {
+    const { a, b } = told([on('a'), off('a')]);
+    const bikes = TEST_GARAGE.bikes;
+    const like = { ...(bikes.b2 as Bike), speeds: b1.speeds };
+    expect(bikes.b2!.speeds).not.toBe(b1.speeds);
+    expect([bikes.b2!, like].map((bike) => goesOn(a!, bike, bikes))).toEqual([false, true]);
+    expect(goesOn(b!, bikes.b2!, bikes)).toBe(true);
   });
 
   it('goes on where it was on another bike, and is told its past once', () => {
