@@ -1,6 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { record, selectGarage, useAppDispatch, useAppSelector, useClock } from '@/store';
+import { bikeOf } from '@/core/care';
+import {
+  record,
+  selectGarage,
+  selectReplay,
+  useAppDispatch,
+  useAppSelector,
+  useClock,
+} from '@/store';
 import { benchSession } from '@/store/benchSession';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchSession } from '@/ui/bench/lazily';
@@ -12,15 +20,17 @@ export default function AtTheBench() {
   const { name } = useOpenLogbook();
   const keeper = useMemo(() => benchSession(name), [name]);
   const { products } = useAppSelector(selectGarage);
+  const { book } = useAppSelector(selectReplay).replay;
   return (
     <BenchSession
       keeper={keeper}
       clock={useClock()}
       products={products}
       onLeave={() => router.navigate('/bench')}
-      onFinish={(work, measured) => {
-        dispatch(record('Work recorded', [work]));
-        router.navigate(measured ? `/book/wear/${work.chainId}` : '/');
+      bikeOf={(chainId) => bikeOf(book, chainId)}
+      onFinish={(events, measured) => {
+        dispatch(record('Work recorded', events));
+        router.navigate(measured ? `/book/wear/${measured}` : '/');
       }}
     />
   );

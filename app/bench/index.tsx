@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { airOf, isFirstEarly, lastLube, openingsOf, restedBottles } from '@/core/care';
 import { dateOf } from '@/core/time/zones';
+import { rotationOf } from '@/core/wear/rotation';
 import {
   bikeChosen,
   changeSettings,
@@ -33,7 +34,7 @@ export default function Bench() {
   const reports = useAppSelector(selectReports);
   const main = useAppSelector(selectMainReport);
   const { replay } = useAppSelector(selectReplay);
-  const { products } = useAppSelector(selectGarage);
+  const { products, chains } = useAppSelector(selectGarage);
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const clock = useClock();
@@ -42,6 +43,12 @@ export default function Bench() {
   const { bike, chain, state, cogs } = report;
   const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bike.id) }, state.at, now);
   const openings = openingsOf(replay.steps, chain.id);
+  const turns = rotationOf(replay.steps, chains, replay.book.fitted, bike.id);
+  const next = turns && {
+    chain: turns.next.chain,
+    state: replay.book.chains.get(turns.next.chain.id) ?? null,
+    due: turns.due,
+  };
   const rested = restedBottles(replay.steps, Object.keys(products), now);
   return (
     <BenchStart
@@ -50,7 +57,7 @@ export default function Bench() {
       clock={clock}
       reports={reports}
       report={report}
-      at={{ bike, chain, state, cogs, air, openings, rested, products, settings }}
+      at={{ bike, chain, state, cogs, next, air, openings, rested, products, settings }}
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
       bottle={products[params.bottle ?? ''] ?? null}

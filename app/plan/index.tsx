@@ -4,6 +4,7 @@ import {
   noticed,
   selectBikes,
   selectGarage,
+  selectReplay,
   selectSettings,
   useAppDispatch,
   useAppSelector,
@@ -29,6 +30,8 @@ export default function Plan() {
   const state = usePlan();
   const { phase, answer, beside, forecasts, whatIf } = state;
   const bikes = useAppSelector(selectBikes);
+  const { chains } = useAppSelector(selectGarage);
+  const played = useAppSelector(selectReplay);
   const { units, plan } = useAppSelector(selectSettings);
   const actions = useJobActions();
   const out = useOut(answer);
@@ -44,6 +47,8 @@ export default function Plan() {
       old={whyOld(state)}
       whatIf={whatIf}
       bikes={bikes}
+      chains={chains}
+      played={played}
       plan={plan}
       units={units}
       onWhatIf={(next) => dispatch(supposed(next))}
@@ -89,6 +94,7 @@ function useJobActions(): JobActions {
       router.navigate(
         `/bench?chain=${chainId}&depth=${depth}${bottleId ? `&bottle=${bottleId}` : ''}`,
       ),
+    onSwap: ({ rotation }) => router.navigate(`/bench?chain=${rotation.on.chain.id}&depth=swap`),
     onMove: (item, date) => {
       const until = date > item.date ? [leave(item, daysAfter(date, -1))] : [];
       mark(`Moved to ${shortDay(date)}`, item, [...until, pin(item, date)]);

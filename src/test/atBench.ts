@@ -29,6 +29,7 @@ export function atBench(): AtTheBench {
   return {
     ...{ bike, chain, state, cogs },
     air: STORAGE_AIR.indoors,
+    next: null,
     openings: 0,
     rested: [],
     products: {},

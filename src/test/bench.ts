@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { PRESETS } from '@/core/garage';
-import { DEPTHS } from '@/core/logbook';
+import { CLOSURES, DEPTHS } from '@/core/logbook';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
 import { ADD_ONS, type Job } from '@/core/bench/job';
 import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP } from '@/core/records/workshop';
@@ -26,6 +26,7 @@ export const jobOf = (more: Partial<Job> = {}): Job => ({
   addOns: [],
   bike: { ...PRESETS.road.specs, name: 'Road bike' },
   chain: { links: 114, closure: 'reusable link', directional: false },
+  next: null,
   openings: 2,
   lube: benchLube('wet'),
   under: null,
@@ -62,13 +63,15 @@ export const anyJob: fc.Arbitrary<Job> = fc
     ebike: fc.boolean(),
     narrowWide: fc.boolean(),
     wheel: fc.constantFrom('quick release' as const, 'thru axle' as const, 'nuts' as const),
-    closure: fc.constantFrom(
-      'reusable link' as const,
-      'single-use link' as const,
-      'connecting pin' as const,
-      'not known' as const,
-    ),
+    closure: fc.constantFrom(...CLOSURES),
     directional: fc.boolean(),
+    next: fc.record({
+      id: fc.constant('c2'),
+      name: fc.constant('Chain B'),
+      links: fc.constant(114),
+      closure: fc.constantFrom(...CLOSURES),
+      directional: fc.boolean(),
+    }),
     lube: fc.option(lubeClass),
     onIt: fc.option(lubeClass),
     shake: fc.boolean(),
@@ -116,7 +119,11 @@ export const anyJob: fc.Arbitrary<Job> = fc
       outside: r.outside,
       under: r.lube === 'dry' ? r.under : null,
       chain: { links: 114, closure: r.closure, directional: r.directional },
-      lube: r.lube && { ...benchLube(r.lube), shake: r.shake, stream: r.stream, rested: r.rested },
+      next: r.depth === 'swap' ? r.next : null,
+      lube:
+        r.depth === 'swap'
+          ? null
+          : r.lube && { ...benchLube(r.lube), shake: r.shake, stream: r.stream, rested: r.rested },
       onIt: r.onIt,
       workshop: { tools: r.tools, water: r.water, outdoors: r.outdoors, schools: r.schools },
       oldCoat: r.oldCoat,

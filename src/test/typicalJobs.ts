@@ -58,6 +58,15 @@ export const TYPICAL_JOBS: readonly [string, Partial<Job>][] = [
   ],
   ['Off-bike clean of a hub gear', { depth: 'off-bike clean', bike: hub }],
   [
+    'Swap of two chains that take turns',
+    {
+      depth: 'swap',
+      lube: null,
+      next: { ...chain('reusable link'), id: 'b', name: 'chain B' },
+      workshop: withTools('link pliers'),
+    },
+  ],
+  [
     'Wax reset in the pot',
     {
       depth: 'wax reset',

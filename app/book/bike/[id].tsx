@@ -171,6 +171,7 @@ function Beside({ bike, chainWear }: { bike: Bike; chainWear: number }) {
 
 /** Which of a bike's chains to ride, and swapping them. */
 function Turns({ bike }: { bike: Bike }) {
+  const router = useRouter();
   const dispatch = useAppDispatch();
   const { chains } = useAppSelector(selectGarage);
   const now = useAppSelector(selectNow);
@@ -180,5 +181,13 @@ function Turns({ bike }: { bike: Bike }) {
     const fit = { type: 'chainFitted', at, bikeId: bike.id, chainId, start: null } as const;
     dispatch(record(`${name} fitted`, [fit]));
   };
-  return <SwapChains bikeId={bike.id} played={played} chains={chains} onSwap={swap} />;
+  return (
+    <SwapChains
+      bikeId={bike.id}
+      played={played}
+      chains={chains}
+      onBench={(off) => router.navigate(`/bench?chain=${off.id}&depth=swap`)}
+      onSwap={swap}
+    />
+  );
 }

@@ -1,5 +1,5 @@
 import type { BikeState, Changes, Needs } from './bikeState';
-import { cranksDrive, hasDisc, hasNoTime, isHydraulic, mayOpen, type Job } from './job';
+import { closesAs, cranksDrive, hasDisc, hasNoTime, isHydraulic, mayOpen, type Job } from './job';
 
 /** What one act needs of the bike and what it changes. */
 interface ActRule {
@@ -86,10 +86,7 @@ export const ACTS = {
     fits: (job) => hasDerailleur(job) && !cranksDrive(job),
     when: goesRound,
   },
-  'jockeys by hand': {
-    needs: { chain: ['off', 'in the jar'] },
-    fits: hasDerailleur,
-  },
+  'jockeys by hand': { needs: { chain: ['off', 'in the jar'] }, fits: hasDerailleur },
   'jockeys still': { needs: { chain: ['on'] }, fits: hasDerailleur },
 
   // Wheel.
@@ -145,6 +142,11 @@ export const ACTS = {
     needs: { chain: ['off'], wheel: ['in', 'loose'], water: ['dry'], degreaser: ['none'] },
     changes: { chain: 'laid in', routing: 'not looked at', direction: 'not looked at' },
   },
+  exchange: {
+    needs: { chain: ['off'] },
+    changes: { water: 'dry' },
+    fits: (job) => job.depth === 'swap',
+  },
   'look at routing': {
     needs: { chain: ['laid in'] },
     changes: { routing: 'right' },
@@ -153,14 +155,14 @@ export const ACTS = {
   'look at direction': {
     needs: { chain: ['laid in'] },
     changes: { direction: 'right' },
-    fits: (job) => job.chain.directional,
+    fits: (job) => closesAs(job).directional,
   },
   close: {
     needs: { chain: ['laid in'], closure: ['open'] },
     changes: { chain: 'on', closure: 'closed' },
     when: (s, job) =>
       (!hasDerailleur(job) || s.routing === 'right') &&
-      (!job.chain.directional || s.direction === 'right'),
+      (!closesAs(job).directional || s.direction === 'right'),
   },
   prove: {
     needs: { closure: ['closed'], wheel: ['in'], levers: ['free'] },

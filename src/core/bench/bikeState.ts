@@ -1,4 +1,4 @@
-import type { Job } from './job';
+import { closesAs, type Job } from './job';
 
 /** How the bike on the stand is at one moment of a job: what the steps need and what they change. */
 export interface BikeState {
@@ -67,13 +67,13 @@ export const atStart = (job: Job): BikeState => ({
 });
 
 /** Returns what must be so when a bike leaves the bench. */
-export const atEnd = ({ bike, chain }: Job): Needs => ({
+export const atEnd = (job: Job): Needs => ({
   chain: ['on'],
   closure: ['seated'],
   hook: ['none'],
   tension: ['set'],
-  ...(bike.gear === 'derailleur' ? { routing: ['right'] } : {}),
-  ...(chain.directional ? { direction: ['right'] } : {}),
+  ...(job.bike.gear === 'derailleur' ? { routing: ['right'] } : {}),
+  ...(closesAs(job).directional ? { direction: ['right'] } : {}),
   wheel: ['in'],
   keeper: ['none'],
   rotor: ['bare'],

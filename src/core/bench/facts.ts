@@ -1,3 +1,4 @@
+import type { Job } from './job';
 import { benchOf, type Mark, type Run } from './run';
 import type { BenchStep, StepId } from './steps';
 
@@ -23,7 +24,9 @@ const BELIEVED: readonly StepId[] = [
   'settle',
 ];
 
-const isBelieved = ({ id }: BenchStep): boolean => BELIEVED.includes(id) || id.startsWith('bath ');
+/** In a swap the chain that is closed at the end is the other one. */
+const isBelieved = ({ id }: BenchStep, { depth }: Job): boolean =>
+  BELIEVED.includes(id) || id.startsWith('bath ') || (depth === 'swap' && id === 'close');
 
 /** Something the log will believe of a session, to be put right at its end. */
 export interface Fact {
@@ -34,7 +37,9 @@ export interface Fact {
 /** Returns what the log will believe of a session, step by step. */
 export function factsOf(run: Run): Fact[] {
   const { steps, state } = benchOf(run);
-  return steps.filter(isBelieved).map(({ id }) => ({ step: id, done: state.get(id) === 'done' }));
+  return steps
+    .filter((s) => isBelieved(s, run.job))
+    .map(({ id }) => ({ step: id, done: state.get(id) === 'done' }));
 }
 
 /** Whether the chain was measured in a session: its figure is still to be entered. */

@@ -1,4 +1,4 @@
-import type { Job } from './job';
+import { closesAs, type Job } from './job';
 import { look } from './look';
 import { liesOf } from './prepare';
 import { step, type BenchStep } from './steps';
@@ -16,7 +16,7 @@ export function chainOn(job: Job): BenchStep[] {
       hands: 3,
     }),
     ...(derailleur ? [ROUTED] : []),
-    ...(job.chain.directional ? [DIRECTION] : []),
+    ...(closesAs(job).directional ? [DIRECTION] : []),
     close(job),
     ...(derailleur ? [] : [tension(job)]),
     prove(job),
@@ -47,7 +47,7 @@ const NEW_PARTS: Record<Job['chain']['closure'], readonly string[]> = {
 };
 
 const close = (job: Job): BenchStep => {
-  const { closure } = job.chain;
+  const { closure } = closesAs(job);
   return step({
     id: 'close',
     phase: 'close',
@@ -65,14 +65,16 @@ const tension = ({ bike }: Job): BenchStep =>
     acts: ['set tension'],
   });
 
-const prove = (job: Job): BenchStep =>
-  look({
+const prove = (job: Job): BenchStep => {
+  const { closure } = closesAs(job);
+  return look({
     id: 'link seated',
-    ...SAID.prove(job.chain.closure, handBrake(job)),
+    ...SAID.prove(closure, handBrake(job)),
     acts: ['prove'],
     failTo: 'close',
-    drawing: job.chain.closure === 'connecting pin' ? null : 'arrow',
+    drawing: closure === 'connecting pin' ? null : 'arrow',
   });
+};
 
 /** Whether a lever holds the rear wheel: not where it brakes by the pedal, nor through a covered rotor. */
 const handBrake = ({ bike }: Job): boolean => bike.brake === 'rim' && bike.drive !== 'coaster';

@@ -51,6 +51,8 @@ export interface Job {
     'name' | 'rings' | 'gear' | 'drive' | 'brake' | 'ebike' | 'wheel' | 'narrowWide' | 'frame'
   >;
   chain: Pick<Chain, 'links' | 'closure' | 'directional'>;
+  /** The chain that goes on instead, in a swap; null: there is none. */
+  next: Pick<Chain, 'id' | 'name' | 'links' | 'closure' | 'directional'> | null;
   /** Times its link has been opened, by the log. */
   openings: number;
   lube: BenchLube | null;
@@ -83,7 +85,7 @@ export const cranksDrive = (job: Job): boolean => job.bike.drive !== 'freewheel'
 /** Share of a coat that a thin one is: a drop on every second roller, and little time to creep in. Own estimate. */
 export const THIN_SHARE = 0.4;
 
-/** The depths that take the chain off the bike. */
+/** The depths that take the chain off the bike to clean it. */
 const OFF: readonly Depth[] = ['off-bike clean', 'soak', 'new-chain strip'];
 
 /** Whether the chain is stripped first: wax does not hold over oil. */
@@ -142,13 +144,20 @@ export const isOnWax = (job: Job): boolean => job.onIt !== null && isWax(job.onI
 export const movingOf = (job: Job): Moving =>
   !cranksDrive(job) ? 'cranks' : isRaised(job) ? 'by hand' : 'rolling';
 
-/** Whether the closure may be opened: a reusable link, or a new link or pin lies ready. */
+/** The chain that is closed at the end: the one that came off, in a swap the other. */
+export const closesAs = ({ depth, chain, next }: Job): Job['chain'] =>
+  depth === 'swap' && next ? next : chain;
+
+/** Whether the closure may be opened: what closes at the end is a reusable link, or a new link or pin lies ready. */
 export const mayOpen = (job: Job): boolean =>
-  job.chain.closure === 'reusable link' || owns(job, 'new link');
+  closesAs(job).closure === 'reusable link' || owns(job, 'new link');
 
 /** Whether the chain comes off in this job. */
 export const comesOff = (job: Job): boolean =>
-  OFF.includes(job.depth) || inPot(job) || (mustStrip(job) && mayOpen(job) && offAllowed(job));
+  job.depth === 'swap' ||
+  OFF.includes(job.depth) ||
+  inPot(job) ||
+  (mustStrip(job) && mayOpen(job) && offAllowed(job));
 
 export const offAllowed = (job: Job): boolean => job.workshop.schools.chainOff !== 'never';
 
@@ -199,6 +208,9 @@ const isWaxed = ({ lube }: Job): boolean => lube !== null && isWax(lube.lubeClas
 /** Depths after which a chain lies clean. */
 const CLEANS: readonly Depth[] = ['on-bike clean', 'off-bike clean', 'soak', 'wax reset'];
 
+/** Depths that are done by themselves. */
+const BARE: readonly Depth[] = ['roadside', 'thin coat', 'new-chain strip', 'swap'];
+
 /** Add-ons that make sense with a depth. */
 export const addOnsFor = (depth: Depth): AddOn[] =>
   ADD_ONS.filter((a) =>
@@ -206,5 +218,5 @@ export const addOnsFor = (depth: Depth): AddOn[] =>
       ? depth === 'rescue'
       : a === 'measure'
         ? CLEANS.includes(depth)
-        : depth !== 'roadside' && depth !== 'thin coat' && depth !== 'new-chain strip',
+        : !BARE.includes(depth),
   );

@@ -21,6 +21,8 @@ export interface AtTheBench {
   chain: Chain;
   state: ChainState;
   cogs: number;
+  /** Of the bike's other chains the least worn; null: there is none. */
+  next: { chain: Chain; state: ChainState | null; due: boolean } | null;
   air: Air;
   openings: number;
   /** Bottles not used for a month. */
@@ -80,6 +82,14 @@ function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null): BenchLu
   };
 }
 
+const dryHoursIn = (air: Air): Job['dryHours'] => ({
+  towel: dryingHours(CARE.towelHours.value, air),
+  air: dryingHours(CARE.airHours.value, air),
+});
+
+/** Depths that put nothing on. */
+const LUBES_NOTHING: readonly Depth[] = ['wipe-down', 'swap'];
+
 /** Every depth for a chain, each with its own job, what it takes and what it leaves. */
 export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
   const { bike, chain, state, cogs, air, products, settings } = at;
@@ -95,8 +105,9 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
       addOns: wanted.addOns,
       bike,
       chain,
+      next: depth === 'swap' ? (at.next?.chain ?? null) : null,
       openings: at.openings,
-      lube: depth === 'wipe-down' ? null : lube,
+      lube: LUBES_NOTHING.includes(depth) ? null : lube,
       onIt: state.lube,
       outside: state.outside,
       salted: state.salted,
@@ -108,10 +119,7 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
       between: schools.between,
       baths: wanted.baths,
       standard,
-      dryHours: {
-        towel: dryingHours(CARE.towelHours.value, air),
-        air: dryingHours(CARE.airHours.value, air),
-      },
+      dryHours: dryHoursIn(air),
     };
     const method = methodOf(job);
     const cleaner = cleanersFor(products, method, schools.degreaser)[0] ?? null;
@@ -122,6 +130,8 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
     const refused = refusal(named);
     const base = { depth, job: named, bottle, under, cleaner, refused };
     if (refused !== null) return { ...base, time: null, after: null };
+    if (depth === 'swap')
+      return { ...base, time: timelineOf(procedure(named)), after: at.next?.state ?? null };
     const share = depth === 'thin coat' ? THIN_SHARE : 1;
     const coat = job.lube && { lubeClass: lube.lubeClass, coat: share, wiped: true };
     const used = bottle && coat ? [{ productId: bottle.id, amount: coatMlOf(named) * share }] : [];
@@ -143,7 +153,7 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
 
 /** The depth to begin with, and why. */
 export type Recommended = { depth: Depth } & (
-  | { reason: 'only a noise' | 'shallowest' | 'next that can' }
+  | { reason: 'only a noise' | 'shallowest' | 'next that can' | 'swap due' }
   /** The plan has it on this day. */
   | { reason: 'planned'; date: DateText }
 );
@@ -159,8 +169,11 @@ export function recommend(
   verdict: Verdict,
   list: readonly Offer[],
   planned: NextPlanned = null,
+  swapDue = false,
 ): Recommended | null {
-  const can = list.filter((o) => o.refused === null);
+  const swap = list.find((o) => o.depth === 'swap' && o.refused === null);
+  if (swapDue && swap && verdict.kind === 'good for') return { depth: 'swap', reason: 'swap due' };
+  const can = list.filter((o) => o.refused === null && o !== swap);
   const noise = verdict.heard && !verdict.heard.odd && verdict.heard.sound === 'squeak';
   const dirty = verdict.clocks.some(
     (c) => c.fired && (c.name === 'inside' || c.name === 'outside'),

@@ -59,7 +59,7 @@ export function prepare(job: Job): BenchStep[] {
   const stand = standSteady(job);
   return [
     ...motor,
-    ...(cautious || job.lube || wipesWet(job) ? [gloves(job, cautious)] : []),
+    ...(cautious || job.lube || wipesWet(job) || depth === 'swap' ? [gloves(job, cautious)] : []),
     // Only a wheel off the ground turns: without a stand it is lifted before the bike leans or lies.
     ...(placeOf(job) === 'stand' ? [stand, ...shifts] : [...shifts, stand]),
     ...(muddy ? [RINSE_MUD] : []),
@@ -71,6 +71,7 @@ export function prepare(job: Job): BenchStep[] {
 const saltStays = (job: Job): boolean =>
   job.salted &&
   job.depth !== 'new-chain strip' &&
+  job.depth !== 'swap' &&
   !(usesDegreaser(job) && (comesOff(job) || job.workshop.water !== 'none'));
 
 const batteryOut = (job: Job): BenchStep =>

@@ -12,6 +12,7 @@ import { prepare } from './prepare';
 import { withRotorCovered } from './rotor';
 import { bikeAfter } from './simulate';
 import { step, type BenchStep, type StepId } from './steps';
+import { exchange } from './swap';
 import { boiledOff, hotRinse } from './waxing';
 import { wheelIn, wheelOut } from './wheel';
 import { gloveCheck, ragCheck, wipe, wipeOffBike } from './wiping';
@@ -89,6 +90,8 @@ function cleaning(job: Job): BenchStep[] {
       ? [...before, ...chainOff(job), ...baths(job)]
       : [...before, ...wheelOut(job), ...onBike(job, amid ? [wash(job, wheelComesOut(job))] : [])];
   switch (job.depth) {
+    case 'swap':
+      return [...chainOff(job), ...exchange(job)];
     case 'off-bike clean':
     case 'soak':
       return [...before, ...chainOff(job), ...baths(job)];

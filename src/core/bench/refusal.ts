@@ -1,5 +1,6 @@
 import { isWax } from '../lube';
 import {
+  closesAs,
   comesOff,
   cranksDrive,
   isOnWax,
@@ -32,7 +33,8 @@ export type BenchRefusal =
   | 'factory grease stays'
   | 'wax at the roadside'
   | 'thin wax'
-  | 'nothing to put on';
+  | 'nothing to put on'
+  | 'no other chain';
 
 const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
   'reusable link': 'no new link',
@@ -45,9 +47,10 @@ const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
 export function refusal(job: Job): BenchRefusal | null {
   const { depth, lube } = job;
   const scrubs = depth === 'on-bike clean' && job.clean === 'scrubber';
+  if (depth === 'swap' && !job.next) return 'no other chain';
   // A new chain is not opened, and comes with what closes it.
   if (comesOff(job) && depth !== 'new-chain strip' && !mayOpen(job))
-    return NO_CLOSURE[job.chain.closure];
+    return NO_CLOSURE[closesAs(job).closure];
   if (comesOff(job) && !offAllowed(job)) return 'chain stays on';
   if (scrubs && !owns(job, 'scrubber')) return 'no scrubber';
   if (scrubs && cranksDrive(job)) return 'scrubber with driven cranks';

@@ -40,6 +40,7 @@ export function methodOf(job: Job): CleanMethod {
     case 'wax reset':
       return 'wax reset';
     case 'thin coat':
+    case 'swap':
       return 'none';
     default:
       if (poursHot(job)) return 'wax reset';

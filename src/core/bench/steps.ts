@@ -81,6 +81,8 @@ export type StepId =
   | 'lift'
   | 'pot off'
   | 'break in'
+  | 'rest'
+  | 'exchange'
   | 'lay in'
   | 'routed'
   | 'direction'

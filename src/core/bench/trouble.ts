@@ -1,4 +1,4 @@
-import { hasDisc, type Job } from './job';
+import { closesAs, hasDisc, type Job } from './job';
 
 export const TROUBLES = [
   'stiff link',
@@ -18,7 +18,9 @@ export const asksCoat = (trouble: Trouble): boolean => trouble === 'ran out of l
 export const troublesOf = (job: Job): Trouble[] =>
   TROUBLES.filter((t) => {
     if (t === 'oil on the rotor') return hasDisc(job);
-    if (t === 'single-use link opened') return job.chain.closure !== 'reusable link';
+    if (t === 'single-use link opened')
+      return [job.chain, closesAs(job)].some((c) => c.closure !== 'reusable link');
+    if (t === 'will not come clean') return job.depth !== 'swap';
     if (t === 'wrong side of the tab') return job.bike.gear === 'derailleur';
     if (t === 'ran out of lube') return job.lube !== null;
     if (t === 'rain starts') return job.workshop.outdoors || job.depth === 'roadside';

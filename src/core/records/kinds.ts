@@ -50,6 +50,7 @@ export const DEPTHS = [
   'soak',
   'new-chain strip',
   'wax reset',
+  'swap',
 ] as const;
 export type Depth = (typeof DEPTHS)[number];
 

@@ -1,4 +1,7 @@
+import type { Job } from '../bench/job';
 import type { StepId } from '../bench/steps';
+import type { CleanMethod } from '../logbook';
+import { DEPTH_LABEL, METHOD_LABEL } from './labels';
 
 const FACTS: Partial<Record<StepId, string>> = {
   wipe: 'Chain wiped',
@@ -18,6 +21,7 @@ const FACTS: Partial<Record<StepId, string>> = {
   dip: 'Dipped in wax',
   'wipe off': 'Outside wiped',
   'wipe hard': 'Outside wiped hard',
+  close: 'The other chain is on',
   settle: 'Used degreaser kept to settle',
 };
 
@@ -33,3 +37,17 @@ export const COAT_SHARES = [
   { value: '0.4', label: 'A thin coat' },
   { value: '0.25', label: 'Only a little' },
 ] as const;
+
+/** What goes into the log of a session, in a line; of a swap which chain is on now. */
+export function endingLine(
+  job: Job,
+  isClosed: boolean,
+  { method, lube }: { method: CleanMethod; lube: string | null },
+): string {
+  const what = `${DEPTH_LABEL[job.depth]}, ${job.bike.name}`;
+  if (job.depth === 'swap')
+    return isClosed
+      ? `${what}: ${job.next?.name ?? 'the other chain'} is on.`
+      : `${what}: not done.`;
+  return `${what}: ${METHOD_LABEL[method].toLowerCase()}, ${lube ?? 'no lube'}.`;
+}

@@ -67,6 +67,7 @@ export const DEPTH_LABEL: Record<Depth, string> = {
   'new-chain strip': 'New-chain strip',
   roadside: 'Roadside top-up',
   'wax reset': 'Wax reset',
+  swap: 'Swap chains',
 };
 
 export const STANDARD_LABEL: Record<Standard, string> = {

@@ -24,6 +24,7 @@ export const REFUSED: Record<BenchRefusal, string> = {
     'The factory grease of a new chain is good under this lube: wipe the outside and ride. If you would rather strip it, say so under “Your way at the bench”.',
   'thin wax': 'Wax takes hours to set. Before a ride it does no good: wipe the chain and ride.',
   'nothing to put on': 'A thin coat needs a lube: choose one first.',
+  'no other chain': 'This bike has no other chain that takes turns.',
   'wax at the roadside': 'Wax takes hours to set: at the roadside take the small bottle of oil.',
 };
 
@@ -39,6 +40,7 @@ export const DEPTH_FOR: Record<Depth, string> = {
   soak: 'Like the baths, with less work and more waiting.',
   'new-chain strip': 'Before wax or dry lube on a new chain.',
   'wax reset': 'When wax is spent or dirty.',
+  swap: 'The least worn of this bike’s chains goes on; the other rests.',
 };
 
 const OUTSIDE = ['clean outside', 'a little dirt outside', 'dirty outside', 'black outside'];
@@ -61,6 +63,8 @@ export function recommendedSentence(recommended: Recommended, today: DateText): 
       return 'The quickest job that does it.';
     case 'next that can':
       return 'The right job isn’t possible with your tools. This comes next.';
+    case 'swap due':
+      return 'Nothing else is due, and the other chain is worn less.';
     case 'planned': {
       const day = dayWord(recommended.date, today);
       return `Planned ${day === 'Today' || day === 'Tomorrow' ? day.toLowerCase() : day}.`;

@@ -45,6 +45,8 @@ export function orderOf(depth: Depth, lubeName: string | null): string {
       return `Clean on the bike, then ${lube}`;
     case 'off-bike clean':
       return `Off the bike, baths, then ${lube}`;
+    case 'swap':
+      return 'Swap the chains';
     case 'wax reset':
       return `Reset the wax with ${lube}`;
     default:

@@ -1,4 +1,4 @@
-import { cranksDrive, type Job } from '../bench/job';
+import { closesAs, cranksDrive, type Job } from '../bench/job';
 import type { Trouble } from '../bench/trouble';
 
 export interface Help {
@@ -39,7 +39,7 @@ const HELP: Record<Trouble, (job: Job) => Help> = {
     title: 'The chain is on the wrong side of the tab',
     steps: [
       'Look at the cage from the side: the chain must run inside the small tab between the jockey wheels.',
-      job.chain.closure === 'reusable link'
+      closesAs(job).closure === 'reusable link'
         ? 'Open the quick link again, draw the chain back, lay it inside the tab, close it.'
         : 'Leave the closure shut: it closes only once. Undo the lower jockey wheel’s bolt, swing the cage plate aside, lay the chain inside, and bolt it again.',
       'Not sure of the cage? Do not ride: a workshop does it in minutes.',

@@ -22,6 +22,7 @@ const DO_IT: Record<Depth, string> = {
   soak: 'Soak it, then lube',
   'new-chain strip': 'Strip the new chain, then lube',
   'wax reset': 'Reset the wax',
+  swap: 'Swap the chains',
 };
 
 const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);

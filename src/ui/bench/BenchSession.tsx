@@ -1,5 +1,6 @@
 import { wasMeasured } from '@/core/bench/facts';
-import { workDoneOf, type WorkResult } from '@/core/bench/result';
+import { workDoneOf } from '@/core/bench/result';
+import { eventsOf, type RunEvents } from '@/core/bench/runEvents';
 import type { Product } from '@/core/shelf';
 import { Button } from '../form';
 import { Page } from '../frame';
@@ -11,13 +12,15 @@ interface Props {
   keeper: Keeper;
   clock: () => number;
   products: Readonly<Record<string, Product>>;
+  /** The bike a chain is on. */
+  bikeOf: (chainId: string) => string | null;
   onLeave: () => void;
-  /** `measured`: the chain was measured, and its figure is still to be entered. */
-  onFinish: (work: WorkResult, measured: boolean) => void;
+  /** `measured`: the chain that was measured, and whose figure is still to be entered. */
+  onFinish: (events: RunEvents, measured: string | null) => void;
 }
 
 /** The open session, full screen; or that there is none. */
-export function BenchSession({ keeper, clock, products, onLeave, onFinish }: Props) {
+export function BenchSession({ keeper, clock, products, bikeOf, onLeave, onFinish }: Props) {
   const { run, keep } = useBenchRun(keeper);
   if (run === undefined) return null;
   if (run === null)
@@ -35,7 +38,11 @@ export function BenchSession({ keeper, clock, products, onLeave, onFinish }: Pro
       onLeave={onLeave}
       onFinish={(done) => {
         keep(null);
-        onFinish(workDoneOf(done, products, clock()), wasMeasured(done));
+        const work = workDoneOf(done, products, clock());
+        onFinish(
+          eventsOf(done, work, bikeOf(done.chainId)),
+          wasMeasured(done) ? done.chainId : null,
+        );
       }}
     />
   );

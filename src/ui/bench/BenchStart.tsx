@@ -63,7 +63,7 @@ export function BenchStart(props: Props) {
   const { workshop } = at.settings;
   const wanted: Wanted = { ...usuallyWanted(props), ...part };
   const list = offers(at, wanted);
-  const recommended = recommend(report.verdict, list, props.planned);
+  const recommended = recommend(report.verdict, list, props.planned, at.next?.due);
   const nothingDue = nothingDueSentence(report.verdict, recommended, props.today);
   const start = (offer: Offer) => {
     keep(startRun(offer, at.chain.id, props.clock()));

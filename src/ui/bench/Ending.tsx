@@ -2,12 +2,11 @@ import { View } from 'react-native';
 import { factsOf, type Fact } from '@/core/bench/facts';
 import { workDoneOf } from '@/core/bench/result';
 import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core/bench/run';
-import { COAT_SHARES, factLabel } from '@/core/words/facts';
+import { COAT_SHARES, endingLine, factLabel } from '@/core/words/facts';
 import { LEFT_OPEN } from '@/core/words/leftOpen';
 import { Choice, Field, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { DEPTH_LABEL, METHOD_LABEL } from '@/core/words/labels';
 import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
@@ -46,9 +45,10 @@ export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
       ))}
       <Card title="What goes into the log">
         <Txt>
-          {`${DEPTH_LABEL[job.depth]}, ${job.bike.name}: ${METHOD_LABEL[method].toLowerCase()}, ${
-            lube && job.lube ? job.lube.name : 'no lube'
-          }.`}
+          {endingLine(job, bench.state.get('close') === 'done', {
+            method,
+            lube: lube && job.lube ? job.lube.name : null,
+          })}
         </Txt>
         <Txt>
           {`${minutesWorked(run)} minutes of work, ${minutesElapsed(run)} from start to end.`}

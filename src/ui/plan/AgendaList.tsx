@@ -7,6 +7,8 @@ import type { PlanDay } from '@/core/plan/planner';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { JobCard, type JobActions } from './JobCard';
+import { SwapRow } from './SwapRow';
+import type { SwapAhead } from '@/core/plan/agenda/swaps';
 
 interface Props {
   agenda: readonly AgendaEntry[];
@@ -15,23 +17,29 @@ interface Props {
   bikeNames: Readonly<Record<string, string>>;
   units: UnitSystem;
   actions: JobActions;
+  swaps: readonly SwapAhead[];
 }
 
 /** The days of the plan that have something in them: rides in small type, jobs as cards. */
-export function AgendaList({ agenda, days, rides, bikeNames, units, actions }: Props) {
+export function AgendaList(props: Props) {
+  const { agenda, days, rides, bikeNames, units, actions, swaps } = props;
   const today = days[0]?.date ?? '';
   return (
     <View role="list" aria-label="Agenda" style={styles.list}>
       {days.map((day) => {
         const jobs = agenda.filter((a) => a.date === day.date);
+        const swapping = swaps.filter((s) => s.date === day.date);
         const lines = rides
           .filter((r) => r.date === day.date)
           .map((r) => rideLine(r, bikeNames[r.bikeId] ?? '', units));
-        if (jobs.length > 0)
+        if (jobs.length + swapping.length > 0)
           return (
             <WorkDay key={day.date} day={day} today={today} lines={lines}>
               {jobs.map((item) => (
                 <JobCard key={item.id} item={item} today={today} actions={actions} />
+              ))}
+              {swapping.map((swap) => (
+                <SwapRow key={swap.bike.id} swap={swap} onDo={actions.onSwap} />
               ))}
             </WorkDay>
           );

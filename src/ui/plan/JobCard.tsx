@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { SwapAhead } from '@/core/plan/agenda/swaps';
 import type { AgendaEntry } from '@/core/words/plan';
 import { daysAfter, shortDay } from '@/core/time/dates';
 import { formatNumber } from '@/core/units';
@@ -9,6 +10,8 @@ import { Txt, useColors } from '../theme';
 
 export interface JobActions {
   onDo: (item: AgendaEntry) => void;
+  /** Swapping the chains of a bike. */
+  onSwap: (swap: SwapAhead) => void;
   onMove: (item: AgendaEntry, date: string) => void;
   onSkip: (item: AgendaEntry) => void;
   onPin: (item: AgendaEntry) => void;

@@ -1,5 +1,7 @@
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Bike } from '@/core/garage';
+import type { Bike, Chain } from '@/core/garage';
+import { swapsAhead } from '@/core/plan/agenda/swaps';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { WHAT_IFS, type WhatIf } from '@/core/plan/agenda/request';
@@ -10,6 +12,7 @@ import { Button, Choice, ProgressBar } from '../form';
 import { Card, Columns, Page } from '../frame';
 import { Txt } from '../theme';
 import { Against } from './Against';
+import type { Played } from '../wear/useWear';
 import { AgendaList } from './AgendaList';
 import type { JobActions } from './JobCard';
 import { MinutesCard } from './MinutesCard';
@@ -23,6 +26,8 @@ interface Props {
   rides: readonly RideAhead[];
   problem: Problem | null;
   bikes: readonly Bike[];
+  chains: Readonly<Record<string, Chain>>;
+  played: Played;
   plan: PlanSettings;
   units: UnitSystem;
   actions: JobActions;
@@ -95,7 +100,11 @@ function Making({ answer, progress, old, onCancel, onAgain }: Props) {
 /** The weather it is for, what is in the way, and the jobs by day. */
 function Agenda(props: Props & { answer: PlanAnswer }) {
   const say = useSay();
-  const { answer, rides, problem, bikes, units } = props;
+  const { answer, rides, problem, bikes, chains, played, units } = props;
+  const swaps = useMemo(() => {
+    const around = { days: answer.days, rides, jobs: answer.agenda };
+    return swapsAhead(played.replay, bikes, chains, around);
+  }, [played, bikes, chains, answer, rides]);
   const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
   return (
     <>
@@ -116,7 +125,7 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
         </Txt>
       ) : null}
       {answer.marks ? <Txt variant="small">{answer.marks}</Txt> : null}
-      {answer.agenda.length === 0 ? (
+      {answer.agenda.length + swaps.length === 0 ? (
         <Card>
           <Txt>
             {rides.length === 0
@@ -132,6 +141,7 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
         bikeNames={bikeNames}
         units={units}
         actions={props.actions}
+        swaps={swaps}
       />
     </>
   );

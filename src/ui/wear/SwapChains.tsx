@@ -11,27 +11,36 @@ interface Props {
   bikeId: string;
   played: Played;
   chains: Readonly<Record<string, Chain>>;
+  /** Swapping step by step. */
+  onBench: (off: Chain) => void;
+  /** It is done already. */
   onSwap: (on: Chain) => void;
 }
 
 /** Of a bike whose chains take turns: which to ride and why, and swapping them. */
-export function SwapChains({ bikeId, played, chains, onSwap }: Props) {
+export function SwapChains({ bikeId, played, chains, onBench, onSwap }: Props) {
   const rotation = useMemo(
     () => rotationOf(played.replay.steps, chains, played.replay.book.fitted, bikeId),
     [played, chains, bikeId],
   );
   if (!rotation) return null;
-  const { next, due } = rotation;
+  const { on, next, due } = rotation;
   return (
     <View style={styles.box}>
       <Txt>{rotationSentence(rotation)}</Txt>
-      <Button
-        kind={due ? 'strong' : 'plain'}
-        label={`Swap to ${next.chain.name} now`}
-        onPress={() => onSwap(next.chain)}
-      />
+      <View style={styles.buttons}>
+        <Button
+          kind={due ? 'strong' : 'plain'}
+          label="Swap them at the bench"
+          onPress={() => onBench(on.chain)}
+        />
+        <Button label={`${next.chain.name} is on already`} onPress={() => onSwap(next.chain)} />
+      </View>
     </View>
   );
 }
 
-const styles = StyleSheet.create({ box: { gap: 12, alignItems: 'flex-start' } });
+const styles = StyleSheet.create({
+  box: { gap: 12, alignItems: 'flex-start' },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+});

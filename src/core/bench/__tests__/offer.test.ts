@@ -55,6 +55,7 @@ const at = (report: ChainReport) => ({
   state: report.state,
   cogs: report.cogs,
   air: STORAGE_AIR.indoors,
+  next: null,
   openings: 0,
   rested: [],
   products: {},

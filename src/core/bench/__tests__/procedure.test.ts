@@ -267,7 +267,9 @@ describe('procedures', () => {
     (depth, lubeClass) => {
       const job = jobOf({ depth, lube: benchLube(lubeClass), onIt: lubeClass });
       if (refusal(job) !== null)
-        return expect(['wax reset', 'roadside', 'new-chain strip', 'thin coat']).toContain(depth);
+        return expect(['wax reset', 'roadside', 'new-chain strip', 'thin coat', 'swap']).toContain(
+          depth,
+        );
       const steps = procedure(job);
       const coated = (id: string) => steps.some((s) => s.id === id);
       if (depth === 'wipe-down') return expect(coated('drops')).toBe(false);

@@ -64,6 +64,7 @@ const offered = (
       state: chain.state,
       cogs: chain.cogs,
       air: STORAGE_AIR.indoors,
+      next: null,
       openings: 0,
       rested: [],
       products,

@@ -11,9 +11,18 @@ const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];
 export function openingsOf(steps: readonly ReplayStep[], chainId: string): number {
   let count = 0;
   let fitted = false;
+  let onBike: string | null = null;
   for (const { event, chainId: of } of steps) {
+    // Another chain in its place, and nobody said that it came off.
+    if (event.type === 'chainFitted' && of !== chainId && fitted && event.bikeId === onBike) {
+      count += 1;
+      fitted = false;
+    }
     if (of !== chainId) continue;
-    if (event.type === 'chainFitted') fitted = true;
+    if (event.type === 'chainFitted') {
+      fitted = true;
+      onBike = event.bikeId;
+    }
     // A new link has not been opened yet.
     if (event.type === 'settled' && event.what === 'worn link') count = 0;
     if (!fitted) continue;

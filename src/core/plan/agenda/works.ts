@@ -138,6 +138,7 @@ function offersFor(
     state: { ...now.state, lube: on },
     cogs: now.cogs,
     air: READ_IN,
+    next: null,
     openings: now.openings,
     rested: [],
     products,
