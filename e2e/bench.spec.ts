@@ -314,3 +314,27 @@ test('by keyboard: Enter goes on, Backspace back; big text, big button, no fault
   expect(overflow).toBeLessThanOrEqual(0);
   expect(await rider.axeFaults()).toEqual([]);
 });
+
+test('chains that take turns are swapped step by step; the plan then says to swap back', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/book/bike/demo-bike-racer');
+  await page.getByRole('button', { name: 'Swap them at the bench' }).click();
+  await expect(page.getByRole('radio', { name: 'Swap chains' })).toBeChecked();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await goOnTo(page, /^Take Racer chain A\. Count that it has 116 links/);
+  await goOnTo(page, /Done\./);
+  await expect(page.getByText('Swap chains, Sunday racer: Racer chain A is on.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save to log' }).click();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
+  await rider.goesTo('Book');
+  await page.getByRole('link', { name: /^Garage/ }).click();
+  await page.getByRole('link', { name: /^Sunday racer/ }).click();
+  await expect(page.getByText(/Racer chain A, on it since 24 November 2026/)).toBeVisible();
+  await page.goto('/plan?logbook=demo');
+  const swap = page.getByRole('group', { name: /^Sunday racer, swap/ });
+  await expect(swap).toContainText('Racer chain B goes on, worn 0.10 % against 0.30 %.');
+  await swap.getByRole('button', { name: 'Do it' }).click();
+  await expect(page.getByRole('radio', { name: 'Swap chains' })).toBeChecked();
+});

@@ -38,11 +38,44 @@ test('chains that take turns: the least worn stays on, swapped with one press, a
   await rider.opensDemo('/book/garage');
   await page.getByRole('link', { name: /^Sunday racer/ }).click();
   await expect(page.getByText(/^Leave Racer chain B on: it is the least worn/)).toBeVisible();
-  await page.getByRole('button', { name: 'Swap to Racer chain A now' }).click();
+  await page.getByRole('button', { name: 'Racer chain A is on already' }).click();
   await expect(page.getByText(/^Swap to Racer chain B: it is worn less/)).toBeVisible();
   await expect(page.getByText(/Racer chain A, on it since 24 November 2026/)).toBeVisible();
-  await page.getByRole('button', { name: 'Swap to Racer chain B now' }).click();
+  await page.getByRole('button', { name: 'Racer chain B is on already' }).click();
   await expect(page.getByText(/Racer chain B, on it since 24 November 2026/)).toBeVisible();
+});
+
+test('a cassette is noted, moved to the spare box, fitted again and sold; a worn one speaks up', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('link', { name: /^Quay commuter/ }).click();
+  await expect(page.getByRole('link', { name: /^Commuter cassette 8,/ })).toBeVisible();
+  // Made for other speeds, it is not offered here.
+  await expect(page.getByRole('button', { name: 'Fit Hill cassette' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Note a part' }).click();
+  await page.getByRole('button', { name: 'Save the part' }).click();
+  await expect(page.getByText('Give it a name you will recognise.')).toBeVisible();
+  await page.getByLabel('Name').fill('Old cassette');
+  await page.getByLabel('Chains worn out on it before').fill('3');
+  await page.getByRole('button', { name: 'Save the part' }).click();
+  const part = page.getByRole('link', { name: /^Old cassette/ });
+  await expect(part).toContainText('3 chains, 100 % of a usual life');
+  await page.getByRole('button', { name: 'Fit a new chain' }).click();
+  await expect(page.getByText(/A new chain may skip on them/)).toBeVisible();
+  await part.click();
+  await expect(page.getByText('On Quay commuter')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it off' }).click();
+  await expect(page.getByText('In the spare box')).toBeVisible();
+  await page.getByRole('button', { name: 'Put it on Quay commuter' }).click();
+  await expect(page.getByText('On Quay commuter')).toBeVisible();
+  await page.getByRole('button', { name: 'I sold it' }).click();
+  await expect(page.getByRole('link', { name: /^Hill cassette/ })).toBeVisible();
+  await expect(part).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('link', { name: /^Quay commuter/ }).click();
+  await expect(part).toBeVisible();
 });
 
 test('wear is measured with a ruler; what cannot be is asked about; the end moves @once', async ({

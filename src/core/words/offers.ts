@@ -40,7 +40,7 @@ export const DEPTH_FOR: Record<Depth, string> = {
   soak: 'Like the baths, with less work and more waiting.',
   'new-chain strip': 'Before wax or dry lube on a new chain.',
   'wax reset': 'When wax is spent or dirty.',
-  swap: 'The least worn of this bike’s chains goes on; the other rests.',
+  swap: 'Another of this bike’s chains goes on, and this one rests.',
 };
 
 const OUTSIDE = ['clean outside', 'a little dirt outside', 'dirty outside', 'black outside'];

@@ -19,7 +19,7 @@ export const DEPTH_MINUTES: Record<Depth, readonly [number, number]> = {
   soak: [30, 60],
   'new-chain strip': [30, 60],
   'wax reset': [45, 90],
-  swap: [8, 15],
+  swap: [10, 20],
 };
 
 export interface Proposal {

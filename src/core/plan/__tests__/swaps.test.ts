@@ -44,7 +44,7 @@ const swaps = (on: number, next: number, more: Partial<PlanAround> = {}) =>
 
 describe('swaps of the plan', () => {
   it('fall, where due, on the first evening that has the minutes', () => {
-    expect(SWAP_MINUTES).toBe(12);
+    expect(SWAP_MINUTES).toBe(15);
     expect(swaps(0.32, 0.2)).toEqual([[day(3), null]]);
   });
 
