@@ -1,5 +1,6 @@
 export * from './foresee';
 export * from './question';
+export * from './rate';
 export * from './tools';
 export * from './outlook';
 export * from './story';

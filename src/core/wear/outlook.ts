@@ -2,15 +2,8 @@ import { wearLimitPercent } from '../chain';
 import { typicalRiding, type ChainState, type ReplayStep } from '../care';
 import type { Bike, Chain } from '../garage';
 import { MS_PER_DAY } from '../units';
-import {
-  chancePast,
-  foresee,
-  wearAfter,
-  wearRateOf,
-  withCare,
-  type Foresight,
-  type WearRate,
-} from './foresee';
+import { chancePast, foresee, wearAfter, withCare, type Foresight } from './foresee';
+import { wearRateOf, type WearRate } from './rate';
 import { wearStory, type WearStory } from './story';
 
 /** All that is said of a chain's wear. */

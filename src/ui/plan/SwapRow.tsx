@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { SwapAhead } from '@/core/plan/agenda/swaps';
 import { shortDay } from '@/core/time/dates';
-import { swapSentence } from '@/core/words/wear';
+import { swapSentence } from '@/core/words/rotation';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Chain } from '@/core/garage';
 import { rotationOf } from '@/core/wear';
-import { rotationSentence } from '@/core/words/wear';
+import { rotationSentence } from '@/core/words/rotation';
 import { Button } from '../form';
 import { Txt } from '../theme';
 import type { Played } from './useWear';

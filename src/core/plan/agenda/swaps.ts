@@ -4,7 +4,7 @@ import type { Bike, Chain } from '../../garage';
 import type { Depth } from '../../logbook';
 import { daysAfter, type DateText } from '../../time/dates';
 import { rotationOf, SWAP_FROM, type Rotation } from '../../wear/rotation';
-import { wearRateOf } from '../../wear/foresee';
+import { wearRateOf } from '../../wear/rate';
 import { dayReached } from '../rides/coming';
 import type { RideAhead } from '../rides/occurrences';
 

@@ -1,0 +1,20 @@
+import type { SwapAhead } from '../plan/agenda/swaps';
+import { formatElongation } from '../units';
+import { SWAP_FROM, type Rotation } from '../wear/rotation';
+
+/** Which of a bike's chains to ride, and why. */
+export function rotationSentence({ on, next, due }: Rotation): string {
+  const [a, b] = [formatElongation(on.wear), formatElongation(next.wear)];
+  if (due)
+    return `Swap to ${next.chain.name}: it is worn less, ${b} against ${a}. Taking turns, they and the cassette wear together.`;
+  return next.wear < on.wear
+    ? `${next.chain.name} is worn a little less, ${b} against ${a}. Swap when they differ by ${formatElongation(SWAP_FROM)}.`
+    : `Leave ${on.chain.name} on: it is the least worn of this bike’s chains, ${a} against ${b}.`;
+}
+
+/** A swap of the plan, and why on that day: "Racer chain A goes on, worn 0.10 % against 0.30 %. About 12 min." */
+export function swapSentence({ rotation: { on, next }, minutes, beside }: SwapAhead): string {
+  const [a, b] = [formatElongation(next.wear), formatElongation(on.wear)];
+  const goesOn = `${next.chain.name} goes on, worn ${a} against ${b}.`;
+  return beside ? `${goesOn} The chain is off that day anyway.` : `${goesOn} About ${minutes} min.`;
+}
