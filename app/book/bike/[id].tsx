@@ -21,7 +21,7 @@ import {
 } from '@/store';
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
-import { BikeForm, PartsCard, SwapChains, TogetherNote } from '@/ui/forms/lazily';
+import { BikeForm, BikeWear, PartsCard, SwapChains, TogetherNote } from '@/ui/forms/lazily';
 import { NewChain } from '@/ui/garage/NewChain';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
@@ -55,7 +55,7 @@ export default function BikePage() {
   return (
     <Page title={bike?.name ?? 'New bike'}>
       {bike ? <ChainOnBike bike={bike} /> : null}
-      {bike ? <PartsOnBike bike={bike} /> : null}
+      {bike ? <WearOfBike bike={bike} /> : null}
       <BikeForm
         key={id}
         bike={bike}
@@ -143,22 +143,26 @@ function ChainOnBike({ bike }: { bike: Bike }) {
   );
 }
 
-/** What else wears on a bike. */
-function PartsOnBike({ bike }: { bike: Bike }) {
+/** The wear of a bike: of its chains, and of what runs with them. */
+function WearOfBike({ bike }: { bike: Bike }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const garage = useAppSelector(selectGarage);
   const played = useAppSelector(selectReplay);
   const units = useAppSelector(selectUnits);
+  const now = useAppSelector(selectNow);
   return (
-    <PartsCard
-      bike={bike}
-      played={played}
-      garage={garage}
-      units={units}
-      onNew={() => router.navigate(`/book/part/new?bike=${bike.id}`)}
-      onFit={(part) => dispatch(fitPart(part, bike))}
-    />
+    <>
+      <BikeWear bike={bike} played={played} chains={garage.chains} units={units} now={now} />
+      <PartsCard
+        bike={bike}
+        played={played}
+        garage={garage}
+        units={units}
+        onNew={() => router.navigate(`/book/part/new?bike=${bike.id}`)}
+        onFit={(part) => dispatch(fitPart(part, bike))}
+      />
+    </>
   );
 }
 

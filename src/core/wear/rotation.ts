@@ -19,6 +19,15 @@ export interface Rotation {
   due: boolean;
 }
 
+/** The chains a bike has had, in the order of their first fitting. */
+export const chainsOf = (steps: readonly ReplayStep[], bikeId: string): string[] => [
+  ...new Set(
+    steps.flatMap(({ event, chainId }) =>
+      event.type === 'chainFitted' && event.bikeId === bikeId ? (chainId ?? []) : [],
+    ),
+  ),
+];
+
 /** The chains in the drawer that have been on a bike, least worn first, and whether to swap; null: it has one chain. */
 export function rotationOf(
   steps: readonly ReplayStep[],
@@ -28,11 +37,9 @@ export function rotationOf(
 ): Rotation | null {
   const onId = fitted.get(bikeId);
   const known = new Map<string, number>();
-  const ofBike = new Set<string>();
   for (const step of steps) {
     if (!step.chainId || !step.after) continue;
     known.set(step.chainId, step.after.wear);
-    if (step.event.type === 'chainFitted' && step.event.bikeId === bikeId) ofBike.add(step.chainId);
   }
   const elsewhere = new Set(fitted.values());
   const turn = (id: string): Turn[] => {
@@ -40,7 +47,7 @@ export function rotationOf(
     return chain && !chain.retired ? [{ chain, wear: known.get(id) ?? 0 }] : [];
   };
   const [on] = onId ? turn(onId) : [];
-  const [next] = [...ofBike]
+  const [next] = chainsOf(steps, bikeId)
     .filter((id) => !elsewhere.has(id))
     .flatMap(turn)
     .sort((a, b) => a.wear - b.wear);

@@ -14,7 +14,7 @@ export interface WearRead {
 
 /** The wear of a chain from its fitting on: as it was believed after each event that moved it, and what was read. */
 export interface WearStory {
-  line: { km: number; wear: number }[];
+  line: { at: number; km: number; wear: number }[];
   readings: WearRead[];
   fittedAt: number;
 }
@@ -28,7 +28,7 @@ export function wearStory(steps: readonly ReplayStep[], chainId: string): WearSt
     const at = Date.parse(event.at);
     if (event.type === 'chainFitted') fittedAt = Math.min(fittedAt, at);
     if (['chainFitted', 'rideLogged', 'wearRead'].includes(event.type))
-      line.push({ km: after.km, wear: after.wear });
+      line.push({ at, km: after.km, wear: after.wear });
     if (event.type !== 'wearRead') continue;
     const { id, percent, between = null } = event;
     readings.push({ id, at, km: after.km, percent, sd: readingSd(event), between });

@@ -150,9 +150,12 @@ export const careSentence = (
     ? null
     : `With half the grit inside it would go on for ${about(better)}${far(better, units)}, with twice the grit for ${far(worse, units)}.`;
 
-/** The chart of wear in a sentence. */
-export const chartSentence = ({ state, story, limit }: WearOutlook, units: UnitSystem): string =>
-  `Chart: wear against distance. ${formatElongation(state.wear)} after ${formatDistance(state.km, units)}, ${story.readings.length} ${story.readings.length === 1 ? 'reading' : 'readings'}, limit ${formatElongation(limit)}.`;
+/** The wear of a chain in a chart, in a sentence. */
+export const chartSentence = (
+  { name, outlook: { state, story, limit } }: { name: string; outlook: WearOutlook },
+  units: UnitSystem,
+): string =>
+  `Chart of wear: ${name}, ${formatElongation(state.wear)} after ${formatDistance(state.km, units)}, ${story.readings.length} ${story.readings.length === 1 ? 'reading' : 'readings'}, limit ${formatElongation(limit)}.`;
 
 /** A reading of the log in a line: "12 March 2026, after 1,200 km: 0.40 %". */
 export const readLine = ({ at, km, percent, between }: WearRead, units: UnitSystem): string =>

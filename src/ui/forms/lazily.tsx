@@ -30,3 +30,4 @@ export const PartForm = lazily('PartForm');
 export const PartsCard = lazily('PartsCard');
 export const SpareBox = lazily('SpareBox');
 export const TogetherNote = lazily('TogetherNote');
+export const BikeWear = lazily('BikeWear');

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { UnitSystem } from '@/core/units';
 import { careSentence, readLine, wearSentences } from '@/core/words/wear';
@@ -17,6 +18,8 @@ interface Props extends WearFacts {
 export function WearCard({ units, onMeasure, onService, ...facts }: Props) {
   const { now } = facts;
   const outlook = useWear(facts);
+  const { id, name } = facts.chain;
+  const drawn = useMemo(() => (outlook ? [{ id, name, outlook }] : []), [id, name, outlook]);
   if (!outlook) return null;
   const care = careSentence(outlook, units);
   const readings = [...outlook.story.readings].reverse();
@@ -25,7 +28,7 @@ export function WearCard({ units, onMeasure, onService, ...facts }: Props) {
       {wearSentences(outlook, units, now).map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}
-      <WearChart outlook={outlook} units={units} />
+      <WearChart chains={drawn} units={units} now={now} />
       {care ? (
         <Txt variant="small" tone="inkSoft">
           {care}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, {
   Circle,
@@ -10,12 +10,20 @@ import Svg, {
   Rect,
   Text as SvgText,
 } from 'react-native-svg';
-import { distanceUnit, formatNumber, toShownDistance, type UnitSystem } from '@/core/units';
-import type { WearOutlook } from '@/core/wear';
+import { formatNumber, toShownDistance, type UnitSystem } from '@/core/units';
+import { dateFormat } from '@/core/time/dateFormat';
 import { chartSentence } from '@/core/words/wear';
 import { useColors } from '../theme';
 import { Legend } from '../charts/Legend';
-import { wearShapes, type Frame, type WearShapes } from './wearShapes';
+import { Choice } from '../form';
+import {
+  wearShapes,
+  type Axis,
+  type ChainDrawn,
+  type ChainShape,
+  type Frame,
+  type WearShapes,
+} from './wearShapes';
 
 const HEIGHT = 240;
 /** The plot, which the band to come runs out of at the top. */
@@ -30,19 +38,31 @@ const frameOf = (width: number): Frame => ({
 });
 
 interface Props {
-  outlook: WearOutlook;
+  chains: readonly ChainDrawn[];
   units: UnitSystem;
+  now: number;
 }
 
-/** Wear against distance: believed so far, read with its error, foreseen with its band, and the limit. */
-export function WearChart({ outlook, units }: Props) {
+const AXES = [
+  { value: 'distance' as const, label: 'By distance' },
+  { value: 'date' as const, label: 'By date' },
+];
+
+/** Wear against distance or days: believed so far, read with its error, foreseen with its band, and the limit. */
+export function WearChart({ chains, units, now }: Props) {
   const colors = useColors();
   const [width, setWidth] = useState(0);
+  const [axis, setAxis] = useState<Axis>('distance');
+  const frame = useMemo(() => frameOf(width), [width]);
+  const shapes = useMemo(
+    () => (width > 0 ? wearShapes(chains, axis, now, frame) : null),
+    [chains, axis, now, frame, width],
+  );
   return (
     <View style={styles.chart}>
+      <Choice label="Wear in %" options={AXES} value={axis} onChange={setAxis} />
       <Legend
         shape="line"
-        title={`Wear in %, by distance in ${distanceUnit(units)}`}
         keys={[
           { name: 'Worked out', color: colors.ink },
           { name: 'To come, 8 in 10', color: colors.spread },
@@ -51,25 +71,35 @@ export function WearChart({ outlook, units }: Props) {
       />
       <View
         role="img"
-        aria-label={chartSentence(outlook, units)}
+        aria-label={chains.map((c) => chartSentence(c, units)).join(' ')}
         style={styles.plot}
         onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
       >
-        {width > 0 ? (
-          <Plot shapes={wearShapes(outlook, frameOf(width))} frame={frameOf(width)} units={units} />
+        {shapes ? (
+          <Plot
+            shapes={shapes}
+            frame={frame}
+            tickOf={axis === 'distance' ? (km) => distanceTick(km, units) : monthTick}
+          />
         ) : null}
       </View>
     </View>
   );
 }
 
+const distanceTick = (km: number, units: UnitSystem): string =>
+  formatNumber(Math.round(toShownDistance(km, units)));
+const month = dateFormat({ month: 'short', year: '2-digit' });
+const monthTick = (at: number): string => month.format(at);
+
 interface PlotProps {
   shapes: WearShapes;
   frame: Frame;
-  units: UnitSystem;
+  /** What stands below a mark. */
+  tickOf: (value: number) => string;
 }
 
-function Plot({ shapes, frame, units }: PlotProps) {
+function Plot({ shapes, frame, tickOf }: PlotProps) {
   const colors = useColors();
   const text = { fill: colors.inkSoft, fontSize: 12, fontFamily: 'Red Hat Mono' } as const;
   const right = frame.width - frame.right;
@@ -83,9 +113,9 @@ function Plot({ shapes, frame, units }: PlotProps) {
           </SvgText>
         </G>
       ))}
-      {shapes.kmTicks.map(({ x, km }) => (
-        <SvgText key={km} x={x} y={frame.height - 8} textAnchor="middle" {...text}>
-          {formatNumber(Math.round(toShownDistance(km, units)))}
+      {shapes.ticks.map(({ x, value }) => (
+        <SvgText key={value} x={x} y={frame.height - 8} textAnchor="middle" {...text}>
+          {tickOf(value)}
         </SvgText>
       ))}
       <Defs>
@@ -98,32 +128,81 @@ function Plot({ shapes, frame, units }: PlotProps) {
           />
         </ClipPath>
       </Defs>
-      <G clipPath={`url(#${PLOT})`}>
-        <Path d={shapes.band} fill={colors.spread} opacity={0.6} />
-        <Path
-          d={shapes.middle}
-          fill="none"
-          stroke={colors.ink}
-          strokeWidth={1.5}
-          strokeDasharray="4 4"
+      {shapes.chains.map((chain) => (
+        <Future key={chain.id} chain={chain} />
+      ))}
+      {shapes.limits.map((y) => (
+        <Line
+          key={y}
+          x1={frame.left}
+          x2={right}
+          y1={y}
+          y2={y}
+          stroke={colors.danger}
+          strokeWidth={2}
         />
-      </G>
-      <Line
-        x1={frame.left}
-        x2={right}
-        y1={shapes.limitY}
-        y2={shapes.limitY}
-        stroke={colors.danger}
-        strokeWidth={2}
+      ))}
+      {shapes.chains.map((chain, n) => (
+        <Past key={chain.id} chain={chain} dashes={DASHES[n % DASHES.length]!} />
+      ))}
+      {shapes.chains.length > 1 ? shapes.chains.map((c) => <Name key={c.id} chain={c} />) : null}
+    </Svg>
+  );
+}
+
+/** Lines told apart without colour: whole, dashed, dotted. */
+const DASHES = ['', '8 3', '2 3', '10 3 2 3'];
+
+function Future({ chain }: { chain: ChainShape }) {
+  const colors = useColors();
+  return (
+    <G clipPath={`url(#${PLOT})`}>
+      <Path d={chain.band} fill={colors.spread} opacity={0.6} />
+      <Path
+        d={chain.middle}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={1.5}
+        strokeDasharray="4 4"
       />
-      <Path d={shapes.line} fill="none" stroke={colors.ink} strokeWidth={2.5} />
-      {shapes.readings.map(({ id, x, y, top, bottom }) => (
+    </G>
+  );
+}
+
+function Past({ chain, dashes }: { chain: ChainShape; dashes: string }) {
+  const colors = useColors();
+  return (
+    <G>
+      <Path
+        d={chain.line}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={2.5}
+        strokeDasharray={dashes}
+      />
+      {chain.readings.map(({ id, x, y, top, bottom }) => (
         <G key={id}>
           <Line x1={x} x2={x} y1={top} y2={bottom} stroke={colors.ink} strokeWidth={2} />
           <Circle cx={x} cy={y} r={5} fill={colors.tape} stroke={colors.ink} strokeWidth={1.5} />
         </G>
       ))}
-    </Svg>
+    </G>
+  );
+}
+
+/** A chain's name at the end of its line, on a ground that keeps it readable. */
+function Name({ chain: { name, label } }: { chain: ChainShape }) {
+  const colors = useColors();
+  const text = { x: label.x, y: label.y, fontSize: 12, fontFamily: 'Hanken Grotesk' } as const;
+  return (
+    <>
+      <SvgText {...text} textAnchor="end" fill={colors.cloth} stroke={colors.cloth} strokeWidth={4}>
+        {name}
+      </SvgText>
+      <SvgText {...text} textAnchor="end" fill={colors.ink}>
+        {name}
+      </SvgText>
+    </>
   );
 }
 

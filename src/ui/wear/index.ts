@@ -1,3 +1,4 @@
+export { BikeWear } from './BikeWear';
 export { MeasureForm } from './MeasureForm';
 export { PartCard } from './PartCard';
 export { PartForm } from './PartForm';
