@@ -19,7 +19,7 @@ import {
   useAppSelector,
   useNewId,
 } from '@/store';
-import { useAsOpened } from '@/ui/form';
+import { Button, useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { BikeForm, BikeWear, PartsCard, SwapChains, TogetherNote } from '@/ui/forms/lazily';
 import { NewChain } from '@/ui/garage/NewChain';
@@ -53,7 +53,17 @@ export default function BikePage() {
     router.navigate('/book/garage');
   };
   return (
-    <Page title={bike?.name ?? 'New bike'}>
+    <Page
+      title={bike?.name ?? 'New bike'}
+      aside={
+        bike ? (
+          <Button
+            label="Service history"
+            onPress={() => router.navigate(`/book/service/${bike.id}`)}
+          />
+        ) : null
+      }
+    >
       {bike ? <ChainOnBike bike={bike} /> : null}
       {bike ? <WearOfBike bike={bike} /> : null}
       <BikeForm

@@ -1,36 +1,46 @@
 import { useLocalSearchParams } from 'expo-router';
-import type { Service } from '@/core/wear';
-import { selectChainSteps, selectGarage, selectUnits, useAppSelector } from '@/store';
+import { useMemo } from 'react';
+import type { Garage } from '@/core/garage';
+import type { Life, Service } from '@/core/wear';
+import { selectGarage, selectNow, selectReplay, selectUnits, useAppSelector } from '@/store';
 import { Page } from '@/ui/frame';
 import { Txt } from '@/ui/theme';
 import { downloadText } from '@/ui/download';
 import { ServiceHistory } from '@/ui/forms/lazily';
 
 /** Hands the history over as a table; the package that writes it is loaded for that. */
-async function save(service: Service, chain: string): Promise<void> {
+async function save(service: Service, name: string, garage: Garage): Promise<void> {
   const { writeServiceCsv } = await import('@/work/writers');
-  downloadText(`${chain}.csv`, writeServiceCsv(service, chain), 'text/csv');
+  downloadText(`${name}.csv`, writeServiceCsv(service, garage), 'text/csv');
 }
 
-/** The whole life of a chain, to hand to a buyer. */
+/** The whole life of a chain or a bike, to hand to a buyer. */
 export default function ServicePage() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const chain = useAppSelector(selectGarage).chains[id];
-  const steps = useAppSelector((s) => selectChainSteps(s, id));
+  const garage = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);
-  if (!chain)
+  const now = useAppSelector(selectNow);
+  const played = useAppSelector(selectReplay);
+  const bike = garage.bikes[id];
+  const named = garage.chains[id] ?? bike;
+  const life = useMemo((): Life => (bike ? { bikeId: id } : { chainId: id }), [bike, id]);
+  // A replay goes on in place: its steps are new when it has been played again.
+  const steps = useMemo(() => [...played.replay.steps], [played]);
+  if (!named)
     return (
-      <Page title="No such chain">
+      <Page title="No such bike or chain">
         <Txt>Pick one in the garage.</Txt>
       </Page>
     );
   return (
-    <Page title={`Service history of ${chain.name}`}>
+    <Page title={`Service history of ${named.name}`}>
       <ServiceHistory
         steps={steps}
-        chain={chain}
+        life={life}
+        products={garage.products}
         units={units}
-        onSave={(service) => void save(service, chain.name)}
+        now={now}
+        onSave={(service) => void save(service, named.name, garage)}
       />
     </Page>
   );

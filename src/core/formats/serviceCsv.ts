@@ -1,19 +1,36 @@
+import type { Garage } from '../garage';
 import { eventLine } from '../words/event';
-import type { Service } from '../wear';
+import type { Service, ServiceRow } from '../wear';
 import { toCsv } from './toCsv';
 
-/** A chain's service history as a table (RFC 4180): a row an event, oldest first; distances in km, wear in %. */
-export const writeServiceCsv = ({ rows }: Service, chain: string): string =>
+const nameOf = (records: Record<string, { name: string }>, id: string | null): string =>
+  id === null ? '' : (records[id]?.name ?? id);
+
+/** What a work took off the shelf: "House wet lube 4.6; Rag solvent 10". */
+const usedText = ({ event }: ServiceRow, { products }: Garage): string =>
+  event.type === 'workDone'
+    ? event.used.map((u) => `${nameOf(products, u.productId)} ${u.amount}`).join('; ')
+    : '';
+
+/** The life of a chain, a bike, or of everything as a table (RFC 4180): a row an event, oldest first; distances in km, wear in %. */
+export const writeServiceCsv = ({ rows }: Pick<Service, 'rows'>, garage: Garage): string =>
   toCsv(
-    [...rows].reverse().map(({ event, sky, km, wear }) => ({
-      date: event.at,
-      chain,
-      what: event.type,
-      in_words: eventLine(event, 'metric', sky),
-      ride_km: event.type === 'rideLogged' ? event.distanceKm : '',
-      minutes: event.type === 'workDone' ? (event.minutes ?? '') : '',
-      note: 'note' in event ? event.note : '',
-      chain_km: km.toFixed(1),
-      wear_percent: wear.toFixed(3),
-    })),
+    [...rows].reverse().map((row) => {
+      const { event, sky, km, wear, chainId, bikeId } = row;
+      return {
+        date: event.at,
+        zone: event.zone,
+        bike: nameOf(garage.bikes, bikeId),
+        chain: nameOf(garage.chains, chainId),
+        part: 'partId' in event ? nameOf(garage.parts, event.partId) : '',
+        what: event.type,
+        in_words: eventLine(event, 'metric', sky),
+        ride_km: event.type === 'rideLogged' ? event.distanceKm : '',
+        minutes: event.type === 'workDone' ? (event.minutes ?? '') : '',
+        used: usedText(row, garage),
+        note: 'note' in event ? event.note : '',
+        km: km.toFixed(1),
+        wear_percent: wear === null ? '' : wear.toFixed(3),
+      };
+    }),
   );

@@ -1,4 +1,5 @@
 import type { ReplayStep } from '../care';
+import type { WorkDone } from '../logbook';
 import type { Product } from '../records/product';
 import { costOf } from './stock';
 
@@ -30,3 +31,19 @@ export function spentOn(product: Product, steps: readonly ReplayStep[]): Spent {
 /** Cost of 1,000 km; null where it is not known or too little was ridden to tell. */
 export const costPer1000Km = ({ km, cost }: Spent): number | null =>
   cost === null || km < TELLING_KM ? null : (cost / km) * 1000;
+
+/** What a work used of the shelf cost, as far as prices are known, and whether all are. */
+export function costOfWork(
+  products: Readonly<Record<string, Product>>,
+  { used }: Pick<WorkDone, 'used'>,
+): { cost: number; isWhole: boolean } {
+  let sum = 0;
+  let isWhole = true;
+  for (const { productId, amount } of used) {
+    const product = products[productId];
+    const cost = product ? costOf(product, amount) : null;
+    if (cost === null) isWhole = false;
+    else sum += cost;
+  }
+  return { cost: sum, isWhole };
+}

@@ -6,5 +6,6 @@ export * from './outlook';
 export * from './story';
 export * from './rotation';
 export * from './service';
+export * from './lanes';
 export * from './parts';
 export * from './together';

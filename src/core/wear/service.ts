@@ -1,16 +1,21 @@
 import { METHODS, type ReplayStep, type Sky } from '../care';
-import type { PlainEvent } from '../logbook';
+import type { PlainEvent, WorkDone } from '../logbook';
 
-/** An event of a chain's life: how far it had run by then, and how worn it was. */
+/** A chain, a bike with all that ran on it, or all there is. */
+export type Life = { chainId: string } | { bikeId: string } | 'everything';
+
+/** An event of a life: how far chain or bike had run by then in the log, and how worn the chain was; null: none was on. */
 export interface ServiceRow {
   event: PlainEvent;
+  bikeId: string | null;
+  chainId: string | null;
   /** The weather a ride met; null of other events. */
   sky: Sky | null;
   km: number;
-  wear: number;
+  wear: number | null;
 }
 
-/** What a stretch of a chain's life came to. */
+/** What a stretch of a life came to. */
 export interface ServiceFigures {
   km: number;
   /** Of it on damp and wet roads. */
@@ -19,6 +24,9 @@ export interface ServiceFigures {
   coats: number;
   cleans: number;
   minutes: number;
+  /** Lube and cleaners, as far as their prices are known; and the jobs of which they are not. */
+  cost: number;
+  unpriced: number;
 }
 
 export interface ServiceYear extends ServiceFigures {
@@ -27,7 +35,7 @@ export interface ServiceYear extends ServiceFigures {
   months: ServiceFigures[];
 }
 
-/** The whole life of a chain as the logbook has it. */
+/** The whole life of a chain or bike as the logbook has it. */
 export interface Service {
   /** Newest first. */
   rows: ServiceRow[];
@@ -44,22 +52,35 @@ const nothing = (): ServiceFigures => ({
   coats: 0,
   cleans: 0,
   minutes: 0,
+  cost: 0,
+  unpriced: 0,
 });
 
 const WET = ['damp', 'wet', 'downpour'];
 
+/** Whether a ride was on damp or wet roads. */
+export const isWetRide = ({ event, sky }: Pick<ReplayStep, 'event' | 'sky'>): boolean =>
+  event.type === 'rideLogged' && WET.includes(sky?.word ?? event.weather);
+
+/** What was used for a work cost, as far as prices are known, and whether all are. */
+export type CostOf = (work: WorkDone) => { cost: number; isWhole: boolean };
+
 /** What one event adds. */
-function figuresOf({ event, sky }: ReplayStep): ServiceFigures {
+function figuresOf(step: ReplayStep, costOf: CostOf): ServiceFigures {
+  const { event } = step;
   const figures = nothing();
   if (event.type === 'rideLogged') {
     figures.rides = 1;
     figures.km = event.distanceKm;
-    figures.wetKm = WET.includes(sky?.word ?? event.weather) ? event.distanceKm : 0;
+    figures.wetKm = isWetRide(step) ? event.distanceKm : 0;
   }
   if (event.type === 'workDone') {
     figures.coats = event.lube ? 1 : 0;
     figures.cleans = METHODS[event.method].deep ? 1 : 0;
     figures.minutes = event.minutes ?? 0;
+    const { cost, isWhole } = costOf(event);
+    figures.cost = cost;
+    figures.unpriced = isWhole ? 0 : 1;
   }
   return figures;
 }
@@ -68,9 +89,32 @@ function add(to: ServiceFigures, by: ServiceFigures): void {
   for (const key of Object.keys(by) as (keyof ServiceFigures)[]) to[key] += by[key];
 }
 
-/** The service history of a chain, month by month in the rider's time zone; null: it was never fitted. */
-export function serviceOf(steps: readonly ReplayStep[], chainId: string): Service | null {
-  const own = steps.filter((s) => s.chainId === chainId && s.after);
+const isBike = (life: Life): life is { bikeId: string } =>
+  typeof life === 'object' && 'bikeId' in life;
+
+/** The rows of a life, oldest first. A bike's distance is that of its rides in the log, else it is the chain's. */
+function rowsOf(own: readonly ReplayStep[], life: Life): ServiceRow[] {
+  let ridden = 0;
+  return own.map(({ event, sky, after, bikeId, chainId }) => {
+    if (event.type === 'rideLogged') ridden += event.distanceKm;
+    const km = isBike(life) ? ridden : (after?.km ?? 0);
+    return { event, bikeId, chainId, sky, km, wear: after?.wear ?? null };
+  });
+}
+
+const isOf = (step: ReplayStep, life: Life): boolean =>
+  life === 'everything' ||
+  (isBike(life)
+    ? step.bikeId === life.bikeId
+    : step.chainId === life.chainId && step.after !== null);
+
+/** The service history of a chain or bike, month by month in the rider's time zone; null: the log knows nothing of it. */
+export function serviceOf(
+  steps: readonly ReplayStep[],
+  life: Life,
+  costOf: CostOf,
+): Service | null {
+  const own = steps.filter((step) => isOf(step, life));
   if (own.length === 0) return null;
   const years = new Map<number, ServiceYear>();
   const all = nothing();
@@ -83,13 +127,11 @@ export function serviceOf(steps: readonly ReplayStep[], chainId: string): Servic
       months: Array.from({ length: 12 }, nothing),
     };
     years.set(year, of);
-    const figures = figuresOf(step);
+    const figures = figuresOf(step, costOf);
     for (const to of [all, of, of.months[day.getMonth()]!]) add(to, figures);
   }
   return {
-    rows: own
-      .map(({ event, sky, after }) => ({ event, sky, km: after!.km, wear: after!.wear }))
-      .reverse(),
+    rows: rowsOf(own, life).reverse(),
     all,
     years: [...years.values()].reverse(),
     fittedAt: Date.parse(own[0]!.event.at),

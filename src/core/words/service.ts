@@ -14,7 +14,18 @@ const monthName = dateFormat({ month: 'long' });
 const times = (n: number, one: string, many: string): string =>
   `${formatNumber(n)} ${n === 1 ? one : many}`;
 
-/** What a stretch came to, in a line: "1,240 km in 31 rides, 24 % on wet roads, 6 coats, 1 clean". */
+const money = new Intl.NumberFormat(undefined, {
+  minimumFractionDigits: 2,
+  maximumFractionDigits: 2,
+});
+
+/** Lube and cleaners of a stretch: "4.20 for lube and cleaners", and that prices are missing where they are. */
+function costSaid({ cost, unpriced }: ServiceFigures): string[] {
+  if (cost === 0) return [];
+  return [`${unpriced > 0 ? 'at least ' : ''}${money.format(cost)} for lube and cleaners`];
+}
+
+/** What a stretch came to, in a line: "1,240 km in 31 rides, 24 % on damp and wet roads, 6 coats, 1 clean, 4.20 for lube and cleaners". */
 export function figuresLine(f: ServiceFigures, units: UnitSystem): string {
   const rides = `${formatDistance(f.km, units)} in ${times(f.rides, 'ride', 'rides')}`;
   return [
@@ -22,18 +33,33 @@ export function figuresLine(f: ServiceFigures, units: UnitSystem): string {
     ...(f.km > 0 ? [`${formatShare(f.wetKm / f.km)} on damp and wet roads`] : []),
     ...(f.coats > 0 ? [times(f.coats, 'coat', 'coats')] : []),
     ...(f.cleans > 0 ? [times(f.cleans, 'clean', 'cleans')] : []),
+    ...costSaid(f),
   ].join(', ');
 }
 
-/** A chain's life in a few sentences, as one would tell a buyer. */
-export function serviceSentences(service: Service, units: UnitSystem): string[] {
+/** A chain's or a bike's life in a few sentences, as one would tell a buyer. */
+export function serviceSentences(
+  service: Service,
+  of: 'chain' | 'bike',
+  units: UnitSystem,
+): string[] {
   const { all, fittedAt, rows } = service;
   const last = rows[0]!;
   const perCoat = all.coats > 0 ? all.km / all.coats : null;
+  const worn =
+    last.wear === null
+      ? ''
+      : of === 'chain'
+        ? `, and we put its wear at ${formatElongation(last.wear)}`
+        : `. The chain that is on it is worn ${formatElongation(last.wear)}`;
   return [
     `In the log since ${day.format(fittedAt)}: ${figuresLine(all, units)}.`,
-    `It has run ${formatDistance(last.km, units)}, and we put its wear at ${formatElongation(last.wear)}.`,
-    ...(perCoat ? [`It got a coat every ${formatDistance(Math.round(perCoat), units)}.`] : []),
+    `${of === 'chain' ? 'It has run' : 'In the log it has gone'} ${formatDistance(last.km, units)}${worn}.`,
+    ...(perCoat
+      ? [
+          `${of === 'chain' ? 'It' : 'Its chains'} got a coat every ${formatDistance(Math.round(perCoat), units)}.`,
+        ]
+      : []),
   ];
 }
 

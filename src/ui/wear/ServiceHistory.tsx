@@ -1,42 +1,50 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ReplayStep } from '@/core/care';
-import type { Chain } from '@/core/garage';
-import { dateFormat } from '@/core/time/dateFormat';
-import { formatDistance, type UnitSystem } from '@/core/units';
-import { serviceOf, type Service, type ServiceRow, type ServiceYear } from '@/core/wear';
-import { eventLine } from '@/core/words/event';
+import type { Garage } from '@/core/garage';
+import { costOfWork } from '@/core/shelf/spent';
+import type { UnitSystem } from '@/core/units';
+import { serviceOf, type Life, type Service, type ServiceYear } from '@/core/wear';
 import { figuresLine, monthOfYear, serviceSentences } from '@/core/words/service';
 import { Button } from '../form';
 import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme';
+import { ServiceLine } from './ServiceLine';
+import { StoryTape } from './StoryTape';
 
 interface Props {
   steps: readonly ReplayStep[];
-  chain: Chain;
+  life: Life;
+  products: Garage['products'];
   units: UnitSystem;
+  now: number;
   onSave: (service: Service) => void;
 }
-
-const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 /** So many entries are drawn at once; the rest when asked for. */
 const SHOWN = 200;
 
-/** The whole life of a chain, to read, to print and to take along as a table. */
-export function ServiceHistory({ steps, chain, units, onSave }: Props) {
-  const service = useMemo(() => serviceOf(steps, chain.id), [steps, chain.id]);
+/** The whole life of a chain or a bike: on one tape, in figures, to read, to print and to take along as a table. */
+export function ServiceHistory({ steps, life, products, units, now, onSave }: Props) {
+  const service = useMemo(
+    () => serviceOf(steps, life, (work) => costOfWork(products, work)),
+    [steps, life, products],
+  );
   const [all, setAll] = useState(false);
-  if (!service) return <Txt>This chain has never been on a bike.</Txt>;
+  if (!service) return <Txt>The log knows nothing of it yet.</Txt>;
   const rows = all ? service.rows : service.rows.slice(0, SHOWN);
+  const of = typeof life === 'object' && 'bikeId' in life ? 'bike' : 'chain';
   return (
     <View style={styles.page}>
-      {serviceSentences(service, units).map((sentence) => (
+      {serviceSentences(service, of, units).map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}
       <View style={styles.buttons} {...({ dataSet: { frame: '' } } as object)}>
         <Button label="Print it" onPress={() => window.print()} />
         <Button label="Save it as a table" onPress={() => onSave(service)} />
+      </View>
+      <View {...({ dataSet: { frame: '' } } as object)}>
+        <StoryTape rows={service.rows} units={units} now={now} />
       </View>
       {service.years.map((year) => (
         <Year key={year.year} year={year} units={units} />
@@ -45,7 +53,7 @@ export function ServiceHistory({ steps, chain, units, onSave }: Props) {
         Everything, newest first
       </Txt>
       {rows.map((row) => (
-        <Row key={row.event.id} row={row} units={units} />
+        <ServiceLine key={row.event.id} row={row} units={units} />
       ))}
       {rows.length < service.rows.length ? (
         <Button label={`Show all ${service.rows.length}`} onPress={() => setAll(true)} />
@@ -71,22 +79,7 @@ function Year({ year, units }: { year: ServiceYear; units: UnitSystem }) {
   );
 }
 
-function Row({ row: { event, sky, km }, units }: { row: ServiceRow; units: UnitSystem }) {
-  const colors = useColors();
-  const note = event.type === 'workDone' && event.note ? `, ${event.note}` : '';
-  return (
-    <View style={[styles.row, { borderColor: colors.line }]}>
-      <Txt variant="strong">{eventLine(event, units, sky)}</Txt>
-      <Txt variant="small" tone="inkSoft">
-        {day.format(Date.parse(event.at))}, at {formatDistance(km, units)}
-        {note}
-      </Txt>
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   page: { gap: 12 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
-  row: { borderBottomWidth: 1, paddingVertical: 6 },
 });

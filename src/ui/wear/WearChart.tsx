@@ -199,7 +199,7 @@ function Name({ chain: { name, label } }: { chain: ChainShape }) {
       <SvgText {...text} textAnchor="end" fill={colors.cloth} stroke={colors.cloth} strokeWidth={4}>
         {name}
       </SvgText>
-      <SvgText {...text} textAnchor="end" fill={colors.ink}>
+      <SvgText {...text} textAnchor={label.anchor} fill={colors.ink}>
         {name}
       </SvgText>
     </>

@@ -29,8 +29,8 @@ export interface ChainShape {
   line: string;
   band: string;
   middle: string;
-  /** Where its name stands: at the end of its line. */
-  label: { x: number; y: number };
+  /** Where its name stands: beyond the end of its line, or before it where there is no room. */
+  label: { x: number; y: number; anchor: 'start' | 'end' };
   readings: { x: number; y: number; top: number; bottom: number; id: string }[];
 }
 
@@ -50,6 +50,8 @@ const BAR = 1;
 /** Further no day is drawn: beyond, nobody knows how much is ridden. */
 const MOST_WEEKS = 104;
 const MS_PER_WEEK = 7 * MS_PER_DAY;
+/** A month needs so much room, px. */
+const MONTH_PX = 75;
 /** Names stand at least so far apart, px. */
 const NAME_PX = 15;
 
@@ -66,10 +68,10 @@ const marks = (most: number): number[] => {
 
 /** Months a scale of days can step by. */
 const MONTH_STEPS = [1, 2, 3, 6, 12, 24];
-/** First days of months, in the rider's time zone, three to six of them. */
-function monthMarks(from: number, to: number): number[] {
+/** First days of months, in the rider's time zone, as many as have room in a width (px). */
+function monthMarks(from: number, to: number, width: number): number[] {
   const months = (to - from) / (30.44 * MS_PER_DAY);
-  const step = MONTH_STEPS.find((n) => months / n <= 5.5) ?? 48;
+  const step = MONTH_STEPS.find((n) => months / n <= Math.max(2, width / MONTH_PX)) ?? 48;
   const first = startOfMonth(from);
   // Steps of a year begin with one.
   const start = step >= 12 ? new Date(first.getFullYear(), 0, 1) : first;
@@ -83,6 +85,13 @@ function monthMarks(from: number, to: number): number[] {
 function aheadKm({ foresight, kmPerWeek }: WearOutlook, axis: Axis): number {
   const km = Math.max(300, Math.min(foresight.most[1], 1.6 * foresight.mid));
   return axis === 'date' ? Math.min(km, kmPerWeek * MOST_WEEKS) : km;
+}
+
+/** A letter is about so wide, px. */
+const LETTER_PX = 7;
+function labelAt(x: number, y: number, name: string, frame: Frame): ChainShape['label'] {
+  const fits = x + 8 + name.length * LETTER_PX < frame.width - frame.right;
+  return fits ? { x: x + 8, y: y + 4, anchor: 'start' } : { x: x - 4, y: y - 8, anchor: 'end' };
 }
 
 /** Pushes names apart, from the top down. */
@@ -138,7 +147,7 @@ export function wearShapes(
       line: path(line),
       band: band && `${band}Z`,
       middle: path(future(0.5)),
-      label: { x: x(ahead(outlook, 0)), y: y(state.wear) - 8 },
+      label: labelAt(x(ahead(outlook, 0)), y(state.wear), name, frame),
       readings: story.readings.map((r) => {
         const [low, high] = r.between ?? [r.percent - BAR * r.sd, r.percent + BAR * r.sd];
         return { x: x(where(r)), y: y(r.percent), top: y(high), bottom: y(low), id: r.id };
@@ -146,7 +155,7 @@ export function wearShapes(
     };
   });
   apart(shapes);
-  const values = axis === 'distance' ? marks(to) : monthMarks(from, to);
+  const values = axis === 'distance' ? marks(to) : monthMarks(from, to, width);
   return {
     chains: shapes,
     limits: [...new Set(outlooks.map((o) => y(o.limit)))],

@@ -1,0 +1,105 @@
+import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { LANES, type Span } from '@/core/wear';
+import { useColors } from '../theme';
+import {
+  LANE_PX,
+  RIDES_PX,
+  shapesBetween,
+  STORY_HEIGHT,
+  type SpanShape,
+  type StoryScale,
+} from './storyShapes';
+import { storyTicks } from './storyTicks';
+
+interface WindowProps {
+  spans: readonly Span[];
+  scale: StoryScale;
+  picked: Span | null;
+  start: number;
+  width: number;
+}
+
+/** A stretch of the tape: lanes, kilometres by weather, and the days below. */
+export function StoryWindow({ spans, scale, picked, start, width }: WindowProps) {
+  const colors = useColors();
+  const shapes = shapesBetween(spans, scale, start, start + width);
+  const ticks = storyTicks(scale, start, start + width);
+  const ground = LANES.length * LANE_PX + RIDES_PX;
+  return (
+    <Svg width={width} height={STORY_HEIGHT} aria-hidden>
+      {LANES.map((lane, n) => (
+        <Line
+          key={lane}
+          x1={0}
+          x2={width}
+          y1={(n + 1) * LANE_PX}
+          y2={(n + 1) * LANE_PX}
+          stroke={colors.line}
+        />
+      ))}
+      <Line x1={0} x2={width} y1={ground} y2={ground} stroke={colors.lineStrong} />
+      {ticks.map(({ x, label }) => (
+        <G key={x}>
+          <Line
+            x1={x - start}
+            x2={x - start}
+            y1={ground}
+            y2={ground + 5}
+            stroke={colors.lineStrong}
+          />
+          <SvgText x={x - start + 3} y={ground + 18} fill={colors.inkSoft} {...AXIS}>
+            {label}
+          </SvgText>
+        </G>
+      ))}
+      {shapes.map((shape) => (
+        <OneSpan
+          key={shape.span.at}
+          shape={shape}
+          start={start}
+          isPicked={picked?.at === shape.span.at}
+        />
+      ))}
+    </Svg>
+  );
+}
+const AXIS = { fontFamily: 'Hanken Grotesk', fontSize: 12 } as const;
+
+interface OneSpanProps {
+  shape: SpanShape;
+  start: number;
+  isPicked: boolean;
+}
+
+function OneSpan({ shape, start, isPicked }: OneSpanProps) {
+  const colors = useColors();
+  const { dry, wet, dots, width } = shape;
+  const x = shape.x - start;
+  return (
+    <G>
+      {isPicked ? (
+        <Rect
+          x={x - 3}
+          width={width + 6}
+          y={0}
+          height={LANES.length * LANE_PX + RIDES_PX}
+          fill={colors.tape}
+          opacity={0.35}
+        />
+      ) : null}
+      <Rect x={x} width={width} {...dry} fill={colors.gritLight} />
+      <Rect x={x} width={width} {...wet} fill={colors.ink} />
+      {dots.map(({ lane, y }) => (
+        <Circle
+          key={lane}
+          cx={x + width / 2}
+          cy={y}
+          r={4.5}
+          fill={lane === 'read' ? colors.tape : colors.ink}
+          stroke={colors.ink}
+          strokeWidth={1.5}
+        />
+      ))}
+    </G>
+  );
+}
