@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, test } from './rider';
 
 test('a chain moves from bike to bike, and never sits on two at once', async ({ rider, page }) => {
@@ -103,7 +104,13 @@ test('wear is measured with a ruler; what cannot be is asked about; the end move
   await page.getByRole('button', { name: 'Save the reading' }).click();
   await expect(page.getByText(/2026, after 3,680 km: 0\.57 %/)).toBeVisible();
   await expect(end).not.toHaveText(before);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  // It was misread: changed where it stands, and deleted.
+  await page.getByRole('button', { name: 'Change' }).first().click();
+  await expect(page.getByLabel('First place')).toHaveValue('306.55');
+  await page.getByLabel('First place').fill('306.3');
+  await page.getByRole('button', { name: 'Save the reading' }).click();
+  await expect(page.getByText(/2026, after 3,680 km: 0\.49 %/)).toBeVisible();
+  await page.getByRole('button', { name: 'Delete' }).first().click();
   await expect(end).toHaveText(before);
 });
 
@@ -121,11 +128,30 @@ test('the service history of a chain reads as a whole, prints, and goes along as
     page.getByText(/^It has run 3,680 km, and we put its wear at 0\.45 %/),
   ).toBeVisible();
   await expect(page.getByText(/^Wear read: 0\.40 %, checker$/)).toBeVisible();
+  // The tape: from years down to days, and what happened on one of them.
+  await rider.picks('How close', 'Months');
+  const tape = page.getByRole('group', { name: 'The tape, oldest left' });
+  const box = (await tape.boundingBox())!;
+  await expect(async () => {
+    for (let x = 20; x < 120; x += 11) await tape.click({ position: { x, y: box.height - 60 } });
+    await expect(page.getByText(/^\w{3}, \d+ \w+ 2026: \d+ km/)).toBeVisible();
+  }).toPass({ timeout: 10_000 });
   await page.getByRole('button', { name: 'Print it' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save it as a table' }).click();
   expect((await download).suggestedFilename()).toBe('Commuter chain.csv');
+});
+
+test('everything goes along as a table', async ({ rider, page }) => {
+  await rider.opensDemo('/book/files');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save everything as a table' }).click();
+  const text = (await readFile(await (await download).path())).toString();
+  const rows = text.trim().split('\r\n');
+  expect(rows[0]).toMatch(/^date,zone,bike,chain,part,what,/);
+  expect(rows.length).toBeGreaterThan(200);
+  expect(text).toContain('Commuter cassette,partFitted');
 });
 
 test('settings: miles, standard and colours take effect at once', async ({ rider, page }) => {

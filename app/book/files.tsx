@@ -2,8 +2,10 @@ import { useState } from 'react';
 import type { BackupRead } from '@/core/formats';
 import {
   restoreBackup,
+  selectGarage,
   selectLogbook,
   selectNow,
+  selectReplay,
   selectSession,
   useAppDispatch,
   useAppSelector,
@@ -54,15 +56,22 @@ export default function Files() {
 /** The logbook out: by hand, and by itself where the browser can. */
 function Out({ kept: { keeping, keeper } }: { kept: Kept }) {
   const say = useSay();
+  const garage = useAppSelector(selectGarage);
+  const { replay } = useAppSelector(selectReplay);
   const takeOut = async (give: (name: string, text: string) => void) => {
     const { name, text } = await keeper.takeBackup();
     give(name, text);
+  };
+  const takeTable = async () => {
+    const { writeEverythingCsv } = await import('@/work/writers');
+    downloadText('logbook.csv', writeEverythingCsv(replay.steps, garage), 'text/csv');
   };
   return (
     <>
       <BackupCard
         {...keeping}
         onExport={() => void takeOut(downloadText)}
+        onTable={() => void takeTable()}
         onShare={canShareFiles() ? () => void takeOut(shareText) : null}
       />
       {keeping.canKeep ? (

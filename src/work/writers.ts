@@ -5,4 +5,4 @@
 export { writeCalendar } from '@/core/formats/calendarOut';
 export { writePlanCsv } from '@/core/formats/planCsv';
 export { writeRidesCsv } from '@/core/formats/ridesCsv';
-export { writeServiceCsv } from '@/core/formats/serviceCsv';
+export { writeEverythingCsv, writeServiceCsv } from '@/core/formats/serviceCsv';

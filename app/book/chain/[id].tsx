@@ -4,6 +4,7 @@ import type { ChainFields } from '@/core/entry/chain';
 import type { Chain } from '@/core/garage';
 import {
   saveChain,
+  strike,
   retireChain,
   selectChainSteps,
   selectGarage,
@@ -58,6 +59,8 @@ export default function ChainPage() {
           units={units}
           now={now}
           onMeasure={() => router.navigate(`/book/wear/${chain.id}`)}
+          onChange={(reading) => router.navigate(`/book/wear/${chain.id}?reading=${reading}`)}
+          onDelete={(reading) => dispatch(strike('Reading deleted', [reading]))}
           onService={() => router.navigate(`/book/service/${chain.id}`)}
         />
       ) : null}

@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { bikeOf } from '@/core/care';
 import { wearLimitPercent } from '@/core/chain';
 import {
+  amend,
   record,
   selectChainSteps,
   selectGarage,
@@ -16,7 +17,7 @@ import { Txt } from '@/ui/theme';
 
 /** Measuring the wear of a chain, guided, with a dated reading at the end. */
 export default function MeasureWear() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  const { id, reading: readingId } = useLocalSearchParams<{ id: string; reading?: string }>();
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { chains, bikes } = useAppSelector(selectGarage);
@@ -31,15 +32,20 @@ export default function MeasureWear() {
       </Page>
     );
   const bike = bikes[bikeOf(book, id) ?? ''];
+  const found = steps.find((s) => s.event.id === readingId)?.event;
+  const known = found?.type === 'wearRead' ? found : null;
   return (
-    <Page title={`Measure ${chain.name}`}>
+    <Page title={known ? `A reading of ${chain.name}` : `Measure ${chain.name}`}>
       <MeasureForm
+        key={readingId ?? 'new'}
+        known={known}
         now={now}
         limit={wearLimitPercent(chain.speeds, bike?.gear ?? 'derailleur')}
         steps={steps}
         chain={chain}
         onSave={(reading, at) => {
-          dispatch(record('Wear noted', [{ type: 'wearRead', chainId: id, at, ...reading }]));
+          const read = { type: 'wearRead', chainId: id, at, ...reading } as const;
+          dispatch(known ? amend('Reading changed', known, read) : record('Wear noted', [read]));
           router.navigate(`/book/chain/${id}`);
         }}
       />

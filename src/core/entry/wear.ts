@@ -1,9 +1,13 @@
+import type { WearRead } from '../logbook';
 import {
   byCalliper,
   byChecker,
   byDropIn,
   byRuler,
   bySixteenths,
+  DROP_IN_SIDES,
+  gapAt,
+  lengthAt,
   type DropsIn,
   type ReadBy,
   type Reading,
@@ -69,4 +73,25 @@ export function readWearDraft(
   });
   if (!check.clean || at === undefined) return { ok: false, problems: check.problems };
   return { ok: true, value: { reading: BY[by](places), at } };
+}
+
+const fixed = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
+
+/** Which side of a drop-in checker went in, by what the reading leaves open. */
+const dropsInOf = ([from]: readonly [number, number]): DropsIn =>
+  DROP_IN_SIDES.find((side) => side === from) ?? 'none';
+
+/** A reading of the log as its form shows it: one place, with what the tool showed on the average. */
+export function wearDraftOf({ tool, percent, between, at }: WearRead): WearDraft {
+  const none = { dropsIn: 'none' as const, first: '', second: '', third: '', at };
+  switch (tool) {
+    case 'drop-in checker':
+      return { ...none, by: 'drop-in', dropsIn: between ? dropsInOf(between) : 'none' };
+    case 'checker':
+      return { ...none, by: 'scale', first: fixed(percent, 3) };
+    case 'ruler':
+      return { ...none, by: 'ruler mm', first: fixed(lengthAt(percent).mm, 2) };
+    case 'calliper':
+      return { ...none, by: 'calliper', first: fixed(gapAt(percent), 2) };
+  }
 }

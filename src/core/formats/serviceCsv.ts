@@ -1,6 +1,7 @@
 import type { Garage } from '../garage';
 import { eventLine } from '../words/event';
-import type { Service, ServiceRow } from '../wear';
+import type { ReplayStep } from '../care';
+import { rowsOf, type Service, type ServiceRow } from '../wear/service';
 import { toCsv } from './toCsv';
 
 const nameOf = (records: Record<string, { name: string }>, id: string | null): string =>
@@ -34,3 +35,7 @@ export const writeServiceCsv = ({ rows }: Pick<Service, 'rows'>, garage: Garage)
       };
     }),
   );
+
+/** All the log holds as a table: every bike, chain and part. */
+export const writeEverythingCsv = (steps: readonly ReplayStep[], garage: Garage): string =>
+  writeServiceCsv({ rows: rowsOf(steps, 'everything').reverse() }, garage);

@@ -225,5 +225,6 @@ export type WeatherSeen = z.infer<typeof weatherSeen>;
 export type GotWet = z.infer<typeof gotWet>;
 export type WorkDone = z.infer<typeof workDone>;
 export type PartStart = z.infer<typeof partStartSchema>;
+export type WearRead = z.infer<typeof wearRead>;
 export type ChainFitted = z.infer<typeof chainFitted>;
 export type ChainStart = z.infer<typeof chainStartSchema>;

@@ -93,7 +93,7 @@ const isBike = (life: Life): life is { bikeId: string } =>
   typeof life === 'object' && 'bikeId' in life;
 
 /** The rows of a life, oldest first. A bike's distance is that of its rides in the log, else it is the chain's. */
-function rowsOf(own: readonly ReplayStep[], life: Life): ServiceRow[] {
+export function rowsOf(own: readonly ReplayStep[], life: Life): ServiceRow[] {
   let ridden = 0;
   return own.map(({ event, sky, after, bikeId, chainId }) => {
     if (event.type === 'rideLogged') ridden += event.distanceKm;

@@ -86,3 +86,7 @@ export const lengthAt = (percent: number): { mm: number; sixteenths: number } =>
   const mm = pitchesMm(RULER_PITCHES) * (1 + percent / 100);
   return { mm, sixteenths: (mm / 25.4 - 12) * 16 };
 };
+
+/** Gap in mm between two rollers ten pitches apart at a wear in %: 119.25 new. */
+export const gapAt = (percent: number): number =>
+  pitchesMm(CALLIPER_PITCHES) * (1 + percent / 100) - ROLLER_MM;

@@ -10,12 +10,14 @@ interface BackupProps {
   /** Entries no backup holds. */
   unsaved: number;
   onExport: () => void;
+  /** Everything as a table, for a spreadsheet. */
+  onTable: () => void;
   /** Null where the browser cannot share files. */
   onShare: (() => void) | null;
 }
 
 /** Taking everything out as one file. */
-export function BackupCard({ daysSince, unsaved, onExport, onShare }: BackupProps) {
+export function BackupCard({ daysSince, unsaved, onExport, onTable, onShare }: BackupProps) {
   return (
     <Card title="Backup">
       <Txt>
@@ -25,6 +27,7 @@ export function BackupCard({ daysSince, unsaved, onExport, onShare }: BackupProp
       <Txt tone="inkSoft">{sinceWords(daysSince, unsaved)}</Txt>
       <View style={styles.buttons}>
         <Button kind="strong" label="Save a backup file" onPress={onExport} />
+        <Button label="Save everything as a table" onPress={onTable} />
         {onShare ? <Button label="Send it elsewhere" onPress={onShare} /> : null}
       </View>
     </Card>

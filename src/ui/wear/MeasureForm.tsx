@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWatch } from 'react-hook-form';
 import type { ReplayStep } from '@/core/care';
-import { readWearDraft, type WearDraft } from '@/core/entry/wear';
+import { readWearDraft, wearDraftOf, type WearDraft } from '@/core/entry/wear';
 import type { Chain } from '@/core/garage';
+import type { WearRead } from '@/core/logbook';
 import {
   DROP_IN_SIDES,
   knownAt,
@@ -23,6 +24,8 @@ interface Props {
   limit: number;
   steps: readonly ReplayStep[];
   chain: Chain;
+  /** A reading to be put right; null: a new one. */
+  known: WearRead | null;
   onSave: (reading: Reading, at: string) => void;
 }
 
@@ -39,7 +42,7 @@ interface Asked {
 }
 
 /** Measuring a chain: with what, how, what it shows; what is odd is asked about before it is kept. */
-export function MeasureForm({ now, limit, steps, chain, onSave }: Props) {
+export function MeasureForm({ now, limit, steps, chain, known, onSave }: Props) {
   const [asked, setAsked] = useState<Asked | null>(null);
   const blank: WearDraft = {
     by: 'drop-in',
@@ -49,11 +52,13 @@ export function MeasureForm({ now, limit, steps, chain, onSave }: Props) {
     third: '',
     at: new Date(now).toISOString(),
   };
+  // Of a reading that is put right the others ask, not it itself.
+  const others = known ? steps.filter((s) => s.event.id !== known.id) : steps;
   const { form, save, startAfresh } = useEntry<WearDraft, { reading: Reading; at: string }>(
-    blank,
+    known ? wearDraftOf(known) : blank,
     (draft) => readWearDraft(draft, now),
     ({ reading, at }) => {
-      const questions = questionsOf(reading, knownAt(steps, chain, Date.parse(at)));
+      const questions = questionsOf(reading, knownAt(others, chain, Date.parse(at)));
       if (questions.length === 0) onSave(reading, at);
       else setAsked({ reading, at, questions });
     },

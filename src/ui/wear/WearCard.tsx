@@ -12,10 +12,14 @@ interface Props extends WearFacts {
   units: UnitSystem;
   onMeasure: () => void;
   onService: () => void;
+  /** A reading, by the id of its event. */
+  onChange: (readingId: string) => void;
+  onDelete: (readingId: string) => void;
 }
 
 /** What is known of a chain's wear, what is to come, and the way to measure it. */
-export function WearCard({ units, onMeasure, onService, ...facts }: Props) {
+export function WearCard(props: Props) {
+  const { units, onMeasure, onService, onChange, onDelete, ...facts } = props;
   const { now } = facts;
   const outlook = useWear(facts);
   const { id, name } = facts.chain;
@@ -38,9 +42,13 @@ export function WearCard({ units, onMeasure, onService, ...facts }: Props) {
         <View style={styles.readings}>
           <Txt variant="label">Readings</Txt>
           {readings.map((read) => (
-            <Txt key={read.id} variant="small">
-              {readLine(read, units)}
-            </Txt>
+            <View key={read.id} style={styles.reading}>
+              <Txt variant="small" style={styles.grow}>
+                {readLine(read, units)}
+              </Txt>
+              <Button kind="quiet" label="Change" onPress={() => onChange(read.id)} />
+              <Button kind="quiet" label="Delete" onPress={() => onDelete(read.id)} />
+            </View>
           ))}
         </View>
       ) : null}
@@ -54,5 +62,7 @@ export function WearCard({ units, onMeasure, onService, ...facts }: Props) {
 
 const styles = StyleSheet.create({
   readings: { gap: 4 },
+  reading: { flexDirection: 'row', alignItems: 'center', gap: 4 },
+  grow: { flexGrow: 1, flexShrink: 1 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });

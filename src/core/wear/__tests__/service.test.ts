@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { Replay } from '@/core/care';
-import { writeServiceCsv } from '@/core/formats/serviceCsv';
+import { writeEverythingCsv, writeServiceCsv } from '@/core/formats/serviceCsv';
 import { serviceSentences } from '@/core/words/service';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
@@ -108,7 +108,8 @@ describe('the service history of a chain', () => {
   it('of everything has a row for each event, with its bike and chain', () => {
     const all = serviceNow('everything')!;
     expect(all.rows).toHaveLength(bodies.length);
-    const csv = writeServiceCsv(all, TEST_GARAGE);
+    const csv = writeEverythingCsv(new Replay(TEST_GARAGE, stamped(bodies)).steps, TEST_GARAGE);
+    expect(csv).toBe(writeServiceCsv(all, TEST_GARAGE));
     const { data } = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
     expect(data.map((r) => [r.bike, r.chain])).toEqual(bodies.map(() => ['One', 'c1']));
   });
