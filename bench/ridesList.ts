@@ -1,5 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
 import { launch, restore, serve } from './browser';
+import { longestFrame } from './frames';
 import { manyEvents } from './manyEvents';
 import { median, report } from './report';
 
@@ -20,32 +21,14 @@ async function opening(page: Page): Promise<number> {
 }
 
 /** The longest frame, ms, while the list is scrolled by the wheel for a while. */
-async function scrolling(page: Page): Promise<number> {
-  await page.evaluate(() => {
-    const told = { longest: 0, on: true };
-    (window as unknown as { frames: typeof told }).frames = told;
-    let last = performance.now();
-    // No named functions here: the page does not have the helper that our runner names them with.
-    const loop = [
-      (now: number) => {
-        told.longest = Math.max(told.longest, now - last);
-        last = now;
-        if (told.on) requestAnimationFrame(loop[0] as FrameRequestCallback);
-      },
-    ];
-    requestAnimationFrame(loop[0] as FrameRequestCallback);
+const scrolling = (page: Page): Promise<number> =>
+  longestFrame(page, async () => {
+    await page.mouse.move(200, 500);
+    for (let n = 0; n < 80; n++) {
+      await page.mouse.wheel(0, 400);
+      await page.waitForTimeout(16);
+    }
   });
-  await page.mouse.move(200, 500);
-  for (let n = 0; n < 80; n++) {
-    await page.mouse.wheel(0, 400);
-    await page.waitForTimeout(16);
-  }
-  return page.evaluate(() => {
-    const { frames } = window as unknown as { frames: { longest: number; on: boolean } };
-    frames.on = false;
-    return frames.longest;
-  });
-}
 
 async function main(): Promise<void> {
   const ours = await serve('dist');

@@ -18,6 +18,7 @@ const MEASURES = [
   'bigZip',
   'ridesList',
   'logRide',
+  'wear',
   'choice',
   'planner',
   'weight',

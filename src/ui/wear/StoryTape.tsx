@@ -154,7 +154,8 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row' },
   names: { width: NAMES_PX },
   name: { height: LANE_PX, justifyContent: 'center' },
-  reel: { flex: 1, minWidth: 0 },
+  // At its ends the tape stops: it does not take the browser a page back.
+  reel: { flex: 1, minWidth: 0, ...({ overscrollBehaviorX: 'contain' } as object) },
   window: { position: 'absolute', top: 0 },
   picked: { gap: 2 },
 });
