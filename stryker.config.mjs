@@ -15,10 +15,10 @@ export default {
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   jsonReporter: { fileName: '.setup/mutation/report.json' },
   concurrency: 2,
-  // Tests of core take far less; what hangs is a loop without end. The first run, which reads every file
-  // anew, is many times slower than those that follow, and no measure for them.
-  timeoutMS: 5_000,
-  timeoutFactor: 0.2,
+  // What hangs is a loop without end. On a busy machine a whole round takes half a minute: cut short, a survivor
+  // would count as noticed.
+  timeoutMS: 25_000,
+  timeoutFactor: 1,
   // Lines that run once, when a module loads, would each run every test.
   ignoreStatic: true,
   tempDirName: '.setup/stryker',

@@ -33,7 +33,7 @@ const openWetRide = async (page: Page) => {
 
 const openWear = async (page: Page) => {
   await page.getByRole('link', { name: /^Commuter chain/ }).click();
-  await page.getByRole('img', { name: /^Chart: wear/ }).waitFor();
+  await page.getByRole('img', { name: /^Chart of wear/ }).waitFor();
 };
 
 const answered = async (page: Page) => {
@@ -108,7 +108,15 @@ const SHOTS: Shot[] = [
     before: atStep('Top-up: wipe, lube, wipe', /fresh patch/),
   },
   { file: 'plan', path: '/plan', size: PHONE, before: planned },
-  { file: 'plan-routine', path: '/plan', size: WIDE, before: planned },
+  {
+    file: 'story',
+    path: '/book/service/demo-bike-commuter',
+    size: WIDE,
+    before: async (page) => {
+      await page.getByRole('radio', { name: 'Months' }).click();
+      await page.getByRole('group', { name: 'The tape, oldest left' }).waitFor();
+    },
+  },
   { file: 'planned-rides', path: '/plan/rides', size: PHONE },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },
 ];

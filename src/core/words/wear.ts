@@ -20,8 +20,8 @@ interface ReadByWords {
   unit: string;
 }
 
-const SHIFT =
-  'Shift to the largest ring and the smallest cog, so that the chain is pulled straight.';
+const TAUT =
+  'Shift to the largest ring and the smallest cog, where there are several. Hold the rear wheel and press the pedal lightly: the upper run is straight, measure there. Off the bike, pull the chain straight on a table.';
 const PLACES = 'Read three places a third of the chain apart, away from the quick link.';
 
 export const READ_BY_WORDS: Record<ReadBy, ReadByWords> = {
@@ -29,8 +29,8 @@ export const READ_BY_WORDS: Record<ReadBy, ReadByWords> = {
     label: 'Checker that drops in',
     hint: 'Two or three sides: 0.5, 0.75, 1.0.',
     steps: [
-      SHIFT,
-      'Hook one end over a roller and lay the other on the chain. Press the pedal lightly.',
+      TAUT,
+      'Hook one end over a roller and lay the other on the chain.',
       'Try each side, the smallest first. Which is the largest that drops in by itself?',
     ],
     unit: '%',
@@ -38,15 +38,15 @@ export const READ_BY_WORDS: Record<ReadBy, ReadByWords> = {
   scale: {
     label: 'Checker with a scale',
     hint: 'It shows the wear in %.',
-    steps: [SHIFT, 'Set it between the rollers, push until it stops, and read the scale.', PLACES],
+    steps: [TAUT, 'Set it between the rollers, push until it stops, and read the scale.', PLACES],
     unit: '%',
   },
   'ruler mm': {
     label: 'Ruler, mm',
     hint: '12 full links are 304.8 mm new.',
     steps: [
-      SHIFT,
-      'Lay the ruler along the chain with its zero at the middle of a pin. Press the pedal lightly.',
+      TAUT,
+      'Lay the ruler along the chain with its zero at the middle of a pin.',
       'Count 24 pins on, which are 12 full links, and read the middle of that pin.',
       PLACES,
     ],
@@ -56,8 +56,8 @@ export const READ_BY_WORDS: Record<ReadBy, ReadByWords> = {
     label: 'Ruler, inches',
     hint: '12 full links are 12 in new.',
     steps: [
-      SHIFT,
-      'Lay the ruler along the chain with its zero at the middle of a pin. Press the pedal lightly.',
+      TAUT,
+      'Lay the ruler along the chain with its zero at the middle of a pin.',
       'Look at the 12 in mark. By how many sixteenths is the pin past it?',
       PLACES,
     ],
@@ -67,7 +67,7 @@ export const READ_BY_WORDS: Record<ReadBy, ReadByWords> = {
     label: 'Calliper',
     hint: 'Between two rollers, 119.25 mm new.',
     steps: [
-      SHIFT,
+      TAUT,
       'Put the inner jaws between two rollers ten pins apart, so that there are nine rollers between them.',
       'Open them with light pressure. The rollers’ own play makes this read a little high.',
       PLACES,

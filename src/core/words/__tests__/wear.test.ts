@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { startState } from '@/core/care';
 import { byChecker, byDropIn, byRuler, foresee, wearStory, type WearOutlook } from '@/core/wear';
 import { againstLimit, careSentence, readingSentence, wearSentences, WEAR_QUESTION } from '../wear';
@@ -40,6 +41,30 @@ describe('what is said of wear', () => {
     expect(level).toBe('We put it at 0.30 % after 1,240 mi, give or take 0.05 %.');
     expect(end).toMatch(/^It reaches 0\.50 % in about 1,210 mi, in April 2027\./);
     expect(careSentence(outlook(), 'imperial')).toMatch(/1,860 mi, with twice the grit for 620 mi/);
+  });
+
+  it('gives the same verdict, days and percents in either units, whatever the chain', () => {
+    const bare = (text: string) => text.replace(/(more than )?[\d,]+ (km|mi)\b/g, '·');
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.integer({ min: 0, max: 400 }),
+        (wear, past, kmPerWeek) => {
+          const known = { ...state, wear };
+          const of = outlook({
+            state: known,
+            past,
+            kmPerWeek,
+            foresight: foresee(known, rate, 0.5),
+          });
+          const [metric, imperial] = (['metric', 'imperial'] as const).map((units) =>
+            wearSentences(of, units, NOW).map(bare),
+          );
+          expect(imperial).toEqual(metric);
+        },
+      ),
+    );
   });
 
   it('names no day for a chain in the drawer, and no end for one that is past it', () => {
