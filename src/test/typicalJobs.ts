@@ -25,7 +25,7 @@ const chain = (closure: Job['chain']['closure']): Job['chain'] => ({
   directional: true,
 });
 
-/** Twelve bikes and jobs as they come, for docs/bench.md: a mechanic reads them there in full. */
+/** Bikes and jobs as they come, for docs/bench.md: a mechanic reads them there in full. */
 export const TYPICAL_JOBS: readonly [string, Partial<Job>][] = [
   [
     'Wipe-down of a road bike leaning on a wall',

@@ -37,7 +37,7 @@ export default function ServicePage() {
       <ServiceHistory
         steps={steps}
         life={life}
-        products={garage.products}
+        garage={garage}
         units={units}
         now={now}
         onSave={(service) => void save(service, named.name, garage)}

@@ -5,6 +5,7 @@ import { shiftsThrough } from './lubing';
 import { placeOf } from './prepare';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/closing';
+import { firstMetres } from '../words/bench/swapping';
 import type { Moving } from '../words/bench/said';
 
 /** What keeps a rider safe after the work: seen each time, never passed by itself. */
@@ -26,6 +27,7 @@ const listen = (job: Job): BenchStep =>
     id: 'listen',
     kind: 'listen',
     ...SAID.listen(job.bike.gear, job.lube === null || shiftsThrough(job), movingOf(job)),
+    ...(job.depth === 'swap' ? firstMetres(job.bike.gear === 'derailleur') : {}),
     acts: [LISTEN_ACT[movingOf(job)]],
     hands: 0.25,
   });

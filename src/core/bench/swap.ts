@@ -1,4 +1,4 @@
-import { closesAs, type Job } from './job';
+import type { Job } from './job';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/swapping';
 
@@ -17,7 +17,7 @@ export const exchange = (job: Job): BenchStep[] =>
         step({
           id: 'exchange',
           phase: 'check',
-          ...SAID.exchange(job.next.name, job.next.links, closesAs(job).closure),
+          ...SAID.exchange(job.next, job.chain.links),
           acts: ['exchange'],
           hands: 1,
         }),

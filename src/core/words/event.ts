@@ -1,4 +1,5 @@
 import type { Sky } from '../care';
+import type { Garage } from '../garage';
 import type { PlainEvent } from '../logbook';
 import { MOST_ELONGATION } from '../records/kinds';
 import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
@@ -56,5 +57,25 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
       return `Put right: ${UNSETTLED_LABEL[event.what].toLowerCase()}`;
     case 'soundHeard':
       return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
+  }
+}
+
+/** An event in a few words, chains and parts by their names: "Racer chain A fitted". */
+export function namedEventLine(
+  { event, sky }: { event: PlainEvent; sky: Sky | null },
+  { chains, parts }: Pick<Garage, 'chains' | 'parts'>,
+  units: UnitSystem,
+): string {
+  switch (event.type) {
+    case 'chainFitted':
+      return `${chains[event.chainId]?.name ?? 'A chain'} fitted`;
+    case 'chainRemoved':
+      return `${chains[event.chainId]?.name ?? 'A chain'} taken off`;
+    case 'partFitted':
+      return `${parts[event.partId]?.name ?? 'A part'} fitted`;
+    case 'partRemoved':
+      return `${parts[event.partId]?.name ?? 'A part'} taken off`;
+    default:
+      return eventLine(event, units, sky);
   }
 }

@@ -51,8 +51,9 @@ export function HistoryList({ steps, garage, units, onDelete, onRecord, ...undo 
         const { event } = item;
         const note = event.type === 'workDone' && event.note ? `, ${event.note}` : '';
         const where =
-          (item.chainId && garage.chains[item.chainId]?.name) ??
-          (item.bikeId && garage.bikes[item.bikeId]?.name) ??
+          ('partId' in event && garage.parts[event.partId]?.name) ||
+          (item.chainId && garage.chains[item.chainId]?.name) ||
+          (item.bikeId && garage.bikes[item.bikeId]?.name) ||
           'A chain no longer here';
         return (
           <View style={[styles.row, { borderColor: colors.line }]}>

@@ -15,7 +15,7 @@ import { StoryTape } from './StoryTape';
 interface Props {
   steps: readonly ReplayStep[];
   life: Life;
-  products: Garage['products'];
+  garage: Garage;
   units: UnitSystem;
   now: number;
   onSave: (service: Service) => void;
@@ -25,7 +25,8 @@ interface Props {
 const SHOWN = 200;
 
 /** The whole life of a chain or a bike: on one tape, in figures, to read, to print and to take along as a table. */
-export function ServiceHistory({ steps, life, products, units, now, onSave }: Props) {
+export function ServiceHistory({ steps, life, garage, units, now, onSave }: Props) {
+  const { products } = garage;
   const service = useMemo(
     () => serviceOf(steps, life, (work) => costOfWork(products, work)),
     [steps, life, products],
@@ -44,7 +45,7 @@ export function ServiceHistory({ steps, life, products, units, now, onSave }: Pr
         <Button label="Save it as a table" onPress={() => onSave(service)} />
       </View>
       <View {...({ dataSet: { frame: '' } } as object)}>
-        <StoryTape rows={service.rows} units={units} now={now} />
+        <StoryTape rows={service.rows} garage={garage} units={units} now={now} />
       </View>
       {service.years.map((year) => (
         <Year key={year.year} year={year} units={units} />
@@ -53,7 +54,7 @@ export function ServiceHistory({ steps, life, products, units, now, onSave }: Pr
         Everything, newest first
       </Txt>
       {rows.map((row) => (
-        <ServiceLine key={row.event.id} row={row} units={units} />
+        <ServiceLine key={row.event.id} row={row} garage={garage} units={units} />
       ))}
       {rows.length < service.rows.length ? (
         <Button label={`Show all ${service.rows.length}`} onPress={() => setAll(true)} />

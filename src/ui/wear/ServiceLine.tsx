@@ -1,24 +1,27 @@
 import { StyleSheet, View } from 'react-native';
+import type { Garage } from '@/core/garage';
 import { dateFormat } from '@/core/time/dateFormat';
 import { formatDistance, type UnitSystem } from '@/core/units';
 import type { ServiceRow } from '@/core/wear';
-import { eventLine } from '@/core/words/event';
+import { namedEventLine } from '@/core/words/event';
 import { Txt, useColors } from '../theme';
 
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 interface Props {
   row: ServiceRow;
+  garage: Garage;
   units: UnitSystem;
 }
 
 /** An event of a life: what, when, and how far it had run. */
-export function ServiceLine({ row: { event, sky, km }, units }: Props) {
+export function ServiceLine({ row, garage, units }: Props) {
+  const { event, km } = row;
   const colors = useColors();
   const note = event.type === 'workDone' && event.note ? `, ${event.note}` : '';
   return (
     <View style={[styles.row, { borderColor: colors.line }]}>
-      <Txt variant="strong">{eventLine(event, units, sky)}</Txt>
+      <Txt variant="strong">{namedEventLine(row, garage, units)}</Txt>
       <Txt variant="small" tone="inkSoft">
         {day.format(Date.parse(event.at))}, at {formatDistance(km, units)}
         {note}

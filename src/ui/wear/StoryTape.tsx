@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View, type GestureResponderEvent } from 'react-native';
+import type { Garage } from '@/core/garage';
 import { formatDistance, type UnitSystem } from '@/core/units';
 import { LANES, spansOf, ZOOMS, type ServiceRow, type Span, type Zoom } from '@/core/wear';
 import { LANE_LABEL, spanSentence, ZOOM_LABEL } from '@/core/words/story';
@@ -21,6 +22,7 @@ import { StoryWindow } from './StoryWindow';
 interface Props {
   /** Newest first. */
   rows: readonly ServiceRow[];
+  garage: Garage;
   units: UnitSystem;
   now: number;
 }
@@ -29,7 +31,7 @@ interface Props {
 const NAMES_PX = 76;
 
 /** A whole life on one long tape: rides by weather below, all else in lanes above; from years down to days. */
-export function StoryTape({ rows, units, now }: Props) {
+export function StoryTape({ rows, garage, units, now }: Props) {
   const colors = useColors();
   const [zoom, setZoom] = useState<Zoom>('years');
   const [picked, setPicked] = useState<Span | null>(null);
@@ -63,7 +65,7 @@ export function StoryTape({ rows, units, now }: Props) {
         <View style={styles.picked} aria-live="polite">
           <Txt variant="label">{spanSentence(picked, zoom, units)}</Txt>
           {picked.rows.slice(0, SHOWN).map((row) => (
-            <ServiceLine key={row.event.id} row={row} units={units} />
+            <ServiceLine key={row.event.id} row={row} garage={garage} units={units} />
           ))}
         </View>
       ) : (

@@ -59,7 +59,14 @@ describe('a swap at the bench', () => {
     expect(ids(swap({ next: { ...NEXT, directional: true } }))).toContain('direction');
     expect(steps).not.toContain('drops');
     const counted = procedure(swap()).find((s) => s.id === 'exchange');
-    expect(counted?.what).toContain('112 links');
+    expect(counted?.what).toContain('The log says 112, and 114 of the chain that came off');
+    const same = procedure(swap({ next: { ...NEXT, links: 114 } })).find(
+      (s) => s.id === 'exchange',
+    );
+    expect(same?.what).toBe(
+      'Take Chain B and its own link. Count that it has 114 links, like the one that came off.',
+    );
+    expect(procedure(swap()).find((s) => s.id === 'listen')?.why).toContain('seated');
     expect(procedure(swap({ salted: true })).find((s) => s.id === 'rest')?.what).toContain('salt');
   });
 

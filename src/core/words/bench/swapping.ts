@@ -10,10 +10,26 @@ export const rest = (salted: boolean): Said => ({
 });
 
 /** Taking the other chain: of the same length, or it does not go on. */
-export const exchange = (name: string, links: number, closure: Chain['closure']): Said => ({
-  what: `Take ${name}. Count that it has ${links} links, like the one that came off.`,
-  why:
-    closure === 'reusable link'
-      ? 'Compare by counting, not side by side: a worn chain is longer with the same links.'
-      : 'Compare by counting. Have the new link or pin of its make ready.',
+export function exchange(
+  next: { name: string; links: number; closure: Chain['closure'] },
+  links: number,
+): Said {
+  const own = next.closure === 'reusable link' ? ' and its own link' : '';
+  if (next.links !== links)
+    return {
+      what: `Take ${next.name}${own}, and count its links. The log says ${next.links}, and ${links} of the chain that came off.`,
+      why: 'Too short a chain tears the derailleur off on the largest ring and cog. If the counts differ, a workshop can tell.',
+    };
+  return {
+    what: `Take ${next.name}${own}. Count that it has ${links} links, like the one that came off.`,
+    why:
+      next.closure === 'reusable link'
+        ? 'Compare by counting, not side by side: a worn chain is longer with the same links.'
+        : 'Compare by counting. Have the new link or pin of its make ready.',
+  };
+}
+
+/** What the first ride after a swap tells. */
+export const firstMetres = (derailleur: boolean): Pick<Said, 'why'> => ({
+  why: `Ride the first metres seated${derailleur ? ', through the gears you use' : ''}: a chain that skips under load does not go with these cogs.`,
 });
