@@ -6,7 +6,7 @@ import { Card, Menu, SideBySide } from '@/ui/frame';
 import { Txt } from '@/ui/theme';
 
 const CHAPTERS = [
-  { path: '/book/garage', label: 'Garage', hint: 'Bikes and chains' },
+  { path: '/book/garage', label: 'Garage', hint: 'Bikes, chains and parts' },
   { path: '/book/history', label: 'History', hint: 'Work, notes and readings' },
   { path: '/book/files', label: 'Files', hint: 'Backup and restore' },
   { path: '/book/settings', label: 'Settings', hint: 'Standard, units, weather, recorder' },

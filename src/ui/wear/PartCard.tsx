@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { othersNames, readName } from '@/core/entry/form';
+import type { Problem } from '@/core/problem';
 import { PART_ENDS, type Bike, type Garage, type Part, type PartEnd } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
 import { goesOn, partLeft, partRate } from '@/core/wear';
@@ -34,12 +36,18 @@ export function PartCard({
 }: Props) {
   const story = usePartStories(played, garage.parts).find((s) => s.part.id === part.id);
   const [name, setName] = useState(part.name);
+  const [problem, setProblem] = useState<Problem | undefined>();
   if (!story) return null;
   const bike = story.bikeId === null ? null : garage.bikes[story.bikeId];
   const left = bike && partLeft(story, partRate(played.replay.steps, bike, part.kind));
   const others = Object.values(garage.bikes).filter(
     (b) => !b.retired && b.id !== bike?.id && goesOn(story, b, garage.bikes),
   );
+  const rename = () => {
+    const read = readName(name, othersNames(garage.parts, part.id));
+    setProblem(read.ok ? undefined : read.problem);
+    if (read.ok) onRename(read.value);
+  };
   return (
     <Card title={PART_LABEL[part.kind]}>
       <Txt variant="strong">{bike ? `On ${bike.name}` : 'In the spare box'}</Txt>
@@ -55,12 +63,8 @@ export function PartCard({
           <Button key={end} label={PART_END_LABEL[end]} onPress={() => onEnd(story.bikeId, end)} />
         ))}
       </View>
-      <Field label="Name" value={name} onChange={setName} />
-      <Button
-        label="Save the name"
-        disabled={name.trim() === '' || name.trim() === part.name}
-        onPress={() => onRename(name.trim())}
-      />
+      <Field label="Name" value={name} onChange={setName} problem={problem} />
+      <Button label="Save the name" disabled={name.trim() === part.name} onPress={rename} />
     </Card>
   );
 }
