@@ -23,8 +23,8 @@ const TOO_LONG = ['plan/__tests__/twoBikes.test.ts', 'plan/__tests__/demo.test.t
  */
 const JUDGED_BY = {
   'src/core/plan/solver': [
-    ...['rules', 'works', 'plainPlan', 'parked', 'oneFuture', 'policies', 'follow'],
-    ...['solve', 'lubes', 'lastCoat'],
+    ...['byHand', 'decide', 'alike', 'rules', 'works', 'plainPlan'],
+    ...['parked', 'solve'],
   ].map((name) => `src/core/plan/__tests__/${name}.test.ts`),
 };
 
