@@ -1,6 +1,7 @@
 import type { Garage } from '../garage';
 import { eventLine } from '../words/event';
 import type { ReplayStep } from '../care';
+import { costOfWork } from '../shelf/spent';
 import { rowsOf, type Service, type ServiceRow } from '../wear/service';
 import { toCsv } from './toCsv';
 
@@ -29,6 +30,7 @@ export const writeServiceCsv = ({ rows }: Pick<Service, 'rows'>, garage: Garage)
         ride_km: event.type === 'rideLogged' ? event.distanceKm : '',
         minutes: event.type === 'workDone' ? (event.minutes ?? '') : '',
         used: usedText(row, garage),
+        cost: row.cost > 0 ? row.cost.toFixed(2) : '',
         note: 'note' in event ? event.note : '',
         km: km.toFixed(1),
         wear_percent: wear === null ? '' : wear.toFixed(3),
@@ -38,4 +40,7 @@ export const writeServiceCsv = ({ rows }: Pick<Service, 'rows'>, garage: Garage)
 
 /** All the log holds as a table: every bike, chain and part. */
 export const writeEverythingCsv = (steps: readonly ReplayStep[], garage: Garage): string =>
-  writeServiceCsv({ rows: rowsOf(steps, 'everything').reverse() }, garage);
+  writeServiceCsv(
+    { rows: rowsOf(steps, 'everything', (work) => costOfWork(garage.products, work)).reverse() },
+    garage,
+  );

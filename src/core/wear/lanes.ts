@@ -17,6 +17,8 @@ export interface Span {
   at: number;
   dryKm: number;
   wetKm: number;
+  /** Lube and cleaners, as far as prices are known. */
+  cost: number;
   lanes: ReadonlySet<Lane>;
   /** Oldest first. */
   rows: readonly ServiceRow[];
@@ -62,10 +64,11 @@ export function spansOf(rows: readonly ServiceRow[], zoom: Zoom): Span[] {
     const at = STARTS[zoom](Date.parse(row.event.at));
     let span = spans.at(-1);
     if (span?.at !== at) {
-      span = { at, dryKm: 0, wetKm: 0, lanes: new Set(), rows: [] };
+      span = { at, dryKm: 0, wetKm: 0, cost: 0, lanes: new Set(), rows: [] };
       spans.push(span);
     }
     span.rows.push(row);
+    span.cost += row.cost;
     for (const lane of lanesOf(row)) span.lanes.add(lane);
     if (row.event.type !== 'rideLogged') continue;
     if (isWetRide(row)) span.wetKm += row.event.distanceKm;

@@ -13,6 +13,8 @@ export interface ServiceRow {
   sky: Sky | null;
   km: number;
   wear: number | null;
+  /** What was used for it, as far as prices are known. */
+  cost: number;
 }
 
 /** What a stretch of a life came to. */
@@ -93,12 +95,13 @@ const isBike = (life: Life): life is { bikeId: string } =>
   typeof life === 'object' && 'bikeId' in life;
 
 /** The rows of a life, oldest first. A bike's distance is that of its rides in the log, else it is the chain's. */
-export function rowsOf(own: readonly ReplayStep[], life: Life): ServiceRow[] {
+export function rowsOf(own: readonly ReplayStep[], life: Life, costOf: CostOf): ServiceRow[] {
   let ridden = 0;
   return own.map(({ event, sky, after, bikeId, chainId }) => {
     if (event.type === 'rideLogged') ridden += event.distanceKm;
     const km = isBike(life) ? ridden : (after?.km ?? 0);
-    return { event, bikeId, chainId, sky, km, wear: after?.wear ?? null };
+    const cost = event.type === 'workDone' ? costOf(event).cost : 0;
+    return { event, bikeId, chainId, sky, km, wear: after?.wear ?? null, cost };
   });
 }
 
@@ -131,7 +134,7 @@ export function serviceOf(
     for (const to of [all, of, of.months[day.getMonth()]!]) add(to, figures);
   }
   return {
-    rows: rowsOf(own, life).reverse(),
+    rows: rowsOf(own, life, costOf).reverse(),
     all,
     years: [...years.values()].reverse(),
     fittedAt: Date.parse(own[0]!.event.at),

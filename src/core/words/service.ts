@@ -19,10 +19,13 @@ const money = new Intl.NumberFormat(undefined, {
   maximumFractionDigits: 2,
 });
 
+/** A sum of money, without a currency: the rider's own. */
+export const moneySaid = (sum: number): string => money.format(sum);
+
 /** Lube and cleaners of a stretch: "4.20 for lube and cleaners", and that prices are missing where they are. */
 function costSaid({ cost, unpriced }: ServiceFigures): string[] {
   if (cost === 0) return [];
-  return [`${unpriced > 0 ? 'at least ' : ''}${money.format(cost)} for lube and cleaners`];
+  return [`${unpriced > 0 ? 'at least ' : ''}${moneySaid(cost)} for lube and cleaners`];
 }
 
 /** What a stretch came to, in a line: "1,240 km in 31 rides, 24 % on damp and wet roads, 6 coats, 1 clean, 4.20 for lube and cleaners". */

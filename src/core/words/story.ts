@@ -1,5 +1,6 @@
 import { dateFormat } from '../time/dateFormat';
 import { formatDistance, MS_PER_DAY, type UnitSystem } from '../units';
+import { moneySaid } from './service';
 import type { Lane, Span, Zoom } from '../wear';
 
 export const ZOOM_LABEL: Record<Zoom, string> = {
@@ -19,12 +20,14 @@ export const LANE_LABEL: Record<Lane, string> = {
 
 const day = dateFormat({ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
 
-/** What a span of a life holds, in a line: "Mon, 2 Nov 2026 and the six days after: 84 km". */
-export function spanSentence({ at, dryKm, wetKm }: Span, zoom: Zoom, units: UnitSystem): string {
+/** What a span of a life holds, in a line: "Mon, 2 Nov 2026 and the six days after: 84 km. Spent: 0.40." */
+export function spanSentence(span: Span, zoom: Zoom, units: UnitSystem): string {
+  const { at, dryKm, wetKm, cost } = span;
   const from = day.format(at + MS_PER_DAY / 24);
   const when = zoom === 'years' ? `${from} and the six days after` : from;
+  const spent = cost > 0 ? ` Lube and cleaners: ${moneySaid(cost)}.` : '';
   const km = dryKm + wetKm;
-  if (km === 0) return `${when}: no ride.`;
+  if (km === 0) return `${when}: no ride.${spent}`;
   const wet = wetKm > 0 ? `, ${formatDistance(wetKm, units)} of them on damp and wet roads` : '';
-  return `${when}: ${formatDistance(km, units)}${wet}.`;
+  return `${when}: ${formatDistance(km, units)}${wet}.${spent}`;
 }

@@ -82,10 +82,10 @@ const SHOWN = 30;
 /** What each lane holds. */
 const Names = () => (
   <View style={styles.names} aria-hidden>
-    {LANES.map((lane) => (
-      <View key={lane} style={styles.name}>
+    {[...LANES.map((lane) => LANE_LABEL[lane]), 'Spent'].map((label) => (
+      <View key={label} style={styles.name}>
         <Txt variant="small" tone="inkSoft">
-          {LANE_LABEL[lane]}
+          {label}
         </Txt>
       </View>
     ))}

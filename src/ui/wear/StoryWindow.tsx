@@ -2,8 +2,8 @@ import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { LANES, type Span } from '@/core/wear';
 import { useColors } from '../theme';
 import {
+  GROUND,
   LANE_PX,
-  RIDES_PX,
   shapesBetween,
   STORY_HEIGHT,
   type SpanShape,
@@ -24,10 +24,9 @@ export function StoryWindow({ spans, scale, picked, start, width }: WindowProps)
   const colors = useColors();
   const shapes = shapesBetween(spans, scale, start, start + width);
   const ticks = storyTicks(scale, start, start + width);
-  const ground = LANES.length * LANE_PX + RIDES_PX;
   return (
     <Svg width={width} height={STORY_HEIGHT} aria-hidden>
-      {LANES.map((lane, n) => (
+      {[...LANES, 'spent'].map((lane, n) => (
         <Line
           key={lane}
           x1={0}
@@ -37,17 +36,17 @@ export function StoryWindow({ spans, scale, picked, start, width }: WindowProps)
           stroke={colors.line}
         />
       ))}
-      <Line x1={0} x2={width} y1={ground} y2={ground} stroke={colors.lineStrong} />
+      <Line x1={0} x2={width} y1={GROUND} y2={GROUND} stroke={colors.lineStrong} />
       {ticks.map(({ x, label }) => (
         <G key={x}>
           <Line
             x1={x - start}
             x2={x - start}
-            y1={ground}
-            y2={ground + 5}
+            y1={GROUND}
+            y2={GROUND + 5}
             stroke={colors.lineStrong}
           />
-          <SvgText x={x - start + 3} y={ground + 18} fill={colors.inkSoft} {...AXIS}>
+          <SvgText x={x - start + 3} y={GROUND + 18} fill={colors.inkSoft} {...AXIS}>
             {label}
           </SvgText>
         </G>
@@ -73,22 +72,16 @@ interface OneSpanProps {
 
 function OneSpan({ shape, start, isPicked }: OneSpanProps) {
   const colors = useColors();
-  const { dry, wet, dots, width } = shape;
+  const { dry, wet, spent, dots, width } = shape;
   const x = shape.x - start;
   return (
     <G>
       {isPicked ? (
-        <Rect
-          x={x - 3}
-          width={width + 6}
-          y={0}
-          height={LANES.length * LANE_PX + RIDES_PX}
-          fill={colors.tape}
-          opacity={0.35}
-        />
+        <Rect x={x - 3} width={width + 6} y={0} height={GROUND} fill={colors.tape} opacity={0.35} />
       ) : null}
       <Rect x={x} width={width} {...dry} fill={colors.gritLight} />
       <Rect x={x} width={width} {...wet} fill={colors.ink} />
+      <Rect x={x} width={width} {...spent} fill={colors.gritDark} />
       {dots.map(({ lane, y }) => (
         <Circle
           key={lane}

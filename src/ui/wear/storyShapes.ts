@@ -8,9 +8,11 @@ const BAR_PX: Record<Zoom, number> = { years: 5, months: 8, weeks: 30, days: 40 
 
 export const LANE_PX = 22;
 export const RIDES_PX = 70;
+/** What was spent has a lane of its own, below the others. */
+export const SPENT_GROUND = (LANES.length + 1) * LANE_PX;
 const AXIS_PX = 24;
-export const STORY_HEIGHT = LANES.length * LANE_PX + RIDES_PX + AXIS_PX;
-const GROUND = LANES.length * LANE_PX + RIDES_PX;
+export const GROUND = SPENT_GROUND + RIDES_PX;
+export const STORY_HEIGHT = GROUND + AXIS_PX;
 
 /** A life laid out at a zoom: where days lie, px from its start. */
 export interface StoryScale {
@@ -19,6 +21,8 @@ export interface StoryScale {
   width: number;
   /** Km of a bar that fills its room. */
   mostKm: number;
+  /** What a bar of the most spent stands for. */
+  mostCost: number;
 }
 
 /** Room beyond the last day, px. */
@@ -29,7 +33,8 @@ export function storyScale(spans: readonly Span[], zoom: Zoom, now: number): Sto
   const from = spans[0]?.at ?? now;
   const days = Math.max(0, (now - from) / MS_PER_DAY);
   const mostKm = Math.max(1, ...spans.map((s) => s.dryKm + s.wetKm));
-  return { zoom, from, width: days * DAY_PX[zoom] + AFTER_PX + BAR_PX[zoom], mostKm };
+  const mostCost = Math.max(0.01, ...spans.map((s) => s.cost));
+  return { zoom, from, width: days * DAY_PX[zoom] + AFTER_PX + BAR_PX[zoom], mostKm, mostCost };
 }
 
 export const xOf = ({ from, zoom }: StoryScale, at: number): number =>
@@ -45,6 +50,7 @@ export interface SpanShape {
   /** The bar of its kilometres: dry below, wet above it. */
   dry: { y: number; height: number };
   wet: { y: number; height: number };
+  spent: { y: number; height: number };
   dots: { lane: Lane; y: number }[];
 }
 
@@ -65,12 +71,14 @@ export function shapesBetween(
     const px = (km: number) => ((RIDES_PX - 8) * km) / scale.mostKm;
     const dry = px(span.dryKm);
     const wet = px(span.wetKm);
+    const spent = ((LANE_PX - 4) * span.cost) / scale.mostCost;
     shapes.push({
       span,
       x,
       width,
       dry: { y: GROUND - dry, height: dry },
       wet: { y: GROUND - dry - wet, height: wet },
+      spent: { y: SPENT_GROUND - spent, height: spent },
       dots: LANES.flatMap((lane, row) =>
         span.lanes.has(lane) ? [{ lane, y: (row + 0.5) * LANE_PX }] : [],
       ),

@@ -9,6 +9,7 @@ const row = (at: string, type: string, more: object = {}): ServiceRow =>
     chainId: 'c1',
     km: 0,
     wear: 0,
+    cost: type === 'workDone' ? 0.4 : 0,
   }) as unknown as ServiceRow;
 const ride = (at: string, distanceKm: number, weather = 'dry') =>
   row(at, 'rideLogged', { distanceKm, weather });
@@ -44,6 +45,10 @@ describe('a life in spans', () => {
     expect([first('years').getDay(), first('years').getHours()]).toEqual([1, 0]);
     expect(first('months').getHours()).toBe(0);
     expect(spansOf(ROWS, 'days').every((s) => new Date(s.at).getHours() % 6 === 0)).toBe(true);
+  });
+
+  it('adds up what was spent', () => {
+    expect(spansOf(ROWS, 'years').map((s) => s.cost)).toEqual([0, 0.4]);
   });
 
   it('puts each event into its lanes, oldest first, and loses none', () => {

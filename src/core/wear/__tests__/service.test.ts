@@ -106,7 +106,7 @@ describe('the service history of a chain', () => {
   });
 
   it('of everything has a row for each event, with its bike and chain', () => {
-    const all = serviceNow('everything')!;
+    const all = serviceNow('everything', () => ({ cost: 0, isWhole: true }))!;
     expect(all.rows).toHaveLength(bodies.length);
     const csv = writeEverythingCsv(new Replay(TEST_GARAGE, stamped(bodies)).steps, TEST_GARAGE);
     expect(csv).toBe(writeServiceCsv(all, TEST_GARAGE));

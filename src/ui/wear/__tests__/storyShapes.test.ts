@@ -4,7 +4,8 @@ import { storyTicks } from '../storyTicks';
 
 const DAY = 86_400_000;
 const FROM = new Date(2026, 0, 5).getTime();
-const span = (day: number, dryKm: number, wetKm = 0): Span => ({
+const span = (day: number, dryKm: number, wetKm = 0, cost = 0): Span => ({
+  cost,
   at: FROM + day * DAY,
   dryKm,
   wetKm,
@@ -35,6 +36,15 @@ describe('the tape of a life', () => {
     // A bar that begins before the view and reaches into it is drawn.
     expect(shapesBetween(SPANS, scale, 335, 400).map((s) => s.x)).toEqual([330]);
     expect(shapesBetween(SPANS, scale, 400, 900)).toEqual([]);
+  });
+
+  it('shows what was spent beside the most that was', () => {
+    const spans = [span(0, 0, 0, 2), span(1, 0, 0, 1), span(2, 5)];
+    const scale = storyScale(spans, 'months', NOW);
+    const [most, half, none] = shapesBetween(spans, scale, 0, 100).map((s) => s.spent);
+    expect(most!.height).toBe(2 * half!.height);
+    expect(most!.y + most!.height).toBe(half!.y + half!.height);
+    expect(none!.height).toBe(0);
   });
 
   it('finds the span under a finger, or the nearest within its width', () => {
