@@ -25,7 +25,8 @@ export interface StoryScale {
   mostCost: number;
 }
 
-/** Room beyond the last day, px. */
+/** Room before the first day, px, and beyond the last. */
+export const BEFORE_PX = 8;
 const AFTER_PX = 24;
 
 /** The scale of a life from its first span on to a moment. */
@@ -34,13 +35,19 @@ export function storyScale(spans: readonly Span[], zoom: Zoom, now: number): Sto
   const days = Math.max(0, (now - from) / MS_PER_DAY);
   const mostKm = Math.max(1, ...spans.map((s) => s.dryKm + s.wetKm));
   const mostCost = Math.max(0.01, ...spans.map((s) => s.cost));
-  return { zoom, from, width: days * DAY_PX[zoom] + AFTER_PX + BAR_PX[zoom], mostKm, mostCost };
+  return {
+    zoom,
+    from,
+    width: BEFORE_PX + days * DAY_PX[zoom] + AFTER_PX + BAR_PX[zoom],
+    mostKm,
+    mostCost,
+  };
 }
 
 export const xOf = ({ from, zoom }: StoryScale, at: number): number =>
-  ((at - from) / MS_PER_DAY) * DAY_PX[zoom];
+  BEFORE_PX + ((at - from) / MS_PER_DAY) * DAY_PX[zoom];
 export const timeAt = ({ from, zoom }: StoryScale, x: number): number =>
-  from + (x / DAY_PX[zoom]) * MS_PER_DAY;
+  from + ((x - BEFORE_PX) / DAY_PX[zoom]) * MS_PER_DAY;
 
 /** A span as it is drawn. */
 export interface SpanShape {
