@@ -79,7 +79,7 @@ test('a cassette is noted, moved to the spare box, fitted again and sold; a worn
   await expect(part).toBeVisible();
 });
 
-test('wear is measured with a ruler; what cannot be is asked about; the end moves @once', async ({
+test('wear is measured with a ruler; what cannot be is asked about; the end moves', async ({
   rider,
   page,
 }) => {
