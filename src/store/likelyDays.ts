@@ -14,7 +14,7 @@ const selectQuarter = (state: RootState) => Math.floor(selectNow(state) / FRESH_
 const zoneGiven = (_: RootState, zone: string) => zone;
 
 /** Rides to come, planned and by habit, as far ahead as a likely day is said. */
-const selectComing = createSelector(
+export const selectComing = createSelector(
   [selectReplay, selectGarage, selectQuarter, zoneGiven],
   ({ replay }, garage, now, zone): RideAhead[] => {
     const bikeIds = Object.values(garage.bikes).flatMap(({ id, retired }) => (retired ? [] : id));

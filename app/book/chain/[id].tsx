@@ -15,6 +15,8 @@ import {
   useAppSelector,
   useNewId,
 } from '@/store';
+import { selectComing } from '@/store/likelyDays';
+import { useOpenLogbook } from '@/store/OpenContext';
 import { useAsOpened } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { ChainForm, WearCard } from '@/ui/forms/lazily';
@@ -30,6 +32,8 @@ export default function ChainPage() {
   const played = useAppSelector(selectReplay);
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
+  const { zone } = useOpenLogbook().edge;
+  const rides = useAppSelector((s) => selectComing(s, zone));
   const steps = useAppSelector((s) => selectChainSteps(s, id));
   const chain = garage.chains[id] ?? null;
   const opened = useAsOpened(chain);
@@ -58,6 +62,7 @@ export default function ChainPage() {
           bike={garage.bikes[bikeOf(played.replay.book, chain.id) ?? ''] ?? null}
           units={units}
           now={now}
+          rides={rides}
           onMeasure={() => router.navigate(`/book/wear/${chain.id}`)}
           onChange={(reading) => router.navigate(`/book/wear/${chain.id}?reading=${reading}`)}
           onDelete={(reading) => dispatch(strike('Reading deleted', [reading]))}

@@ -14,12 +14,22 @@ export interface WearOutlook {
   story: WearStory;
   /** Km until it is worn out, and with better and worse care (the middle). */
   foresight: Foresight;
+  /** Km until it has worn to twice its limit, where it takes a cassette along. */
+  twice: Foresight;
   better: number;
   worse: number;
   /** Chance that it is past its limit now. */
   past: number;
   /** The usual distance a week on its bike; 0: it is in the drawer. */
   kmPerWeek: number;
+  /** Rides to come on its bike, planned and usual, in order of time; empty: none are known. */
+  coming: readonly ComingRide[];
+}
+
+/** A ride to come: when it begins, ms, and how far it goes. */
+export interface ComingRide {
+  at: number;
+  km: number;
 }
 
 /** What to expect of a chain's wear from how it was ridden and read; null: it was never fitted. */
@@ -40,9 +50,11 @@ export function wearOutlook(
     rate,
     story: wearStory(steps, chain.id),
     foresight: foresee(state, rate, limit),
+    twice: foresee(state, rate, 2 * limit),
     better: mid('better'),
     worse: mid('worse'),
     past: chancePast(state, rate, limit, 0),
+    coming: [],
     kmPerWeek: bike ? typicalRiding(steps, bike, now).kmPerWeek : 0,
   };
 }
@@ -51,6 +63,20 @@ export function wearOutlook(
 export const foreseenAt = ({ state, rate }: WearOutlook, km: number, p: number): number =>
   wearAfter(state, rate, km, p);
 
-/** The day a distance will have been ridden, ms; null: nobody rides it. */
-export const dayOf = (km: number, { kmPerWeek }: WearOutlook, now: number): number | null =>
-  kmPerWeek > 0 ? now + (km / kmPerWeek) * 7 * MS_PER_DAY : null;
+/**
+ * The day a distance will have been ridden, ms: that of the ride to come on which it is; beyond those, by the usual
+ * week. Null: nobody rides it.
+ */
+export function dayOf(
+  km: number,
+  { coming, kmPerWeek }: Pick<WearOutlook, 'coming' | 'kmPerWeek'>,
+  now: number,
+): number | null {
+  let ridden = 0;
+  for (const ride of coming) {
+    ridden += ride.km;
+    if (ridden >= km) return ride.at;
+  }
+  const from = coming.at(-1)?.at ?? now;
+  return kmPerWeek > 0 ? from + ((km - ridden) / kmPerWeek) * 7 * MS_PER_DAY : null;
+}

@@ -128,9 +128,9 @@ export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: numb
       level,
       `It is worn out: past its ${formatElongation(limit)}. Change it before it takes the cassette along.`,
     ];
-  const { mid, half, measureIn } = foresight;
+  const { mid, half, most, measureIn } = foresight;
   const end = dayOf(mid, outlook, now);
-  const bands = `Half the time it takes ${far(half[0], units)} to ${far(half[1], units)}.`;
+  const bands = `Half the time it takes ${far(half[0], units)} to ${far(half[1], units)}, eight times in ten ${far(most[0], units)} to ${far(most[1], units)}.`;
   const next = dayOf(measureIn, outlook, now);
   return [
     level,
@@ -139,6 +139,16 @@ export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: numb
       ? `Measure it now: it may be past its limit (1 in 10${story.readings.length === 0 ? ', and it was never read' : ''}).`
       : `Measure it again in ${about(measureIn)}${far(measureIn, units)}${next ? `, ${whenSaid(next, now)}` : ''}.`,
   ];
+}
+
+/** What riding on past the limit would cost, and when: "By 1.00 %, in about 6,000 km (half the time 4,500 km to 8,000 km), it has used up a new cassette." */
+export function cassetteSentence(
+  { limit, twice, past }: WearOutlook,
+  units: UnitSystem,
+): string | null {
+  if (past >= 0.5) return null;
+  const { mid, half } = twice;
+  return `Ridden on to ${formatElongation(2 * limit)}, in ${about(mid)}${far(mid, units)} (half the time ${far(half[0], units)} to ${far(half[1], units)}), it uses up a new cassette.`;
 }
 
 /** What better and worse care would do to it. */

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { UnitSystem } from '@/core/units';
-import { careSentence, readLine, wearSentences } from '@/core/words/wear';
+import { careSentence, cassetteSentence, readLine, wearSentences } from '@/core/words/wear';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -25,7 +25,9 @@ export function WearCard(props: Props) {
   const { id, name } = facts.chain;
   const drawn = useMemo(() => (outlook ? [{ id, name, outlook }] : []), [id, name, outlook]);
   if (!outlook) return null;
-  const care = careSentence(outlook, units);
+  const beside = [careSentence(outlook, units), cassetteSentence(outlook, units)].filter(
+    (sentence) => sentence !== null,
+  );
   const readings = [...outlook.story.readings].reverse();
   return (
     <Card title="Wear">
@@ -33,11 +35,11 @@ export function WearCard(props: Props) {
         <Txt key={sentence}>{sentence}</Txt>
       ))}
       <WearChart chains={drawn} units={units} now={now} />
-      {care ? (
-        <Txt variant="small" tone="inkSoft">
-          {care}
+      {beside.map((sentence) => (
+        <Txt key={sentence} variant="small" tone="inkSoft">
+          {sentence}
         </Txt>
-      ) : null}
+      ))}
       {readings.length > 0 ? (
         <View style={styles.readings}>
           <Txt variant="label">Readings</Txt>

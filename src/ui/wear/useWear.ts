@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Replay } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
-import { wearOutlook, type WearOutlook } from '@/core/wear';
+import { wearOutlook, type ComingRide, type WearOutlook } from '@/core/wear';
 
 /** The logbook as it was played last. A replay goes on in place: what is worked out from it hangs on this, not on its steps. */
 export interface Played {
@@ -15,8 +15,13 @@ export interface WearFacts {
   /** The bike it is on; null: it is in the drawer. */
   bike: Bike | null;
   now: number;
+  /** Rides to come, of all bikes. */
+  rides: readonly (ComingRide & { bikeId: string })[];
 }
 
 /** What to expect of a chain's wear; null: it was never fitted. */
-export const useWear = ({ played, chain, bike, now }: WearFacts): WearOutlook | null =>
-  useMemo(() => wearOutlook(played.replay.steps, chain, bike, now), [played, chain, bike, now]);
+export const useWear = ({ played, chain, bike, now, rides }: WearFacts): WearOutlook | null =>
+  useMemo(() => {
+    const outlook = wearOutlook(played.replay.steps, chain, bike, now);
+    return outlook && { ...outlook, coming: rides.filter((r) => r.bikeId === bike?.id) };
+  }, [played, chain, bike, now, rides]);

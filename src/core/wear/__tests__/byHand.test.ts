@@ -3,6 +3,7 @@ import { PRESETS, type Bike, type Chain } from '@/core/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import {
   chancePast,
+  dayOf,
   kmUntilWorn,
   knownAt,
   rotationOf,
@@ -168,5 +169,25 @@ describe('which chain comes next', () => {
     const due = (wear: number) =>
       rotationOf([...steps, ride('c1', { to: wear, day: 5 })], { c1, c2, c3 }, on, 'b1')!.due;
     expect([due(0.2), due(0.29), due(0.31)]).toEqual([false, false, true]);
+  });
+});
+
+describe('the day a distance will have been ridden', () => {
+  const coming = [
+    { at: AT + DAY, km: 40 },
+    { at: AT + 3 * DAY, km: 60 },
+    { at: AT + 9 * DAY, km: 100 },
+  ];
+  it.each([
+    ['on the ride that reaches it', 41, coming, 70, 3],
+    ['on the first', 40, coming, 70, 1],
+    ['beyond those known by the usual week: 70 km are seven days', 270, coming, 70, 16],
+    ['by the week alone where none is known', 35, [], 70, 3.5],
+    ['never where nobody rides', 35, [], 0, null],
+    ['on a planned ride of one who has no habit', 100, coming, 0, 3],
+    ['not beyond it', 300, coming, 0, null],
+  ])('is %s', (_, km, rides, kmPerWeek, days) => {
+    const at = dayOf(km, { coming: rides, kmPerWeek }, AT);
+    expect(at).toBe(days === null ? null : AT + days * DAY);
   });
 });

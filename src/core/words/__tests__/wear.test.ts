@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { startState } from '@/core/care';
 import { byChecker, byDropIn, byRuler, foresee, wearStory, type WearOutlook } from '@/core/wear';
-import { againstLimit, careSentence, readingSentence, wearSentences, WEAR_QUESTION } from '../wear';
+import {
+  againstLimit,
+  careSentence,
+  cassetteSentence,
+  readingSentence,
+  wearSentences,
+  WEAR_QUESTION,
+} from '../wear';
 
 const NOW = Date.parse('2026-11-24T10:00:00.000Z');
 const state = {
@@ -17,10 +24,12 @@ const outlook = (more: Partial<WearOutlook> = {}): WearOutlook => ({
   rate,
   story: wearStory([], 'c1'),
   foresight: foresee(state, rate, 0.5),
+  twice: foresee(state, rate, 1),
   better: 3000,
   worse: 1000,
   past: 0,
   kmPerWeek: 100,
+  coming: [],
   ...more,
 });
 
@@ -29,7 +38,7 @@ describe('what is said of wear', () => {
     const [level, end, again] = wearSentences(outlook(), 'metric', NOW);
     expect(level).toBe('We put it at 0.30 % after 2,000 km, give or take 0.05 %.');
     expect(end).toMatch(
-      /^It reaches 0\.50 % in about 1,950 km, in April 2027\. Half the time it takes [\d,]+ km to [\d,]+ km\.$/,
+      /^It reaches 0\.50 % in about 1,950 km, in April 2027\. Half the time it takes [\d,]+ km to [\d,]+ km, eight times in ten [\d,]+ km to [\d,]+ km\.$/,
     );
     expect(again).toMatch(
       /^Measure it again in about [\d,]+ km, (about \d+ \w+|in \w+) 202[67]\.$/,
@@ -65,6 +74,13 @@ describe('what is said of wear', () => {
         },
       ),
     );
+  });
+
+  it('says what riding on would cost: the cassette, at twice the limit', () => {
+    expect(cassetteSentence(outlook(), 'metric')).toMatch(
+      /^Ridden on to 1\.00 %, in about [67],\d50 km \(half the time [\d,]+ km to [\d,]+ km\), it uses up a new cassette\.$|^Ridden on to 1\.00 %, in about [67],\d00 km/,
+    );
+    expect(cassetteSentence(outlook({ past: 0.6 }), 'metric')).toBeNull();
   });
 
   it('names no day for a chain in the drawer, and no end for one that is past it', () => {
