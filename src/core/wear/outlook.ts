@@ -3,6 +3,7 @@ import { typicalRiding, type ChainState, type ReplayStep } from '../care';
 import type { Bike, Chain } from '../garage';
 import { MS_PER_DAY } from '../units';
 import { chancePast, foresee, wearAfter, withCare, type Foresight } from './foresee';
+import { usesUpAt } from './parts';
 import { wearRateOf, type WearRate } from './rate';
 import { wearStory, type WearStory } from './story';
 
@@ -14,8 +15,8 @@ export interface WearOutlook {
   story: WearStory;
   /** Km until it is worn out, and with better and worse care (the middle). */
   foresight: Foresight;
-  /** Km until it has worn to twice its limit, where it takes a cassette along. */
-  twice: Foresight;
+  /** Km until it has used up a new cassette. */
+  cassette: Foresight;
   better: number;
   worse: number;
   /** Chance that it is past its limit now. */
@@ -50,7 +51,7 @@ export function wearOutlook(
     rate,
     story: wearStory(steps, chain.id),
     foresight: foresee(state, rate, limit),
-    twice: foresee(state, rate, 2 * limit),
+    cassette: foresee(state, rate, usesUpAt(limit)),
     better: mid('better'),
     worse: mid('worse'),
     past: chancePast(state, rate, limit, 0),

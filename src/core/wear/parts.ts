@@ -32,15 +32,27 @@ export interface PartStory {
   share: number;
 }
 
+/** The wear, %, at which a chain has used up a new cassette: past 1 % (common practice); of hub gears and singles later (own estimate). */
+export const usesUpAt = (limit: number): number => (limit < 1 ? 1 : 1.5);
+
+/** From here on a chain wears its cogs faster, in proportion to each further quarter of a percent. */
+const FASTER_FROM = 0.5;
+const FASTER_BY = 0.25;
+
 /**
- * The share of a part's usual life that a chain takes while it wears from `from` on by `by` %. In step with the
- * chain up to its limit, faster beyond: one changed in time costs 1 / chains of a cassette, one ridden on to twice its limit
- * all three of them (common practice: a chain past 1 % takes the cassette along).
+ * The share of a part's usual life that a chain takes while it wears from `from` on by `by` %: one changed at its limit
+ * costs 1 / chains of it, one ridden on till it has used up a cassette three such shares (common practice). From these two
+ * facts follow the share a percent takes of a chain that is little worn, and how much faster it goes beyond 0.5 %.
  */
 export function partWear(from: number, by: number, limit: number, chains: number): number {
+  /** Percents, those beyond 0.5 counted by how much faster they wear: straight and growing part of a chain to `e`. */
+  const growing = (e: number) => Math.max(0, e - FASTER_FROM) ** 2 / (2 * FASTER_BY);
+  const end = usesUpAt(limit);
+  const faster = (3 * limit - end) / (growing(end) - 3 * growing(limit));
+  const aPercent = 1 / (limit + faster * growing(limit));
   const middle = from + by / 2;
-  const over = Math.max(0, middle - limit) / (limit / 2);
-  return (by / (chains * limit)) * (1 + over);
+  const over = Math.max(0, middle - FASTER_FROM) / FASTER_BY;
+  return ((by * aPercent) / chains) * (1 + faster * over);
 }
 
 const limitOn = (bike: Bike | undefined): number =>

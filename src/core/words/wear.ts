@@ -5,6 +5,7 @@ import {
   dayOf,
   FURTHEST_KM,
   lengthAt,
+  usesUpAt,
   type ReadBy,
   type Reading,
   type WearOutlook,
@@ -143,12 +144,12 @@ export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: numb
 
 /** What riding on past the limit would cost, and when: "By 1.00 %, in about 6,000 km (half the time 4,500 km to 8,000 km), it has used up a new cassette." */
 export function cassetteSentence(
-  { limit, twice, past }: WearOutlook,
+  { limit, cassette, past }: WearOutlook,
   units: UnitSystem,
 ): string | null {
   if (past >= 0.5) return null;
-  const { mid, half } = twice;
-  return `Ridden on to ${formatElongation(2 * limit)}, in ${about(mid)}${far(mid, units)} (half the time ${far(half[0], units)} to ${far(half[1], units)}), it uses up a new cassette.`;
+  const { mid, half } = cassette;
+  return `Ridden on to ${formatElongation(usesUpAt(limit))}, in ${about(mid)}${far(mid, units)} (half the time ${far(half[0], units)} to ${far(half[1], units)}), it uses up a new cassette.`;
 }
 
 /** What better and worse care would do to it. */

@@ -11,6 +11,7 @@ import {
   partRate,
   partStories,
   partWear,
+  usesUpAt,
   type PartStory,
 } from '..';
 
@@ -46,11 +47,16 @@ describe('what a chain costs a cassette', () => {
     Array.from({ length: Math.round(to * 100) }, (_, n) => partWear(n / 100, 0.01, limit, 3)) //
       .reduce((sum, share) => sum + share, 0);
 
-  it.each([0.5, 0.75, 1])(
-    'is a third where it is changed at its limit of %f %%, all of it at twice that (common practice: three chains a cassette; past 1 %% it takes the cassette along)',
-    (limit) => {
+  it.each([
+    [0.5, 1],
+    [0.75, 1],
+    [1, 1.5],
+  ])(
+    'is a third where it is changed at its limit of %f %%, all of it at %f %% (common practice: three chains a cassette; past 1 %% it takes the cassette along)',
+    (limit, end) => {
       expect(riddenTo(limit, limit)).toBeCloseTo(1 / 3, 6);
-      expect(riddenTo(limit, 2 * limit)).toBeCloseTo(1, 2);
+      expect(riddenTo(limit, end)).toBeCloseTo(1, 6);
+      expect(usesUpAt(limit)).toBe(end);
     },
   );
 

@@ -24,7 +24,7 @@ const outlook = (more: Partial<WearOutlook> = {}): WearOutlook => ({
   rate,
   story: wearStory([], 'c1'),
   foresight: foresee(state, rate, 0.5),
-  twice: foresee(state, rate, 1),
+  cassette: foresee(state, rate, 1),
   better: 3000,
   worse: 1000,
   past: 0,
@@ -76,7 +76,7 @@ describe('what is said of wear', () => {
     );
   });
 
-  it('says what riding on would cost: the cassette, at twice the limit', () => {
+  it('says what riding on would cost: the cassette, at 1 %', () => {
     expect(cassetteSentence(outlook(), 'metric')).toMatch(
       /^Ridden on to 1\.00 %, in about [67],\d50 km \(half the time [\d,]+ km to [\d,]+ km\), it uses up a new cassette\.$|^Ridden on to 1\.00 %, in about [67],\d00 km/,
     );
