@@ -43,7 +43,7 @@ export default function Bench() {
   const { bike, chain, state, cogs } = report;
   const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bike.id) }, state.at, now);
   const openings = openingsOf(replay.steps, chain.id);
-  const turns = rotationOf(replay.steps, chains, replay.book.fitted, bike.id);
+  const turns = rotationOf(replay.steps, chains, replay.book.fitted, bike);
   const next = turns && {
     chain: turns.next.chain,
     state: replay.book.chains.get(turns.next.chain.id) ?? null,

@@ -1,4 +1,4 @@
-import type { Exposure, TypicalRiding } from '@/core/care';
+import type { Exposure, Sky, TypicalRiding } from '@/core/care';
 
 /** What so many kilometres of clean dry tarmac do, at 25 km/h; changed where a test needs it. */
 export const dryRoad = (km: number, more: Partial<Exposure> = {}): Exposure => ({
@@ -28,3 +28,9 @@ export const ridingOn = (
   rides: 5,
   ...more,
 });
+
+/** A sky without rain, dust or salt, over a dry road. */
+export const CLEAR_SKY: Pick<
+  Sky,
+  'wetShare' | 'rainMmPerH' | 'late' | 'dust' | 'dustEverywhere' | 'salted'
+> = { wetShare: 0, rainMmPerH: 0, late: null, dust: 0, dustEverywhere: false, salted: false };

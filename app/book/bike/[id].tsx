@@ -197,7 +197,7 @@ function Turns({ bike }: { bike: Bike }) {
   };
   return (
     <SwapChains
-      bikeId={bike.id}
+      bike={bike}
       played={played}
       chains={chains}
       onBench={(off) => router.navigate(`/bench?chain=${off.id}&depth=swap`)}

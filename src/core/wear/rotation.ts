@@ -1,5 +1,6 @@
 import type { ReplayStep } from '../care';
-import type { Chain } from '../garage';
+import { wearLimitPercent } from '../chain';
+import type { Bike, Chain } from '../garage';
 
 /** A difference in wear from which swapping pays, %. Common practice. */
 export const SWAP_FROM = 0.1;
@@ -28,14 +29,17 @@ export const chainsOf = (steps: readonly ReplayStep[], bikeId: string): string[]
   ),
 ];
 
-/** The chains in the drawer that have been on a bike, least worn first, and whether to swap; null: it has one chain. */
+/**
+ * Which chain of a bike to ride and whether to swap: the least worn in the drawer that has been on it. One past its limit takes
+ * no more turns. Null: there is no other.
+ */
 export function rotationOf(
   steps: readonly ReplayStep[],
   chains: Readonly<Record<string, Chain>>,
   fitted: ReadonlyMap<string, string>,
-  bikeId: string,
+  bike: Pick<Bike, 'id' | 'gear'>,
 ): Rotation | null {
-  const onId = fitted.get(bikeId);
+  const onId = fitted.get(bike.id);
   const known = new Map<string, number>();
   for (const step of steps) {
     if (!step.chainId || !step.after) continue;
@@ -47,9 +51,10 @@ export function rotationOf(
     return chain && !chain.retired ? [{ chain, wear: known.get(id) ?? 0 }] : [];
   };
   const [on] = onId ? turn(onId) : [];
-  const [next] = chainsOf(steps, bikeId)
+  const [next] = chainsOf(steps, bike.id)
     .filter((id) => !elsewhere.has(id))
     .flatMap(turn)
+    .filter(({ chain, wear }) => wear < wearLimitPercent(chain.speeds, bike.gear))
     .sort((a, b) => a.wear - b.wear);
   return on && next ? { on, next, due: on.wear - next.wear >= SWAP_FROM } : null;
 }

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Chain } from '@/core/garage';
+import type { Bike, Chain } from '@/core/garage';
 import { rotationOf } from '@/core/wear';
 import { rotationSentence } from '@/core/words/rotation';
 import { Button } from '../form';
@@ -8,7 +8,7 @@ import { Txt } from '../theme';
 import type { Played } from './useWear';
 
 interface Props {
-  bikeId: string;
+  bike: Bike;
   played: Played;
   chains: Readonly<Record<string, Chain>>;
   /** Swapping step by step. */
@@ -18,10 +18,10 @@ interface Props {
 }
 
 /** Of a bike whose chains take turns: which to ride and why, and swapping them. */
-export function SwapChains({ bikeId, played, chains, onBench, onSwap }: Props) {
+export function SwapChains({ bike, played, chains, onBench, onSwap }: Props) {
   const rotation = useMemo(
-    () => rotationOf(played.replay.steps, chains, played.replay.book.fitted, bikeId),
-    [played, chains, bikeId],
+    () => rotationOf(played.replay.steps, chains, played.replay.book.fitted, bike),
+    [played, chains, bike],
   );
   if (!rotation) return null;
   const { on, next, due } = rotation;

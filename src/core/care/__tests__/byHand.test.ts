@@ -2,6 +2,7 @@ import { PRESETS, type Bike } from '@/core/garage';
 import type { CleanMethod, RideLogged, Surface } from '@/core/logbook';
 import type { LubeClass } from '@/core/lube';
 import { WORKSHOP_AIR } from '@/core/weather';
+import { CLEAR_SKY, dryRoad } from '@/test/dryRoad';
 import { rideBody } from '@/test/events';
 import {
   coatLifeKm,
@@ -35,29 +36,11 @@ const state = (more: Partial<ChainState> = {}): ChainState => ({
   inside: 0,
   ...more,
 });
-const CLEAN_ROAD: Exposure = {
-  km: 100,
-  hours: 4,
-  wetShare: 0,
-  waterMm: 0,
-  onChainMm: 0,
-  dirtPerKm: 0,
-  wetDirtPerKm: 0,
-  salted: false,
-  load: 1,
-};
+const CLEAN_ROAD = dryRoad(100, { dirtPerKm: 0 });
 const ridden = (from: ChainState, x: Partial<Exposure>, cogs = 0) =>
   ride(from, cogs, { ...CLEAN_ROAD, ...x }, HANDBOOK);
 const bike = (more: Partial<Bike> = {}): Bike =>
   ({ ...PRESETS.road.specs, mudguards: false, ebike: false, ...more }) as Bike;
-const sky = {
-  wetShare: 0,
-  rainMmPerH: 0,
-  late: null,
-  dust: 0,
-  dustEverywhere: false,
-  salted: false,
-};
 const loop = (surface: Surface, mud = false) =>
   ({ ...rideBody('2026-05-01T08:00:00.000Z', 'b1', 50), surface, mud }) as unknown as RideLogged;
 
@@ -68,14 +51,19 @@ describe('a ride: water and dirt that reach the chain', () => {
     ['rain of 0.8 mm/h on a wet road', { wetShare: 1, rainMmPerH: 0.8 }, false, 2, 2.6],
     ['the same behind mudguards', { wetShare: 1, rainMmPerH: 0.8 }, true, 2, 1.56],
   ])('water, %s', (_, part, mudguards, hours, mm) => {
-    const x = exposureOf(loop('paved'), hours, { ...sky, ...part }, { bike: bike({ mudguards }) });
+    const x = exposureOf(
+      loop('paved'),
+      hours,
+      { ...CLEAR_SKY, ...part },
+      { bike: bike({ mudguards }) },
+    );
     expect(x.waterMm).toBeCloseTo(mm, 10);
   });
 
   it('sprays by the square of speed: at 12.5 km/h a quarter of what it does at 25', () => {
-    const slow = exposureOf(loop('paved'), 4, { ...sky, wetShare: 1 }, { bike: bike() });
+    const slow = exposureOf(loop('paved'), 4, { ...CLEAR_SKY, wetShare: 1 }, { bike: bike() });
     expect(slow.waterMm).toBeCloseTo(4 * 0.125, 10);
-    const fast = exposureOf(loop('paved'), 0.5, { ...sky, wetShare: 1 }, { bike: bike() });
+    const fast = exposureOf(loop('paved'), 0.5, { ...CLEAR_SKY, wetShare: 1 }, { bike: bike() });
     expect(fast.waterMm).toBeCloseTo(0.5 * 4 * 0.5, 10);
   });
 
@@ -85,16 +73,16 @@ describe('a ride: water and dirt that reach the chain', () => {
       exposureOf(
         { ...loop('paved'), distanceKm: 25 * hours },
         hours,
-        { ...sky, wetShare: 1, late },
+        { ...CLEAR_SKY, wetShare: 1, late },
         { bike: bike({ mudguards }) },
       ).onChainMm;
     expect(left(0.5)).toBeCloseTo(0.8 * 0.5 * (1 - Math.exp(-1)), 10);
     expect(left(5)).toBeCloseTo(0.4, 4);
     expect(left(5, true)).toBeCloseTo(0.24, 4);
     // A guess alarms nobody.
-    expect(exposureOf(loop('paved'), 2, { ...sky, wetShare: 1 }, { bike: bike() }).onChainMm).toBe(
-      0,
-    );
+    expect(
+      exposureOf(loop('paved'), 2, { ...CLEAR_SKY, wetShare: 1 }, { bike: bike() }).onChainMm,
+    ).toBe(0);
   });
 
   it.each([
@@ -116,15 +104,20 @@ describe('a ride: water and dirt that reach the chain', () => {
     ['indoor', false, 0, 0, 0.1],
     ['indoor', true, 0, 0, 0.1],
   ] as const)('dirt on %s (mud %s), wet share %f, dust %f: %f', (surface, mud, wet, dust, dirt) => {
-    const x = exposureOf(loop(surface, mud), 2, { ...sky, wetShare: wet, dust }, { bike: bike() });
+    const x = exposureOf(
+      loop(surface, mud),
+      2,
+      { ...CLEAR_SKY, wetShare: wet, dust },
+      { bike: bike() },
+    );
     expect(x.dirtPerKm).toBeCloseTo(dirt, 10);
   });
 
   it('is dust everywhere where the rider said so, and a motor loads 1.4 times', () => {
-    const dusty = { ...sky, dust: 1, dustEverywhere: true };
+    const dusty = { ...CLEAR_SKY, dust: 1, dustEverywhere: true };
     expect(exposureOf(loop('paved'), 2, dusty, { bike: bike() }).dirtPerKm).toBeCloseTo(1.6, 10);
-    expect(exposureOf(loop('paved'), 2, sky, { bike: bike({ ebike: true }) }).load).toBe(1.4);
-    expect(exposureOf(loop('paved'), 2, sky, { bike: bike() }).load).toBe(1);
+    expect(exposureOf(loop('paved'), 2, CLEAR_SKY, { bike: bike({ ebike: true }) }).load).toBe(1.4);
+    expect(exposureOf(loop('paved'), 2, CLEAR_SKY, { bike: bike() }).load).toBe(1);
   });
 });
 

@@ -1,6 +1,7 @@
 import type { LubeClass } from '@/core/lube';
 import { PRESETS, type Bike } from '@/core/garage';
 import { WORKSHOP_AIR } from '@/core/weather';
+import { CLEAR_SKY, dryRoad } from '@/test/dryRoad';
 import {
   exposureOf,
   factorsOn,
@@ -31,10 +32,7 @@ const state = (more: Partial<ChainState> = {}): ChainState => ({
   inside: 0,
   ...more,
 });
-const ROAD: Exposure = {
-  ...{ km: 100, hours: 4, wetShare: 0, waterMm: 0, onChainMm: 0 },
-  ...{ dirtPerKm: 0, wetDirtPerKm: 0, salted: false, load: 1 },
-};
+const ROAD = dryRoad(100, { dirtPerKm: 0 });
 const ridden = (from: ChainState, x: Partial<Exposure> = {}, factors = HANDBOOK) =>
   ride(from, 0, { ...ROAD, ...x }, factors).state;
 
@@ -224,18 +222,11 @@ describe('work', () => {
 });
 
 describe('what a ride meets', () => {
-  const sky = {
-    wetShare: 0,
-    rainMmPerH: 0,
-    late: null,
-    dust: 0,
-    dustEverywhere: false,
-    salted: false,
-  };
   const bike = (more: Partial<Bike> = {}) =>
     ({ ...PRESETS.road.specs, mudguards: false, ebike: false, ...more }) as Bike;
   const dirt = (surface: 'paved' | 'gravel' | 'trail', mud: boolean, more = {}, on = bike()) =>
-    exposureOf({ distanceKm: 40, surface, mud }, 2, { ...sky, ...more }, { bike: on }).dirtPerKm;
+    exposureOf({ distanceKm: 40, surface, mud }, 2, { ...CLEAR_SKY, ...more }, { bike: on })
+      .dirtPerKm;
 
   it('is dustier on loose dry ground by 0.6 at the most, on tarmac only where it is dusty everywhere', () => {
     expect(dirt('gravel', false, { dust: 1 }) / dirt('gravel', false)).toBeCloseTo(1.6, 9);

@@ -63,7 +63,7 @@ export function swapsAhead(
   around: PlanAround,
 ): SwapAhead[] {
   return bikes.flatMap((bike) => {
-    const rotation = rotationOf(steps, chains, book.fitted, bike.id);
+    const rotation = rotationOf(steps, chains, book.fitted, bike);
     if (!rotation) return [];
     const day = dayOf(bike.id, rotation.on.chain.id, kmToSwap(rotation, steps), around);
     return day ? [{ bike, rotation, minutes: SWAP_MINUTES, ...day }] : [];

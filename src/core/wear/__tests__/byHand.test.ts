@@ -147,9 +147,10 @@ describe('which chain comes next', () => {
     fit('c1', { to: 0.1, day: 2 }),
     ride('c1', { from: 0.1, to: 0.45, day: 3 }),
   ];
+  const b1 = TEST_GARAGE.bikes.b1 as Bike;
   const on = new Map([['b1', 'c1']]);
   const next = (chains: Record<string, Chain>, fitted: ReadonlyMap<string, string> = on) =>
-    rotationOf(steps, chains, fitted, 'b1')?.next.chain.id ?? null;
+    rotationOf(steps, chains, fitted, b1)?.next.chain.id ?? null;
 
   it('is the least worn in the drawer, not a retired one, nor one on another bike, nor one gone', () => {
     expect(next({ c1, c2, c3 })).toBe('c2');
@@ -162,12 +163,23 @@ describe('which chain comes next', () => {
   it('is none for a bike without a chain, and no chain that was never on it', () => {
     expect(next({ c1, c2, c3 }, new Map())).toBeNull();
     const elsewhere = [...steps.slice(2), fit('c2', { to: 0, bike: 'b2', day: 4 })];
-    expect(rotationOf(elsewhere, { c1, c2, c3 }, on, 'b1')).toBeNull();
+    expect(rotationOf(elsewhere, { c1, c2, c3 }, on, b1)).toBeNull();
+  });
+
+  it('is none that is past its limit, however worn the one is that is on', () => {
+    const worn = (wear: number) => {
+      const read = [ride('c1', { to: 0.9, day: 5 }), step('wearRead', 'c2', { to: wear, day: 6 })];
+      const two = { c1, c2: { ...c2, speeds: 11 } };
+      return (gear: Bike['gear']) =>
+        rotationOf([...steps, ...read], two, on, { ...b1, gear })?.next.chain.id ?? null;
+    };
+    expect([worn(0.49)('derailleur'), worn(0.5)('derailleur')]).toEqual(['c2', null]);
+    expect([worn(0.99)('hub'), worn(1)('hub')]).toEqual(['c2', null]);
   });
 
   it('is due by the difference alone', () => {
     const due = (wear: number) =>
-      rotationOf([...steps, ride('c1', { to: wear, day: 5 })], { c1, c2, c3 }, on, 'b1')!.due;
+      rotationOf([...steps, ride('c1', { to: wear, day: 5 })], { c1, c2, c3 }, on, b1)!.due;
     expect([due(0.2), due(0.29), due(0.31)]).toEqual([false, false, true]);
   });
 });

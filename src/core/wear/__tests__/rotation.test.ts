@@ -18,7 +18,7 @@ const rides = (from: number, to: number): Body[] =>
 function bikeOf(bodies: Body[]) {
   const replay = new Replay(TEST_GARAGE, stamped(bodies));
   const { steps, book, garage } = replay;
-  return { replay, rotation: rotationOf(steps, garage.chains, book.fitted, 'b1') };
+  return { replay, rotation: rotationOf(steps, garage.chains, book.fitted, garage.bikes.b1!) };
 }
 
 describe('chains that take turns', () => {
