@@ -143,8 +143,8 @@ export const ACTS = {
     changes: { chain: 'laid in', routing: 'not looked at', direction: 'not looked at' },
   },
   exchange: {
-    needs: { chain: ['off'] },
-    changes: { water: 'dry' },
+    needs: { chain: ['off'], which: ['own'] },
+    changes: { which: 'other', water: 'dry' },
     fits: (job) => job.depth === 'swap',
   },
   'look at routing': {

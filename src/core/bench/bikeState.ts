@@ -4,6 +4,8 @@ import { closesAs, type Job } from './job';
 export interface BikeState {
   /** Laid in: over ring, cog and through the jockey wheels, its ends still open. */
   chain: 'on' | 'off' | 'in the jar' | 'laid in';
+  /** Of two chains that take turns the one at the bike. */
+  which: 'own' | 'other';
   /** Closed: not yet proved. */
   closure: 'seated' | 'open' | 'closed';
   /** A wire that holds the ends together while nothing pulls at the link. */
@@ -42,6 +44,7 @@ export type Changes = Partial<BikeState>;
 /** Returns the bike as it comes to the bench. */
 export const atStart = (job: Job): BikeState => ({
   chain: job.depth === 'new-chain strip' ? 'off' : 'on',
+  which: 'own',
   closure: job.depth === 'new-chain strip' ? 'open' : 'seated',
   hook: 'none',
   tension: job.depth === 'new-chain strip' && job.bike.gear !== 'derailleur' ? 'slack' : 'set',
@@ -69,6 +72,7 @@ export const atStart = (job: Job): BikeState => ({
 /** Returns what must be so when a bike leaves the bench. */
 export const atEnd = (job: Job): Needs => ({
   chain: ['on'],
+  which: [job.depth === 'swap' ? 'other' : 'own'],
   closure: ['seated'],
   hook: ['none'],
   tension: ['set'],

@@ -4,6 +4,8 @@ import { TEST_GARAGE } from '@/test/arbitraries';
 import { atBench, WANTED } from '@/test/atBench';
 import { jobOf } from '@/test/bench';
 import { stamped } from '@/test/events';
+import { endingLine, factLabel } from '../../words/facts';
+import { factsOf, putRight } from '../facts';
 import type { Job } from '../job';
 import { offers, recommend, startRun } from '../offer';
 import { procedure } from '../procedure';
@@ -11,6 +13,8 @@ import { refusal } from '../refusal';
 import { workDoneOf } from '../result';
 import { benchOf, type Mark, type Run } from '../run';
 import { eventsOf } from '../runEvents';
+import { firstFault } from '../simulate';
+import { upgraded } from '../upgrade';
 
 const MINUTE = 60_000;
 const NEXT: NonNullable<Job['next']> = {
@@ -92,6 +96,44 @@ describe('a swap at the bench', () => {
       { type: 'chainFitted', at, chainId: 'c2', bikeId: 'b1', start: null },
       { type: 'workDone', chainId: 'c2', method: 'none', lube: null, depth: 'swap' },
     ]);
+  });
+
+  it('asks at its end whether the other chain is on, and says which', () => {
+    const run = runOf(swap());
+    expect(factsOf(run)).toEqual([{ step: 'close', done: true }]);
+    expect(factLabel('close')).toBe('The other chain is on');
+    const wrong = putRight(run, { step: 'close', done: false });
+    expect(written(wrong)).toHaveLength(1);
+    const line = (isClosed: boolean) =>
+      endingLine(run.job, isClosed, { method: 'none', lube: null });
+    expect(line(true)).toBe('Swap chains, Road bike: Chain B is on.');
+    expect(line(false)).toBe('Swap chains, Road bike: not done.');
+    expect(endingLine(jobOf(), true, { method: 'dry wipe', lube: 'House wet' })).toMatch(
+      /: dry rag, House wet\.$/,
+    );
+    // Of other jobs a closed link is no news.
+    expect(factsOf(runOf(jobOf({ depth: 'soak' }))).map((f) => f.step)).not.toContain('close');
+  });
+
+  it('is not done for the simulator where nobody takes the other chain', () => {
+    const steps = procedure(swap());
+    expect(firstFault(swap(), steps)).toBeNull();
+    expect(
+      firstFault(
+        swap(),
+        steps.filter((s) => s.id !== 'exchange'),
+      ),
+    ).toMatchObject({
+      step: 'end',
+      part: 'which',
+    });
+  });
+
+  it('begun before swaps were, a session is read as one without another chain', () => {
+    const { next, ...old } = jobOf();
+    const stored = { ...runOf(jobOf()), job: old };
+    expect(next).toBeNull();
+    expect(upgraded(stored)?.job).toEqual(jobOf());
   });
 
   it('is no swap where the link was not closed, or the chain is on no bike', () => {

@@ -101,6 +101,11 @@ describe('the story of a part', () => {
     expect([a, b, big, small].map((s) => s!.bikeId)).toEqual([null, 'b1', 'b1', 'b1']);
   });
 
+  it('leaves the cassette of another bike where it is', () => {
+    const { a, b } = told([on('a', null, 'b2'), on('b')]);
+    expect([a!.bikeId, b!.bikeId]).toEqual(['b2', 'b1']);
+  });
+
   it('goes on bikes of the speeds it was on, on any where it was on none', () => {
     const { a, b } = told([on('a'), off('a')]);
     const bikes = TEST_GARAGE.bikes;
