@@ -64,7 +64,8 @@ export function WearCard(props: Props) {
 
 const styles = StyleSheet.create({
   readings: { gap: 4 },
-  reading: { flexDirection: 'row', alignItems: 'center', gap: 4 },
-  grow: { flexGrow: 1, flexShrink: 1 },
+  reading: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 4 },
+  // With large text the buttons go below their line.
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 140 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });
