@@ -19,6 +19,8 @@ import {
   useAppSelector,
   useNewId,
 } from '@/store';
+import { selectComing } from '@/store/likelyDays';
+import { useOpenLogbook } from '@/store/OpenContext';
 import { Button, useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { BikeForm, BikeWear, PartsCard, SwapChains, TogetherNote } from '@/ui/forms/lazily';
@@ -161,9 +163,18 @@ function WearOfBike({ bike }: { bike: Bike }) {
   const played = useAppSelector(selectReplay);
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
+  const { zone } = useOpenLogbook().edge;
+  const rides = useAppSelector((s) => selectComing(s, zone));
   return (
     <>
-      <BikeWear bike={bike} played={played} chains={garage.chains} units={units} now={now} />
+      <BikeWear
+        bike={bike}
+        played={played}
+        chains={garage.chains}
+        units={units}
+        now={now}
+        rides={rides}
+      />
       <PartsCard
         bike={bike}
         played={played}
@@ -188,6 +199,7 @@ function Turns({ bike }: { bike: Bike }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { chains } = useAppSelector(selectGarage);
+  const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
   const played = useAppSelector(selectReplay);
   const swap = ({ id: chainId, name }: Chain) => {
@@ -200,6 +212,7 @@ function Turns({ bike }: { bike: Bike }) {
       bike={bike}
       played={played}
       chains={chains}
+      units={units}
       onBench={(off) => router.navigate(`/bench?chain=${off.id}&depth=swap`)}
       onSwap={swap}
     />

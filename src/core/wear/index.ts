@@ -9,3 +9,4 @@ export * from './service';
 export * from './lanes';
 export * from './parts';
 export * from './together';
+export * from './turns';

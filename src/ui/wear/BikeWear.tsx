@@ -3,7 +3,7 @@ import type { Bike, Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
 import { chainsOf, wearOutlook } from '@/core/wear';
 import { Card } from '../frame';
-import type { Played } from './useWear';
+import type { Played, WearFacts } from './useWear';
 import { WearChart } from './WearChart';
 
 interface Props {
@@ -12,19 +12,22 @@ interface Props {
   chains: Garage['chains'];
   units: UnitSystem;
   now: number;
+  rides: WearFacts['rides'];
 }
 
 /** The wear of all chains a bike has had in one picture; nothing where it has had one. */
-export function BikeWear({ bike, played, chains, units, now }: Props) {
+export function BikeWear({ bike, played, chains, units, now, rides }: Props) {
   const drawn = useMemo(() => {
     const { steps, book } = played.replay;
     return chainsOf(steps, bike.id).flatMap((id) => {
       const chain = chains[id];
       const on = book.fitted.get(bike.id) === id ? bike : null;
       const outlook = chain && wearOutlook(steps, chain, on, now);
-      return chain && outlook ? [{ id, name: chain.name, outlook }] : [];
+      if (!chain || !outlook) return [];
+      const coming = rides.filter((r) => on && r.bikeId === bike.id);
+      return [{ id, name: chain.name, outlook: { ...outlook, coming } }];
     });
-  }, [played, chains, bike, now]);
+  }, [played, chains, bike, now, rides]);
   if (drawn.length < 2) return null;
   return (
     <Card title="Wear of its chains">

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike, Chain } from '@/core/garage';
-import { rotationOf } from '@/core/wear';
-import { rotationSentence } from '@/core/words/rotation';
+import type { UnitSystem } from '@/core/units';
+import { rotationOf, turnsAhead } from '@/core/wear';
+import { rotationSentence, turnsSentence } from '@/core/words/rotation';
 import { Button } from '../form';
 import { Txt } from '../theme';
 import type { Played } from './useWear';
@@ -11,6 +12,7 @@ interface Props {
   bike: Bike;
   played: Played;
   chains: Readonly<Record<string, Chain>>;
+  units: UnitSystem;
   /** Swapping step by step. */
   onBench: (off: Chain) => void;
   /** It is done already. */
@@ -18,16 +20,25 @@ interface Props {
 }
 
 /** Of a bike whose chains take turns: which to ride and why, and swapping them. */
-export function SwapChains({ bike, played, chains, onBench, onSwap }: Props) {
+export function SwapChains({ bike, played, chains, units, onBench, onSwap }: Props) {
   const rotation = useMemo(
     () => rotationOf(played.replay.steps, chains, played.replay.book.fitted, bike),
     [played, chains, bike],
+  );
+  const ahead = useMemo(
+    () => rotation && turnsAhead(played.replay.steps, rotation, bike),
+    [played, rotation, bike],
   );
   if (!rotation) return null;
   const { on, next, due } = rotation;
   return (
     <View style={styles.box}>
       <Txt>{rotationSentence(rotation)}</Txt>
+      {ahead ? (
+        <Txt variant="small" tone="inkSoft">
+          {turnsSentence(rotation, ahead, units)}
+        </Txt>
+      ) : null}
       <View style={styles.buttons}>
         <Button
           kind={due ? 'strong' : 'plain'}

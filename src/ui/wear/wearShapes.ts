@@ -1,6 +1,6 @@
 import { addMonths, startOfMonth } from 'date-fns';
 import { MS_PER_DAY } from '@/core/units';
-import { foreseenAt, type WearOutlook } from '@/core/wear';
+import { dayOf, foreseenAt, type WearOutlook } from '@/core/wear';
 
 /** Where a chart of wear lies within its picture, px. */
 export interface Frame {
@@ -49,7 +49,6 @@ const POINTS = 24;
 const BAR = 1;
 /** Further no day is drawn: beyond, nobody knows how much is ridden. */
 const MOST_WEEKS = 104;
-const MS_PER_WEEK = 7 * MS_PER_DAY;
 /** A month needs so much room, px. */
 const MONTH_PX = 75;
 /** Names stand at least so far apart, px. */
@@ -82,9 +81,10 @@ function monthMarks(from: number, to: number, width: number): number[] {
 }
 
 /** How far ahead a chain is drawn, km: as far as most futures reach its limit, but not beyond what its middle is worth. */
-function aheadKm({ foresight, kmPerWeek }: WearOutlook, axis: Axis): number {
+function aheadKm({ foresight, kmPerWeek, coming }: WearOutlook, axis: Axis): number {
   const km = Math.max(300, Math.min(foresight.most[1], 1.6 * foresight.mid));
-  return axis === 'date' ? Math.min(km, kmPerWeek * MOST_WEEKS) : km;
+  const planned = coming.reduce((sum, ride) => sum + ride.km, 0);
+  return axis === 'date' ? Math.min(km, planned + kmPerWeek * MOST_WEEKS) : km;
 }
 
 /** A letter is about so wide, px. */
@@ -112,8 +112,8 @@ export function wearShapes(
 ): WearShapes {
   const outlooks = chains.map((c) => c.outlook);
   /** Where so many km from now lie, in km of the chain or ms. */
-  const ahead = ({ state, kmPerWeek }: WearOutlook, km: number) =>
-    axis === 'distance' ? state.km + km : now + (km / Math.max(kmPerWeek, 1)) * MS_PER_WEEK;
+  const ahead = (outlook: WearOutlook, km: number) =>
+    axis === 'distance' ? outlook.state.km + km : (km > 0 && dayOf(km, outlook, now)) || now;
   const hasFuture = (o: WearOutlook) =>
     axis === 'distance' ? chains.length === 1 || o.kmPerWeek > 0 : o.kmPerWeek > 0;
   const reach = (o: WearOutlook) => ahead(o, hasFuture(o) ? aheadKm(o, axis) : 0);

@@ -1,7 +1,8 @@
 import { Replay } from '@/core/care';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
-import { rotationOf, wearOutlook, wearStory, knownAt, dayOf } from '..';
+import { rotationOf, turnsAhead, wearOutlook, wearStory, knownAt, dayOf, partWear } from '..';
+import { turnsSentence } from '../../words/rotation';
 
 const START = Date.parse('2026-01-01T08:00:00.000Z');
 const at = (day: number) => new Date(START + day * 86_400_000).toISOString();
@@ -32,6 +33,39 @@ describe('chains that take turns', () => {
     const long = bikeOf([fit(0, 'c2'), ...rides(1, 3), fit(5, 'c1'), ...rides(6, 90)]).rotation!;
     expect(long.on.wear - long.next.wear).toBeGreaterThan(0.1);
     expect(long.due).toBe(true);
+  });
+
+  it('taking turns, each goes as far as alone: what is saved is the one that skips', () => {
+    const bodies = [fit(0, 'c2'), ...rides(1, 6), fit(9, 'c1'), ...rides(10, 20)];
+    const { rotation, replay } = bikeOf(bodies);
+    const ahead = turnsAhead(replay.steps, rotation!, { gear: 'derailleur' })!;
+    expect(ahead.limit).toBe(0.5);
+    // The rate of the rides of late: what is left of both, each by it.
+    const perKm = (ahead.limit - rotation!.on.wear) / ahead.aloneKm;
+    const other = (ahead.limit - rotation!.next.wear) / (ahead.bothKm - ahead.aloneKm);
+    expect(other / perKm).toBeCloseTo(1, 1);
+    expect(turnsSentence(rotation!, ahead, 'metric')).toMatch(
+      /^Ridden to its end alone, c1 lasts about [\d,]+ km and leaves cogs worn to 0\.50 %, on which c2, worn 0\.01 %/,
+    );
+    // Of two chains, the cassette loses as much whether they take turns or not.
+    const turn = (chain: { wear: number }, to: number) => {
+      const share = partWear(chain.wear, to - chain.wear, 0.5, 3);
+      chain.wear = to;
+      return share;
+    };
+    const [a, b, c, d] = [0, 0, 0, 0].map((wear) => ({ wear }));
+    let alone = 0;
+    for (let n = 1; n <= 100; n++) alone += turn(a!, n / 100);
+    for (let n = 1; n <= 100; n++) alone += turn(b!, n / 100);
+    let turns = 0;
+    for (let n = 1; n <= 100; n++) turns += turn(c!, n / 100) + turn(d!, n / 100);
+    expect(turns).toBeCloseTo(alone, 12);
+  });
+
+  it('says nothing of turns to come for a chain that is done', () => {
+    const done = bikeOf([fit(0, 'c2'), ...rides(1, 3), fit(5, 'c1'), ...rides(6, 250)]);
+    expect(done.rotation!.on.wear).toBeGreaterThan(0.5);
+    expect(turnsAhead(done.replay.steps, done.rotation!, { gear: 'derailleur' })).toBeNull();
   });
 
   it('a chain in the drawer wears no further, whatever is ridden', () => {

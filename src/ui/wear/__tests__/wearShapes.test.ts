@@ -30,6 +30,7 @@ const chain = (id: string, more: Partial<WearOutlook> = {}, wear = 0.2): ChainDr
     worse: 1000,
     past: 0,
     kmPerWeek: 100,
+    coming: [],
     ...more,
   } as WearOutlook,
 });
@@ -92,6 +93,19 @@ describe('a chart of wear', () => {
     // Alone, by distance, it tells what riding on would do.
     expect(drawn([both[1]!]).chains[0]!.band).not.toBe('');
     expect(drawn([both[1]!], 'date').chains[0]!.band).toBe('');
+  });
+
+  it('lies by date where the rides planned reach it, and by the usual week beyond', () => {
+    const x = (coming: WearOutlook['coming']) =>
+      points(drawn([chain('a', { coming })], 'date').chains[0]!.middle).map((p) => p[0]!);
+    const usual = x([]);
+    // 500 km tomorrow: a quarter of the 2,000 km drawn stands on one day, the rest comes five weeks sooner.
+    const tour = x([{ at: NOW + DAY, km: 500 }]);
+    expect(new Set(tour.slice(1, 7)).size).toBe(1);
+    const [days, sooner] = [20 * 7, 15 * 7 + 1];
+    const share = (ahead: number) => 40 + (450 * 100) / (100 + ahead);
+    expect(usual[0]).toBeCloseTo(share(days), 0);
+    expect(tour[0]).toBeCloseTo(share(sooner), 0);
   });
 
   it('has marks a reader can use, from a month to twenty years', () => {
