@@ -22,11 +22,18 @@ const TOO_LONG = ['plan/__tests__/twoBikes.test.ts', 'plan/__tests__/demo.test.t
  * @type {Record<string, string[]>}
  */
 const JUDGED_BY = {
-  'src/core/plan/solver': [
-    ...['byHand', 'decide', 'alike', 'rules', 'works', 'plainPlan'],
-    ...['parked', 'solve'],
-  ].map((name) => `src/core/plan/__tests__/${name}.test.ts`),
+  'src/core/plan/solver': ofPlan(
+    ...['byHand', 'decide', 'alike', 'rules', 'works', 'plainPlan', 'parked', 'solve'],
+  ),
+  'src/core/plan/simulate': ofPlan(
+    ...['byHand', 'oneFuture', 'routineWins', 'policies', 'lubes', 'planBike', 'follow', 'search'],
+  ),
 };
+
+/** @param {string[]} names */
+function ofPlan(...names) {
+  return names.map((name) => `src/core/plan/__tests__/${name}.test.ts`);
+}
 
 /** Lies there for the time of a run only. */
 const JUDGES = 'src/test/judges';

@@ -45,6 +45,7 @@ export const ROOMS = [
   { name: 'entry', holds: 'what people type into forms' },
   { name: 'formats', holds: 'the backup, ride files, tables, calendars, weather' },
   { name: 'arrivals', holds: 'what an import will do' },
+  { name: 'words/arrivals', holds: 'what is said of rides that come in' },
   { name: 'demo', holds: 'the made-up logbook' },
   { name: 'validation', holds: 'all that validates, as one piece loaded when needed' },
 ];

@@ -1,6 +1,13 @@
 import { useRouter } from 'expo-router';
 import { startTransition, useMemo, useState } from 'react';
-import { bikeOfClue, clueGroups, groupOf, planImport } from '@/core/arrivals';
+import {
+  bikeOfClue,
+  clueGroups,
+  groupOf,
+  planImport,
+  type Decision,
+  type Decisions,
+} from '@/core/arrivals';
 import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import {
@@ -27,7 +34,7 @@ export default function ImportRides() {
   const bikes = useAppSelector(selectBikes);
   const { units, csvMappings } = useAppSelector(selectSettings);
   const { files, reading, progress, read, readAgain } = useReading();
-  const { usual, groups, rows, onBike } = useArrivals(files);
+  const { usual, groups, rows, onBike, onDecide } = useArrivals(files);
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const unknown = files?.find((f) => f.table) ?? null;
   const explain = (mapping: CsvMapping) => {
@@ -53,6 +60,7 @@ export default function ImportRides() {
         unknown={unknown}
         onExplain={explain}
         rows={rows}
+        onDecide={onDecide}
         onImport={add}
         units={units}
       />
@@ -93,6 +101,7 @@ function useArrivals(files: readonly ReadFile[] | null) {
   const { bikeRules } = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const [chosen, setChosen] = useState<Record<string, string>>({});
+  const { decisions, onDecide } = useDecisions(files);
   const usual = main?.bike.id ?? bikes[0]?.id ?? null;
   const groups = useMemo(
     () =>
@@ -106,8 +115,23 @@ function useArrivals(files: readonly ReadFile[] | null) {
   const rows = useMemo(() => {
     if (!files) return null;
     const bikeOf = (clue: string) => groupOf(groups, clue)?.bikeId ?? '';
-    return planImport(files, { rides, fittings, now, bikeOf });
-  }, [files, groups, rides, fittings, now]);
+    return planImport(files, { rides, fittings, now, bikeOf, decisions });
+  }, [files, groups, rides, fittings, now, decisions]);
   const onBike = (clue: string, bikeId: string) => setChosen((c) => ({ ...c, [clue]: bikeId }));
-  return { usual, groups, rows, onBike };
+  return { usual, groups, rows, onBike, onDecide };
 }
+
+/** What the rider says of rides held back; other files begin anew. */
+function useDecisions(files: readonly ReadFile[] | null) {
+  const [made, setMade] = useState<{ of: typeof files; decisions: Decisions }>(NONE_MADE);
+  const decisions = made.of === files ? made.decisions : NONE_MADE.decisions;
+  const onDecide = (keys: string[], decision: Decision | null) => {
+    const next: Record<string, Decision> = { ...decisions };
+    for (const key of keys)
+      if (decision === null) delete next[key];
+      else next[key] = decision;
+    setMade({ of: files, decisions: next });
+  };
+  return { decisions, onDecide };
+}
+const NONE_MADE: { of: null; decisions: Decisions } = { of: null, decisions: {} };

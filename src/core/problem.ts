@@ -16,6 +16,9 @@ interface FactsOf {
   'csv/quotes': { row: number };
   'csv/start': { line: number };
   'csv/distance': { line: number };
+  'csv/rest': { line: number };
+  'csv/sum': { line: number };
+  'file/kind': { kind: FileKind };
   'track/not-cycling': { sport: string };
   'outside/refused': { reason: string };
   'weather/columns': { columns: string[] };
@@ -23,6 +26,23 @@ interface FactsOf {
   'backup/newer': { version: number };
   'storage/damaged': { part: string };
 }
+
+/** What a file brought in for its rides can be instead. */
+export type FileKind =
+  | 'picture'
+  | 'film or picture'
+  | 'document'
+  | 'spreadsheet'
+  | 'old spreadsheet'
+  | 'other archive'
+  | 'map'
+  | 'web page'
+  | 'calendar'
+  | 'address book'
+  | 'backup'
+  | 'data'
+  | 'weather table'
+  | 'work table';
 
 /** Problems whose sentence needs nothing else. */
 export type PlainCode =
@@ -68,7 +88,13 @@ export type PlainCode =
   | 'track/no-times'
   | 'track/no-distance'
   | 'track/too-long'
-  | 'track/too-fast'
+  | 'track/route'
+  | 'track/course'
+  | 'track/clock-not-set'
+  | 'fit/workout'
+  | 'fit/monitoring'
+  | 'fit/settings'
+  | 'ride/held'
   | 'plan/no-weekday'
   | 'plan/ends-before'
   | 'calendar/damaged'

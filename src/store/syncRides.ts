@@ -62,6 +62,8 @@ export const syncRides =
     const rides = rows.flatMap((r) => (r.outcome === 'added' ? [r.ride] : []));
     for (const row of rows)
       if (row.outcome === 'failed') failed.push({ file: row.file, problem: row.problem });
+      else if (row.outcome === 'held')
+        failed.push({ file: row.file, problem: { code: 'ride/held' } });
     if (rides.length > 0)
       dispatch(
         recordRides(

@@ -1,22 +1,25 @@
+import type { RideFields } from '../entry/ride';
 import type { RideFromFile } from '../formats';
 import type { ReadFile } from '../formats/rideFile';
-import {
-  LONGEST_RIDE_KM,
-  firstFitted,
-  type Fitting,
-  type RideLogged,
-  type Surface,
-} from '../logbook';
+import { firstFitted, type Fitting, type RideLogged, type Surface } from '../logbook';
 import type { Problem } from '../problem';
 import { clueOf } from './bikeRules';
-import type { RideFields } from '../entry/ride';
+import { knownRides, type KnownRides } from './known';
+import { disagrees, doubtOf, type Doubt } from './sense';
 
 /** A ride to be added: the fields of a form, and the zone it was ridden in where the file names one. */
 export type ImportedRide = RideFields & { zone?: string };
 
+/** What the rider says of a ride held back: add it as it is, mended in one of the ways offered, or not. */
+export type Decision = 'as it is' | 'leave out' | Doubt['mends'][number]['how'];
+/** Decisions by the key of a row. */
+export type Decisions = Readonly<Record<string, Decision>>;
+
 /** What becomes of a ride of a file, or of the file where it has none. */
-export type ImportRow = { file: string } & (
-  | { outcome: 'added'; ride: ImportedRide; disagrees: boolean; cleaned: boolean }
+export type ImportRow = { file: string; key: string } & (
+  | { outcome: 'added'; ride: ImportedRide; disagrees: boolean; cleaned: boolean; mended: boolean }
+  | { outcome: 'held'; ride: RideFromFile; doubt: Doubt }
+  | { outcome: 'left out'; distanceKm: number; startedAt: string }
   | { outcome: 'duplicate'; distanceKm: number; startedAt: string }
   | { outcome: 'failed'; problem: Problem }
 );
@@ -27,71 +30,90 @@ export interface ImportContext {
   now: number;
   /** The bike of each clue. */
   bikeOf: (clue: string) => string;
+  /** What the rider says of rides held back. */
+  decisions?: Decisions;
   /** What the ride recorder calls a file's ride; null when it came another way. */
   recorderId?: (file: string) => string | null;
 }
 
-/** Two rides are one when they start within this and their distances agree within the share. */
-const SAME_START_MS = 2 * 60_000;
-const SAME_DISTANCE = 0.02;
-
-interface Known {
-  at: number;
-  km: number;
-}
-
-/** Whether a ride is one of those known. */
-export const isKnown = (known: readonly Known[], at: number, km: number): boolean =>
-  known.some(
-    (k) => Math.abs(k.at - at) <= SAME_START_MS && Math.abs(k.km / km - 1) <= SAME_DISTANCE,
-  );
-
 /**
  * What importing these files will do, a row for each ride and each failed file. A ride that is in the
- * log already, or twice in the batch, is not added again. Weather is not known from a file; the surface
- * is the bike's last one.
+ * log already, or twice in the batch, is not added again; one whose figures are odd is held back until the rider has
+ * looked at it. Weather is not known from a file; the surface is the bike's last one.
  */
 export function planImport(files: readonly ReadFile[], context: ImportContext): ImportRow[] {
-  const known = context.rides.map((r) => ({ at: Date.parse(r.at), km: r.distanceKm }));
+  const known = knownRides(context.rides);
   const surfaces = new Map<string, Surface>();
   for (const ride of context.rides)
     if (!surfaces.has(ride.bikeId)) surfaces.set(ride.bikeId, ride.surface);
-  return files.flatMap(({ name: file, rides }): ImportRow[] => {
-    if (!rides.ok) return [{ file, outcome: 'failed', problem: rides.problem }];
-    return rides.value.map((read): ImportRow => {
-      if (!read.ok) return { file, outcome: 'failed', problem: read.problem };
-      const ride = read.value;
-      const { startedAt, distanceKm } = ride;
-      const at = Date.parse(startedAt);
-      if (isKnown(known, at, distanceKm))
-        return { file, outcome: 'duplicate', distanceKm, startedAt };
-      const bikeId = context.bikeOf(clueOf(ride, file));
-      const problem = oddityOf(ride, firstFitted(context.fittings, bikeId), context.now);
-      if (problem) return { file, outcome: 'failed', problem };
-      known.push({ at, km: distanceKm });
-      const fields: ImportedRide = {
-        ...fieldsOf(ride, bikeId, surfaces.get(bikeId) ?? 'paved'),
-        recorderId: context.recorderId?.(file) ?? null,
-      };
-      const { disagrees, cleaned } = ride;
-      return { file, outcome: 'added', ride: fields, disagrees, cleaned };
+  return files.flatMap(({ name: file, rides }, f): ImportRow[] => {
+    if (!rides.ok) return [{ file, key: `${f}`, outcome: 'failed', problem: rides.problem }];
+    known.nextFile();
+    return rides.value.map((read, n): ImportRow => {
+      const key = `${f}.${n}`;
+      if (!read.ok) return { file, key, outcome: 'failed', problem: read.problem };
+      return { file, key, ...becomes(read.value, { file, key, known, surfaces, context }) };
     });
   });
 }
 
+interface Around {
+  file: string;
+  key: string;
+  known: KnownRides;
+  surfaces: ReadonlyMap<string, Surface>;
+  context: ImportContext;
+}
+
+type DistributiveOmit<T, K extends string> = T extends unknown ? Omit<T, K> : never;
+type Outcome = DistributiveOmit<ImportRow, 'file' | 'key'>;
+
+function becomes(ride: RideFromFile, around: Around): Outcome {
+  const { file, key, known, surfaces, context } = around;
+  const { startedAt, distanceKm } = ride;
+  if (known.has(ride)) return { outcome: 'duplicate', distanceKm, startedAt };
+  const bikeId = context.bikeOf(clueOf(ride, file));
+  const problem = whyNot(ride, firstFitted(context.fittings, bikeId), context.now);
+  if (problem) return { outcome: 'failed', problem };
+  const doubt = doubtOf(ride, known.overlaps(ride) ? ['at the same time'] : []);
+  const decision = context.decisions?.[key];
+  if (doubt && decision === 'leave out') return { outcome: 'left out', distanceKm, startedAt };
+  const taken = doubt ? mended(ride, doubt, decision) : ride;
+  if (!taken) return { outcome: 'held', ride, doubt: doubt! };
+  known.add(taken);
+  return {
+    outcome: 'added',
+    ride: {
+      ...fieldsOf(taken, bikeId, surfaces.get(bikeId) ?? 'paved'),
+      recorderId: context.recorderId?.(file) ?? null,
+    },
+    disagrees: disagrees(taken),
+    cleaned: taken.cleaned,
+    mended: doubt !== null,
+  };
+}
+
+/** A doubtful ride as the rider decided; null: they have not, or in a way it does not have. */
+function mended(
+  ride: RideFromFile,
+  doubt: Doubt,
+  decision: Decision | undefined,
+): RideFromFile | null {
+  if (decision === 'as it is') return doubt.asItIs ? ride : null;
+  return doubt.mends.find((mend) => mend.how === decision)?.ride ?? null;
+}
+
 /** A track that lasts longer holds several rides, or its clock was reset. Own choice: a ten-day tour. */
 const LONGEST_TRACK_MINUTES = 10 * 24 * 60;
-/** Faster on average is a car, a train, or minutes taken for hours. Own choice, above any bicycle race. */
-const FASTEST_KM_PER_H = 70;
+/** No log begins before. */
+const EARLIEST = Date.parse('1990-01-02T00:00:00Z');
 
-function oddityOf(ride: RideFromFile, first: string | null, now: number): Problem | null {
-  if (ride.distanceKm > LONGEST_RIDE_KM)
-    return { code: 'distance/too-long', mostKm: LONGEST_RIDE_KM };
+function whyNot(ride: RideFromFile, first: string | null, now: number): Problem | null {
+  const at = Date.parse(ride.startedAt);
   const minutes = ride.path?.at(-1)?.[2] ?? 0;
   if (minutes > LONGEST_TRACK_MINUTES) return { code: 'track/too-long' };
-  if (ride.movingH !== null && ride.distanceKm > ride.movingH * FASTEST_KM_PER_H + 1)
-    return { code: 'track/too-fast' };
-  if (Date.parse(ride.startedAt) > now) return { code: 'date/future' };
+  if (at < EARLIEST) return { code: 'track/clock-not-set' };
+  if (at > now) return { code: 'date/future' };
   if (first === null) return { code: 'chain/missing' };
   return null;
 }
@@ -101,13 +123,13 @@ const fieldsOf = (ride: RideFromFile, bikeId: string, surface: Surface): Importe
   ...(ride.zone === null ? {} : { zone: ride.zone }),
   bikeId,
   distanceKm: ride.distanceKm,
-  durationH: ride.movingH !== null && ride.movingH > 0 && ride.movingH <= 72 ? ride.movingH : null,
+  durationH: ride.movingH,
   weather: ride.indoors ? 'dry' : 'unknown',
   surface: ride.indoors ? 'indoor' : surface === 'indoor' ? 'paved' : surface,
   mud: false,
   salted: false,
   note: ride.name.slice(0, 500),
-  climbM: ride.climbM !== null && ride.climbM <= 30_000 ? Math.round(ride.climbM) : null,
+  climbM: ride.climbM === null ? null : Math.round(ride.climbM),
   path: ride.path,
   recorderId: null,
 });

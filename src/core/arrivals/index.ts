@@ -1,2 +1,6 @@
 export * from './bikeRules';
 export * from './importRides';
+export * from './known';
+export * from './sense';
+export * from './heldGroups';
+export * from './failedLines';

@@ -1,7 +1,9 @@
 import FitParser from 'fit-file-parser';
-import { fail, ok, type Result } from '../problem';
-import type { TrackPoint } from '../track';
-import { isMoment, NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
+import { fail, ok, type Problem, type Result } from '../problem';
+import { chainedFits } from './fitChain';
+import { pointsOf, type FitRecord, type FitTimerEvent } from './fitTrack';
+import { moment, number, text } from './fitValues';
+import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 
 /** The mark every FIT file carries behind its header's length. */
 export const isFit = (bytes: Uint8Array): boolean =>
@@ -9,15 +11,11 @@ export const isFit = (bytes: Uint8Array): boolean =>
 
 /** The parts used of a decoded file; any of them may be missing. */
 interface Decoded {
-  file_ids?: { product_name?: unknown; manufacturer?: unknown }[];
+  file_ids?: { type?: unknown; product_name?: unknown; manufacturer?: unknown }[];
   sessions?: Session[];
-  records?: {
-    timestamp?: unknown;
-    position_lat?: unknown;
-    position_long?: unknown;
-    altitude?: unknown;
-    enhanced_altitude?: unknown;
-  }[];
+  laps?: Session[];
+  records?: FitRecord[];
+  events?: FitTimerEvent[];
 }
 
 interface Session {
@@ -25,51 +23,101 @@ interface Session {
   timestamp?: unknown;
   total_distance?: unknown;
   total_timer_time?: unknown;
+  total_moving_time?: unknown;
+  total_elapsed_time?: unknown;
   total_ascent?: unknown;
   sport?: unknown;
   sub_sport?: unknown;
 }
 
-/** Reads a FIT activity: each session is a ride. A file whose check sums do not hold is refused. */
+/** Kinds of FIT files that hold no ride, by their type, and as what they are named to the rider. */
+const NO_RIDES: Readonly<Record<string, Problem>> = {
+  course: { code: 'track/course' },
+  workout: { code: 'fit/workout' },
+  schedules: { code: 'fit/workout' },
+  monitoring_a: { code: 'fit/monitoring' },
+  monitoring_b: { code: 'fit/monitoring' },
+  monitoring_daily: { code: 'fit/monitoring' },
+  weight: { code: 'fit/monitoring' },
+  blood_pressure: { code: 'fit/monitoring' },
+};
+const SETTINGS: Problem = { code: 'fit/settings' };
+
+/**
+ * Reads a FIT file, or several in a row: each session of an activity is a ride. A file whose check sums do not hold is
+ * refused, one that is a course, a workout or settings named as such.
+ */
 export function readFit(bytes: Uint8Array): Result<Result<RideFromFile>[]> {
-  const decoded = decode(bytes);
-  if (!decoded) return fail('file/damaged');
+  const rides: Result<RideFromFile>[] = [];
+  for (const part of chainedFits(bytes)) {
+    const decoded = decode(part);
+    if (!decoded) return fail('file/damaged');
+    const problem = whyNoRide(decoded);
+    rides.push(...(problem ? [{ ok: false, problem } as const] : ridesOf(decoded)));
+  }
+  return ok(rides);
+}
+
+function whyNoRide({ file_ids: ids }: Decoded): Problem | null {
+  const type = ids?.[0]?.type;
+  if (type === undefined || type === 'activity') return null;
+  return NO_RIDES[String(type)] ?? SETTINGS;
+}
+
+function ridesOf(decoded: Decoded): Result<RideFromFile>[] {
   const id = decoded.file_ids?.[0];
   const device = text(id?.product_name) || text(id?.manufacturer);
-  const points = (decoded.records ?? []).map((record): TrackPoint => {
-    const { timestamp, position_lat: lat, position_long: lon } = record;
-    return {
-      lat: number(lat) ?? NaN,
-      lon: number(lon) ?? NaN,
-      at: moment(timestamp),
-      elevationM: number(record.enhanced_altitude) ?? number(record.altitude),
+  const sessions = decoded.sessions?.length ? decoded.sessions : [wholeOf(decoded.laps ?? [])];
+  return sessions.map((session, i) => {
+    const from = moment(session.start_time);
+    const next = moment(sessions[i + 1]?.start_time);
+    const span = { from: sessions.length > 1 ? from : null, until: next };
+    const metres = number(session.total_distance);
+    const hours = (seconds: unknown) => {
+      const value = number(seconds);
+      return value ? value / 3600 : null;
     };
+    return rideFrom(pointsOf(decoded.records ?? [], decoded.events ?? [], span), {
+      ...NOTHING_RECORDED,
+      device,
+      sport: sportWord(session),
+      startedAt: from,
+      distanceKm: metres === null ? null : metres / 1000,
+      movingH: hours(session.total_moving_time) ?? hours(session.total_timer_time),
+      elapsedH: hours(session.total_elapsed_time),
+      climbM: number(session.total_ascent),
+    });
   });
-  const sessions = decoded.sessions?.length ? decoded.sessions : [{}];
-  return ok(
-    sessions.map((session: Session, i) => {
-      const from = moment(session.start_time);
-      const until = moment(sessions[i + 1]?.start_time);
-      const own =
-        sessions.length === 1
-          ? points
-          : points.filter(
-              (p) => p.at !== null && p.at >= (from ?? 0) && (until === null || p.at < until),
-            );
-      const metres = number(session.total_distance);
-      const seconds = number(session.total_timer_time);
-      return rideFrom([own], {
-        ...NOTHING_RECORDED,
-        device,
-        sport: text(session.sport),
-        startedAt: from,
-        distanceKm: metres === null ? null : metres / 1000,
-        movingH: seconds ? seconds / 3600 : null,
-        climbM: number(session.total_ascent),
-        indoors: /indoor|virtual/.test(text(session.sub_sport)),
-      });
-    }),
-  );
+}
+
+/** Laps taken together, of a file that was cut off before its session. */
+function wholeOf(laps: readonly Session[]): Session {
+  if (laps.length === 0) return {};
+  const sum = (key: keyof Session) =>
+    laps.reduce<number | null>((all, lap) => {
+      const value = number(lap[key]);
+      return all === null || value === null ? null : all + value;
+    }, 0);
+  return {
+    start_time: laps[0]?.start_time,
+    sport: laps[0]?.sport,
+    sub_sport: laps[0]?.sub_sport,
+    total_distance: sum('total_distance'),
+    total_timer_time: sum('total_timer_time'),
+    total_elapsed_time: sum('total_elapsed_time'),
+    total_ascent: sum('total_ascent'),
+  };
+}
+
+/** Sub-sports that change what a sport is: a bicycle on the spot, or one with a motor. */
+const TELLING = /indoor|virtual|spin|e_bike|motor|hand_cycl/;
+
+/** The word of a session's sport; "generic" says nothing. */
+function sportWord({ sport, sub_sport: sub }: Session): string {
+  const [word, kind] = [text(sport), text(sub)];
+  if (/fitness_equipment|training|generic/.test(word) && /cycl|bik|spin/.test(kind)) return kind;
+  if (word === 'generic') return '';
+  return TELLING.test(kind) && /cycl|bik/.test(word) ? kind : word;
 }
 
 function decode(bytes: Uint8Array): Decoded | null {
@@ -90,15 +138,4 @@ function decode(bytes: Uint8Array): Decoded | null {
     return null;
   }
   return result;
-}
-
-const text = (value: unknown): string => (typeof value === 'string' ? value : '');
-
-const number = (value: unknown): number | null =>
-  typeof value === 'number' && Number.isFinite(value) ? value : null;
-
-function moment(value: unknown): number | null {
-  const ms =
-    value instanceof Date ? value.getTime() : typeof value === 'string' ? Date.parse(value) : NaN;
-  return isMoment(ms) ? ms : null;
 }

@@ -1,4 +1,4 @@
-import { ok, type Result } from '../problem';
+import { fail, ok, type Result } from '../problem';
 import type { TrackPoint } from '../track';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 import { pointCounter, walkXml, xmlMoment, xmlNumber } from './xml';
@@ -10,49 +10,67 @@ interface Track {
   segments: TrackPoint[][];
 }
 
-/** Reads GPX 1.1 (and 1.0, alike where it matters here): each track is a ride, each segment a spell. */
+/** What a file has said so far, and where in it the reader stands. */
+interface Reading {
+  tracks: Track[];
+  device: string;
+  /** Routes hold no times: where someone wanted to go. */
+  routes: number;
+  segment: TrackPoint[] | null;
+  point: TrackPoint | null;
+}
+
+function open(reading: Reading, name: string, attributes: Readonly<Record<string, string>>): void {
+  const { tracks } = reading;
+  if (name === 'trkpt') {
+    const [lat, lon] = [xmlNumber(attributes.lat), xmlNumber(attributes.lon)];
+    reading.point = { lat, lon, at: null, elevationM: null };
+  } else if (name === 'trkseg') tracks.at(-1)?.segments.push((reading.segment = []));
+  else if (name === 'trk') tracks.push({ name: '', sport: '', gear: '', segments: [] });
+  else if (name === 'rte') reading.routes += 1;
+  else if (name === 'gpx') reading.device = attributes.creator ?? '';
+}
+
+function closeInPoint(reading: Reading, point: TrackPoint, name: string, content: string): void {
+  if (name === 'time') point.at = xmlMoment(content);
+  else if (name === 'ele') point.elevationM = xmlHeight(content);
+  else if (name === 'trkpt') {
+    reading.segment?.push(point);
+    reading.point = null;
+  }
+}
+
+/** Takes what stands in a track itself: a link of it has a type too, and points have names. */
+function closeInTrack(track: Track, name: string, content: string): void {
+  if (name === 'name') track.name ||= content.trim();
+  else if (name === 'type') track.sport ||= content.trim();
+  else if (name === 'gear') track.gear ||= content.trim();
+}
+
+/** Reads GPX 1.1 and 1.0: each track is a ride, each segment a spell. */
 export function readGpx(text: string): Result<Result<RideFromFile>[]> {
-  const tracks: Track[] = [];
-  let device = '';
-  let track: Track | null = null;
-  let segment: TrackPoint[] | null = null;
-  let point: TrackPoint | null = null;
+  const reading: Reading = { tracks: [], device: '', routes: 0, segment: null, point: null };
   const countPoint = pointCounter();
   const walked = walkXml(text, {
     open(name, attributes) {
-      if (name === 'trkpt') {
-        countPoint();
-        point = {
-          lat: xmlNumber(attributes.lat),
-          lon: xmlNumber(attributes.lon),
-          at: null,
-          elevationM: null,
-        };
-      } else if (name === 'trkseg') track?.segments.push((segment = []));
-      else if (name === 'trk')
-        tracks.push((track = { name: '', sport: '', gear: '', segments: [] }));
-      else if (name === 'gpx') device = attributes.creator ?? '';
+      if (name === 'trkpt') countPoint();
+      open(reading, name, attributes);
     },
-    close(name, content) {
+    close(name, content, within) {
+      const { point, tracks } = reading;
+      const track = tracks.at(-1);
       if (point) {
-        if (name === 'time') point.at = xmlMoment(content);
-        else if (name === 'ele') point.elevationM = xmlHeight(content);
-        else if (name === 'trkpt') {
-          segment?.push(point);
-          point = null;
-        }
-      } else if (track) {
-        if (name === 'name') track.name ||= content.trim();
-        else if (name === 'type') track.sport ||= content.trim();
-        else if (name === 'gear') track.gear ||= content.trim();
-        else if (name === 'trkseg') segment = null;
-        else if (name === 'trk') track = null;
-      }
+        if (within === 'trkpt' || name === 'trkpt') closeInPoint(reading, point, name, content);
+      } else if (track && (within === 'trk' || (name === 'gear' && within === 'extensions')))
+        closeInTrack(track, name, content);
+      if (name === 'trkseg') reading.segment = null;
     },
   });
   if (!walked.ok) return walked;
+  if (reading.tracks.length === 0 && reading.routes > 0) return fail('track/route');
+  const { device } = reading;
   return ok(
-    tracks.map(({ name, sport, gear, segments }) =>
+    reading.tracks.map(({ name, sport, gear, segments }) =>
       rideFrom(segments, { ...NOTHING_RECORDED, device, name, sport, gear }),
     ),
   );

@@ -1,11 +1,12 @@
-import { fail, ok, type Result } from '../problem';
-import { readTable, ridesOfTable } from './csv';
-import { guessMapping } from './csvGuess';
+import { fail, ok, type FileKind, type Result } from '../problem';
 import { headerKey, type CsvMapping } from './csvMapping';
 import { isFit, readFit } from './fit';
 import { readGpx } from './gpx';
-import type { RideFromFile } from './rideFromFile';
+import { kindOfArchive, kindOfBytes, kindOfTable, kindOfText, kindOfXml, rootOf } from './kind';
+import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
+import { figuresOf, guessMapping, placesOf, readTable, type Table } from './table';
 import { readTcx } from './tcx';
+import { decodeText, isBinary } from './text';
 import { tidy } from './tidy';
 import { isZip, LARGEST_BYTES, openZip } from './zip';
 
@@ -27,11 +28,6 @@ export interface UnknownTable {
 /** Mappings the rider has made, by `headerKey`. */
 export type CsvMappings = Readonly<Record<string, CsvMapping>>;
 
-/** How far into a file its kind shows. */
-const SNIFF = 2000;
-/** Rows shown of a table nobody has explained yet. */
-const SAMPLE_ROWS = 3;
-
 /**
  * Reads the rides of a file, by what is in it rather than by its name, and returns them file by file: an
  * archive holds many. Archives in archives are not opened.
@@ -51,6 +47,11 @@ export function* readRideFiles(
     yield { name, rides: archive };
     return;
   }
+  const kind = kindOfArchive(archive.value.map((packed) => packed.name));
+  if (kind) {
+    yield { name, rides: unknown(kind) };
+    return;
+  }
   for (const packed of archive.value) {
     const opened = packed.open();
     const inner = `${name} › ${tidy(packed.name)}`;
@@ -64,24 +65,25 @@ function readOne(name: string, bytes: Uint8Array, mappings: CsvMappings): ReadFi
   if (isZip(bytes)) return { name, rides: fail('zip/nested') };
   if (isFit(bytes)) return { name, rides: some(readFit(bytes)) };
   // Looked at before it is decoded: a picture, or a disk's worth of zeros, is no text.
-  if (isBinary(bytes.subarray(0, SNIFF))) return { name, rides: fail('file/unknown') };
-  const text = decodeText(bytes);
-  const head = text.slice(0, SNIFF);
-  if (/<(\w+:)?gpx[\s>]/.test(head)) return { name, rides: some(readGpx(text)) };
-  if (/<(\w+:)?TrainingCenterDatabase[\s>]/.test(head)) return { name, rides: some(readTcx(text)) };
-  if (head.trimStart().startsWith('<')) return { name, rides: fail('file/unknown') };
-  return readCsv(name, text, mappings);
+  const kind = kindOfBytes(bytes);
+  if (kind || isBinary(bytes)) return { name, rides: unknown(kind) };
+  return readText(name, decodeText(bytes), mappings);
 }
 
-/** Zeros stand in no text but UTF-16, which begins with its mark. */
-const isBinary = (head: Uint8Array): boolean =>
-  head.includes(0) && !(head[0] === 0xff && head[1] === 0xfe);
-
-/** UTF-8, or UTF-16 where a byte order mark says so. */
-function decodeText(bytes: Uint8Array): string {
-  const wide = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : 'utf-8';
-  return new TextDecoder(wide).decode(bytes).replace(/^\uFEFF/, '');
+function readText(name: string, text: string, mappings: CsvMappings): ReadFile {
+  if (text === '') return { name, rides: fail('file/empty') };
+  const root = rootOf(text);
+  if (root === 'gpx') return { name, rides: some(readGpx(text)) };
+  if (root === 'TrainingCenterDatabase') return { name, rides: some(readTcx(text)) };
+  if (root !== null) return { name, rides: unknown(kindOfXml(root)) };
+  if (text.startsWith('<')) return { name, rides: fail('file/unknown') };
+  const kind = kindOfText(text);
+  return kind ? { name, rides: unknown(kind) } : readCsv(name, text, mappings);
 }
+
+/** A file without rides, named where it is known. */
+const unknown = (kind: FileKind | null): Result<never> =>
+  kind ? fail('file/kind', { kind }) : fail('file/unknown');
 
 function readCsv(name: string, text: string, mappings: CsvMappings): ReadFile {
   const table = readTable(text);
@@ -90,9 +92,26 @@ function readCsv(name: string, text: string, mappings: CsvMappings): ReadFile {
   const mapping = mappings[headerKey(header)];
   if (mapping) return { name, rides: some(ok(ridesOfTable(table.value, mapping))) };
   const guess = guessMapping(header, rows);
-  if (guess.start === '' && guess.distance === '') return { name, rides: fail('file/unknown') };
-  const sample = rows.slice(0, SAMPLE_ROWS);
+  if (guess.distance === '' || guess.start === '') {
+    const kind = kindOfTable(header);
+    if (kind || (guess.start === '' && guess.distance === ''))
+      return { name, rides: unknown(kind) };
+  }
+  const sample = sampleOf(rows);
   return { name, rides: fail('csv/unexplained'), table: { header, sample, guess } };
+}
+
+/** Rows of the beginning and of the middle. */
+const sampleOf = (rows: string[][]): string[][] =>
+  [...new Set([0, 1, Math.floor(rows.length / 2)])].flatMap((n) => (rows[n] ? [rows[n]] : []));
+
+/** The rides of a table by a mapping, a result a row: a row that is none says its line. */
+function ridesOfTable({ header, rows, lines }: Table, mapping: CsvMapping): Result<RideFromFile>[] {
+  const places = placesOf(header, mapping);
+  return rows.map((row, n) => {
+    const read = figuresOf(row, lines[n] ?? n + 2, places, mapping);
+    return read.ok ? rideFrom([], { ...NOTHING_RECORDED, ...read.value }) : read;
+  });
 }
 
 const some = (rides: Result<Result<RideFromFile>[]>): Result<Result<RideFromFile>[]> =>

@@ -1,6 +1,8 @@
 import type { PathPoint } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { summariseTrack, type TrackPoint } from '../track';
+import { MS_PER_HOUR } from '../units';
+import { sportOf } from './sport';
 import { hasUnseen, tidy } from './tidy';
 import { zoneAt } from './zone';
 
@@ -8,18 +10,28 @@ import { zoneAt } from './zone';
 export interface RideFromFile {
   /** ISO instant. */
   startedAt: string;
+  /** Whether the file tells the time of day: a table may know the day only, which is then taken at noon. */
+  timed: boolean;
   /** Zone of the place it started in; null where only the rider knows. */
   zone: string | null;
   distanceKm: number;
+  /** What the track makes it where the recorder's own distance was taken; null: there is one of them only. */
+  trackKm: number | null;
+  /** Km between points long and far apart that are not in the distance. */
+  gapKm: number;
   movingH: number | null;
-  /** The recorder's own distance differs from the track's by more than 3 %; the recorder's is taken. */
-  disagrees: boolean;
+  /** From start to end, stops and pauses among them. */
+  elapsedH: number | null;
   /** Its name held signs that cannot be seen or turn writing around; they were taken out. */
   cleaned: boolean;
   climbM: number | null;
   path: PathPoint[] | null;
   /** Ridden on the spot: no road, no weather. */
   indoors: boolean;
+  /** Ridden with a motor's help. */
+  eBike: boolean;
+  /** Its word for the sport is none known, of cycling or of anything else. */
+  sportUnknown: boolean;
   name: string;
   clues: Clues;
 }
@@ -37,9 +49,11 @@ export interface Recorded extends Clues {
   name: string;
   distanceKm: number | null;
   movingH: number | null;
+  elapsedH: number | null;
   climbM: number | null;
-  /** Used where there is no track. */
+  /** Ms. Before the first point: the recorder ran and did not know yet where it was. */
   startedAt: number | null;
+  timed: boolean;
   indoors: boolean;
 }
 
@@ -50,67 +64,82 @@ export const NOTHING_RECORDED: Recorded = {
   name: '',
   distanceKm: null,
   movingH: null,
+  elapsedH: null,
   climbM: null,
   startedAt: null,
+  timed: true,
   indoors: false,
 };
 
-/** The recorder's distance and the track's are one when they agree within this. */
-const AGREES = 0.03;
+/** The recorder's moving time is taken where it is the track's within this share. */
+const TIMES_AGREE = 0.1;
+/** A recorder starts before its first point by so much at most. */
+const LONGEST_SEARCH_MS = 6 * MS_PER_HOUR;
 
-/** Sports that turn no bicycle chain. */
-const NOT_CYCLING =
-  /run|walk|hik|swim|row|ski|skat|padd|kayak|yoga|strength|train(?!er)|soccer|golf/i;
-const CYCLING = /cycl|bik|ride|spin/i;
+const above = (value: number | null): number | null => (value !== null && value > 0 ? value : null);
 
 /**
- * A ride of a track and of what its recorder says: the recorder's distance wins where it has one, and
- * their disagreement is reported. Without a track the recorder's figure is used.
+ * A ride of a track and of what its recorder says: the recorder's distance wins where it has one, its moving time
+ * where the track agrees. Without a track the recorder's figures are used.
  */
 export function rideFrom(
   segments: readonly (readonly TrackPoint[])[],
   recorded: Recorded,
 ): Result<RideFromFile> {
-  const { device, sport, gear, name, indoors } = recorded;
-  if (NOT_CYCLING.test(sport) && !CYCLING.test(sport))
-    return fail('track/not-cycling', { sport: sport.toLowerCase().slice(0, 40) });
-  const clues = { device: tidy(device), sport: tidy(sport), gear: tidy(gear) };
+  const { device, sport, gear, name } = recorded;
+  const kind = sportOf(sport);
+  if (kind === 'other')
+    return fail('track/not-cycling', { sport: tidy(sport).toLowerCase().slice(0, 40) });
+  const recordedKm = above(recorded.distanceKm);
+  const said = {
+    timed: recorded.timed,
+    indoors: recorded.indoors || kind === 'indoors',
+    eBike: kind === 'e-bike',
+    sportUnknown: kind === 'unknown',
+    cleaned: hasUnseen(name),
+    name: tidy(name),
+    clues: { device: tidy(device), sport: tidy(sport), gear: tidy(gear) },
+  };
   const summary = summariseTrack(segments);
-  const recordedKm =
-    recorded.distanceKm !== null && recorded.distanceKm > 0 ? recorded.distanceKm : null;
   if (!summary.ok) {
     if (recorded.startedAt === null || recordedKm === null) return summary;
     return ok({
+      ...said,
       startedAt: new Date(recorded.startedAt).toISOString(),
       zone: null,
       distanceKm: recordedKm,
-      movingH: recorded.movingH,
-      disagrees: false,
-      cleaned: hasUnseen(name),
+      trackKm: null,
+      gapKm: 0,
+      movingH: above(recorded.movingH),
+      elapsedH: above(recorded.elapsedH),
       climbM: recorded.climbM,
       path: null,
-      indoors,
-      name: tidy(name),
-      clues,
     });
   }
-  const { startedAt, distanceKm, movingH, climbM, path } = summary.value;
+  const { distanceKm, gapKm, movingH, climbM, path, endedAt } = summary.value;
+  const startedAt = startOf(summary.value.startedAt, recorded.startedAt);
   if (!isMoment(startedAt)) return fail('track/no-times');
   const [lat, lon] = path[0] ?? [0, 0];
+  const own = above(recorded.movingH);
+  const agree = own !== null && movingH > 0 && Math.abs(own / movingH - 1) <= TIMES_AGREE;
   return ok({
+    ...said,
     startedAt: new Date(startedAt).toISOString(),
-    zone: zoneAt(lat, lon),
+    // The roads of a room may lie anywhere.
+    zone: said.indoors ? null : zoneAt(lat, lon),
     distanceKm: recordedKm ?? distanceKm,
-    movingH: movingH > 0 ? movingH : recorded.movingH,
-    disagrees: recordedKm !== null && Math.abs(recordedKm / distanceKm - 1) > AGREES,
-    cleaned: hasUnseen(name),
+    trackKm: recordedKm === null ? null : distanceKm,
+    gapKm: recordedKm === null ? gapKm : 0,
+    movingH: agree || movingH <= 0 ? own : movingH,
+    elapsedH: above(recorded.elapsedH) ?? above((endedAt - startedAt) / MS_PER_HOUR),
     climbM: recorded.climbM ?? climbM,
-    path: indoors ? null : path,
-    indoors,
-    name: tidy(name),
-    clues,
+    path: said.indoors ? null : path,
   });
 }
+
+/** The recorder's start, where its track begins later because it was still looking for its place. */
+const startOf = (track: number, recorder: number | null): number =>
+  recorder !== null && recorder < track && track - recorder <= LONGEST_SEARCH_MS ? recorder : track;
 
 const EARLIEST = Date.parse('1970-01-02T00:00:00Z');
 const LATEST = Date.parse('2200-01-01T00:00:00Z');

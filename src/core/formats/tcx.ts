@@ -1,4 +1,4 @@
-import { ok, type Result } from '../problem';
+import { fail, ok, type Result } from '../problem';
 import type { TrackPoint } from '../track';
 import { xmlHeight } from './gpx';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
@@ -21,7 +21,8 @@ interface Reading {
   activity: Activity | null;
   segment: TrackPoint[] | null;
   point: TrackPoint | null;
-  within: string;
+  /** Courses were planned, not ridden. */
+  courses: number;
 }
 
 const newActivity = (sport: string): Activity => ({
@@ -37,7 +38,7 @@ const newActivity = (sport: string): Activity => ({
 function open(reading: Reading, name: string, sport: string): void {
   if (name === 'Trackpoint') reading.point = { lat: NaN, lon: NaN, at: null, elevationM: null };
   else if (name === 'Track') reading.activity?.segments.push((reading.segment = []));
-  else if (name === 'Creator') reading.within = name;
+  else if (name === 'Course') reading.courses += 1;
   else if (name === 'Activity') reading.activities.push((reading.activity = newActivity(sport)));
 }
 
@@ -52,30 +53,27 @@ function closeInPoint(reading: Reading, point: TrackPoint, name: string, content
   }
 }
 
-function closeInActivity(
-  reading: Reading,
-  activity: Activity,
-  name: string,
-  content: string,
-): void {
-  if (name === 'DistanceMeters') activity.lapMetres += xmlNumber(content) || 0;
-  else if (name === 'TotalTimeSeconds') activity.lapSeconds += xmlNumber(content) || 0;
-  else if (name === 'Notes') activity.notes = content.trim();
-  else if (name === 'Id') activity.id = content;
-  else if (name === 'Name' && reading.within === 'Creator') activity.device = content.trim();
-  else if (name === 'Creator') reading.within = '';
-  else if (name === 'Track') reading.segment = null;
-  else if (name === 'Activity') reading.activity = null;
+/** Takes what stands in an activity; laps and devices have names, notes and distances of their own. */
+function closeInActivity(activity: Activity, name: string, content: string, within: string): void {
+  if (within === 'Lap') {
+    if (name === 'DistanceMeters') activity.lapMetres += xmlNumber(content) || 0;
+    else if (name === 'TotalTimeSeconds') activity.lapSeconds += xmlNumber(content) || 0;
+  } else if (within === 'Creator') {
+    if (name === 'Name') activity.device = content.trim();
+  } else if (within === 'Activity') {
+    if (name === 'Notes') activity.notes = content.trim();
+    else if (name === 'Id') activity.id = content;
+  }
 }
 
-/** Reads TCX 2: each activity is a ride; its laps tell the recorder's own distance. */
+/** Reads TCX 2: each activity is a ride, those of several sports in a row too; its laps tell the recorder's own distance. */
 export function readTcx(text: string): Result<Result<RideFromFile>[]> {
   const reading: Reading = {
     activities: [],
     activity: null,
     segment: null,
     point: null,
-    within: '',
+    courses: 0,
   };
   const countPoint = pointCounter();
   const walked = walkXml(text, {
@@ -83,13 +81,17 @@ export function readTcx(text: string): Result<Result<RideFromFile>[]> {
       if (name === 'Trackpoint') countPoint();
       open(reading, name, attributes.Sport ?? '');
     },
-    close(name, content) {
+    close(name, content, within) {
       const { point, activity } = reading;
       if (point) closeInPoint(reading, point, name, content);
-      else if (activity) closeInActivity(reading, activity, name, content);
+      else if (name === 'Track') reading.segment = null;
+      else if (name === 'Activity') reading.activity = null;
+      else if (activity) closeInActivity(activity, name, content, within);
     },
   });
-  return walked.ok ? ok(reading.activities.map(rideOf)) : walked;
+  if (!walked.ok) return walked;
+  if (reading.activities.length === 0 && reading.courses > 0) return fail('track/course');
+  return ok(reading.activities.map(rideOf));
 }
 
 const rideOf = (activity: Activity): Result<RideFromFile> =>

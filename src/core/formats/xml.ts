@@ -1,10 +1,10 @@
 import { SaxesParser } from 'saxes';
 import { fail, ok, type Result } from '../problem';
 
-/** Callbacks of a reader of XML, element by element; names come without their prefix. */
+/** Callbacks of a reader of XML, element by element; names come without their prefix, `within` that of the element around. */
 export interface XmlReader {
-  open(name: string, attributes: Readonly<Record<string, string>>): void;
-  close(name: string, text: string): void;
+  open(name: string, attributes: Readonly<Record<string, string>>, within: string): void;
+  close(name: string, text: string, within: string): void;
 }
 
 /** No file of rides nests its elements deeper; one that does would keep the parser busy. */
@@ -42,15 +42,16 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   const parser = new SaxesParser({ position: false });
   let content = '';
   let line: number | null = null;
-  let depth = 0;
+  const around: string[] = [];
   parser.on('error', () => {
     line ??= parser.line;
   });
   parser.on('opentag', (tag) => {
     content = '';
-    depth += 1;
-    if (depth > DEEPEST) throw new RefusedXml('file/not-xml');
-    reader.open(plainName(tag.name), tag.attributes as Record<string, string>);
+    if (around.length >= DEEPEST) throw new RefusedXml('file/not-xml');
+    const name = plainName(tag.name);
+    reader.open(name, tag.attributes as Record<string, string>, around.at(-1) ?? '');
+    around.push(name);
   });
   parser.on('text', (part) => {
     content += part;
@@ -58,9 +59,9 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   parser.on('cdata', (part) => {
     content += part;
   });
-  parser.on('closetag', (tag) => {
-    depth -= 1;
-    reader.close(plainName(tag.name), content);
+  parser.on('closetag', () => {
+    const name = around.pop() ?? '';
+    reader.close(name, content, around.at(-1) ?? '');
     content = '';
   });
   try {
@@ -91,7 +92,9 @@ const PLAIN_SHAPE = /^\d{4}-\d\d-\d\dT(?:[01]\d|2[0-3]):[0-5]\d:[0-5]\dZ$/;
  */
 export function xmlMoment(text: string): number | null {
   if (text.length === PLAIN_MOMENT && PLAIN_SHAPE.test(text)) return plainMoment(text);
-  const ms = Date.parse(text.trim());
+  const bare = text.trim().replace(' ', 'T');
+  // Without a zone it is UTC: GPX and TCX both say so in their schemas.
+  const ms = Date.parse(/T.*(Z|[+-]\d\d:?\d\d)$/i.test(bare) ? bare : `${bare}Z`);
   return Number.isNaN(ms) ? null : ms;
 }
 

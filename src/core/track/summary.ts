@@ -1,6 +1,7 @@
 import type { PathPoint } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
+import { Climb } from './climb';
 import { distanceKm, type Place } from './distance';
 
 /** A point of a track: a place and, if the recorder knew them, the moment in ms and the height. */
@@ -11,9 +12,12 @@ export interface TrackPoint extends Place {
 
 /** What a track says of the ride. */
 export interface TrackSummary {
-  /** First moment, ms. */
+  /** First and last moment, ms: a recorder runs before it knows where it is. */
   startedAt: number;
+  endedAt: number;
   distanceKm: number;
+  /** Km between points that lie long and far apart: a ferry, a train, a recorder that slept. Not in the distance. */
+  gapKm: number;
   /** Hours in motion. */
   movingH: number;
   /** Metres climbed; null without heights. */
@@ -28,11 +32,71 @@ const MOVING_KM_PER_H = 2;
 const JUMP_KM_PER_H = 150;
 /** So many points in a row that do not follow mean that clock or place were set anew. */
 const LOST_POINTS = 8;
-/** Heights waver: a climb counts once it is this high, m. Common practice of recorders. */
-const CLIMB_STEP_M = 3;
+/** Points so far apart, ms and km, and so many times further than usual in their track, have a gap between them. Own choices. */
+const GAP_MS = 5 * 60_000;
+const GAP_KM = 1;
+const GAP_TIMES_USUAL = 20;
+/** A clock runs so long before the first place at most; before, it was not set. */
+const LONGEST_SEARCH_MS = 6 * MS_PER_HOUR;
 /** Kilometres between two points of the path, and most of them: a ride of 2,000 km at most. */
 const PATH_STEP_KM = 5;
 const PATH_MOST = 400;
+
+type Timed = Place & { at: number };
+
+/** A track as it is gone through, point by point. */
+class Course {
+  km = 0;
+  gapKm = 0;
+  movingMs = 0;
+  readonly climb = new Climb();
+  readonly path: Timed[] = [];
+  first: Timed | null = null;
+  end: Timed | null = null;
+  private last: Timed | null = null;
+  private lost = 0;
+  private pathKm = 0;
+
+  constructor(private readonly gapMs: number) {}
+
+  /** Nothing is ridden between segments. */
+  pause(): void {
+    this.last = null;
+    this.lost = 0;
+  }
+
+  to(here: Timed, elevationM: number | null): void {
+    if (this.last && !this.rodeTo(here, this.last)) return;
+    this.lost = 0;
+    this.last = here;
+    this.end = here;
+    this.first ??= here;
+    if (this.path.length === 0) this.path.push(here);
+    else if (this.km - this.pathKm >= PATH_STEP_KM && this.path.length < PATH_MOST) {
+      this.path.push(here);
+      this.pathKm = this.km;
+    }
+    if (elevationM !== null) this.climb.to(elevationM);
+  }
+
+  /** Counts the way to a point; false: no bicycle came there. */
+  private rodeTo(here: Timed, last: Timed): boolean {
+    const ms = here.at - last.at;
+    const step = ms > 0 ? distanceKm(last, here) : 0;
+    const speed = ms > 0 ? (step / ms) * MS_PER_HOUR : Infinity;
+    if (speed > JUMP_KM_PER_H) {
+      this.lost += 1;
+      return this.lost >= LOST_POINTS && here.at > (this.end?.at ?? 0);
+    }
+    if (ms > this.gapMs && step > GAP_KM) {
+      this.gapKm += step;
+      return true;
+    }
+    this.km += step;
+    if (speed >= MOVING_KM_PER_H) this.movingMs += ms;
+    return true;
+  }
+}
 
 /**
  * Distance, moving time, climb and coarse path of a track. Points without a moment or at 0°, 0° (a
@@ -41,83 +105,54 @@ const PATH_MOST = 400;
  * pauses: nothing is ridden between them.
  */
 export function summariseTrack(segments: readonly (readonly TrackPoint[])[]): Result<TrackSummary> {
-  let km = 0;
-  let movingMs = 0;
-  let start: number | null = null;
-  let points = 0;
-  let timed = 0;
-  const climb = new Climb();
-  const path: PathPoint[] = [];
-  let pathKm = 0;
-  let end: (Place & { at: number }) | null = null;
+  const times = timesOf(segments);
+  if (times.points === 0) return fail('track/empty');
+  if (times.timed === 0) return fail('track/no-times');
+  const usualMs = (times.last - times.first) / Math.max(1, times.timed - 1);
+  const course = new Course(Math.max(GAP_MS, usualMs * GAP_TIMES_USUAL));
   for (const segment of segments) {
-    let last: (Place & { at: number }) | null = null;
-    let lost = 0;
-    for (const point of segment) {
+    course.pause();
+    for (const { lat, lon, at, elevationM } of segment)
+      if (at !== null && isPlace({ lat, lon })) course.to({ lat, lon, at }, elevationM);
+  }
+  const { km, gapKm, movingMs, climb, first, end } = course;
+  if (first === null || end === null || km < 0.05) return fail('track/no-distance');
+  // A clock that ran before the first place is right if it did not run for days.
+  const began = first.at - times.first <= LONGEST_SEARCH_MS;
+  const startedAt = began ? Math.min(times.first, first.at) : first.at;
+  return ok({
+    startedAt,
+    endedAt: Math.max(end.at, times.last - end.at <= LONGEST_SEARCH_MS ? times.last : 0),
+    distanceKm: km,
+    gapKm,
+    movingH: movingMs / MS_PER_HOUR,
+    climbM: climb.metres,
+    path: [...course.path, end].map((p) => pathPoint(p, startedAt)),
+  });
+}
+
+/** Moments of a track: how many, the first and the latest. */
+function timesOf(segments: readonly (readonly TrackPoint[])[]) {
+  let [points, timed, first, last] = [0, 0, NaN, -Infinity];
+  for (const segment of segments)
+    for (const { at } of segment) {
       points += 1;
-      const { at } = point;
       if (at === null) continue;
       timed += 1;
-      if (!isPlace(point)) continue;
-      const here = { lat: point.lat, lon: point.lon, at };
-      if (last) {
-        const ms = at - last.at;
-        const step = ms > 0 ? distanceKm(last, here) : 0;
-        const speed = ms > 0 ? (step / ms) * MS_PER_HOUR : Infinity;
-        if (speed > JUMP_KM_PER_H) {
-          lost += 1;
-          if (lost < LOST_POINTS || at <= (end?.at ?? 0)) continue;
-          last = here;
-        } else {
-          km += step;
-          if (speed >= MOVING_KM_PER_H) movingMs += ms;
-        }
-      }
-      lost = 0;
-      last = here;
-      end = here;
-      if (start === null) {
-        start = at;
-        path.push(pathPoint(here, at));
-      } else if (km - pathKm >= PATH_STEP_KM && path.length < PATH_MOST) {
-        path.push(pathPoint(here, start));
-        pathKm = km;
-      }
-      if (point.elevationM !== null) climb.to(point.elevationM);
+      if (timed === 1) first = at;
+      last = Math.max(last, at);
     }
-  }
-  if (points === 0) return fail('track/empty');
-  if (timed === 0) return fail('track/no-times');
-  if (start === null || end === null || km < 0.05) return fail('track/no-distance');
-  path.push(pathPoint(end, start));
-  const movingH = movingMs / MS_PER_HOUR;
-  return ok({ startedAt: start, distanceKm: km, movingH, climbM: climb.metres, path });
+  return { points, timed, first, last };
 }
 
 /** Longest a path may say a ride took, minutes: what a logbook accepts. */
 const LONGEST_MINUTES = 20_000;
 
-const pathPoint = (p: Place & { at: number }, start: number): PathPoint => [
+const pathPoint = (p: Timed, start: number): PathPoint => [
   Math.round(p.lat * 100) / 100,
   Math.round(p.lon * 100) / 100,
-  Math.min(LONGEST_MINUTES, Math.round((p.at - start) / 60_000)),
+  Math.min(LONGEST_MINUTES, Math.max(0, Math.round((p.at - start) / 60_000))),
 ];
-
-/** Adds up climbs, ignoring the wavering of a height sensor. */
-class Climb {
-  metres: number | null = null;
-  private low = 0;
-
-  to(elevationM: number): void {
-    if (this.metres === null) {
-      this.metres = 0;
-      this.low = elevationM;
-    } else if (elevationM >= this.low + CLIMB_STEP_M) {
-      this.metres += elevationM - this.low;
-      this.low = elevationM;
-    } else if (elevationM < this.low) this.low = elevationM;
-  }
-}
 
 const isPlace = (p: Place): boolean =>
   Math.abs(p.lat) <= 90 && Math.abs(p.lon) <= 180 && (p.lat !== 0 || p.lon !== 0);

@@ -88,3 +88,11 @@ export function formatHours(hours: number): string {
   if (hours < 36) return 'about a day';
   return `${Math.round(hours / 24)} days`;
 }
+
+/** A length of time to the minute: "31 min", "2 h 31 min", "52 h". */
+export function formatSpell(hours: number): string {
+  const all = Math.round(hours * 60);
+  const [h, min] = [Math.floor(all / 60), all % 60];
+  if (h === 0) return `${min} min`;
+  return min === 0 ? `${formatNumber(h)} h` : `${formatNumber(h)} h ${min} min`;
+}

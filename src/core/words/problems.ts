@@ -1,4 +1,4 @@
-import type { Problem, ProblemCode } from '../problem';
+import type { FileKind, Problem, ProblemCode } from '../problem';
 import { formatDistance, type UnitSystem } from '../units';
 
 type Sentence<C extends ProblemCode> =
@@ -7,6 +7,27 @@ type Sentence<C extends ProblemCode> =
 /** A stored part as a rider knows it: "the month 2026-10", "the garage". */
 const partName = (part: string): string =>
   part.startsWith('log/') ? `the month ${part.slice(4)}` : `the ${part}`;
+
+/** What a file without rides is, and where to go with it. */
+const KINDS: Record<FileKind, string> = {
+  picture: 'This is a picture, not a ride.',
+  'film or picture': 'This is a film or a picture, not a ride.',
+  document: 'This is a document, not a ride. If it holds a table of rides, save that as CSV.',
+  spreadsheet:
+    'This is a spreadsheet. Open it, save the sheet with the rides as CSV, and bring that in.',
+  'old spreadsheet':
+    'This is an office file of an old kind. If it is a table of rides, save it as CSV and bring that in.',
+  'other archive': 'This is an archive of a kind this app does not open. Unpack it first.',
+  map: 'This is a map of places (KML): it does not say when they were ridden. Save the ride as GPX or FIT.',
+  'web page': 'This is a web page, not a file of rides. Was the download cut off by a log-in page?',
+  calendar: 'This is a calendar. Bring it in under Planned rides, From a calendar.',
+  'address book': 'This is an address book, not a ride.',
+  backup: 'This is a backup of this app. Restore it under Book, Files.',
+  data: 'This is a data file (JSON) this app cannot read rides from. Save them as GPX, FIT or CSV.',
+  'weather table':
+    'This is a table of weather. It belongs under Book, Settings, Weather of your rides.',
+  'work table': 'This is a table of work on bicycles, not of rides.',
+};
 
 /** One sentence for the rider per problem: what is wrong and what to do. */
 const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
@@ -51,12 +72,15 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'zip/nested': 'An archive within an archive is not opened. Unpack it first.',
   'zip/too-many': ({ most }) => `The archive holds more than ${most} files. Import it in parts.`,
   'zip/bomb': 'It would unpack to far more than rides take up. It was not opened.',
+  'file/kind': ({ kind }) => KINDS[kind],
+  'csv/rest': ({ line }) => `Line ${line} has no distance: no ride that day.`,
+  'csv/sum': ({ line }) => `Line ${line} adds others up.`,
   'csv/unexplained': 'Say below which column is which.',
   'csv/columns': 'A start and a distance are needed. Point at both columns.',
   'csv/no-rows': 'The table has a header and no rows.',
   'csv/quotes': ({ row }) => `A quotation mark in row ${row} is never closed.`,
   'csv/start': ({ line }) => `The start in line ${line} is no date.`,
-  'csv/distance': ({ line }) => `The distance in line ${line} is no number above zero.`,
+  'csv/distance': ({ line }) => `The distance in line ${line} is no number.`,
   'track/not-cycling': ({ sport }) => `It is not a bicycle ride but ${sport}.`,
   'outside/offline': 'It does not answer. Nothing was changed; try again later.',
   'outside/refused': ({ reason }) => `It refused: ${reason} Nothing was changed.`,
@@ -75,7 +99,15 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'track/no-distance': 'Its points go nowhere: no positions, or standing still.',
   'track/too-long':
     'From its first to its last point more than ten days pass. Split it into the days you rode.',
-  'track/too-fast': 'Its distance and time make it faster than any bicycle. Check the file.',
+  'track/route': 'It holds a route to follow, not a ride: nobody has ridden it yet.',
+  'track/course': 'It is a course to follow, planned and not ridden.',
+  'track/clock-not-set':
+    'It says it began before 1990: the recorder’s clock was not set. Log the ride by hand.',
+  'fit/workout': 'It is a workout or a schedule to train by, not a ride.',
+  'fit/monitoring': 'It holds steps, pulse or weight of a day, not a ride.',
+  'fit/settings': 'It holds settings of a recorder, not a ride.',
+  'ride/held':
+    'Its figures look odd, so it was not added. Bring its file in under Import to look at it.',
   'plan/no-weekday': 'Pick at least one weekday, or let it happen once.',
   'plan/ends-before': 'It ends before it begins.',
   'calendar/damaged': 'The file is no calendar, damaged, or cut off. Nothing was changed.',

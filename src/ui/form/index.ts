@@ -7,5 +7,6 @@ export * from './PickerField';
 export * from './FormFoot';
 export * from './FilePick';
 export * from './ProgressBar';
+export * from './SelectField';
 export * from './Slider';
 export * from './useAsOpened';

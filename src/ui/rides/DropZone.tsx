@@ -11,7 +11,7 @@ interface Props {
 
 /** What the browser's picker offers; what is dropped is read whatever its name, and refused in words. */
 const ACCEPT =
-  '.fit,.gpx,.tcx,.csv,.zip,application/gpx+xml,application/xml,text/xml,text/csv,application/zip';
+  '.fit,.gpx,.tcx,.csv,.tsv,.txt,.zip,.gz,application/gpx+xml,application/xml,text/xml,text/csv,application/zip';
 
 /** A place to drop files or folders on, and a button for those who cannot drop. */
 export function DropZone({ onFiles, busy }: Props) {

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { ClueGroup, ImportRow } from '@/core/arrivals';
+import type { ClueGroup, Decision, ImportRow } from '@/core/arrivals';
 import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import type { Bike } from '@/core/garage';
@@ -8,6 +8,7 @@ import { Button, Choice, ProgressBar } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { DropZone } from './DropZone';
+import { HeldCard } from './HeldCard';
 import { ImportRows } from './ImportRows';
 import { MappingCard } from './MappingCard';
 
@@ -25,6 +26,7 @@ interface Props {
   onExplain: (mapping: CsvMapping) => void;
   /** What importing will do; null before files were read. */
   rows: readonly ImportRow[] | null;
+  onDecide: (keys: string[], decision: Decision | null) => void;
   onImport: () => void;
   units: UnitSystem;
 }
@@ -42,6 +44,7 @@ export function ImportPanel(props: Props) {
           key={unknown.table.header.join()}
           file={unknown.name}
           table={unknown.table}
+          units={units}
           onExplain={props.onExplain}
         />
       ) : null}
@@ -61,6 +64,7 @@ export function ImportPanel(props: Props) {
           </Txt>
         </Card>
       ) : null}
+      {rows ? <HeldCard rows={rows} units={units} onDecide={props.onDecide} /> : null}
       {rows ? (
         <Card title={added === 1 ? '1 ride to add' : `${added} rides to add`}>
           {added > 0 ? (

@@ -1,22 +1,25 @@
 import { StyleSheet, View } from 'react-native';
 import type { ImportRow } from '@/core/arrivals';
-import { say } from '@/core/words/problems';
+import { dateFormat } from '@/core/time/dateFormat';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
-import { dateFormat } from '@/core/time/dateFormat';
+import { FailedRows } from './FailedRows';
 
-/** More rows than this nobody reads; what failed is always shown. */
+/** More rows than this nobody reads. */
 const SHOWN = 120;
+
+/** A ride that was read and is settled: those held back stand by themselves. */
+type Settled = Exclude<ImportRow, { outcome: 'held' | 'failed' }>;
 
 /** What will become of each ride and file: what failed first, then the rest in the files' order. */
 export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units: UnitSystem }) {
-  const failed = rows.filter((r) => r.outcome === 'failed');
-  const good = rows.filter((r) => r.outcome !== 'failed');
-  const more = good.length - SHOWN;
+  const settled = rows.filter((r): r is Settled => r.outcome !== 'held' && r.outcome !== 'failed');
+  const more = settled.length - SHOWN;
   return (
     <View>
-      {[...failed, ...good.slice(0, SHOWN)].map((row, i) => (
-        <Row key={`${row.file} ${i}`} row={row} units={units} />
+      <FailedRows rows={rows} units={units} />
+      {settled.slice(0, SHOWN).map((row) => (
+        <Row key={row.key} row={row} units={units} />
       ))}
       {more > 0 ? (
         <Txt variant="small" tone="inkSoft">
@@ -32,17 +35,17 @@ const day = dateFormat({ dateStyle: 'medium', timeStyle: 'short' });
 const OUTCOME = {
   added: { label: 'New', tone: 'done' },
   duplicate: { label: 'Here already', tone: 'inkSoft' },
-  failed: { label: 'Failed', tone: 'danger' },
+  'left out': { label: 'Left out', tone: 'inkSoft' },
 } as const;
 
-function Row({ row, units }: { row: ImportRow; units: UnitSystem }) {
+function Row({ row, units }: { row: Settled; units: UnitSystem }) {
   const colors = useColors();
   const { label, tone } = OUTCOME[row.outcome];
   return (
     <View style={[styles.row, { borderColor: colors.line }]}>
       <View style={styles.grow}>
         <Txt variant="label">{row.file}</Txt>
-        <Txt variant="small" tone={row.outcome === 'failed' ? 'danger' : 'inkSoft'}>
+        <Txt variant="small" tone="inkSoft">
           {rowText(row, units)}
         </Txt>
       </View>
@@ -53,8 +56,7 @@ function Row({ row, units }: { row: ImportRow; units: UnitSystem }) {
   );
 }
 
-function rowText(row: ImportRow, units: UnitSystem): string {
-  if (row.outcome === 'failed') return say(row.problem, units);
+function rowText(row: Settled, units: UnitSystem): string {
   const [at, km] =
     row.outcome === 'added' ? [row.ride.at, row.ride.distanceKm] : [row.startedAt, row.distanceKm];
   const doubt =

@@ -1,130 +1,90 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { UnknownTable } from '@/core/formats/rideFile';
 import type { CsvMapping } from '@/core/formats/csvMapping';
-import { Button, Choice, FieldProblem } from '../form';
+import type { UnknownTable } from '@/core/formats/rideFile';
+import type { UnitSystem } from '@/core/units';
+import { exampleOf } from '@/core/words/arrivals/table';
+import { Button, FieldProblem } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
+import { MappingFields } from './MappingFields';
 
 interface Props {
   /** The file the table was found in. */
   file: string;
   table: UnknownTable;
+  units: UnitSystem;
   onExplain: (mapping: CsvMapping) => void;
 }
 
-const NONE = '';
+const isWhole = ({ start, distance }: CsvMapping): boolean => start !== '' && distance !== '';
 
-/** Which column of a table is what: a guess to be put right once; the same header is known from then on. */
-export function MappingCard({ file, table, onExplain }: Props) {
+/** How a table is read: a guess to be put right once; the same header is known from then on. */
+export function MappingCard({ file, table, units, onExplain }: Props) {
   const [mapping, setMapping] = useState(table.guess);
+  const [open, setOpen] = useState(!isWhole(table.guess));
   const [asked, setAsked] = useState(false);
-  const set = (part: Partial<CsvMapping>) => setMapping((m) => ({ ...m, ...part }));
-  const names = table.header.map((name) => ({ value: name, label: name || '(no name)' }));
-  const missing = mapping.start === NONE || mapping.distance === NONE;
-  const column = (label: string, key: Optional) => (
-    <Choice
-      label={label}
-      options={[...names, { value: NONE, label: 'None' }]}
-      value={mapping[key] ?? NONE}
-      onChange={(value) => set({ [key]: value === NONE ? null : value })}
-    />
-  );
+  const missing = !isWhole(mapping);
   return (
     <Card title={`Columns of ${file}`}>
-      <Sample table={table} />
-      <Choice
-        label="When it started"
-        options={names}
-        value={mapping.start}
-        onChange={(start) => set({ start })}
-      />
-      {column('Time of day, if apart', 'time')}
-      <Choice
-        label="Order in dates like 3/4/2026"
-        options={DAY_ORDERS}
-        value={mapping.dayOrder}
-        onChange={(dayOrder) => set({ dayOrder })}
-      />
-      <Choice
-        label="Distance"
-        options={names}
-        value={mapping.distance}
-        onChange={(distance) => set({ distance })}
-      />
-      <Choice
-        label="Distance is in"
-        options={UNITS}
-        value={mapping.unit}
-        onChange={(unit) => set({ unit })}
-      />
-      {column('Riding time', 'duration')}
-      {mapping.duration ? <DurationUnit mapping={mapping} onChange={set} /> : null}
-      {column('Metres climbed', 'climb')}
-      {column('Name of the ride', 'name')}
-      {column('Bike', 'gear')}
+      <Txt>
+        {missing
+          ? 'Which column is the date, and which the distance?'
+          : 'The table’s rows, and how they are read. Is that right?'}
+      </Txt>
+      {table.sample.map((row, n) => (
+        <Example
+          key={n}
+          table={table}
+          row={row}
+          text={missing ? null : exampleOf(table.header, row, mapping, units)}
+        />
+      ))}
       {asked && missing ? <FieldProblem problem={{ code: 'csv/columns' }} /> : null}
-      <Button
-        kind="strong"
-        label="Read with these columns"
-        onPress={() => (missing ? setAsked(true) : onExplain(mapping))}
-      />
+      <View style={styles.buttons}>
+        <Button
+          kind="strong"
+          label="Read with these columns"
+          onPress={() => (missing ? setAsked(true) : onExplain(mapping))}
+        />
+        {open ? null : <Button label="Something is wrong" onPress={() => setOpen(true)} />}
+      </View>
+      {open ? (
+        <MappingFields
+          header={table.header}
+          mapping={mapping}
+          onChange={(part) => setMapping((m) => ({ ...m, ...part }))}
+        />
+      ) : null}
     </Card>
   );
 }
 
-/** Columns a table may do without. */
-type Optional = 'time' | 'duration' | 'climb' | 'name' | 'gear';
-
-const DAY_ORDERS = [
-  { value: 'day first', label: 'Day first' },
-  { value: 'month first', label: 'Month first' },
-] as const;
-const UNITS = [
-  { value: 'km', label: 'km' },
-  { value: 'mi', label: 'miles' },
-  { value: 'm', label: 'metres' },
-] as const;
-interface DurationUnitProps {
-  mapping: CsvMapping;
-  onChange: (part: Partial<CsvMapping>) => void;
+interface ExampleProps {
+  table: UnknownTable;
+  row: readonly string[];
+  /** How it is read; null: not yet. */
+  text: string | null;
 }
 
-const DurationUnit = ({ mapping, onChange }: DurationUnitProps) => (
-  <Choice
-    label="Riding time as a plain number is in"
-    options={DURATION_UNITS}
-    value={mapping.durationUnit}
-    onChange={(durationUnit) => onChange({ durationUnit })}
-  />
-);
-
-const DURATION_UNITS = [
-  { value: 'h', label: 'hours' },
-  { value: 'min', label: 'minutes' },
-  { value: 's', label: 'seconds' },
-] as const;
-
-/** The first rows as they stand in the file. */
-function Sample({ table }: { table: UnknownTable }) {
+/** A row as it stands in the file, and as it is read. */
+function Example({ table, row, text }: ExampleProps) {
   const colors = useColors();
+  const cells = table.header.flatMap((name, n) => {
+    const cell = (row[n] ?? '').trim();
+    return cell === '' ? [] : [`${name}: ${cell}`];
+  });
   return (
-    <View style={styles.sample}>
-      {table.header.map((name, i) => (
-        <View key={`${name} ${i}`} style={[styles.column, { borderColor: colors.line }]}>
-          <Txt variant="label">{name}</Txt>
-          {table.sample.map((row, n) => (
-            <Txt key={n} variant="small" tone="inkSoft">
-              {row[i] ?? ''}
-            </Txt>
-          ))}
-        </View>
-      ))}
+    <View style={[styles.example, { borderColor: colors.line }]}>
+      {text ? <Txt variant="strong">{text}</Txt> : null}
+      <Txt variant="small" tone="inkSoft">
+        {cells.join(' · ')}
+      </Txt>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  sample: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  column: { borderWidth: 1, borderRadius: 8, paddingHorizontal: 10, paddingVertical: 6 },
+  example: { borderTopWidth: 1, paddingTop: 8, gap: 2 },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });

@@ -13,7 +13,12 @@ const ride = (startedAt: string, distanceKm: number, more: Partial<RideFromFile>
   zone: 'Europe/London',
   distanceKm,
   movingH: 1,
-  disagrees: false,
+  timed: true,
+  trackKm: null,
+  gapKm: 0,
+  elapsedH: null,
+  eBike: false,
+  sportUnknown: false,
   cleaned: false,
   climbM: 120,
   path: null,
@@ -87,7 +92,7 @@ describe('an import', () => {
       'added',
       'added',
       'date/future',
-      'distance/too-long',
+      'held',
       'added',
     ]);
   });

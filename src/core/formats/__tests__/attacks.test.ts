@@ -3,7 +3,7 @@ import { planImport } from '@/core/arrivals';
 import { calendarAttacks, rideAttacks, type Attack } from '@/test/faults/attacks';
 import { readCalendar } from '../calendarIn';
 import { headerKey, type CsvMapping } from '../csvMapping';
-import { guessMapping } from '../csvGuess';
+import { guessMapping } from '../table';
 import { readRideFiles } from '../rideFile';
 import { hasUnseen, tidy } from '../tidy';
 import { toCsv } from '../toCsv';

@@ -71,7 +71,6 @@ describe('ride files', () => {
     expect(ride).toMatchObject({
       startedAt: new Date(START).toISOString(),
       distanceKm: 4.2,
-      disagrees: false,
       climbM: 61,
       clues: { device: 'Shed one', sport: 'cycling', gear: '' },
     });
@@ -93,16 +92,16 @@ describe('ride files', () => {
     expect(sessions[1]?.movingH).toBeCloseTo(300 / 3600, 3);
   });
 
-  it('takes the recorder’s distance, and says when it differs from the track’s by more than 3 %', () => {
+  it('takes the recorder’s distance, and keeps the track’s beside it', () => {
     expect(ridesOf(tcx(4240))).toMatchObject([
       {
         distanceKm: 4.24,
-        disagrees: false,
         name: 'Quay and back',
         clues: { device: 'Quay computer', sport: 'Biking' },
       },
     ]);
-    expect(ridesOf(tcx(5000))).toMatchObject([{ distanceKm: 5, disagrees: true }]);
+    expect(ridesOf(tcx(5000))).toMatchObject([{ distanceKm: 5 }]);
+    for (const metres of [4240, 5000]) expect(ridesOf(tcx(metres))[0]?.trackKm).toBeCloseTo(4.2, 1);
   });
 
   it('knows a ride on the spot, without a way and without weather', () => {
@@ -132,7 +131,8 @@ describe('ride files', () => {
     ['a run in FIT', fit([{ start: START, seconds: 600, sport: 'running' }]), 'track/not-cycling'],
     ['FIT cut off', fit().slice(0, 3000), 'file/damaged'],
     ['FIT with a byte changed', fit().map((b, i) => (i === 3000 ? b ^ 1 : b)), 'file/damaged'],
-    ['a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 13, 10, 0, 0, 0, 0]), 'file/unknown'],
+    ['a picture', new Uint8Array([0x89, 0x50, 0x4e, 0x47, 13, 10, 0, 0, 0, 0]), 'file/kind'],
+    ['bytes of nothing', new Uint8Array([1, 2, 0, 0, 7, 0, 0, 0, 9, 9, 9, 9]), 'file/unknown'],
   ])('%s is refused with a sentence', (_, content, code) => {
     const problem = problemOf(content);
     expect(problem?.code).toBe(code);

@@ -1,0 +1,101 @@
+import type { RideFromFile } from '../formats';
+import type { RideLogged } from '../logbook';
+import { MS_PER_HOUR } from '../units';
+
+/** Two rides are one when they start within this and their distances agree within the share. */
+const SAME_START_MS = 2 * 60_000;
+const SAME_DISTANCE = 0.02;
+/** Two rides at once share more than this of the shorter one. Own choice: stops are cut differently. */
+const AT_ONCE = 0.5;
+
+interface Known {
+  at: number;
+  km: number;
+  /** End, ms; null: nobody recorded it. */
+  end: number | null;
+  /** The file it came from; null: it is in the log. */
+  file: number | null;
+  /** Of a day's rides without a time of day each stands for one. */
+  taken: boolean;
+}
+
+/** Whether a ride of this start and length is one of those. */
+export const isKnown = (
+  known: readonly { at: number; km: number }[],
+  at: number,
+  km: number,
+): boolean =>
+  known.some(
+    (k) => Math.abs(k.at - at) <= SAME_START_MS && Math.abs(k.km / km - 1) <= SAME_DISTANCE,
+  );
+
+/** The rides of the log and of the batch so far: a ride among them is not added again. */
+export interface KnownRides {
+  /** The next file begins: its own rides without a time of day are not one another. */
+  nextFile(): void;
+  has(ride: RideFromFile): boolean;
+  /** Whether another ride was recorded at that time: by a second recorder, most likely. */
+  overlaps(ride: RideFromFile): boolean;
+  add(ride: RideFromFile): void;
+}
+
+/** A search in a list in order of time. */
+class ByTime {
+  private readonly days = new Map<number, Known[]>();
+  private static readonly DAY = 24 * MS_PER_HOUR;
+
+  add(known: Known): void {
+    const day = Math.floor(known.at / ByTime.DAY);
+    const list = this.days.get(day);
+    if (list) list.push(known);
+    else this.days.set(day, [known]);
+  }
+
+  /** Those that begin within a day of a moment. */
+  near(at: number): Known[] {
+    const day = Math.floor(at / ByTime.DAY);
+    return [day - 1, day, day + 1].flatMap((d) => this.days.get(d) ?? []);
+  }
+}
+
+export function knownRides(rides: readonly RideLogged[]): KnownRides {
+  const all = new ByTime();
+  let file = -1;
+  for (const { at, distanceKm, path } of rides) {
+    const start = Date.parse(at);
+    const minutes = path?.at(-1)?.[2];
+    const end = minutes === undefined ? null : start + minutes * 60_000;
+    all.add({ at: start, km: distanceKm, end, file: null, taken: false });
+  }
+  const endOf = ({ startedAt, elapsedH, path }: RideFromFile): number | null =>
+    path === null || elapsedH === null ? null : Date.parse(startedAt) + elapsedH * MS_PER_HOUR;
+  return {
+    nextFile() {
+      file += 1;
+    },
+    has({ startedAt, distanceKm, timed }) {
+      const at = Date.parse(startedAt);
+      const same = all.near(at).find(
+        (k) =>
+          isKnown([k], at, distanceKm) &&
+          // Of a day only the day is known: out and home are as long, and both were ridden.
+          (timed || (!k.taken && k.file !== file)),
+      );
+      if (same && !timed) same.taken = true;
+      return same !== undefined;
+    },
+    overlaps(ride) {
+      const [at, end] = [Date.parse(ride.startedAt), endOf(ride)];
+      if (end === null) return false;
+      return all.near(at).some((k) => {
+        if (k.end === null) return false;
+        const shared = Math.min(end, k.end) - Math.max(at, k.at);
+        return shared > AT_ONCE * Math.min(end - at, k.end - k.at);
+      });
+    },
+    add(ride) {
+      const { startedAt, distanceKm: km } = ride;
+      all.add({ at: Date.parse(startedAt), km, end: endOf(ride), file, taken: false });
+    },
+  };
+}

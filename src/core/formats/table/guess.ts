@@ -1,0 +1,167 @@
+import type { CsvMapping } from '../../records/csvMapping';
+import { KM_PER_MILE } from '../../units';
+import { decimalOf, readNumber, readSpell } from './cells';
+import { rolesOf, type Column } from './columns';
+import { readMoment, type DayOrder } from './moments';
+import { hoursOf, unitOf } from './rows';
+
+/** Rows a guess looks at. */
+const LOOK_AT = 300;
+/** Speeds of rides, km/h: what the middle row of a table comes to when its units are right. */
+const USUAL = { low: 9, high: 42, middle: 21 } as const;
+
+/**
+ * A guess at what the columns are and how their figures are written, from heads and values. Null columns were not found;
+ * without a start and a distance there is no guess at those two and the rider must point.
+ */
+export function guessMapping(
+  header: readonly string[],
+  rows: readonly (readonly string[])[],
+): CsvMapping {
+  const every = Math.max(1, Math.floor(rows.length / LOOK_AT));
+  const looked = rows.filter((_, n) => n % every === 0);
+  const columns = header.map((name, n): Column => {
+    const cells = looked.map((row) => (row[n] ?? '').trim()).filter((cell) => cell !== '');
+    return { name, cells };
+  });
+  const roles = rolesOf(columns);
+  const cellsOf = (name: string | undefined) => columns.find((c) => c.name === name)?.cells ?? [];
+  const numbers = [roles.distance, roles.climb, roles.duration].flatMap(cellsOf);
+  const decimal =
+    decimalOf(cellsOf(roles.distance)) ??
+    decimalOf(numbers) ??
+    tenthsByLength(cellsOf(roles.distance));
+  const figures = looked.map((row) => ({
+    far: readNumber(row[header.indexOf(roles.distance ?? '')] ?? '', decimal),
+    spell: readSpell(row[header.indexOf(roles.duration ?? roles.elapsed ?? '')] ?? '', decimal),
+  }));
+  const times = { name: roles.duration ?? roles.elapsed ?? '', pairs: figures };
+  const far = distanceUnit(
+    roles.distance ?? '',
+    times,
+    figures.map((f) => f.far?.value ?? 0),
+  );
+  return {
+    start: roles.start ?? '',
+    time: roles.time ?? null,
+    distance: roles.distance ?? '',
+    unit: far,
+    duration: roles.duration ?? null,
+    durationUnit: plainUnit(times, far),
+    clock: clockOf(times, far),
+    elapsed: roles.elapsed ?? null,
+    climb: roles.climb ?? null,
+    climbUnit: climbUnitOf(roles.climb, cellsOf(roles.climb), far),
+    name: roles.name ?? null,
+    gear: roles.gear ?? null,
+    sport: roles.sport ?? null,
+    dayOrder: dayOrderOf(cellsOf(roles.start), far),
+    decimal,
+  };
+}
+
+interface Times {
+  name: string;
+  pairs: { far: ReturnType<typeof readNumber>; spell: ReturnType<typeof readSpell> }[];
+}
+
+const KM_PER = { km: 1, mi: KM_PER_MILE, m: 0.001 } as const;
+
+const middle = (values: readonly number[]): number | null => {
+  const sorted = values.filter((v) => v > 0).sort((a, b) => a - b);
+  return sorted[Math.floor(sorted.length / 2)] ?? null;
+};
+
+/** "1,042" alone is a thousand where its column would be no rides otherwise: as tenths all lie below 1.5. */
+function tenthsByLength(cells: readonly string[]): CsvMapping['decimal'] {
+  const withComma = cells.filter((cell) => /\d,\d{3}(\D|$)/.test(cell));
+  if (withComma.length === 0) return 'either';
+  const asThousands = middle(cells.map((cell) => readNumber(cell, '.')?.value ?? 0)) ?? 0;
+  return asThousands > 500 &&
+    middle(cells.map((c) => readNumber(c, ',')?.value ?? 0))! < 400 &&
+    withComma.length === cells.length
+    ? ','
+    : '.';
+}
+
+/** The middle speed of a table in km/h, by the way its figures are taken; null: it has no times. */
+function speedBy(
+  { pairs }: Times,
+  unit: CsvMapping['unit'],
+  clock: CsvMapping['clock'],
+  durationUnit: CsvMapping['durationUnit'],
+): number | null {
+  const speeds = pairs.map(({ far, spell }) => {
+    const hours = hoursOf(spell, { clock, durationUnit });
+    return far && hours ? (far.value * KM_PER[unitOf(far.unit) ?? unit]) / hours : 0;
+  });
+  return middle(speeds);
+}
+
+/** How far a speed is from those of rides; 0: it is one. */
+const offBy = (speed: number | null): number =>
+  speed === null || (speed >= USUAL.low && speed <= USUAL.high)
+    ? 0
+    : Math.abs(Math.log(speed / USUAL.middle));
+
+/** The one of several ways that makes the table's speeds those of rides, the first where several do. */
+function likeliest<T>(ways: readonly [T, ...T[]], speed: (way: T) => number | null): T {
+  const off = ways.map((way) => offBy(speed(way)));
+  return ways[off.indexOf(Math.min(...off))] ?? ways[0];
+}
+
+function distanceUnit(name: string, times: Times, values: readonly number[]): CsvMapping['unit'] {
+  const head = name.toLowerCase();
+  if (/\bmi(les?)?\b/.test(head)) return 'mi';
+  if (/\bkm\b|kilomet/.test(head)) return 'km';
+  if (/(\(|\[|\bin |\s|_)m(et(er|re)s?)?[)\]]?$/.test(head) || /\bmet(er|re)s?\b/.test(head))
+    return 'm';
+  const usual = middle(values) ?? 0;
+  if (usual > 1000) return 'm';
+  const clock = clockOf(times, 'km');
+  return likeliest(['km', 'mi', 'm'] as const, (unit) =>
+    speedBy(times, unit, clock, plainUnit(times, 'km')),
+  );
+}
+
+function plainUnit(times: Times, unit: CsvMapping['unit']): CsvMapping['durationUnit'] {
+  const { name } = times;
+  if (/hours?\b|\bh\b|\bhrs?\b|stunden|std/i.test(name)) return 'h';
+  if (/min/i.test(name)) return 'min';
+  if (/sec|\bs\b|sek/i.test(name)) return 's';
+  return likeliest(['h', 'min', 's'] as const, (way) => speedBy(times, unit, 'h:mm', way));
+}
+
+function clockOf(times: Times, unit: CsvMapping['unit']): CsvMapping['clock'] {
+  if (/h+:mm|hours?\b/i.test(times.name)) return 'h:mm';
+  if (/\bm+:ss/i.test(times.name)) return 'mm:ss';
+  return likeliest(['h:mm', 'mm:ss'] as const, (way) => speedBy(times, unit, way, 'h'));
+}
+
+function climbUnitOf(
+  name: string | undefined,
+  cells: readonly string[],
+  unit: CsvMapping['unit'],
+): CsvMapping['climbUnit'] {
+  if (name === undefined) return 'm';
+  if (/\b(ft|feet|foot)\b/i.test(name) || cells.some((c) => /\d\s*(ft|feet)$/i.test(c)))
+    return 'ft';
+  if (/\b(m|hm|met(er|re)s?|höhenmeter)\b/i.test(name) || cells.some((c) => /\d\s*m$/i.test(c)))
+    return 'm';
+  return unit === 'mi' ? 'ft' : 'm';
+}
+
+/** Which number of a date is its day: by numbers above 12, else by the order the rows stand in, else as miles are ridden. */
+function dayOrderOf(cells: readonly string[], unit: CsvMapping['unit']): DayOrder {
+  const count = (order: DayOrder) => cells.filter((cell) => readMoment(cell, order)).length;
+  const [day, month] = [count('day first'), count('month first')];
+  if (day !== month) return day > month ? 'day first' : 'month first';
+  const steps = (order: DayOrder) => {
+    const at = cells.map((cell) => readMoment(cell, order)?.at ?? 0);
+    const up = at.slice(1).filter((t, n) => t >= at[n]!).length;
+    return Math.max(up, at.length - 1 - up);
+  };
+  const [asDay, asMonth] = [steps('day first'), steps('month first')];
+  if (asDay !== asMonth) return asDay > asMonth ? 'day first' : 'month first';
+  return unit === 'mi' ? 'month first' : 'day first';
+}

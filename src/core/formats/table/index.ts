@@ -1,0 +1,3 @@
+export * from './guess';
+export * from './read';
+export * from './rows';

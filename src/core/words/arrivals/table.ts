@@ -1,0 +1,46 @@
+import type { CsvMapping } from '../../formats/csvMapping';
+import { figuresOf, placesOf } from '../../formats/table/rows';
+import { dateFormat } from '../../time/dateFormat';
+import { formatClimb, formatExactDistance, formatSpell, type UnitSystem } from '../../units';
+import { say } from '../problems';
+
+const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
+const moment = dateFormat({
+  day: 'numeric',
+  month: 'long',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
+/** A row of a table as it is read by a mapping: "3 April 2026, 42.5 km, riding 1 h 45 min, 310 m up, Mill lap, on Racer". */
+export function exampleOf(
+  header: readonly string[],
+  row: readonly string[],
+  mapping: CsvMapping,
+  units: UnitSystem,
+): string {
+  const read = figuresOf(row, 0, placesOf(header, mapping), mapping);
+  if (!read.ok) return NO_RIDE[read.problem.code] ?? say(read.problem, units);
+  const { startedAt, timed, distanceKm, movingH, elapsedH, climbM, name, gear, sport } = read.value;
+  return [
+    (timed ? moment : day).format(startedAt),
+    formatExactDistance(distanceKm, units),
+    movingH === null ? '' : `riding ${formatSpell(movingH)}`,
+    elapsedH === null ? '' : `from start to end ${formatSpell(elapsedH)}`,
+    climbM === null ? '' : `${formatClimb(climbM, units)} up`,
+    sport,
+    name,
+    gear && `on ${gear}`,
+  ]
+    .filter((part) => part !== '')
+    .join(', ');
+}
+
+/** Why a row shown is no ride; its line does not matter here. */
+const NO_RIDE: Partial<Record<string, string>> = {
+  'csv/start': 'This row has no date that can be read.',
+  'csv/distance': 'This row has no distance that can be read.',
+  'csv/rest': 'This row has no distance: no ride that day.',
+  'csv/sum': 'This row adds others up.',
+};

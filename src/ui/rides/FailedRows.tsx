@@ -1,0 +1,63 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { failedLines, type FailedLine, type ImportRow } from '@/core/arrivals';
+import type { UnitSystem } from '@/core/units';
+import { failedSentence, isNoFailure } from '@/core/words/arrivals/failed';
+import { say } from '@/core/words/problems';
+import { Button } from '../form';
+import { Txt, useColors } from '../theme';
+
+/** More rows of a reason nobody reads. */
+const SHOWN = 100;
+
+/** What was not read, a line for each reason of each file, that opens where there are several rows to it. */
+export function FailedRows({ rows, units }: { rows: readonly ImportRow[]; units: UnitSystem }) {
+  return failedLines(rows).map((line) => <Line key={line.key} line={line} units={units} />);
+}
+
+function Line({ line, units }: { line: FailedLine; units: UnitSystem }) {
+  const colors = useColors();
+  const [open, setOpen] = useState(false);
+  const calm = isNoFailure(line);
+  const many = line.rows.length > 1;
+  return (
+    <View style={[styles.line, { borderColor: colors.line }]}>
+      <View style={styles.row}>
+        <View style={styles.grow}>
+          <Txt variant="label">{line.file}</Txt>
+          <Txt variant="small" tone={calm ? 'inkSoft' : 'danger'}>
+            {failedSentence(line, units)}
+          </Txt>
+        </View>
+        {many ? (
+          <Button
+            kind="quiet"
+            label={open ? 'Hide them' : 'Show them'}
+            onPress={() => setOpen(!open)}
+          />
+        ) : null}
+        <Txt variant="label" tone={calm ? 'inkSoft' : 'danger'}>
+          {calm ? 'No ride' : 'Failed'}
+        </Txt>
+      </View>
+      {open
+        ? line.rows.slice(0, SHOWN).map((row) => (
+            <Txt key={row.key} variant="small" tone="inkSoft">
+              {say(row.problem, units)}
+            </Txt>
+          ))
+        : null}
+      {open && line.rows.length > SHOWN ? (
+        <Txt variant="small" tone="inkSoft">
+          And {line.rows.length - SHOWN} more.
+        </Txt>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { borderBottomWidth: 1, paddingVertical: 6, gap: 2 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  grow: { flexGrow: 1, flexShrink: 1 },
+});
