@@ -35,13 +35,8 @@ export function readCalendar(
 ): Result<CalendarRead> {
   if (text.trim() === '') return fail('file/empty');
   const parsed = parse(text) ?? withoutBad(text);
-  const calendar = parsed?.calendar;
-  if (!calendar) return fail('calendar/damaged');
-  const known = new Map<string, ICAL.Timezone>();
-  for (const part of calendar.getAllSubcomponents('vtimezone')) {
-    const own = new ICAL.Timezone(part);
-    if (own.tzid) known.set(own.tzid, own);
-  }
+  if (!parsed) return fail('calendar/damaged');
+  const known = zonesOf(parsed.calendars);
   const read: CalendarRead = {
     entries: [],
     skipped: parsed.skipped,
@@ -49,11 +44,13 @@ export function readCalendar(
     cutShort: 0,
     tooMany: false,
   };
-  const events = calendar.getAllSubcomponents('vevent');
+  const events = parsed.calendars.flatMap((c) => c.getAllSubcomponents('vevent'));
+  const uidOf = (event: ICAL.Component) => String(event.getFirstPropertyValue('uid') ?? '');
+  const repeated = new Set(events.filter((e) => !e.hasProperty('recurrence-id')).map(uidOf));
   const exceptions = new Map<string, ICAL.Component[]>();
   for (const event of events)
     if (event.hasProperty('recurrence-id')) {
-      const uid = String(event.getFirstPropertyValue('uid') ?? '');
+      const uid = uidOf(event);
       exceptions.set(uid, [...(exceptions.get(uid) ?? []), event]);
     }
   const budget: RepeatBudget = { left: MOST_LOOKS };
@@ -63,12 +60,13 @@ export function readCalendar(
     notBefore: daysAfter(from, -2),
   };
   for (const event of events) {
-    if (event.hasProperty('recurrence-id')) continue;
+    const uid = uidOf(event);
+    // An exception goes with what it is one of; where that is not in the file, it stands for itself.
+    const isException = event.hasProperty('recurrence-id');
+    if (isException && repeated.has(uid)) continue;
+    const own = isException ? [] : (exceptions.get(uid) ?? []);
     try {
-      const uid = String(event.getFirstPropertyValue('uid') ?? '');
-      withinBudget(budget, () =>
-        readEntry(event, exceptions.get(uid) ?? [], { known, zone, window, read }),
-      );
+      withinBudget(budget, () => readEntry(event, own, { known, zone, window, read }));
     } catch (error) {
       if (error instanceof RepeatsWithoutEnd) read.cutShort += 1;
       else read.skipped += 1;
@@ -86,15 +84,29 @@ export function readCalendar(
 }
 
 interface Parsed {
-  calendar: ICAL.Component;
+  /** A file may hold several, one behind the other. */
+  calendars: ICAL.Component[];
   skipped: number;
+}
+
+/** The zones calendars describe, by their names. */
+function zonesOf(calendars: readonly ICAL.Component[]): Map<string, ICAL.Timezone> {
+  const known = new Map<string, ICAL.Timezone>();
+  for (const part of calendars.flatMap((c) => c.getAllSubcomponents('vtimezone'))) {
+    const own = new ICAL.Timezone(part);
+    if (own.tzid) known.set(own.tzid, own);
+  }
+  return known;
 }
 
 function parse(text: string): Parsed | null {
   try {
-    const root = new ICAL.Component(ICAL.parse(text) as unknown[]);
-    const calendar = root.name === 'vcalendar' ? root : root.getFirstSubcomponent('vcalendar');
-    return calendar && { calendar, skipped: 0 };
+    const parsed = ICAL.parse(text) as unknown[];
+    const roots = (Array.isArray(parsed[0]) ? parsed : [parsed]) as unknown[][];
+    const calendars = roots
+      .map((root) => new ICAL.Component(root))
+      .filter((component) => component.name === 'vcalendar');
+    return calendars.length > 0 ? { calendars, skipped: 0 } : null;
   } catch {
     return null;
   }
@@ -138,6 +150,13 @@ function readEntry(
     return;
   }
   const iterator = event.iterator();
+  // Of days that are listed the first belongs to them (RFC 5545, 3.8.5.2); the parser leaves it out.
+  if (!component.hasProperty('rrule') && !isListed(component, event.startDate)) {
+    const { item, startDate } = event.getOccurrenceDetails(event.startDate);
+    const day = dayIn(event.startDate, component, reading);
+    if (!isOff(item.component))
+      put(startDate, { event: item, duration: item.duration, reading, day });
+  }
   for (let step = 0; ; step++) {
     if (step >= MOST_STEPS) {
       read.cutShort += 1;
@@ -158,6 +177,12 @@ function readEntry(
     if (read.entries.length > MOST_ENTRIES) return;
   }
 }
+
+/** Whether a day is among those listed, or those excepted. */
+const isListed = (component: ICAL.Component, day: ICAL.Time): boolean =>
+  [...component.getAllProperties('rdate'), ...component.getAllProperties('exdate')]
+    .flatMap((property) => property.getValues() as unknown[])
+    .some((value) => String(value) === day.toString());
 
 const isOff = (event: ICAL.Component): boolean =>
   String(event.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED';

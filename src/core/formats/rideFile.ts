@@ -2,13 +2,16 @@ import { fail, ok, type FileKind, type Result } from '../problem';
 import { headerKey, type CsvMapping } from './csvMapping';
 import { isFit, readFit } from './fit';
 import { readGpx } from './gpx';
-import { kindOfArchive, kindOfBytes, kindOfTable, kindOfText, kindOfXml, rootOf } from './kind';
+import { fileIndexOf, type Beside, type FileIndex } from './fileIndex';
+import { kindOfBytes, kindOfTable, kindOfText, kindOfXml, rootOf } from './kind';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 import { figuresOf, guessMapping, placesOf, readTable, type Table } from './table';
 import { readTcx } from './tcx';
+import { sportOf } from './sport';
 import { decodeText, isBinary } from './text';
 import { tidy } from './tidy';
-import { isZip, LARGEST_BYTES, openZip } from './zip';
+import { unpackFiles } from './unpacked';
+import { LARGEST_BYTES } from './zip';
 
 /** A file as it was read: a result for each ride in it, or what kept it from being read. */
 export interface ReadFile {
@@ -30,67 +33,97 @@ export type CsvMappings = Readonly<Record<string, CsvMapping>>;
 
 /**
  * Reads the rides of a file, by what is in it rather than by its name, and returns them file by file: an
- * archive holds many. Archives in archives are not opened.
+ * archive holds many, and one in it too. A table that names the files beside it says what they are called and were ridden on.
  */
 export function* readRideFiles(
   fileName: string,
   bytes: Uint8Array,
   mappings: CsvMappings,
 ): Generator<ReadFile> {
-  const name = tidy(fileName);
-  if (!isZip(bytes)) {
-    yield readOne(name, bytes, mappings);
-    return;
-  }
-  const archive = openZip(bytes);
-  if (!archive.ok) {
-    yield { name, rides: archive };
-    return;
-  }
-  const kind = kindOfArchive(archive.value.map((packed) => packed.name));
-  if (kind) {
-    yield { name, rides: unknown(kind) };
-    return;
-  }
-  for (const packed of archive.value) {
-    const opened = packed.open();
-    const inner = `${name} › ${tidy(packed.name)}`;
-    yield opened.ok ? readOne(inner, opened.value, mappings) : { name: inner, rides: opened };
+  let index: FileIndex | null = null;
+  for (const file of unpackFiles(tidy(fileName), bytes)) {
+    if (!file.bytes.ok) {
+      yield { name: file.name, rides: file.bytes };
+      continue;
+    }
+    const read = readOne(file.name, file.bytes.value, mappings);
+    index = read.index ?? index;
+    if (read.file) yield withBeside(read.file, index?.of(file.name) ?? null);
   }
 }
 
-function readOne(name: string, bytes: Uint8Array, mappings: CsvMappings): ReadFile {
-  if (bytes.length === 0) return { name, rides: fail('file/empty') };
-  if (bytes.length > LARGEST_BYTES) return { name, rides: fail('file/too-large') };
-  if (isZip(bytes)) return { name, rides: fail('zip/nested') };
-  if (isFit(bytes)) return { name, rides: some(readFit(bytes)) };
+/** A file's ride as the table beside it calls it. */
+function withBeside(file: ReadFile, beside: Beside | null): ReadFile {
+  if (!beside || !file.rides.ok) return file;
+  return {
+    ...file,
+    rides: ok(file.rides.value.map((ride) => (ride.ok ? besideOf(ride.value, beside) : ride))),
+  };
+}
+
+function besideOf(ride: RideFromFile, { name, gear, sport }: Beside): Result<RideFromFile> {
+  const kind = sportOf(sport);
+  if (kind === 'other')
+    return fail('track/not-cycling', { sport: tidy(sport).toLowerCase().slice(0, 40) });
+  const isKnown = kind !== 'unknown' && kind !== 'not said';
+  return ok({
+    ...ride,
+    name: tidy(name) || ride.name,
+    eBike: ride.eBike || kind === 'e-bike',
+    sportUnknown: isKnown ? false : ride.sportUnknown,
+    clues: { ...ride.clues, gear: tidy(gear) || ride.clues.gear },
+  });
+}
+
+/** A file as it was read; of a table that names others the index it is, and a file only where rows are left. */
+interface One {
+  file: ReadFile | null;
+  index: FileIndex | null;
+}
+const justFile = (file: ReadFile): One => ({ file, index: null });
+
+function readOne(name: string, bytes: Uint8Array, mappings: CsvMappings): One {
+  if (bytes.length === 0) return justFile({ name, rides: fail('file/empty') });
+  if (bytes.length > LARGEST_BYTES) return justFile({ name, rides: fail('file/too-large') });
+  if (isFit(bytes)) return justFile({ name, rides: some(readFit(bytes)) });
   // Looked at before it is decoded: a picture, or a disk's worth of zeros, is no text.
   const kind = kindOfBytes(bytes);
-  if (kind || isBinary(bytes)) return { name, rides: unknown(kind) };
+  if (kind || isBinary(bytes)) return justFile({ name, rides: unknown(kind) });
   return readText(name, decodeText(bytes), mappings);
 }
 
-function readText(name: string, text: string, mappings: CsvMappings): ReadFile {
-  if (text === '') return { name, rides: fail('file/empty') };
+function readText(name: string, text: string, mappings: CsvMappings): One {
+  if (text === '') return justFile({ name, rides: fail('file/empty') });
   const root = rootOf(text);
-  if (root === 'gpx') return { name, rides: some(readGpx(text)) };
-  if (root === 'TrainingCenterDatabase') return { name, rides: some(readTcx(text)) };
-  if (root !== null) return { name, rides: unknown(kindOfXml(root)) };
-  if (text.startsWith('<')) return { name, rides: fail('file/unknown') };
+  if (root === 'gpx') return justFile({ name, rides: some(readGpx(text)) });
+  if (root === 'TrainingCenterDatabase') return justFile({ name, rides: some(readTcx(text)) });
+  if (root !== null) return justFile({ name, rides: unknown(kindOfXml(root)) });
+  if (text.startsWith('<')) return justFile({ name, rides: fail('file/unknown') });
   const kind = kindOfText(text);
-  return kind ? { name, rides: unknown(kind) } : readCsv(name, text, mappings);
+  if (kind) return justFile({ name, rides: unknown(kind) });
+  const table = readTable(text);
+  if (!table.ok) return justFile({ name, rides: table });
+  const index = fileIndexOf(table.value);
+  if (!index) return justFile(readCsv(name, table.value, mappings));
+  const { rest } = index;
+  const file = hasRides(rest) ? readCsv(name, rest, mappings) : null;
+  return { file, index };
+}
+
+/** Whether rows of a table that name no file are rides: of other sports and of none there are plenty. */
+function hasRides(rest: Table): boolean {
+  const mapping = guessMapping(rest.header, rest.rows);
+  return ridesOfTable(rest, mapping).some((ride) => ride.ok);
 }
 
 /** A file without rides, named where it is known. */
 const unknown = (kind: FileKind | null): Result<never> =>
   kind ? fail('file/kind', { kind }) : fail('file/unknown');
 
-function readCsv(name: string, text: string, mappings: CsvMappings): ReadFile {
-  const table = readTable(text);
-  if (!table.ok) return { name, rides: table };
-  const { header, rows } = table.value;
+function readCsv(name: string, table: Table, mappings: CsvMappings): ReadFile {
+  const { header, rows } = table;
   const mapping = mappings[headerKey(header)];
-  if (mapping) return { name, rides: some(ok(ridesOfTable(table.value, mapping))) };
+  if (mapping) return { name, rides: some(ok(ridesOfTable(table, mapping))) };
   const guess = guessMapping(header, rows);
   if (guess.distance === '' || guess.start === '') {
     const kind = kindOfTable(header);

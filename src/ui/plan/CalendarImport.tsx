@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { Bike } from '@/core/garage';
 import { SURFACES, type Surface } from '@/core/logbook';
-import type { CalendarChange, CalendarRules } from '@/core/plan/rides/calendarRides';
+import { isRide, type CalendarChange, type CalendarRules } from '@/core/plan/rides/calendarRides';
 import { shortDay } from '@/core/time/dates';
 import type { Problem, Result } from '@/core/problem';
 import { distanceUnit, formatDistance, type UnitSystem } from '@/core/units';
@@ -79,9 +79,12 @@ function Rules({ read, change, bikes, units, onTake }: RulesProps) {
   const [surface, setSurface] = useState<Surface>('paved');
   const [usual, setUsual] = useState('40');
   const usualKm = readDistance(usual, units);
-  const wanted = words.split(',').map((w) => w.trim());
+  const wanted = words
+    .split(',')
+    .map((w) => w.trim())
+    .filter((w) => w !== '');
   const changes = change(read, {
-    words: wanted.filter((w) => w !== ''),
+    words: wanted,
     bikeId,
     surface,
     usualKm: usualKm.ok ? usualKm.value : USUAL_KM,
@@ -95,7 +98,7 @@ function Rules({ read, change, bikes, units, onTake }: RulesProps) {
       ))}
       <Field
         label="Rides are entries with one of these words"
-        hint="Between commas; empty: every entry is a ride."
+        hint="Whole words, between commas; empty: every entry is a ride."
         value={words}
         onChange={setWords}
       />
@@ -121,6 +124,7 @@ function Rules({ read, change, bikes, units, onTake }: RulesProps) {
       />
       <Changes
         entries={read.entries.length}
+        left={leftOut(read, wanted)}
         change={changes}
         units={units}
         onTake={usualKm.ok ? onTake : null}
@@ -129,8 +133,14 @@ function Rules({ read, change, bikes, units, onTake }: RulesProps) {
   );
 }
 
+/** Titles of entries that are no rides by the words, each once. */
+const leftOut = (read: CalendarRead, words: readonly string[]): string[] => [
+  ...new Set(read.entries.filter((e) => !isRide(e, { words })).map((e) => e.title)),
+];
+
 interface ChangesProps {
   entries: number;
+  left: readonly string[];
   change: CalendarChange;
   units: UnitSystem;
   /** Null: the rules are not right yet. */
@@ -138,7 +148,7 @@ interface ChangesProps {
 }
 
 /** What taking the calendar in would change. */
-function Changes({ entries, change, units, onTake }: ChangesProps) {
+function Changes({ entries, left, change, units, onTake }: ChangesProps) {
   const { put, drop, unchanged } = change;
   return (
     <>
@@ -150,6 +160,11 @@ function Changes({ entries, change, units, onTake }: ChangesProps) {
       ))}
       {put.length > SHOWN ? (
         <Txt variant="small" tone="inkSoft">{`and ${put.length - SHOWN} more`}</Txt>
+      ) : null}
+      {left.length > 0 ? (
+        <Txt variant="small" tone="inkSoft">
+          {`Not taken: ${left.slice(0, SHOWN).join(' · ')}${left.length > SHOWN ? ` and ${left.length - SHOWN} more` : ''}`}
+        </Txt>
       ) : null}
       <View style={styles.row}>
         {put.length + drop.length > 0 ? (

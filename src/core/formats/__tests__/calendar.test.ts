@@ -77,6 +77,64 @@ describe('a calendar read', () => {
     ]);
   });
 
+  it('reads several calendars of one file, and an exception whose repeats are not in it', () => {
+    const first = wrap(...event('a', 'SUMMARY:Ride', 'DTSTART:20261128T090000Z'));
+    const second = wrap(
+      ...event(
+        'gone',
+        'RECURRENCE-ID:20261201T180000',
+        'SUMMARY:Ride, moved',
+        'DTSTART:20261202T190000',
+      ),
+    );
+    expect(read(`${first}${second}`).entries.map((e) => [e.id, e.time])).toEqual([
+      ['a#2026-11-28', '09:00'],
+      ['gone#2026-12-02', '19:00'],
+    ]);
+  });
+
+  it('has the first day among days that are listed, and moves a day and all after it (RFC 5545, 3.8.5.2 and 3.2.13)', () => {
+    const listed = read(
+      wrap(
+        ...event(
+          'r',
+          'SUMMARY:Ride',
+          'DTSTART:20261128T090000Z',
+          'RDATE:20261205T090000Z,20261212T100000Z',
+        ),
+      ),
+    );
+    expect(listed.entries.map((e) => [e.date, e.time])).toEqual([
+      ['2026-11-28', '09:00'],
+      ['2026-12-05', '09:00'],
+      ['2026-12-12', '10:00'],
+    ]);
+    const moved = read(
+      wrap(
+        ...event(
+          'f',
+          'SUMMARY:Ride',
+          'DTSTART:20261124T180000Z',
+          'DURATION:PT2H',
+          'RRULE:FREQ=WEEKLY;COUNT=4',
+        ),
+        ...event(
+          'f',
+          'RECURRENCE-ID;RANGE=THISANDFUTURE:20261208T180000Z',
+          'SUMMARY:Late ride',
+          'DTSTART:20261208T193000Z',
+          'DURATION:PT1H',
+        ),
+      ),
+    );
+    expect(moved.entries.map((e) => [e.date, e.time, e.title, e.hours])).toEqual([
+      ['2026-11-24', '18:00', 'Ride', 2],
+      ['2026-12-01', '18:00', 'Ride', 2],
+      ['2026-12-08', '19:30', 'Late ride', 1],
+      ['2026-12-15', '19:30', 'Late ride', 1],
+    ]);
+  });
+
   it('keeps the local hour through a change of clocks, by the zone the file describes', () => {
     const zone = [
       'BEGIN:VTIMEZONE',

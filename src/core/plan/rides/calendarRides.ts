@@ -45,9 +45,26 @@ export function distanceIn(entry: Pick<CalendarEntry, 'title' | 'text'>): number
   return km > 0 && km <= 1000 ? km : null;
 }
 
-/** Whether an entry is a ride by the rules. */
-export const isRide = ({ title }: CalendarEntry, { words }: CalendarRules): boolean =>
-  words.length === 0 || words.some((w) => title.toLowerCase().includes(w.toLowerCase()));
+/** A text as its words between blanks, so that one is found as a whole: a bridge is no ride. */
+const asWords = (text: string): string =>
+  ` ${text
+    .toLowerCase()
+    .normalize('NFC')
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+    .join(' ')} `;
+
+/** Whether an entry is a ride by the rules: its title holds one of the words, or its plural, as a whole. */
+export function isRide(
+  { title }: Pick<CalendarEntry, 'title'>,
+  { words }: Pick<CalendarRules, 'words'>,
+): boolean {
+  const within = asWords(title);
+  return (
+    words.length === 0 ||
+    words.map(asWords).some((w) => within.includes(w) || within.includes(`${w.trimEnd()}s `))
+  );
+}
 
 /** The rides of a calendar by the rules, each with the id it will have again when the calendar is read again. */
 export function ridesOfCalendar(
