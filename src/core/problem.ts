@@ -42,6 +42,7 @@ export type FileKind =
   | 'backup'
   | 'data'
   | 'weather table'
+  | 'points table'
   | 'work table';
 
 /** Problems whose sentence needs nothing else. */

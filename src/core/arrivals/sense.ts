@@ -70,9 +70,16 @@ const speedOf = (km: number, hours: number | null): number | null =>
 const within = (value: number | null, low: number, high: number): boolean =>
   value !== null && value >= low && value <= high;
 
-/** How far the recorder's distance and the track's part, as a share; 0: there is one of them only. */
-const partBy = ({ distanceKm, trackKm }: RideFromFile): number =>
-  trackKm === null ? 0 : Math.abs(distanceKm / trackKm - 1);
+/**
+ * How far the recorder's distance and the track's part, as a share; 0: there is one of them only, or the track lacks what
+ * can be ridden while it had no place.
+ */
+function partBy({ distanceKm, trackKm, unplacedH }: RideFromFile): number {
+  if (trackKm === null) return 0;
+  const more = distanceKm - trackKm;
+  const explained = more > 0 && more <= unplacedH * FAST;
+  return explained ? 0 : Math.abs(distanceKm / trackKm - 1);
+}
 
 /** Whether recorder and track part by so much that it is said, and so little that the recorder is taken. */
 export const disagrees = (ride: RideFromFile): boolean => partBy(ride) > SAY_FROM;

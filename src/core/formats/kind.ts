@@ -55,6 +55,8 @@ export function kindOfTable(header: readonly string[]): FileKind | null {
   const says = (is: RegExp) => heads.filter((name) => is.test(name)).length;
   if (known >= 3 || says(/rain|precip|temp|humid|wind|dew ?point|niederschlag/) >= 2)
     return 'weather table';
+  if (says(/^(lat|latitude|breite)/) > 0 && says(/^(lon|lng|longitude|länge)/) > 0)
+    return 'points table';
   return says(/service|work ?done|maintenance|wartung|lubed|cleaned/) > 0 ? 'work table' : null;
 }
 

@@ -17,6 +17,8 @@ export interface RideFromFile {
   distanceKm: number;
   /** What the track makes it where the recorder's own distance was taken; null: there is one of them only. */
   trackKm: number | null;
+  /** Hours in which the track had no place: a recorder that counts the wheel's turns knows of a way there. */
+  unplacedH: number;
   /** Km between points long and far apart that are not in the distance. */
   gapKm: number;
   movingH: number | null;
@@ -109,6 +111,7 @@ export function rideFrom(
       zone: null,
       distanceKm: recordedKm,
       trackKm: null,
+      unplacedH: 0,
       gapKm: 0,
       movingH: above(recorded.movingH),
       elapsedH: above(recorded.elapsedH),
@@ -116,7 +119,7 @@ export function rideFrom(
       path: null,
     });
   }
-  const { distanceKm, gapKm, movingH, climbM, path, endedAt } = summary.value;
+  const { distanceKm, gapKm, unplacedH, movingH, climbM, path, endedAt } = summary.value;
   const startedAt = startOf(summary.value.startedAt, recorded.startedAt);
   if (!isMoment(startedAt)) return fail('track/no-times');
   const [lat, lon] = path[0] ?? [0, 0];
@@ -129,6 +132,7 @@ export function rideFrom(
     zone: said.indoors ? null : zoneAt(lat, lon),
     distanceKm: recordedKm ?? distanceKm,
     trackKm: recordedKm === null ? null : distanceKm,
+    unplacedH,
     gapKm: recordedKm === null ? gapKm : 0,
     movingH: agree || movingH <= 0 ? own : movingH,
     elapsedH: above(recorded.elapsedH) ?? above((endedAt - startedAt) / MS_PER_HOUR),

@@ -18,6 +18,8 @@ export interface TrackSummary {
   distanceKm: number;
   /** Km between points that lie long and far apart: a ferry, a train, a recorder that slept. Not in the distance. */
   gapKm: number;
+  /** Hours without a place: before the first, and in gaps. */
+  unplacedH: number;
   /** Hours in motion. */
   movingH: number;
   /** Metres climbed; null without heights. */
@@ -48,6 +50,7 @@ type Timed = Place & { at: number };
 class Course {
   km = 0;
   gapKm = 0;
+  gapMs = 0;
   movingMs = 0;
   readonly climb = new Climb();
   readonly path: Timed[] = [];
@@ -57,7 +60,7 @@ class Course {
   private lost = 0;
   private pathKm = 0;
 
-  constructor(private readonly gapMs: number) {}
+  constructor(private readonly longMs: number) {}
 
   /** Nothing is ridden between segments. */
   pause(): void {
@@ -88,8 +91,9 @@ class Course {
       this.lost += 1;
       return this.lost >= LOST_POINTS && here.at > (this.end?.at ?? 0);
     }
-    if (ms > this.gapMs && step > GAP_KM) {
+    if (ms > this.longMs && step > GAP_KM) {
       this.gapKm += step;
+      this.gapMs += ms;
       return true;
     }
     this.km += step;
@@ -125,6 +129,7 @@ export function summariseTrack(segments: readonly (readonly TrackPoint[])[]): Re
     endedAt: Math.max(end.at, times.last - end.at <= LONGEST_SEARCH_MS ? times.last : 0),
     distanceKm: km,
     gapKm,
+    unplacedH: (course.gapMs + first.at - startedAt) / MS_PER_HOUR,
     movingH: movingMs / MS_PER_HOUR,
     climbM: climb.metres,
     path: [...course.path, end].map((p) => pathPoint(p, startedAt)),

@@ -26,6 +26,8 @@ const KINDS: Record<FileKind, string> = {
   data: 'This is a data file (JSON) this app cannot read rides from. Save them as GPX, FIT or CSV.',
   'weather table':
     'This is a table of weather. It belongs under Book, Settings, Weather of your rides.',
+  'points table':
+    'This is a table of points, one a row. Save the ride as GPX, TCX or FIT and bring that in.',
   'work table': 'This is a table of work on bicycles, not of rides.',
 };
 

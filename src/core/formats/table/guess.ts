@@ -27,16 +27,17 @@ export function guessMapping(
   const roles = rolesOf(columns);
   const cellsOf = (name: string | undefined) => columns.find((c) => c.name === name)?.cells ?? [];
   const numbers = [roles.distance, roles.climb, roles.duration].flatMap(cellsOf);
+  const lengths = cellsOf(roles.distance);
   const decimal =
-    decimalOf(cellsOf(roles.distance)) ??
+    decimalOf(lengths) ??
     decimalOf(numbers) ??
-    tenthsByLength(cellsOf(roles.distance));
+    signByLength(lengths, roles.distance ?? '', cellsOf(roles.climb));
   const figures = looked.map((row) => ({
     far: readNumber(row[header.indexOf(roles.distance ?? '')] ?? '', decimal),
     spell: readSpell(row[header.indexOf(roles.duration ?? roles.elapsed ?? '')] ?? '', decimal),
   }));
   const times = { name: roles.duration ?? roles.elapsed ?? '', pairs: figures };
-  const far = distanceUnit(
+  const unit = distanceUnit(
     roles.distance ?? '',
     times,
     figures.map((f) => f.far?.value ?? 0),
@@ -45,17 +46,17 @@ export function guessMapping(
     start: roles.start ?? '',
     time: roles.time ?? null,
     distance: roles.distance ?? '',
-    unit: far,
+    unit,
     duration: roles.duration ?? null,
-    durationUnit: plainUnit(times, far),
-    clock: clockOf(times, far),
+    durationUnit: plainUnit(times, unit),
+    clock: clockOf(times, unit),
     elapsed: roles.elapsed ?? null,
     climb: roles.climb ?? null,
-    climbUnit: climbUnitOf(roles.climb, cellsOf(roles.climb), far),
+    climbUnit: climbUnitOf(roles.climb, cellsOf(roles.climb), unit),
     name: roles.name ?? null,
     gear: roles.gear ?? null,
     sport: roles.sport ?? null,
-    dayOrder: dayOrderOf(cellsOf(roles.start), far),
+    dayOrder: dayOrderOf(cellsOf(roles.start), unit),
     decimal,
   };
 }
@@ -72,17 +73,29 @@ const middle = (values: readonly number[]): number | null => {
   return sorted[Math.floor(sorted.length / 2)] ?? null;
 };
 
-/** "1,042" alone is a thousand where its column would be no rides otherwise: as tenths all lie below 1.5. */
-function tenthsByLength(cells: readonly string[]): CsvMapping['decimal'] {
-  const withComma = cells.filter((cell) => /\d,\d{3}(\D|$)/.test(cell));
-  if (withComma.length === 0) return 'either';
-  const asThousands = middle(cells.map((cell) => readNumber(cell, '.')?.value ?? 0)) ?? 0;
-  return asThousands > 500 &&
-    middle(cells.map((c) => readNumber(c, ',')?.value ?? 0))! < 400 &&
-    withComma.length === cells.length
-    ? ','
-    : '.';
+/**
+ * The sign before tenths where every one has three figures behind it, as in "1,042": the one by which the distances are
+ * those of rides. Distances without any leave the other columns, whose threes are thousands.
+ */
+function signByLength(
+  distances: readonly string[],
+  head: string,
+  others: readonly string[],
+): CsvMapping['decimal'] {
+  const inMetres = METRES.test(head.toLowerCase());
+  const isRide = (sign: '.' | ',') => {
+    const value = middle(distances.map((cell) => readNumber(cell, sign)?.value ?? 0)) ?? 0;
+    return inMetres ? value >= 1000 : value >= 1 && value <= 500;
+  };
+  if (distances.some((cell) => /\d[.,]\d{3}/.test(cell))) {
+    const [point, comma] = [isRide('.'), isRide(',')];
+    return point === comma ? 'either' : point ? '.' : ',';
+  }
+  const threes = others.find((cell) => /\d[.,]\d{3}(\D|$)/.test(cell));
+  return threes === undefined ? 'either' : threes.includes(',') ? '.' : ',';
 }
+/** A head that says metres. */
+const METRES = /(\(|\[|\bin |\s|_)m(et(er|re)s?)?[)\]]?$|\bmet(er|re)s?\b/;
 
 /** The middle speed of a table in km/h, by the way its figures are taken; null: it has no times. */
 function speedBy(
@@ -114,8 +127,7 @@ function distanceUnit(name: string, times: Times, values: readonly number[]): Cs
   const head = name.toLowerCase();
   if (/\bmi(les?)?\b/.test(head)) return 'mi';
   if (/\bkm\b|kilomet/.test(head)) return 'km';
-  if (/(\(|\[|\bin |\s|_)m(et(er|re)s?)?[)\]]?$/.test(head) || /\bmet(er|re)s?\b/.test(head))
-    return 'm';
+  if (METRES.test(head)) return 'm';
   const usual = middle(values) ?? 0;
   if (usual > 1000) return 'm';
   const clock = clockOf(times, 'km');

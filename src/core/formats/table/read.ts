@@ -58,8 +58,7 @@ function linesOf(text: string): Result<Line[]> {
   let cursor = 0;
   let quotes: number | null = null;
   Papa.parse<string[]>(bare, {
-    ...(sep ? { delimiter: sep[1] } : {}),
-    delimitersToGuess: [',', ';', '\t', '|'],
+    delimiter: sep?.[1] ?? delimiterOf(bare),
     step({ data, errors, meta }) {
       if (errors.some((e) => e.type === 'Quotes')) quotes ??= line;
       if (data.some((cell) => cell.trim() !== '')) found.push({ cells: data, line });
@@ -71,8 +70,27 @@ function linesOf(text: string): Result<Line[]> {
   return quotes === null ? ok(found) : fail('csv/quotes', { row: quotes });
 }
 
+/** Rows by which the sign between cells is found. */
+const PREVIEW = 40;
+
+/** The sign between cells: the one by which most rows are as wide as one another. */
+function delimiterOf(text: string): string {
+  const fits = [',', ';', '\t', '|'].map((delimiter) => {
+    const { data } = Papa.parse<string[]>(text.slice(0, 50_000), {
+      delimiter,
+      preview: PREVIEW,
+      skipEmptyLines: 'greedy',
+    });
+    const width = usualWidth(data.map((cells) => ({ cells })));
+    const alike = width < 2 ? 0 : data.filter((cells) => cells.length === width).length;
+    return { delimiter, alike, width };
+  });
+  const [best] = fits.sort((a, b) => b.alike - a.alike || b.width - a.width);
+  return best?.delimiter ?? ',';
+}
+
 /** Cells most rows have. */
-function usualWidth(lines: readonly Line[]): number {
+function usualWidth(lines: readonly Pick<Line, 'cells'>[]): number {
   const counts = new Map<number, number>();
   for (const { cells } of lines) counts.set(cells.length, (counts.get(cells.length) ?? 0) + 1);
   const [most] = [...counts].sort((a, b) => b[1] - a[1] || b[0] - a[0]);
