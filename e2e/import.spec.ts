@@ -84,3 +84,48 @@ test('reading can be stopped, and what was read by then is shown @once', async (
   await expect(page.getByText('1 ride to add')).toBeVisible();
   await expect(page.getByText('never.gpx')).toHaveCount(0);
 });
+
+test('a mixed drop: odd rides are held back and mended; a table’s columns are asked once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides/import');
+  const table = (day: string) =>
+    [
+      'Date,Distance (km),Time (h:mm),Title',
+      `2026-11-${day} 08:15,42.5,1:45,Mill round`,
+      `2026-11-${day} 14:00,20.4,52:10,Quay run`,
+      '2026-11-12,,,rest',
+      'Total,62.9,,',
+    ].join('\n');
+  await page
+    .getByLabel('Ride files')
+    .setInputFiles([
+      file('lap.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap', 600)),
+      file('table.csv', table('11')),
+      file(
+        'sky.csv',
+        'time,rain_mm,temperature_c,humidity_percent,wind_m_s\n2026-11-01T00:00Z,0,9,80,3',
+      ),
+    ]);
+  await expect(page.getByText(/This is a table of weather/)).toBeVisible();
+  await expect(page.getByText(/11 November 2026.*42.5 km, riding 1 h 45 min/)).toBeVisible();
+  await page.getByRole('button', { name: 'Read with these columns' }).click();
+  const held = page.getByRole('group', { name: 'table.csv' });
+  await expect(held).toContainText('20.4 km in 52 h 10 min is no faster than walking.');
+  await expect(page.getByText('2 rides to add')).toBeVisible();
+  await held.getByRole('button', { name: 'They were minutes: 52 min' }).click();
+  await expect(page.getByText('3 rides to add')).toBeVisible();
+  await page.getByRole('button', { name: 'Decide again' }).click();
+  await expect(page.getByText('2 rides to add')).toBeVisible();
+  await held.getByRole('button', { name: 'They were minutes: 52 min' }).click();
+  await page.getByRole('button', { name: 'Add 3 rides' }).click();
+  await page.getByRole('link', { name: /Quay run/ }).click();
+  await expect(page.getByLabel('Riding time')).toHaveValue('0:52');
+  // The same head again is known.
+  await rider.goesTo('Rides');
+  await page.getByRole('button', { name: 'Import' }).click();
+  await page.getByLabel('Ride files').setInputFiles([file('next.csv', table('13'))]);
+  await expect(page.getByText('Look at 1 ride')).toBeVisible();
+  await expect(page.getByText('Read with these columns')).toHaveCount(0);
+});

@@ -1,3 +1,4 @@
+import { islandGpx } from './files';
 import { expect, test } from './rider';
 
 test.use({ serviceWorkers: 'allow' });
@@ -39,4 +40,41 @@ test('it can be installed: manifest, icons of its own @once', async ({ page, req
   };
   expect(manifest).toMatchObject({ name: 'Dapper Spoke', display: 'standalone' });
   for (const { src } of manifest.icons) expect((await request.get(src)).ok()).toBe(true);
+});
+
+test('ride files shared to the installed app are read in the import, once @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith('Road bike', 'Wet', '300');
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+    while (!navigator.serviceWorker.controller) await new Promise((r) => requestAnimationFrame(r));
+  });
+  await rider.seesSaved();
+  // What a phone does when a file is shared: it posts a form to the address of the manifest.
+  await page.evaluate(
+    (text) => {
+      const form = document.createElement('form');
+      Object.assign(form, {
+        method: 'POST',
+        action: '/rides/shared',
+        enctype: 'multipart/form-data',
+      });
+      const field = document.createElement('input');
+      const files = new DataTransfer();
+      files.items.add(new File([text], 'Quay läp.gpx'));
+      Object.assign(field, { type: 'file', name: 'rides', files: files.files });
+      form.append(field);
+      document.body.append(form);
+      form.submit();
+    },
+    islandGpx('2026-11-23T13:00:00Z', 'Mill lap', 600),
+  );
+  await expect(page).toHaveURL(/\/rides\/import/);
+  await expect(page.getByText('Quay läp.gpx')).toBeVisible();
+  await page.getByRole('button', { name: 'Add this ride' }).click();
+  await expect(page.getByRole('link', { name: /Mill lap/ })).toBeVisible();
+  await rider.opens('/rides/import');
+  await expect(page.getByText('Quay läp.gpx')).toHaveCount(0);
 });

@@ -14,6 +14,8 @@ const { count, size, warnings } = await generateSW({
   navigateFallback: '/index.html',
   navigateFallbackDenylist: [/^\/api\//],
   inlineWorkboxRuntime: true,
+  // Before the rest, so that it is asked first.
+  importScripts: ['/share.js'],
   sourcemap: false,
   cleanupOutdatedCaches: true,
   // A new version waits until the rider takes it: it never interrupts work at the bench.

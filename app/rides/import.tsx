@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { startTransition, useMemo, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import {
   bikeOfClue,
   clueGroups,
@@ -25,6 +25,7 @@ import {
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ImportPanel } from '@/ui/rides/ImportPanel';
+import { onOpenedWith, sharedFiles } from '@/work/arrivedFiles';
 import type { Progress, Reading } from '@/work/readRideFiles';
 
 /** Bringing in rides from files: read in a worker, shown, then added as one step. */
@@ -33,7 +34,7 @@ export default function ImportRides() {
   const router = useRouter();
   const bikes = useAppSelector(selectBikes);
   const { units, csvMappings } = useAppSelector(selectSettings);
-  const { files, reading, progress, read, readAgain } = useReading();
+  const { files, reading, progress, read, readAgain } = useReading(csvMappings);
   const { usual, groups, rows, onBike, onDecide } = useArrivals(files);
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const unknown = files?.find((f) => f.table) ?? null;
@@ -69,7 +70,7 @@ export default function ImportRides() {
 }
 
 /** Files picked, and what a worker reads in them. */
-function useReading() {
+function useReading(csvMappings: CsvMappings) {
   const [picked, setPicked] = useState<File[]>([]);
   const [files, setFiles] = useState<ReadFile[] | null>(null);
   const [reading, setReading] = useState<Reading | null>(null);
@@ -89,7 +90,21 @@ function useReading() {
     });
   };
   const readAgain = (mappings: CsvMappings) => read(picked, mappings);
+  useArrived((list) => void read(list, csvMappings));
   return { files, reading, progress, read, readAgain };
+}
+
+/** Reads files shared to the installed app, or that it was opened with, when the page opens. */
+function useArrived(take: (files: File[]) => void) {
+  const latest = useRef(take);
+  useEffect(() => {
+    latest.current = take;
+  });
+  useEffect(() => {
+    const hand = (files: File[]) => files.length > 0 && latest.current(files);
+    void sharedFiles().then(hand);
+    onOpenedWith(hand);
+  }, []);
 }
 
 /** What the files would bring: rides by the clue to their bike, and what becomes of each. */

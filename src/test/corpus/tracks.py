@@ -130,7 +130,7 @@ def lap(pts, metres, seconds, where=True):
     return f'<Lap StartTime="{pts[0][2].strftime("%Y-%m-%dT%H:%M:%SZ")}"><TotalTimeSeconds>{seconds}</TotalTimeSeconds><DistanceMeters>{metres}</DistanceMeters><Notes>not the name</Notes><Track>{"".join(tp(p, where) for p in pts)}</Track></Lap>'
 def activity(sport, laps, at, notes=''):
     return f'<Activity Sport="{sport}"><Id>{at.strftime("%Y-%m-%dT%H:%M:%SZ")}</Id>{"".join(laps)}<Notes>{notes}</Notes><Creator><Name>Quay computer</Name></Creator></Activity>'
-def tcx(body): return f'<?xml version="1.0" encoding="UTF-8"?>\n<TrainingCenterDatabase xmlns="http://www.garmin.com/xmlschemas/TrainingCenterDatabase/v2"><Activities>{body}</Activities></TrainingCenterDatabase>'
+def tcx(body): return f'<?xml version="1.0" encoding="UTF-8"?>\n<TrainingCenterDatabase xmlns="http://example.org/tcx"><Activities>{body}</Activities></TrainingCenterDatabase>'
 H = 'by hand'
 ka, kb = km(a), km(b)
 put('laps.tcx', tcx(activity('Biking', [lap(a, ka * 1000, 1500), lap(b, kb * 1000, 900)], S, 'Two laps')), ride(ka + kb, S, name='Two laps', movingH=2400/3600), H)

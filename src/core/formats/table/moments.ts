@@ -26,26 +26,31 @@ const EPOCH = /^(\d{10})(\d{3})?$/;
 const SERIAL = /^(3[6-9]\d{3}|[4-6]\d{4}|7[0-2]\d{3})(\.\d+)?$/;
 
 /** Names of months by their first letters, as several languages write them. */
-const MONTHS: ReadonlyMap<string, number> = new Map(
-  ['en', 'de', 'fr', 'es', 'it', 'nl'].flatMap((language) =>
-    (['long', 'short'] as const).flatMap((month) => {
-      const format = new Intl.DateTimeFormat(language, { month, timeZone: 'UTC' });
-      return Array.from(
-        { length: 12 },
-        (_, m) => [plainWord(format.format(Date.UTC(2026, m, 1))), m + 1] as const,
-      );
-    }),
-  ),
-);
+const monthNames = (): ReadonlyMap<string, number> =>
+  new Map(
+    ['en', 'de', 'fr', 'es', 'it', 'nl'].flatMap((language) =>
+      (['long', 'short'] as const).flatMap((month) => {
+        const format = new Intl.DateTimeFormat(language, { month, timeZone: 'UTC' });
+        return Array.from(
+          { length: 12 },
+          (_, m) => [plainWord(format.format(Date.UTC(2026, m, 1))), m + 1] as const,
+        );
+      }),
+    ),
+  );
 
 function plainWord(word: string): string {
   return word.normalize('NFD').replace(/\p{M}/gu, '').replace('.', '').toLowerCase();
 }
 
-const monthOf = (word: string): number | null => {
+/** Written down when the first name is met: most tables hold none. */
+let months: ReadonlyMap<string, number> | null = null;
+
+function monthOf(word: string): number | null {
+  months ??= monthNames();
   const plain = plainWord(word);
-  return MONTHS.get(plain) ?? MONTHS.get(plain.slice(0, 3)) ?? null;
-};
+  return months.get(plain) ?? months.get(plain.slice(0, 3)) ?? null;
+}
 
 interface Day {
   year: number;
