@@ -1,4 +1,4 @@
-import { zipSync } from 'fflate';
+import { gzipSync, zipSync } from 'fflate';
 import { planImport } from '@/core/arrivals';
 import { Chance } from '@/core/chance';
 import { headerKey } from '@/core/formats/csvMapping';
@@ -23,7 +23,9 @@ export function spoil(bytes: Uint8Array, seed: number): Uint8Array {
           : new Uint8Array();
     const skip = kind === 0 ? put.length : kind === 1 ? 0 : length;
     const rest = kind === 3 ? new Uint8Array() : spoilt.slice(place + skip);
-    spoilt = Uint8Array.from([...spoilt.slice(0, place), ...put, ...rest]);
+    const parts = [spoilt.subarray(0, place), put, rest];
+    spoilt = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
+    parts.reduce((end, part) => (spoilt.set(part, end), end + part.length), 0);
   }
   return spoilt;
 }
@@ -53,11 +55,12 @@ export const CSV: CsvMappings = {
 const text = (content: string) => new TextEncoder().encode(content);
 /** A sound file of each format, to be spoilt. */
 export const FORMATS: [string, Uint8Array][] = [
-  ['GPX', text(gpx(30))],
-  ['TCX', text(tcx(200, 30))],
-  ['FIT', fit([{ start: Date.parse('2026-05-10T08:00:00Z'), seconds: 30 }])],
+  ['GPX', text(gpx(80))],
+  ['TCX', text(tcx(560, 80))],
+  ['FIT', fit([{ start: Date.parse('2026-05-10T08:00:00Z'), seconds: 80 }])],
   ['CSV', text(csv)],
-  ['ZIP', zipSync({ 'a.gpx': text(gpx(12)), 'b.csv': text(csv) })],
+  ['GZ', gzipSync(text(gpx(200)), { mtime: 0 })],
+  ['ZIP', zipSync({ 'a.gpx': text(gpx(80)), 'b.csv': text(csv) })],
 ];
 
 /** Whatever is offered for adding can be written into the log: checked against the log's own schema. */
@@ -79,5 +82,13 @@ export function expectSound(files: readonly ReadFile[]): void {
     };
     const checked = logEventSchema.safeParse(event);
     if (!checked.success) throw new Error(JSON.stringify([event, checked.error.issues]));
+    const { distanceKm: km, durationH: hours, climbM, at } = row.ride;
+    const isAbsurd =
+      km < 0.5 ||
+      km > 400 ||
+      (hours !== null && (hours > 24 || km / hours > 45 || km / hours < 7)) ||
+      (climbM !== null && (climbM < 0 || climbM > 10_000)) ||
+      Date.parse(at) < Date.parse('1990-01-01T00:00:00Z');
+    if (isAbsurd) throw new Error(`absurd: ${JSON.stringify(row.ride)}`);
   }
 }

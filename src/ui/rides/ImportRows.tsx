@@ -6,7 +6,7 @@ import { Txt, useColors } from '../theme';
 import { FailedRows } from './FailedRows';
 
 /** More rows than this nobody reads. */
-const SHOWN = 120;
+const SHOWN = 60;
 
 /** A ride that was read and is settled: those held back stand by themselves. */
 type Settled = Exclude<ImportRow, { outcome: 'held' | 'failed' }>;

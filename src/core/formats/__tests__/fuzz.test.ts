@@ -1,8 +1,11 @@
 import { CSV, expectSound, FORMATS, spoil } from '@/test/faults/spoil';
 import { FAIR } from '@/test/weather';
+import { readCalendar } from '../calendarIn';
 import { readRideFiles } from '../rideFile';
 import { readWeatherFile, writeWeatherFile } from '../weatherFile';
 
+/** Nothing takes longer, on the slowest machine. */
+const LONGEST_MS = 2000;
 /** Spoilt files a format, each from a fixed seed. */
 const FILES = 2000;
 
@@ -23,11 +26,51 @@ describe('weather files, spoilt', () => {
   });
 });
 
+describe('calendars, spoilt', () => {
+  const whole = new TextEncoder().encode(
+    [
+      'BEGIN:VCALENDAR',
+      'VERSION:2.0',
+      'BEGIN:VEVENT',
+      'UID:w',
+      'SUMMARY:Tuesday ride 40 km',
+      'DTSTART;TZID=Europe/London:20261124T180000',
+      'DURATION:PT2H',
+      'RRULE:FREQ=WEEKLY;BYDAY=TU;COUNT=30',
+      'EXDATE;TZID=Europe/London:20261208T180000',
+      'END:VEVENT',
+      'BEGIN:VEVENT',
+      'UID:r',
+      'SUMMARY:Race',
+      'DTSTART;VALUE=DATE:20261206',
+      'RDATE;VALUE=DATE:20261213',
+      'END:VEVENT',
+      'END:VCALENDAR',
+      '',
+    ].join('\r\n'),
+  );
+
+  it(`never throw or hang, and hold days of the window only: ${FILES} of them`, () => {
+    for (let seed = 0; seed < FILES; seed++) {
+      const began = performance.now();
+      const text = new TextDecoder().decode(spoil(whole, seed));
+      const read = readCalendar(text, 'Europe/London', '2026-11-24', '2027-01-18');
+      if (performance.now() - began > LONGEST_MS) throw new Error(`seed ${seed} hangs`);
+      if (!read.ok) continue;
+      for (const { date, hours } of read.value.entries)
+        if (date < '2026-11-23' || date > '2027-01-19' || (hours !== null && !(hours > 0)))
+          throw new Error(`seed ${seed}: ${date}, ${hours}`);
+    }
+  }, 120_000);
+});
+
 describe.each(FORMATS)('%s files, spoilt', (name, whole) => {
   it(`never crash, hang or half import: ${FILES} of them`, () => {
     let refused = 0;
     for (let seed = 0; seed < FILES; seed++) {
+      const began = performance.now();
       const files = [...readRideFiles(`${seed}.${name}`, spoil(whole, seed), CSV)];
+      if (performance.now() - began > LONGEST_MS) throw new Error(`seed ${seed} hangs`);
       expect(files.length).toBeGreaterThan(0);
       refused += files.filter((f) => !f.rides.ok).length;
       expectSound(files);
