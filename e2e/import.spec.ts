@@ -129,3 +129,30 @@ test('a mixed drop: odd rides are held back and mended; a table’s columns are 
   await expect(page.getByText('Look at 1 ride')).toBeVisible();
   await expect(page.getByText('Read with these columns')).toHaveCount(0);
 });
+
+test('rides from before: the rider says since when the chain was on, and when it was lubed @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith('Road bike', 'Wet', '50');
+  await rider.seesSaved();
+  await rider.goesTo('Rides');
+  await page.getByRole('button', { name: 'Import' }).click();
+  await page
+    .getByLabel('Ride files')
+    .setInputFiles([
+      file('may.gpx', gpx('2026-05-10T08:00:00Z', 'May lap')),
+      file('october.gpx', gpx('2026-10-10T08:00:00Z', 'October lap')),
+    ]);
+  await expect(page.getByText(/^2 rides, 100 km since 10 May 2026, are older than/)).toBeVisible();
+  await rider.picks(/^Was .* on then\?$/, 'Since a day');
+  await page.getByLabel(/rides since$/).fill('2026-06-01');
+  await page.getByLabel(/^Lubed last/).fill('2026-09-30');
+  await page.getByRole('button', { name: 'Add 2 rides' }).click();
+  await expect(
+    page.getByText(/The chain counts as fitted on 31 May|fitted on 1 June/),
+  ).toBeVisible();
+  await rider.goesTo('Book');
+  await page.getByText('History', { exact: true }).first().click();
+  await expect(page.getByText(/30 Sept? 2026/).first()).toBeVisible();
+});

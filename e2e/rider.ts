@@ -37,7 +37,7 @@ export class Rider {
     await expect(this.verdict).toContainText(/(Lube|Wax) for|used up|bare|dried out/);
   }
 
-  async picks(group: string, word: string): Promise<void> {
+  async picks(group: string | RegExp, word: string): Promise<void> {
     await this.page
       .getByRole('radiogroup', { name: group })
       .getByRole('radio', { name: word, exact: true })

@@ -4,9 +4,12 @@ import {
   bikeOfClue,
   clueGroups,
   groupOf,
+  olderRides,
   planImport,
   type Decision,
   type Decisions,
+  type Past,
+  type Pasts,
 } from '@/core/arrivals';
 import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
@@ -14,7 +17,9 @@ import {
   importRides,
   changeSettings,
   selectBikes,
+  selectEvents,
   selectFittings,
+  selectGarage,
   selectMainReport,
   selectNow,
   selectRideEvents,
@@ -35,7 +40,9 @@ export default function ImportRides() {
   const bikes = useAppSelector(selectBikes);
   const { units, csvMappings } = useAppSelector(selectSettings);
   const { files, reading, progress, read, readAgain } = useReading(csvMappings);
+  const garage = useAppSelector(selectGarage);
   const { usual, groups, rows, onBike, onDecide } = useArrivals(files);
+  const { older, pasts, onPast } = usePasts(rows);
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const unknown = files?.find((f) => f.table) ?? null;
   const explain = (mapping: CsvMapping) => {
@@ -46,7 +53,8 @@ export default function ImportRides() {
   };
   const add = () => {
     const fresh = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
-    dispatch(importRides(fresh, Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]))));
+    const rules = Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]));
+    dispatch(importRides(fresh, rules, pasts));
     router.navigate('/rides');
   };
   return (
@@ -62,6 +70,10 @@ export default function ImportRides() {
         onExplain={explain}
         rows={rows}
         onDecide={onDecide}
+        older={older}
+        pasts={pasts}
+        onPast={onPast}
+        garage={garage}
         onImport={add}
         units={units}
       />
@@ -134,6 +146,23 @@ function useArrivals(files: readonly ReadFile[] | null) {
   }, [files, groups, rides, fittings, now, decisions]);
   const onBike = (clue: string, bikeId: string) => setChosen((c) => ({ ...c, [clue]: bikeId }));
   return { usual, groups, rows, onBike, onDecide };
+}
+
+/** Rides from before the log knew their chains, and what the rider says of that time. */
+function usePasts(rows: ReturnType<typeof planImport> | null) {
+  const events = useAppSelector(selectEvents);
+  const [said, setSaid] = useState<Pasts>({});
+  const older = useMemo(() => olderRides(rows ?? [], events), [rows, events]);
+  // Only of bikes that are asked about.
+  const pasts = useMemo(
+    () =>
+      Object.fromEntries(
+        older.flatMap(({ bikeId }) => (said[bikeId] ? [[bikeId, said[bikeId]]] : [])),
+      ),
+    [older, said],
+  );
+  const onPast = (bikeId: string, past: Past) => setSaid((s) => ({ ...s, [bikeId]: past }));
+  return { older, pasts, onPast };
 }
 
 /** What the rider says of rides held back; other files begin anew. */

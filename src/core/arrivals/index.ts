@@ -4,3 +4,4 @@ export * from './known';
 export * from './sense';
 export * from './heldGroups';
 export * from './failedLines';
+export * from './older';

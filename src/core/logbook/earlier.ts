@@ -8,6 +8,9 @@ export interface MovedFitting {
   replacement: ChainFitted;
 }
 
+/** Since when the rider says the chain of a bike was on, by bike: an instant; null: none of the older rides were on it. */
+export type OnSince = Readonly<Record<string, string | null>>;
+
 /** A fitting lies this long before what first happened to its chain. */
 const BEFORE_MS = 60_000;
 
@@ -16,12 +19,13 @@ const BEFORE_MS = 60_000;
  * that was on. What the rider said of the chain stays true for the day it was said: the kilometres of rides that now lie
  * between are taken off those it had before. `events` are effective and in order of time, `added` are new. Entries by
  * hand are of this chain; of rides from files only as many as the chain is said to have gone, since the others were
- * ridden on chains before it.
+ * ridden on chains before it, or those since the day the rider says (`since`).
  */
 export function movedFittings(
   events: readonly PlainEvent[],
   added: readonly PlainEvent[],
   from: 'hand' | 'files',
+  since: OnSince = {},
 ): MovedFitting[] {
   const bikes = new Set<string>();
   const chains = new Set<string>();
@@ -37,8 +41,10 @@ export function movedFittings(
     const rides = before
       .filter((e) => e.type === 'rideLogged')
       .sort((a, b) => (a.at < b.at ? 1 : -1));
-    const first = from === 'hand' ? earliest(early) : earliest(within(rides, start.kmBefore));
-    if (first === null) return [];
+    const said = since[bikeId];
+    const own = from === 'hand' ? early : within(rides, start.kmBefore);
+    const first = said === undefined ? earliest(own) : said;
+    if (first === null || first >= fitting.at) return [];
     const lubed = before.find((e) => e.at >= first && e.type === 'workDone' && e.lube !== null);
     const km = (to: string) => kmOf(rides.filter((r) => r.at >= first && r.at < to));
     const replacement: ChainFitted = {

@@ -1,21 +1,26 @@
-import type { ImportedRide } from '@/core/arrivals';
+import { onSinceOf, pastWork, type ImportedRide, type Pasts } from '@/core/arrivals';
 import { addedEvents, changeBetween, mergeLogbooks, type Logbook } from '@/core/logbook';
 import type { Settings } from '@/core/settings';
 import { merged } from '../logbookSlice';
+import { selectEvents } from '../selectors';
 import { historyMoved, noticed } from '../sessionSlice';
 import type { AppThunk } from '../store';
 import { undoableOf } from '../undo';
 import { recordRides } from './perform';
 
-/** Adds imported rides as one step, and remembers which bike each clue of theirs meant. */
+/**
+ * Adds imported rides as one step, with what the rider says of the chains they were ridden on, and remembers which bike
+ * each clue of theirs meant.
+ */
 export const importRides =
-  (rides: readonly ImportedRide[], bikeRules: Settings['bikeRules']): AppThunk =>
+  (rides: readonly ImportedRide[], bikeRules: Settings['bikeRules'], pasts: Pasts = {}): AppThunk =>
   (dispatch, getState, edge) => {
     const { settings } = getState().logbook;
+    const work = pastWork(pasts, selectEvents(getState()));
     dispatch(
       recordRides(
         rides.length === 1 ? '1 ride imported' : `${rides.length} rides imported`,
-        rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })),
+        [...rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })), ...work],
         {
           settings: {
             ...settings,
@@ -23,6 +28,7 @@ export const importRides =
             changedAt: new Date(edge.now()).toISOString(),
           },
         },
+        onSinceOf(pasts),
       ),
     );
   };

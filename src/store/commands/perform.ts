@@ -3,6 +3,7 @@ import {
   type Change,
   type LogEvent,
   type MovedFitting,
+  type OnSince,
   type PlainEvent,
 } from '@/core/logbook';
 import { dateFormat } from '@/core/time/dateFormat';
@@ -37,17 +38,31 @@ export const perform =
 export const record =
   (label: string, events: NewEvent[], more: Omit<Change, 'events'> = {}): AppThunk<string[]> =>
   (dispatch) =>
-    dispatch(recordFrom('hand', label, events, more));
+    dispatch(recordFrom({ from: 'hand' }, label, events, more));
 
-/** Writes rides from files or a recorder into the log. Returns their ids. */
+/**
+ * Writes rides from files or a recorder into the log, and what the rider says of the time before. Returns their ids.
+ * `since`: since when chains were on.
+ */
 export const recordRides =
-  (label: string, rides: NewEvent[], more: Omit<Change, 'events'> = {}): AppThunk<string[]> =>
+  (
+    label: string,
+    rides: NewEvent[],
+    more: Omit<Change, 'events'> = {},
+    since: OnSince = {},
+  ): AppThunk<string[]> =>
   (dispatch) =>
-    dispatch(recordFrom('files', label, rides, more));
+    dispatch(recordFrom({ from: 'files', since }, label, rides, more));
+
+/** Where events come from, and since when the rider says chains were on. */
+interface Source {
+  from: 'hand' | 'files';
+  since?: OnSince;
+}
 
 const recordFrom =
   (
-    from: 'hand' | 'files',
+    { from, since }: Source,
     label: string,
     events: NewEvent[],
     more: Omit<Change, 'events'>,
@@ -57,7 +72,7 @@ const recordFrom =
     const full = events.map(
       (event) => ({ zone: edge.zone, ...event, id: edge.newId(), recordedAt }) as PlainEvent,
     );
-    const moved = movedFittings(selectEvents(getState()), full, from);
+    const moved = movedFittings(selectEvents(getState()), full, from, since);
     const amended = moved.map((amendment) => amendedBy(amendment, edge));
     dispatch(perform(label + movedWords(moved), { ...more, events: [...full, ...amended] }));
     return full.map((e) => e.id);

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
-import type { ClueGroup, Decision, ImportRow } from '@/core/arrivals';
+import type { ClueGroup, Decision, ImportRow, OlderRides, Past, Pasts } from '@/core/arrivals';
 import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
-import type { Bike } from '@/core/garage';
+import type { Bike, Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
 import { Button, Choice, ProgressBar } from '../form';
 import { Card } from '../frame';
@@ -11,6 +11,7 @@ import { DropZone } from './DropZone';
 import { HeldCard } from './HeldCard';
 import { ImportRows } from './ImportRows';
 import { MappingCard } from './MappingCard';
+import { OlderCard } from './OlderCard';
 
 interface Props {
   bikes: readonly Bike[];
@@ -27,6 +28,11 @@ interface Props {
   /** What importing will do; null before files were read. */
   rows: readonly ImportRow[] | null;
   onDecide: (keys: string[], decision: Decision | null) => void;
+  /** Rides from before the log knew the chain, and what the rider says of that time, by bike. */
+  older: readonly OlderRides[];
+  pasts: Pasts;
+  onPast: (bikeId: string, past: Past) => void;
+  garage: Garage;
   onImport: () => void;
   units: UnitSystem;
 }
@@ -65,6 +71,13 @@ export function ImportPanel(props: Props) {
         </Card>
       ) : null}
       {rows ? <HeldCard rows={rows} units={units} onDecide={props.onDecide} /> : null}
+      <OlderCard
+        older={props.older}
+        garage={props.garage}
+        units={units}
+        pasts={props.pasts}
+        onPast={props.onPast}
+      />
       {rows ? (
         <Card title={added === 1 ? '1 ride to add' : `${added} rides to add`}>
           {added > 0 ? (

@@ -1,0 +1,91 @@
+import { Replay } from '@/core/care';
+import { movedFittings, type PlainEvent } from '@/core/logbook';
+import { TEST_GARAGE } from '@/test/arbitraries';
+import { rideBody, stamped, type Body } from '@/test/events';
+import { olderRides, onSinceOf, pastWork, NOTHING_SAID, type ImportRow, type Past } from '..';
+
+const day = (n: number) => new Date(Date.UTC(2026, 8, n, 12)).toISOString();
+const fitted = (kmBefore: number): Body => ({
+  type: 'chainFitted',
+  at: day(60),
+  bikeId: 'b1',
+  chainId: 'c1',
+  start: { lube: 'wet', kmSinceLube: 50, look: 'used', kmBefore, wearPercent: null },
+});
+/** A ride of 50 km a day for so many days, the last the day before the chain was noted. */
+const rows = (days: number): ImportRow[] =>
+  Array.from({ length: days }, (_, n) => {
+    const { type, ...ride } = rideBody(day(60 - days + n), 'b1', 50);
+    expect(type).toBe('rideLogged');
+    return { file: 'a', key: `0.${n}`, outcome: 'added', ride, disagrees: false, cleaned: false, mended: false } as ImportRow; // prettier-ignore
+  });
+const log = (kmBefore: number) => stamped([fitted(kmBefore)]) as PlainEvent[];
+
+/** The chain as the log has it once the rides are in, and what the rider said of the time before. */
+function chainAfter(kmBefore: number, days: number, past: Past) {
+  const events = log(kmBefore);
+  const pasts = { b1: past };
+  const added = stamped([
+    ...rows(days).flatMap((r) =>
+      r.outcome === 'added' ? [{ type: 'rideLogged', ...r.ride }] : [],
+    ),
+    ...pastWork(pasts, events),
+  ] as Body[]) as PlainEvent[];
+  const moved = movedFittings(events, added, 'files', onSinceOf(pasts));
+  const [move] = moved;
+  const bodies = [move ? move.replacement : events[0]!, ...added];
+  const replay = new Replay(TEST_GARAGE, stamped(bodies as Body[]));
+  return { start: move?.replacement, chain: replay.book.chains.get('c1')! };
+}
+
+describe('rides from before a chain was noted', () => {
+  it('are counted by bike, with how far back the chain’s own distance takes it', () => {
+    const [older, ...more] = olderRides(rows(40), log(500));
+    expect(more).toEqual([]);
+    expect(older).toMatchObject({
+      bikeId: 'b1',
+      chainId: 'c1',
+      rides: 40,
+      km: 2000,
+      from: day(20),
+      notedAt: day(60),
+      kmBefore: 500,
+    });
+    // The last ten rides make up 500 km: a minute before the first of them.
+    expect(Date.parse(older!.byDistance!)).toBe(Date.parse(day(50)) - 60_000);
+    expect(olderRides(rows(40), log(0))[0]!.byDistance).toBeNull();
+    expect(olderRides([], log(500))).toEqual([]);
+  });
+
+  it('are on the chain as far as it has gone, since the day the rider says, or not at all', () => {
+    // It has gone 500 km when it was noted, whoever says what of the rides before.
+    expect(chainAfter(500, 40, NOTHING_SAID).chain.km).toBeCloseTo(500, 6);
+    const since = chainAfter(0, 40, { ...NOTHING_SAID, on: 'since', since: day(30) });
+    expect(since.start?.at).toBe(new Date(Date.parse(day(30)) - 60_000).toISOString());
+    expect(since.chain.km).toBeCloseTo(30 * 50, 6);
+    const not = chainAfter(500, 40, { ...NOTHING_SAID, on: 'not then' });
+    expect(not.start).toBeUndefined();
+    expect(not.chain.km).toBeCloseTo(500, 6);
+  });
+
+  it('work the rider remembers is on the chain from that day; what cannot be is left', () => {
+    const cleaned = { ...NOTHING_SAID, on: 'since', since: day(30), cleanedAt: day(45), lubedAt: day(55) } as const; // prettier-ignore
+    const work = pastWork({ b1: cleaned }, log(0));
+    expect(work.map((w) => [w.at, w.method, w.lube?.lubeClass])).toEqual([
+      [day(45), 'brush', 'wet'],
+      [day(55), 'dry wipe', 'wet'],
+    ]);
+    // Lubed five days before it was noted, not never.
+    const { chain } = chainAfter(0, 40, cleaned);
+    const never = chainAfter(0, 40, { ...NOTHING_SAID, on: 'since', since: day(30) }).chain;
+    expect(chain.film).toBeGreaterThan(never.film);
+    expect(chain.inside).toBeLessThan(never.inside);
+    // After it was noted, before it was on, or of a chain that was not: nothing is written.
+    expect(pastWork({ b1: { ...cleaned, lubedAt: day(61), cleanedAt: day(20) } }, log(0))).toEqual(
+      [],
+    );
+    expect(pastWork({ b1: { ...cleaned, on: 'not then' } }, log(0))).toEqual([]);
+    // One day for both is one job.
+    expect(pastWork({ b1: { ...cleaned, lubedAt: day(45) } }, log(0))).toHaveLength(1);
+  });
+});
