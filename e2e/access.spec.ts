@@ -6,6 +6,7 @@ const PAGES = [
   '/rides',
   '/rides/log',
   '/rides/import',
+  '/rides/arrived',
   '/plan',
   '/plan/rides',
   '/bench',

@@ -7,6 +7,7 @@ const ROUTES = [
   ['/', 'Today'],
   ['/rides', 'Rides'],
   ['/rides/log', 'Log a ride'],
+  ['/rides/arrived', 'What we understood'],
   ['/plan', 'The plan'],
   ['/plan/rides', 'Planned rides'],
   ['/bench', 'Bench'],

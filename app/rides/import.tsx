@@ -33,6 +33,9 @@ import { ImportPanel } from '@/ui/rides/ImportPanel';
 import { onOpenedWith, sharedFiles } from '@/work/arrivedFiles';
 import type { Progress, Reading } from '@/work/readRideFiles';
 
+/** So many rides at once are a history. Own choice. */
+const MANY = 30;
+
 /** Bringing in rides from files: read in a worker, shown, then added as one step. */
 export default function ImportRides() {
   const dispatch = useAppDispatch();
@@ -55,7 +58,8 @@ export default function ImportRides() {
     const fresh = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
     const rules = Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]));
     dispatch(importRides(fresh, rules, pasts));
-    router.navigate('/rides');
+    // After an evening's worth of files: what came of them, and what is believed now.
+    router.navigate(fresh.length >= MANY || older.length > 0 ? '/rides/arrived' : '/rides');
   };
   return (
     <Page title="Import rides">

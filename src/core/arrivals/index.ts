@@ -5,3 +5,4 @@ export * from './sense';
 export * from './heldGroups';
 export * from './failedLines';
 export * from './older';
+export * from './understood';

@@ -2,6 +2,7 @@
 const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/rides/log', 'Log a ride'],
   ['/rides/import', 'Import rides'],
+  ['/rides/arrived', 'What we understood'],
   ['/rides/', 'A ride'],
   ['/rides', 'Rides'],
   ['/bench/do', 'At the bench'],

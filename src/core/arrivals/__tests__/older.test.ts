@@ -1,8 +1,17 @@
 import { Replay } from '@/core/care';
 import { movedFittings, type PlainEvent } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped, type Body } from '@/test/events';
-import { olderRides, onSinceOf, pastWork, NOTHING_SAID, type ImportRow, type Past } from '..';
+import { rideBody, stamped, workBody, type Body } from '@/test/events';
+import {
+  olderRides,
+  onSinceOf,
+  pastWork,
+  NOTHING_SAID,
+  understood,
+  type ImportRow,
+  type Past,
+} from '..';
+import { chainLines, ridesLine } from '../../words/arrivals/understood';
 
 const day = (n: number) => new Date(Date.UTC(2026, 8, n, 12)).toISOString();
 const fitted = (kmBefore: number): Body => ({
@@ -87,5 +96,33 @@ describe('rides from before a chain was noted', () => {
     expect(pastWork({ b1: { ...cleaned, on: 'not then' } }, log(0))).toEqual([]);
     // One day for both is one job.
     expect(pastWork({ b1: { ...cleaned, lubedAt: day(45) } }, log(0))).toHaveLength(1);
+  });
+});
+
+describe('what was understood', () => {
+  it('counts rides by bike and says what is believed of the chain on it', () => {
+    const bodies: Body[] = [
+      rideBody(day(1), 'b1', 40),
+      { type: 'chainFitted', at: day(10), bikeId: 'b1', chainId: 'c1', start: { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 } }, // prettier-ignore
+      rideBody(day(12), 'b1', 60),
+      workBody(day(20), 'c1', {
+        method: 'baths',
+        lube: { lubeClass: 'dry', coat: 1, wiped: true },
+      }),
+      rideBody(day(22), 'b1', 50),
+    ];
+    const replay = new Replay(TEST_GARAGE, stamped(bodies));
+    const [of, ...more] = understood(replay, TEST_GARAGE);
+    expect(more).toEqual([]);
+    expect(of).toMatchObject({ rides: 3, km: 150, from: day(1), to: day(22), before: { rides: 1, km: 40 } }); // prettier-ignore
+    expect(of!.chain).toMatchObject({ since: day(10), cleanedAt: day(20), state: { lube: 'dry', km: 110 } }); // prettier-ignore
+    expect(ridesLine(of!, 'metric')).toBe(
+      '3 rides, 150 km, from 1 September 2026 to 22 September 2026. 1 of them, 40 km, on chains the log does not know.',
+    );
+    const lines = chainLines(of!.chain!, 'metric').map((l) => l.text);
+    expect(lines[0]).toBe('On since 10 September 2026, 110 km so far.');
+    expect(lines[1]).toBe('Lubed last on 20 September 2026 with dry lube.');
+    expect(lines[2]).toBe('Cleaned inside last on 20 September 2026.');
+    expect(lines[3]).toMatch(/^Worn about 0\.0\d %, give or take/);
   });
 });
