@@ -57,7 +57,8 @@ export default function ImportRides() {
   const add = () => {
     const fresh = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
     const rules = Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]));
-    dispatch(importRides(fresh, rules, pasts));
+    const work = rows?.flatMap((r) => (r.outcome === 'work' ? [r.work] : [])) ?? [];
+    dispatch(importRides({ rides: fresh, work }, rules, pasts));
     // After an evening's worth of files: what came of them, and what is believed now.
     router.navigate(fresh.length >= MANY || older.length > 0 ? '/rides/arrived' : '/rides');
   };
@@ -131,6 +132,7 @@ function useArrivals(files: readonly ReadFile[] | null) {
   const fittings = useAppSelector(selectFittings);
   const { bikeRules } = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
+  const events = useAppSelector(selectEvents);
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const { decisions, onDecide } = useDecisions(files);
   const usual = main?.bike.id ?? bikes[0]?.id ?? null;
@@ -146,8 +148,8 @@ function useArrivals(files: readonly ReadFile[] | null) {
   const rows = useMemo(() => {
     if (!files) return null;
     const bikeOf = (clue: string) => groupOf(groups, clue)?.bikeId ?? '';
-    return planImport(files, { rides, fittings, now, bikeOf, decisions });
-  }, [files, groups, rides, fittings, now, decisions]);
+    return planImport(files, { rides, fittings, events, now, bikeOf, decisions });
+  }, [files, groups, rides, fittings, events, now, decisions]);
   const onBike = (clue: string, bikeId: string) => setChosen((c) => ({ ...c, [clue]: bikeId }));
   return { usual, groups, rows, onBike, onDecide };
 }

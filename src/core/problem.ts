@@ -96,6 +96,8 @@ export type PlainCode =
   | 'fit/monitoring'
   | 'fit/settings'
   | 'ride/held'
+  | 'work/new-chain'
+  | 'work/no-chain'
   | 'plan/no-weekday'
   | 'plan/ends-before'
   | 'calendar/damaged'

@@ -1,11 +1,12 @@
 import type { Bike } from '../garage';
 import type { RideFromFile } from '../formats';
 import type { ReadFile } from '../formats/rideFile';
+import type { WorkFromFile } from '../formats/table/work';
 
 /** The bike the rider named for each clue (see `clueOf`). */
 export type BikeRules = Readonly<Record<string, string>>;
 
-/** Rides of a batch that show the same clue, and so were likely ridden on the same bike. */
+/** Rides, and jobs, of a batch that show the same clue, and so were likely ridden, or done, on the same bike. */
 export interface ClueGroup {
   clue: string;
   /** The clue in words, for the question "which bike?". */
@@ -33,6 +34,10 @@ export function clueOf(ride: RideFromFile, file: string): string {
   return `name ${stemOf(file)}`.trim();
 }
 
+/** What tells the bike of past work: the rider's own name for it, else the file's. */
+export const clueOfWork = ({ gear }: WorkFromFile, file: string): string =>
+  gear ? `gear ${gear.toLowerCase()}` : `name ${stemOf(file)}`.trim();
+
 /** A clue in words that end a sentence: rides … on “racer”. */
 export function clueWords(clue: string): string {
   const [, kind, what = ''] = /^(gear|recorder|name)\b *(.*)$/.exec(clue) ?? [];
@@ -50,15 +55,15 @@ const NO_CLUE = 'name';
  */
 export function clueGroups(files: readonly ReadFile[], rules: BikeRules): ClueGroup[] {
   const groups = new Map<string, ClueGroup>();
-  for (const { name, rides } of files) {
+  const count = (clue: string) => {
+    const group = groups.get(clue);
+    if (group) group.rides += 1;
+    else groups.set(clue, { clue, words: clueWords(clue), rides: 1 });
+  };
+  for (const { name, rides, work = [] } of files) {
+    for (const one of work) count(clueOfWork(one, name));
     if (!rides.ok) continue;
-    for (const ride of rides.value) {
-      if (!ride.ok) continue;
-      const clue = clueOf(ride.value, name);
-      const group = groups.get(clue);
-      if (group) group.rides += 1;
-      else groups.set(clue, { clue, words: clueWords(clue), rides: 1 });
-    }
+    for (const ride of rides.value) if (ride.ok) count(clueOf(ride.value, name));
   }
   const strays = [...groups.values()].filter(
     ({ clue, rides }) => clue.startsWith(`${NO_CLUE} `) && rides === 1 && rules[clue] === undefined,

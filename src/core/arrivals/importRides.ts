@@ -1,10 +1,18 @@
 import type { RideFields } from '../entry/ride';
 import type { RideFromFile } from '../formats';
 import type { ReadFile } from '../formats/rideFile';
-import { firstFitted, type Fitting, type RideLogged, type Surface } from '../logbook';
+import type { WorkFromFile } from '../formats/table/work';
+import {
+  firstFitted,
+  type Fitting,
+  type PlainEvent,
+  type RideLogged,
+  type Surface,
+} from '../logbook';
 import type { Problem } from '../problem';
-import { clueOf } from './bikeRules';
+import { clueOf, clueOfWork } from './bikeRules';
 import { knownRides, type KnownRides } from './known';
+import { eventOfWork, isWorkKnown, type NewWork } from './pastWork';
 import { disagrees, doubtOf, type Doubt } from './sense';
 
 /** A ride to be added: the fields of a form, and the zone it was ridden in where the file names one. */
@@ -21,12 +29,16 @@ export type ImportRow = { file: string; key: string } & (
   | { outcome: 'held'; ride: RideFromFile; doubt: Doubt }
   | { outcome: 'left out'; distanceKm: number; startedAt: string }
   | { outcome: 'duplicate'; distanceKm: number; startedAt: string }
+  | { outcome: 'work'; work: NewWork; note: string }
+  | { outcome: 'work known'; at: string; note: string }
   | { outcome: 'failed'; problem: Problem }
 );
 
 export interface ImportContext {
   rides: readonly RideLogged[];
   fittings: readonly Fitting[];
+  /** Effective, in order of time: past work is not written twice. */
+  events?: readonly PlainEvent[];
   now: number;
   /** The bike of each clue. */
   bikeOf: (clue: string) => string;
@@ -46,7 +58,9 @@ export function planImport(files: readonly ReadFile[], context: ImportContext): 
   const surfaces = new Map<string, Surface>();
   for (const ride of context.rides)
     if (!surfaces.has(ride.bikeId)) surfaces.set(ride.bikeId, ride.surface);
-  return files.flatMap(({ name: file, rides }, f): ImportRow[] => {
+  return files.flatMap(({ name: file, rides, work = [] }, f): ImportRow[] => {
+    if (work.length > 0)
+      return work.map((one, n) => workRow(one, { file, key: `${f}.${n}` }, context));
     if (!rides.ok) return [{ file, key: `${f}`, outcome: 'failed', problem: rides.problem }];
     known.nextFile();
     return rides.value.map((read, n): ImportRow => {
@@ -55,6 +69,21 @@ export function planImport(files: readonly ReadFile[], context: ImportContext): 
       return { file, key, ...becomes(read.value, { file, key, known, surfaces, context }) };
     });
   });
+}
+
+/** What becomes of a row of past work. */
+function workRow(
+  work: WorkFromFile,
+  row: { file: string; key: string },
+  { bikeOf, fittings, events = [], now }: ImportContext,
+): ImportRow {
+  if (Date.parse(work.at) > now)
+    return { ...row, outcome: 'failed', problem: { code: 'date/future' } };
+  const event = eventOfWork(work, bikeOf(clueOfWork(work, row.file)), fittings, events);
+  if (!event.ok) return { ...row, outcome: 'failed', problem: event.problem };
+  return isWorkKnown(event.value, events)
+    ? { ...row, outcome: 'work known', at: work.at, note: work.note }
+    : { ...row, outcome: 'work', work: event.value, note: work.note };
 }
 
 interface Around {

@@ -6,3 +6,4 @@ export * from './heldGroups';
 export * from './failedLines';
 export * from './older';
 export * from './understood';
+export * from './pastWork';

@@ -1,5 +1,6 @@
-import { movedFittings, type OnSince, type PlainEvent, type WorkDone } from '../logbook';
+import { movedFittings, type OnSince, type PlainEvent } from '../logbook';
 import type { ImportRow } from './importRides';
+import { plainWork, type NewWork } from './pastWork';
 
 type ChainFitted = Extract<PlainEvent, { type: 'chainFitted' }>;
 
@@ -90,8 +91,6 @@ export const onSinceOf = (pasts: Pasts): OnSince =>
     }),
   );
 
-type NewWork = Omit<WorkDone, 'id' | 'zone' | 'recordedAt'>;
-
 /** What the rider says was done to the chains before the log began, as entries of it: a clean chain was lubed too. */
 export function pastWork(pasts: Pasts, events: readonly PlainEvent[]): NewWork[] {
   return firstFittings(events).flatMap((fitting) => {
@@ -111,19 +110,10 @@ const workAt = (
   at: string,
   { chainId, start }: ChainFitted,
   method: 'brush' | 'dry wipe',
-): NewWork => ({
-  type: 'workDone',
-  at,
-  chainId,
-  method,
-  cogsCleaned: method === 'brush',
-  baths: { count: 3, ml: 150 },
-  drying: 'towel and air',
-  // Of the lube that was on when the chain was noted; of none known the usual one.
-  lube: { lubeClass: start?.lube ?? 'wet', coat: 1, wiped: true },
-  used: [],
-  minutes: null,
-  depth: null,
-  swatches: [],
-  note: 'Before the log began, as far as known',
-});
+): NewWork =>
+  plainWork(at, chainId, {
+    method,
+    // Of the lube that was on when the chain was noted; of none known the usual one.
+    lube: { lubeClass: start?.lube ?? 'wet', coat: 1, wiped: true },
+    note: 'Before the log began, as far as known',
+  });

@@ -6,6 +6,7 @@ import { fileIndexOf, type Beside, type FileIndex } from './fileIndex';
 import { kindOfBytes, kindOfTable, kindOfText, kindOfXml, rootOf } from './kind';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 import { figuresOf, guessMapping, placesOf, readTable, type Table } from './table';
+import { readWork, workDayOrder, type WorkFromFile } from './table/work';
 import { readTcx } from './tcx';
 import { sportOf } from './sport';
 import { decodeText, isBinary } from './text';
@@ -19,6 +20,8 @@ export interface ReadFile {
   rides: Result<Result<RideFromFile>[]>;
   /** A table whose columns nobody has explained yet. */
   table?: UnknownTable;
+  /** Past work, of a table that holds that and no rides. */
+  work?: WorkFromFile[];
 }
 
 /** What the rider needs to see of a table to say what its columns are. */
@@ -126,6 +129,8 @@ function readCsv(name: string, table: Table, mappings: CsvMappings): ReadFile {
   if (mapping) return { name, rides: some(ok(ridesOfTable(table, mapping))) };
   const guess = guessMapping(header, rows);
   if (guess.distance === '' || guess.start === '') {
+    const work = readWork(table, workDayOrder(table));
+    if (work) return { name, rides: ok([]), work };
     const kind = kindOfTable(header);
     if (kind || (guess.start === '' && guess.distance === ''))
       return { name, rides: unknown(kind) };

@@ -110,6 +110,9 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'fit/settings': 'It holds settings of a recorder, not a ride.',
   'ride/held':
     'Its figures look odd, so it was not added. Bring its file in under Import to look at it.',
+  'work/new-chain':
+    'It says a new chain was fitted. Note that under Book, Garage, with what is known of it.',
+  'work/no-chain': 'No chain of the log was on that bike then. Bring in its rides first.',
   'plan/no-weekday': 'Pick at least one weekday, or let it happen once.',
   'plan/ends-before': 'It ends before it begins.',
   'calendar/damaged': 'The file is no calendar, damaged, or cut off. Nothing was changed.',

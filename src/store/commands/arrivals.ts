@@ -1,6 +1,7 @@
-import { onSinceOf, pastWork, type ImportedRide, type Pasts } from '@/core/arrivals';
+import { onSinceOf, pastWork, type ImportedRide, type NewWork, type Pasts } from '@/core/arrivals';
 import { addedEvents, changeBetween, mergeLogbooks, type Logbook } from '@/core/logbook';
 import type { Settings } from '@/core/settings';
+import { countedThings } from '@/core/words/arrivals/counted';
 import { merged } from '../logbookSlice';
 import { selectEvents } from '../selectors';
 import { historyMoved, noticed } from '../sessionSlice';
@@ -13,14 +14,18 @@ import { recordRides } from './perform';
  * each clue of theirs meant.
  */
 export const importRides =
-  (rides: readonly ImportedRide[], bikeRules: Settings['bikeRules'], pasts: Pasts = {}): AppThunk =>
+  (
+    { rides, work }: { rides: readonly ImportedRide[]; work: readonly NewWork[] },
+    bikeRules: Settings['bikeRules'],
+    pasts: Pasts,
+  ): AppThunk =>
   (dispatch, getState, edge) => {
     const { settings } = getState().logbook;
-    const work = pastWork(pasts, selectEvents(getState()));
+    const said = pastWork(pasts, selectEvents(getState()));
     dispatch(
       recordRides(
-        rides.length === 1 ? '1 ride imported' : `${rides.length} rides imported`,
-        [...rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })), ...work],
+        `${countedThings(rides.length, work.length)} imported`,
+        [...rides.map((ride) => ({ type: 'rideLogged' as const, ...ride })), ...work, ...said],
         {
           settings: {
             ...settings,

@@ -4,6 +4,7 @@ import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import type { Bike, Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
+import { countedThings } from '@/core/words/arrivals/counted';
 import { Button, Choice, ProgressBar } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -40,7 +41,6 @@ interface Props {
 /** Bringing in ride files: which files, which bike, what will become of each, then one tap. */
 export function ImportPanel(props: Props) {
   const { bikes, groups, onBike, progress, onFiles, onCancel, unknown, rows, units } = props;
-  const added = rows?.filter((r) => r.outcome === 'added').length ?? 0;
   return (
     <View style={styles.panel}>
       <DropZone onFiles={onFiles} busy={progress !== null} />
@@ -54,22 +54,7 @@ export function ImportPanel(props: Props) {
           onExplain={props.onExplain}
         />
       ) : null}
-      {groups.length > 0 && bikes.length > 1 ? (
-        <Card title="Which bike?">
-          {groups.map((group) => (
-            <Choice
-              key={group.clue}
-              label={`${group.rides === 1 ? '1 ride' : `${group.rides} rides`} ${group.words}${group.remembered ? ', as last time' : ''}`}
-              options={bikes.map((b) => ({ value: b.id, label: b.name }))}
-              value={group.bikeId}
-              onChange={(bikeId) => onBike(group.clue, bikeId)}
-            />
-          ))}
-          <Txt variant="small" tone="inkSoft">
-            Remembered for the next import.
-          </Txt>
-        </Card>
-      ) : null}
+      <WhichBike bikes={bikes} groups={groups} onBike={onBike} />
       {rows ? <HeldCard rows={rows} units={units} onDecide={props.onDecide} /> : null}
       <OlderCard
         older={props.older}
@@ -78,23 +63,56 @@ export function ImportPanel(props: Props) {
         pasts={props.pasts}
         onPast={props.onPast}
       />
-      {rows ? (
-        <Card title={added === 1 ? '1 ride to add' : `${added} rides to add`}>
-          {added > 0 ? (
-            <Button
-              kind="strong"
-              label={added === 1 ? 'Add this ride' : `Add ${added} rides`}
-              onPress={props.onImport}
-            />
-          ) : null}
-          <ImportRows rows={rows} units={units} />
-          <Txt variant="small" tone="inkSoft">
-            Files do not tell the weather. It is looked up where you have a source for it (Book,
-            Settings); until then a middle is assumed.
-          </Txt>
-        </Card>
-      ) : null}
+      {rows ? <ToAdd rows={rows} units={units} onImport={props.onImport} /> : null}
     </View>
+  );
+}
+
+/** What adding will bring, and the tap that does it. */
+function ToAdd({
+  rows,
+  units,
+  onImport,
+}: Pick<Props, 'units' | 'onImport'> & { rows: readonly ImportRow[] }) {
+  const rides = rows.filter((r) => r.outcome === 'added').length;
+  const work = rows.filter((r) => r.outcome === 'work').length;
+  const things = countedThings(rides, work);
+  return (
+    <Card title={`${things} to add`}>
+      {rides + work > 0 ? (
+        <Button
+          kind="strong"
+          label={rides === 1 && work === 0 ? 'Add this ride' : `Add ${things}`}
+          onPress={onImport}
+        />
+      ) : null}
+      <ImportRows rows={rows} units={units} />
+      <Txt variant="small" tone="inkSoft">
+        Files do not tell the weather. It is looked up where you have a source for it (Book,
+        Settings); until then a middle is assumed.
+      </Txt>
+    </Card>
+  );
+}
+
+/** Which bike rides of a clue were ridden on, where there are several. */
+function WhichBike({ bikes, groups, onBike }: Pick<Props, 'bikes' | 'groups' | 'onBike'>) {
+  if (groups.length === 0 || bikes.length < 2) return null;
+  return (
+    <Card title="Which bike?">
+      {groups.map((group) => (
+        <Choice
+          key={group.clue}
+          label={`${group.rides === 1 ? '1 ride' : `${group.rides} rides`} ${group.words}${group.remembered ? ', as last time' : ''}`}
+          options={bikes.map((b) => ({ value: b.id, label: b.name }))}
+          value={group.bikeId}
+          onChange={(bikeId) => onBike(group.clue, bikeId)}
+        />
+      ))}
+      <Txt variant="small" tone="inkSoft">
+        Remembered for the next import.
+      </Txt>
+    </Card>
   );
 }
 

@@ -31,11 +31,14 @@ export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units:
 }
 
 const day = dateFormat({ dateStyle: 'medium', timeStyle: 'short' });
+const date = dateFormat({ dateStyle: 'medium' });
 
 const OUTCOME = {
   added: { label: 'New', tone: 'done' },
   duplicate: { label: 'Here already', tone: 'inkSoft' },
   'left out': { label: 'Left out', tone: 'inkSoft' },
+  work: { label: 'Work', tone: 'done' },
+  'work known': { label: 'Here already', tone: 'inkSoft' },
 } as const;
 
 function Row({ row, units }: { row: Settled; units: UnitSystem }) {
@@ -57,6 +60,10 @@ function Row({ row, units }: { row: Settled; units: UnitSystem }) {
 }
 
 function rowText(row: Settled, units: UnitSystem): string {
+  if (row.outcome === 'work' || row.outcome === 'work known') {
+    const at = row.outcome === 'work' ? row.work.at : row.at;
+    return `${date.format(Date.parse(at))}, ${row.note}`;
+  }
   const [at, km] =
     row.outcome === 'added' ? [row.ride.at, row.ride.distanceKm] : [row.startedAt, row.distanceKm];
   const doubt =

@@ -80,9 +80,9 @@ describe('rides from before a chain was noted', () => {
   it('work the rider remembers is on the chain from that day; what cannot be is left', () => {
     const cleaned = { ...NOTHING_SAID, on: 'since', since: day(30), cleanedAt: day(45), lubedAt: day(55) } as const; // prettier-ignore
     const work = pastWork({ b1: cleaned }, log(0));
-    expect(work.map((w) => [w.at, w.method, w.lube?.lubeClass])).toEqual([
-      [day(45), 'brush', 'wet'],
-      [day(55), 'dry wipe', 'wet'],
+    expect(work).toMatchObject([
+      { at: day(45), method: 'brush', lube: { lubeClass: 'wet' } },
+      { at: day(55), method: 'dry wipe', lube: { lubeClass: 'wet' } },
     ]);
     // Lubed five days before it was noted, not never.
     const { chain } = chainAfter(0, 40, cleaned);

@@ -44,7 +44,7 @@ export function chainLines(
       change: 'wear',
     },
     {
-      text: `${chain.links} links, ${chain.speeds} speeds, closed by ${chain.closure}.`,
+      text: `${chain.links} links, ${chain.speeds} speeds, ${chain.closure === 'not known' ? 'closure not known' : `closed by a ${chain.closure}`}.`,
       change: 'chain',
     },
   ];
