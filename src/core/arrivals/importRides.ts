@@ -25,7 +25,14 @@ export type Decisions = Readonly<Record<string, Decision>>;
 
 /** What becomes of a ride of a file, or of the file where it has none. */
 export type ImportRow = { file: string; key: string } & (
-  | { outcome: 'added'; ride: ImportedRide; disagrees: boolean; cleaned: boolean; mended: boolean }
+  | {
+      outcome: 'added';
+      ride: ImportedRide;
+      disagrees: boolean;
+      cleaned: boolean;
+      eBike: boolean;
+      mended: boolean;
+    }
   | { outcome: 'held'; ride: RideFromFile; doubt: Doubt }
   | { outcome: 'left out'; distanceKm: number; startedAt: string }
   | { outcome: 'duplicate'; distanceKm: number; startedAt: string }
@@ -118,6 +125,7 @@ function becomes(ride: RideFromFile, around: Around): Outcome {
     },
     disagrees: disagrees(taken),
     cleaned: taken.cleaned,
+    eBike: taken.eBike,
     mended: doubt !== null,
   };
 }
@@ -161,4 +169,8 @@ const fieldsOf = (ride: RideFromFile, bikeId: string, surface: Surface): Importe
   climbM: ride.climbM === null ? null : Math.round(ride.climbM),
   path: ride.path,
   recorderId: null,
+  ...(ride.gears.length > 0 ? { gears: ride.gears.slice(0, MOST_GEARS) } : {}),
 });
+
+/** More pairs of ring and cog no bicycle has. */
+const MOST_GEARS = 60;

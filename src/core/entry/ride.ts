@@ -7,7 +7,16 @@ import { readDistance, readNumber } from './number';
 /** A ride as it stands in the form: numbers still text. */
 export interface RideDraft extends Pick<
   RideLogged,
-  'bikeId' | 'weather' | 'surface' | 'mud' | 'salted' | 'note' | 'climbM' | 'path' | 'recorderId'
+  | 'bikeId'
+  | 'weather'
+  | 'surface'
+  | 'mud'
+  | 'salted'
+  | 'note'
+  | 'climbM'
+  | 'path'
+  | 'recorderId'
+  | 'gears'
 > {
   distance: string;
   /** The distance the form was filled with, exactly: kept while its text is not changed. */
@@ -41,9 +50,10 @@ export function readRide(
   if (!check.clean || distanceKm === undefined || at === undefined || durationH === undefined)
     return { ok: false, problems: check.problems };
   const { bikeId, weather, surface, salted, climbM, path, recorderId } = draft;
+  const gears = draft.gears ? { gears: draft.gears } : {};
   // There is no mud in a room; it may have been ticked before the surface was.
   const mud = draft.mud && surface !== 'indoor';
-  const kept = { bikeId, weather, surface, mud, salted, climbM, path, recorderId };
+  const kept = { bikeId, weather, surface, mud, salted, climbM, path, recorderId, ...gears };
   return { ok: true, value: { ...kept, at, distanceKm, durationH, note: draft.note.trim() } };
 }
 

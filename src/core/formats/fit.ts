@@ -1,7 +1,8 @@
 import FitParser from 'fit-file-parser';
 import { fail, ok, type Problem, type Result } from '../problem';
 import { chainedFits } from './fitChain';
-import { pointsOf, type FitRecord, type FitTimerEvent } from './fitTrack';
+import { gearsOf, type FitGearEvent } from './fitGears';
+import { pausesOf, pointsOf, type FitRecord, type FitTimerEvent } from './fitTrack';
 import { moment, number, text } from './fitValues';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 
@@ -15,7 +16,7 @@ interface Decoded {
   sessions?: Session[];
   laps?: Session[];
   records?: FitRecord[];
-  events?: FitTimerEvent[];
+  events?: (FitTimerEvent & FitGearEvent)[];
 }
 
 interface Session {
@@ -67,6 +68,7 @@ function whyNoRide({ file_ids: ids }: Decoded): Problem | null {
 function ridesOf(decoded: Decoded): Result<RideFromFile>[] {
   const id = decoded.file_ids?.[0];
   const device = text(id?.product_name) || text(id?.manufacturer);
+  const pauses = pausesOf(decoded.events ?? []);
   const sessions = decoded.sessions?.length ? decoded.sessions : [wholeOf(decoded.laps ?? [])];
   return sessions.map((session, i) => {
     const from = moment(session.start_time);
@@ -77,7 +79,7 @@ function ridesOf(decoded: Decoded): Result<RideFromFile>[] {
       const value = number(seconds);
       return value ? value / 3600 : null;
     };
-    return rideFrom(pointsOf(decoded.records ?? [], decoded.events ?? [], span), {
+    return rideFrom(pointsOf(decoded.records ?? [], pauses, span), {
       ...NOTHING_RECORDED,
       device,
       sport: sportWord(session),
@@ -86,6 +88,11 @@ function ridesOf(decoded: Decoded): Result<RideFromFile>[] {
       movingH: hours(session.total_moving_time) ?? hours(session.total_timer_time),
       elapsedH: hours(session.total_elapsed_time),
       climbM: number(session.total_ascent),
+      gears: gearsOf(
+        decoded.events ?? [],
+        [from ?? 0, next ?? moment(session.timestamp) ?? from ?? 0],
+        pauses,
+      ),
     });
   });
 }

@@ -22,7 +22,7 @@ interface Span {
 }
 
 /** Moments the timer stood still: from a stop to the next start. */
-function pausesOf(events: readonly FitTimerEvent[]): [number, number][] {
+export function pausesOf(events: readonly FitTimerEvent[]): [number, number][] {
   const pauses: [number, number][] = [];
   let stopped: number | null = null;
   for (const { event, event_type: type, timestamp } of events) {
@@ -48,10 +48,9 @@ const pointOf = (record: FitRecord, at: number | null): TrackPoint => ({
 /** The points of a session as spells between pauses of the timer; what was recorded while it stood still is no ride. */
 export function pointsOf(
   records: readonly FitRecord[],
-  events: readonly FitTimerEvent[],
+  pauses: readonly (readonly [number, number])[],
   { from, until }: Span,
 ): TrackPoint[][] {
-  const pauses = pausesOf(events);
   const spells: TrackPoint[][] = [[]];
   let n = 0;
   for (const record of records) {

@@ -2,6 +2,7 @@ import type { PathPoint } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { summariseTrack, type TrackPoint } from '../track';
 import { MS_PER_HOUR } from '../units';
+import type { GearTime } from './fitGears';
 import { sportOf } from './sport';
 import { hasUnseen, tidy } from './tidy';
 import { zoneAt } from './zone';
@@ -28,6 +29,8 @@ export interface RideFromFile {
   cleaned: boolean;
   climbM: number | null;
   path: PathPoint[] | null;
+  /** Time on each ring and cog; empty: nothing recorded them. */
+  gears: GearTime[];
   /** Ridden on the spot: no road, no weather. */
   indoors: boolean;
   /** Ridden with a motor's help. */
@@ -57,6 +60,7 @@ export interface Recorded extends Clues {
   startedAt: number | null;
   timed: boolean;
   indoors: boolean;
+  gears: GearTime[];
 }
 
 export const NOTHING_RECORDED: Recorded = {
@@ -71,6 +75,7 @@ export const NOTHING_RECORDED: Recorded = {
   startedAt: null,
   timed: true,
   indoors: false,
+  gears: [],
 };
 
 /** The recorder's moving time is taken where it is the track's within this share. */
@@ -95,6 +100,7 @@ export function rideFrom(
   const recordedKm = above(recorded.distanceKm);
   const said = {
     timed: recorded.timed,
+    gears: recorded.gears,
     indoors: recorded.indoors || kind === 'indoors',
     eBike: kind === 'e-bike',
     sportUnknown: kind === 'unknown',

@@ -64,6 +64,18 @@ const rideLogged = z.object({
   ),
   /** What the ride recorder calls it; null when it came another way. */
   recorderId: z.nullable(z.string().check(z.maxLength(100))),
+  /** Minutes on each ring and cog, by their teeth; not there: nothing recorded them. */
+  gears: z.optional(
+    z
+      .array(
+        z.tuple([
+          z.number().check(z.gte(18), z.lte(70)),
+          z.number().check(z.gte(9), z.lte(60)),
+          z.number().check(z.gte(0), z.lte(4320)),
+        ]),
+      )
+      .check(z.maxLength(60)),
+  ),
 });
 
 const gotWet = z.object({

@@ -64,15 +64,17 @@ function rowText(row: Settled, units: UnitSystem): string {
     const at = row.outcome === 'work' ? row.work.at : row.at;
     return `${date.format(Date.parse(at))}, ${row.note}`;
   }
-  const [at, km] =
-    row.outcome === 'added' ? [row.ride.at, row.ride.distanceKm] : [row.startedAt, row.distanceKm];
-  const doubt =
-    row.outcome === 'added' && row.disagrees
-      ? '; the recorder’s distance, which differs from the track’s'
-      : '';
-  const cleaned =
-    row.outcome === 'added' && row.cleaned ? '; invisible signs were taken out of its name' : '';
-  return `${day.format(Date.parse(at))}, ${formatExactDistance(km, units)}${doubt}${cleaned}`;
+  if (row.outcome !== 'added')
+    return `${day.format(Date.parse(row.startedAt))}, ${formatExactDistance(row.distanceKm, units)}`;
+  const { at, distanceKm, note } = row.ride;
+  const told = [day.format(Date.parse(at)), formatExactDistance(distanceKm, units)];
+  if (note) told.push(note);
+  const more = [
+    row.eBike ? 'with a motor’s help' : '',
+    row.disagrees ? 'the recorder’s distance, which differs from the track’s' : '',
+    row.cleaned ? 'invisible signs were taken out of its name' : '',
+  ];
+  return [told.join(', '), ...more.filter((text) => text !== '')].join('; ');
 }
 
 const styles = StyleSheet.create({

@@ -8,6 +8,7 @@ import {
   formatShare,
   type UnitSystem,
 } from '@/core/units';
+import { gearsLine } from '@/core/words/gears';
 import { Txt } from '../theme';
 import { dateFormat } from '@/core/time/dateFormat';
 
@@ -34,10 +35,12 @@ export function RideFacts({ entry: { ride, step }, bike, units }: Props) {
   if (ride.durationH !== null) parts.push(formatHours(ride.durationH));
   if (ride.climbM !== null) parts.push(`${formatClimb(ride.climbM, units)} climbed`);
   if (bike) parts.push(bike);
+  const gears = gearsLine(ride.gears);
   const moved = (a: number, b: number) => `${formatShare(a)} → ${formatShare(b)}`;
   return (
     <View style={styles.facts}>
       <Txt>{parts.join(' · ')}</Txt>
+      {gears ? <Txt>{gears}</Txt> : null}
       <Txt variant="small" tone="inkSoft">
         {before && after
           ? `Lube ${moved(before.film, after.film)}, dirt outside ${moved(before.outside, after.outside)}, grit inside ${moved(before.inside, after.inside)}.`

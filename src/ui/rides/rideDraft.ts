@@ -34,6 +34,7 @@ export function draftOf(ride: RideLogged, units: UnitSystem): RideDraft {
     climbM: ride.climbM,
     path: ride.path,
     recorderId: ride.recorderId,
+    ...(ride.gears ? { gears: ride.gears } : {}),
   };
 }
 

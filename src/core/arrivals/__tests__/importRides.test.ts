@@ -15,6 +15,7 @@ const ride = (startedAt: string, distanceKm: number, more: Partial<RideFromFile>
   movingH: 1,
   timed: true,
   trackKm: null,
+  gears: [],
   unplacedH: 0,
   gapKm: 0,
   elapsedH: null,

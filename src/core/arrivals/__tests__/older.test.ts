@@ -26,7 +26,7 @@ const rows = (days: number): ImportRow[] =>
   Array.from({ length: days }, (_, n) => {
     const { type, ...ride } = rideBody(day(60 - days + n), 'b1', 50);
     expect(type).toBe('rideLogged');
-    return { file: 'a', key: `0.${n}`, outcome: 'added', ride, disagrees: false, cleaned: false, mended: false } as ImportRow; // prettier-ignore
+    return { file: 'a', key: `0.${n}`, outcome: 'added', ride, disagrees: false, cleaned: false, eBike: false, mended: false } as ImportRow; // prettier-ignore
   });
 const log = (kmBefore: number) => stamped([fitted(kmBefore)]) as PlainEvent[];
 

@@ -21,6 +21,7 @@ interface Expected {
     elapsedH?: number;
     climbM?: number;
     gapKm?: number;
+    gears?: number[][];
     eBike?: boolean;
     indoors?: boolean;
   }[];
@@ -86,6 +87,7 @@ function holds(folder: string, expected: Expected): void {
     if (ride.climbM !== undefined)
       expect(Math.abs(found.climbM! - ride.climbM)).toBeLessThan(0.02 * ride.climbM + 1);
     if (ride.gapKm !== undefined) expect(found.gapKm).toBeCloseTo(ride.gapKm, 1);
+    if (ride.gears) expect(found.gears).toEqual(ride.gears);
     expect(found.eBike).toBe(ride.eBike ?? false);
     expect(found.indoors).toBe(ride.indoors ?? false);
   });
