@@ -13,6 +13,7 @@ import {
 } from '@/store';
 import { browserEdge } from '@/store/edge';
 import { useKeeper } from '@/store/keeping/useKeeper';
+import { useNewInFolder } from '@/store/useNewInFolder';
 import { OpenContext, useOpenLogbook } from '@/store/OpenContext';
 import { openLogbook } from '@/store/openLogbook';
 import { switchLogbook, whichLogbook } from '@/store/whichLogbook';
@@ -82,6 +83,7 @@ function Frame({ demo }: { demo: boolean }) {
   useFocusKept();
   useTitle(path);
   useLeaveGuard(save.kind !== 'saved');
+  useNewInFolder();
   // The bench has the whole screen.
   const atTheBench = path === '/bench/do';
   const places = atTheBench ? null : <Places path={path} rail={wide} />;

@@ -156,3 +156,42 @@ test('rides from before: the rider says since when the chain was on, and when it
   await page.getByText('History', { exact: true }).first().click();
   await expect(page.getByText(/30 Sept? 2026/).first()).toBeVisible();
 });
+
+test('a folder of rides, picked once, is looked through for new ones @once', async ({
+  rider,
+  page,
+}) => {
+  // The browser's own private folder stands for the one a rider picks.
+  await page.addInitScript(() =>
+    Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }),
+  );
+  const put = (name: string, text: string) =>
+    page.evaluate(
+      async ([called = '', content = '']) => {
+        const root = await navigator.storage.getDirectory();
+        const folder = await root.getDirectoryHandle('2026', { create: true });
+        const file = await (await folder.getFileHandle(called, { create: true })).createWritable();
+        await file.write(content);
+        await file.close();
+      },
+      [name, text],
+    );
+  await rider.startsWith('Road bike', 'Wet', '50');
+  await rider.seesSaved();
+  await put('lap.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap', 600));
+  await put('notes.txt', 'no ride');
+  await rider.opens('/rides/import');
+  await page.getByRole('button', { name: 'Pick a folder' }).click();
+  await expect(page.getByText(/^1 new file in/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add this ride' }).click();
+  await expect(page.getByRole('heading', { name: 'What we understood' })).toBeVisible();
+  await rider.seesSaved();
+  await rider.opens('/rides/import');
+  await expect(page.getByText(/^Nothing new in/)).toBeVisible();
+  await put('quay.gpx', gpx('2026-11-22T13:00:00Z', 'Quay lap', 600));
+  await rider.opens('/');
+  await page.clock.runFor(6000);
+  await expect(page.getByText(/^1 new ride file in .*: Rides, Import$/)).toBeVisible();
+  await rider.opens('/rides/import');
+  await expect(page.getByText('1 ride to add')).toBeVisible();
+});

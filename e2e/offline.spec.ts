@@ -74,7 +74,7 @@ test('ride files shared to the installed app are read in the import, once @once'
   await expect(page).toHaveURL(/\/rides\/import/);
   await expect(page.getByText('Quay läp.gpx')).toBeVisible();
   await page.getByRole('button', { name: 'Add this ride' }).click();
-  await expect(page.getByRole('link', { name: /Mill lap/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What we understood' })).toBeVisible();
   await rider.opens('/rides/import');
   await expect(page.getByText('Quay läp.gpx')).toHaveCount(0);
 });

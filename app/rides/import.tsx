@@ -27,6 +27,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { useRideFolder } from '@/store/useRideFolder';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ImportPanel } from '@/ui/rides/ImportPanel';
@@ -46,6 +47,7 @@ export default function ImportRides() {
   const garage = useAppSelector(selectGarage);
   const { usual, groups, rows, onBike, onDecide } = useArrivals(files);
   const { older, pasts, onPast } = usePasts(rows);
+  const { folder, seen } = useRideFolder((list) => void read(list, csvMappings));
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const unknown = files?.find((f) => f.table) ?? null;
   const explain = (mapping: CsvMapping) => {
@@ -58,6 +60,7 @@ export default function ImportRides() {
     const fresh = rows?.flatMap((r) => (r.outcome === 'added' ? [r.ride] : [])) ?? [];
     const rules = Object.fromEntries(groups.map((g) => [g.clue, g.bikeId]));
     const work = rows?.flatMap((r) => (r.outcome === 'work' ? [r.work] : [])) ?? [];
+    seen();
     dispatch(importRides({ rides: fresh, work }, rules, pasts));
     // After an evening's worth of files: what came of them, and what is believed now.
     router.navigate(fresh.length >= MANY || older.length > 0 ? '/rides/arrived' : '/rides');
@@ -75,6 +78,7 @@ export default function ImportRides() {
         onExplain={explain}
         rows={rows}
         onDecide={onDecide}
+        folder={folder}
         older={older}
         pasts={pasts}
         onPast={onPast}

@@ -60,14 +60,14 @@ const folderPlace = (folder: Handle): BackupPlace => ({
 });
 
 /** Handles can be kept in IndexedDB only: they are no text. */
-const STORE = 'folders';
-const shelf = () =>
-  openDB('dapper-spoke-folders', 1, { upgrade: (db) => void db.createObjectStore(STORE) });
+export const FOLDERS = 'folders';
+export const folderShelf = () =>
+  openDB('dapper-spoke-folders', 1, { upgrade: (db) => void db.createObjectStore(FOLDERS) });
 
 /** The folder picked before for a logbook, if any. */
 export async function keptPlace(logbook: string): Promise<BackupPlace | null> {
-  const db = await shelf();
-  const folder = (await db.get(STORE, logbook)) as Handle | undefined;
+  const db = await folderShelf();
+  const folder = (await db.get(FOLDERS, logbook)) as Handle | undefined;
   db.close();
   return folder ? folderPlace(folder) : null;
 }
@@ -76,14 +76,14 @@ export async function keptPlace(logbook: string): Promise<BackupPlace | null> {
 export async function pickPlace(logbook: string): Promise<BackupPlace | null> {
   const folder = await picker()?.({ mode: 'readwrite', id: 'backups' }).catch(() => undefined);
   if (!folder) return null;
-  const db = await shelf();
-  await db.put(STORE, folder, logbook);
+  const db = await folderShelf();
+  await db.put(FOLDERS, folder, logbook);
   db.close();
   return folderPlace(folder);
 }
 
 export async function forgetPlace(logbook: string): Promise<void> {
-  const db = await shelf();
-  await db.delete(STORE, logbook);
+  const db = await folderShelf();
+  await db.delete(FOLDERS, logbook);
   db.close();
 }

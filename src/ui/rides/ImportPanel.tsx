@@ -13,6 +13,7 @@ import { HeldCard } from './HeldCard';
 import { ImportRows } from './ImportRows';
 import { MappingCard } from './MappingCard';
 import { OlderCard } from './OlderCard';
+import { RideFolderCard, type RideFolder } from './RideFolderCard';
 
 interface Props {
   bikes: readonly Bike[];
@@ -34,6 +35,8 @@ interface Props {
   pasts: Pasts;
   onPast: (bikeId: string, past: Past) => void;
   garage: Garage;
+  /** The folder rides are looked for in; null: the browser can look through none. */
+  folder: RideFolder | null;
   onImport: () => void;
   units: UnitSystem;
 }
@@ -44,6 +47,7 @@ export function ImportPanel(props: Props) {
   return (
     <View style={styles.panel}>
       <DropZone onFiles={onFiles} busy={progress !== null} />
+      {props.folder ? <RideFolderCard folder={props.folder} /> : null}
       {progress ? <Progressing progress={progress} onCancel={onCancel} /> : null}
       {unknown?.table ? (
         <MappingCard

@@ -1,0 +1,27 @@
+import { useEffect } from 'react';
+import { useAppDispatch } from './hooks';
+import { noticed } from './sessionSlice';
+
+/** Known without loading what looks through folders: most riders keep none. */
+const KEPT = 'dapper-spoke/ride-folder';
+/** The logbook comes first. */
+const LOOK_AFTER_MS = 4000;
+
+/** When the app opens, says how many new ride files lie in the folder. */
+export function useNewInFolder(): void {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    if (localStorage.getItem(KEPT) === null) return;
+    const timer = setTimeout(() => {
+      void import('./rideFolder')
+        .then(({ lookThroughRideFolder }) => lookThroughRideFolder(false))
+        .then((look) => {
+          if (!look || look.fresh.length === 0) return;
+          const files =
+            look.fresh.length === 1 ? '1 new ride file' : `${look.fresh.length} new ride files`;
+          dispatch(noticed({ text: `${files} in “${look.name}”: Rides, Import`, undo: false }));
+        });
+    }, LOOK_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [dispatch]);
+}
