@@ -43,9 +43,9 @@ export default function ImportRides() {
   const router = useRouter();
   const bikes = useAppSelector(selectBikes);
   const { units, csvMappings } = useAppSelector(selectSettings);
-  const { files, reading, progress, read, readAgain } = useReading(csvMappings);
+  const { files, picked, reading, progress, read, readAgain } = useReading(csvMappings);
   const garage = useAppSelector(selectGarage);
-  const { usual, groups, rows, onBike, onDecide } = useArrivals(files);
+  const { usual, groups, rows, onBike, onDecide } = useArrivals(files, picked);
   const { older, pasts, onPast } = usePasts(rows);
   const { folder, seen } = useRideFolder((list) => void read(list, csvMappings));
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
@@ -96,8 +96,7 @@ function useReading(csvMappings: CsvMappings) {
   const [files, setFiles] = useState<ReadFile[] | null>(null);
   const [reading, setReading] = useState<Reading | null>(null);
   const [progress, setProgress] = useState<Progress | null>(null);
-  const read = async (list: File[], mappings: CsvMappings) => {
-    setPicked(list);
+  const readList = async (list: File[], mappings: CsvMappings) => {
     setProgress({ read: 0, of: list.length, found: 0 });
     const { readRideFiles } = await import('@/work/clients');
     const started = readRideFiles(list, mappings, setProgress);
@@ -110,9 +109,13 @@ function useReading(csvMappings: CsvMappings) {
       setReading(null);
     });
   };
-  const readAgain = (mappings: CsvMappings) => read(picked, mappings);
+  const read = (list: File[], mappings: CsvMappings) => {
+    setPicked(list);
+    return readList(list, mappings);
+  };
+  const readAgain = (mappings: CsvMappings) => readList(picked, mappings);
   useArrived((list) => void read(list, csvMappings));
-  return { files, reading, progress, read, readAgain };
+  return { files, picked, reading, progress, read, readAgain };
 }
 
 /** Reads files shared to the installed app, or that it was opened with, when the page opens. */
@@ -129,7 +132,7 @@ function useArrived(take: (files: File[]) => void) {
 }
 
 /** What the files would bring: rides by the clue to their bike, and what becomes of each. */
-function useArrivals(files: readonly ReadFile[] | null) {
+function useArrivals(files: readonly ReadFile[] | null, picked: readonly File[]) {
   const bikes = useAppSelector(selectBikes);
   const main = useAppSelector(selectMainReport);
   const rides = useAppSelector(selectRideEvents);
@@ -138,7 +141,7 @@ function useArrivals(files: readonly ReadFile[] | null) {
   const now = useAppSelector(selectNow);
   const events = useAppSelector(selectEvents);
   const [chosen, setChosen] = useState<Record<string, string>>({});
-  const { decisions, onDecide } = useDecisions(files);
+  const { decisions, onDecide } = useDecisions(picked);
   const usual = main?.bike.id ?? bikes[0]?.id ?? null;
   const groups = useMemo(
     () =>
@@ -175,16 +178,16 @@ function usePasts(rows: ReturnType<typeof planImport> | null) {
   return { older, pasts, onPast };
 }
 
-/** What the rider says of rides held back; other files begin anew. */
-function useDecisions(files: readonly ReadFile[] | null) {
-  const [made, setMade] = useState<{ of: typeof files; decisions: Decisions }>(NONE_MADE);
-  const decisions = made.of === files ? made.decisions : NONE_MADE.decisions;
+/** What the rider says of rides held back: stays when the same files are read again, other files begin anew. */
+function useDecisions(picked: readonly File[]) {
+  const [made, setMade] = useState<{ of: typeof picked | null; decisions: Decisions }>(NONE_MADE);
+  const decisions = made.of === picked ? made.decisions : NONE_MADE.decisions;
   const onDecide = (keys: string[], decision: Decision | null) => {
     const next: Record<string, Decision> = { ...decisions };
     for (const key of keys)
       if (decision === null) delete next[key];
       else next[key] = decision;
-    setMade({ of: files, decisions: next });
+    setMade({ of: picked, decisions: next });
   };
   return { decisions, onDecide };
 }

@@ -111,12 +111,12 @@ function becomes(ride: RideFromFile, around: Around): Outcome {
   const bikeId = context.bikeOf(clueOf(ride, file));
   const problem = whyNot(ride, firstFitted(context.fittings, bikeId), context.now);
   if (problem) return { outcome: 'failed', problem };
-  const doubt = doubtOf(ride, known.overlaps(ride) ? ['at the same time'] : []);
+  const doubt = doubtOf(ride, known.overlaps(ride, bikeId) ? ['at the same time'] : []);
   const decision = context.decisions?.[key];
   if (doubt && decision === 'leave out') return { outcome: 'left out', distanceKm, startedAt };
   const taken = doubt ? mended(ride, doubt, decision) : ride;
   if (!taken) return { outcome: 'held', ride, doubt: doubt! };
-  known.add(taken);
+  known.add(taken, bikeId);
   return {
     outcome: 'added',
     ride: {

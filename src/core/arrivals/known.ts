@@ -11,6 +11,7 @@ const AT_ONCE = 0.5;
 interface Known {
   at: number;
   km: number;
+  bikeId: string;
   /** End, ms; null: nobody recorded it. */
   end: number | null;
   /** The file it came from; null: it is in the log. */
@@ -34,9 +35,9 @@ export interface KnownRides {
   /** The next file begins: its own rides without a time of day are not one another. */
   nextFile(): void;
   has(ride: RideFromFile): boolean;
-  /** Whether another ride was recorded at that time: by a second recorder, most likely. */
-  overlaps(ride: RideFromFile): boolean;
-  add(ride: RideFromFile): void;
+  /** Whether another ride of the bike was recorded at that time: by a second recorder, most likely. */
+  overlaps(ride: RideFromFile, bikeId: string): boolean;
+  add(ride: RideFromFile, bikeId: string): void;
 }
 
 /** A search in a list in order of time. */
@@ -61,11 +62,11 @@ class ByTime {
 export function knownRides(rides: readonly RideLogged[]): KnownRides {
   const all = new ByTime();
   let file = -1;
-  for (const { at, distanceKm, path } of rides) {
+  for (const { at, distanceKm, bikeId, path } of rides) {
     const start = Date.parse(at);
     const minutes = path?.at(-1)?.[2];
     const end = minutes === undefined ? null : start + minutes * 60_000;
-    all.add({ at: start, km: distanceKm, end, file: null, taken: false });
+    all.add({ at: start, km: distanceKm, bikeId, end, file: null, taken: false });
   }
   const endOf = ({ startedAt, elapsedH, path }: RideFromFile): number | null =>
     path === null || elapsedH === null ? null : Date.parse(startedAt) + elapsedH * MS_PER_HOUR;
@@ -84,18 +85,18 @@ export function knownRides(rides: readonly RideLogged[]): KnownRides {
       if (same && !timed) same.taken = true;
       return same !== undefined;
     },
-    overlaps(ride) {
+    overlaps(ride, bikeId) {
       const [at, end] = [Date.parse(ride.startedAt), endOf(ride)];
       if (end === null) return false;
       return all.near(at).some((k) => {
-        if (k.end === null) return false;
+        if (k.end === null || k.bikeId !== bikeId) return false;
         const shared = Math.min(end, k.end) - Math.max(at, k.at);
         return shared > AT_ONCE * Math.min(end - at, k.end - k.at);
       });
     },
-    add(ride) {
+    add(ride, bikeId) {
       const { startedAt, distanceKm: km } = ride;
-      all.add({ at: Date.parse(startedAt), km, end: endOf(ride), file, taken: false });
+      all.add({ at: Date.parse(startedAt), km, bikeId, end: endOf(ride), file, taken: false });
     },
   };
 }

@@ -147,3 +147,66 @@ describe('which bike', () => {
     });
   });
 });
+
+describe('rides held back', () => {
+  const odd = (more: Partial<RideFromFile>, km = 30) => {
+    const [row] = planImport([file('2026-05-06T08:00:00.000Z', km, more)], context);
+    return row?.outcome === 'held' ? row.doubt : null;
+  };
+  const hows = (more: Partial<RideFromFile>, km = 30) => odd(more, km)?.mends.map((m) => m.how);
+
+  it('are those whose figures no ride has, each with what would mend it', () => {
+    expect(odd({})).toBeNull();
+    // "52:10" read as hours: 0.58 km/h.
+    expect(odd({ movingH: 52.17 })).toMatchObject({ odd: ['walking pace', 'many hours'], asItIs: false }); // prettier-ignore
+    expect(hows({ movingH: 52.17 })).toEqual(['minutes', 'without hours']);
+    expect(hows({ movingH: 1.5 }, 80)).toEqual(['in km', 'without hours']);
+    expect(hows({ movingH: 0.5, elapsedH: 1.4 })).toContain('elapsed');
+    expect(odd({ movingH: null }, 42_195)).toMatchObject({ odd: ['very long'], asItIs: false });
+    expect(hows({ movingH: null }, 42_195)).toEqual(['in metres']);
+    expect(hows({ climbM: 2664 })).toEqual(['feet', 'without climb']);
+    expect(odd({ trackKm: 20 })).toMatchObject({ odd: ['two distances'], asItIs: true });
+    expect(odd({ trackKm: 28 })).toBeNull();
+    // The track lacks what was ridden before it knew where it was.
+    expect(odd({ trackKm: 20, unplacedH: 0.4 })).toBeNull();
+    expect(hows({ gapKm: 12 })).toEqual(['with the gap']);
+    expect(odd({ sportUnknown: true })).toMatchObject({ odd: ['unknown sport'], mends: [] });
+    expect(odd({}, 0.3)?.odd).toEqual(['walking pace', 'very short']);
+  });
+
+  it('go in as the rider says, and not before', () => {
+    const files = [file('2026-05-06T08:00:00.000Z', 30, { movingH: 52 })];
+    const decide = (decision: string) =>
+      planImport(files, { ...context, decisions: { '0.0': decision as never } })[0];
+    expect(decide('minutes')).toMatchObject({ outcome: 'added', mended: true, ride: { distanceKm: 30 } }); // prettier-ignore
+    const row = decide('minutes');
+    expect(row?.outcome === 'added' && row.ride.durationH).toBeCloseTo(52 / 60, 9);
+    expect(decide('without hours')).toMatchObject({ outcome: 'added', ride: { durationH: null } });
+    expect(decide('leave out')).toMatchObject({ outcome: 'left out' });
+    // The log takes no ride of half a kilometre an hour; a mend it does not have changes nothing.
+    expect(decide('as it is')).toMatchObject({ outcome: 'held' });
+    expect(decide('feet')).toMatchObject({ outcome: 'held' });
+  });
+
+  it('two recorders on one bike at once are asked about; on two bikes they are two riders', () => {
+    const path: [number, number, number][] = [[54, -3, 0], [54.2, -3, 60]]; // prettier-ignore
+    const one = file('2026-05-06T08:00:00.000Z', 30, { path, elapsedH: 1 });
+    const two = file('2026-05-06T08:10:00.000Z', 29, { path, elapsedH: 1 });
+    const rows = planImport([one, two], context);
+    expect(rows[1]).toMatchObject({ outcome: 'held', doubt: { odd: ['at the same time'] } });
+    let n = 0;
+    const apart = planImport([one, two], { ...context, bikeOf: () => (n++ === 0 ? 'b1' : 'b2') });
+    expect(apart.map((r) => r.outcome)).not.toContain('held');
+  });
+
+  it('out and home of one day without times are two rides, and neither comes in twice', () => {
+    const rows = [ride('2026-05-06T12:00:00.000Z', 8, { timed: false }), ride('2026-05-06T12:00:00.000Z', 8, { timed: false })]; // prettier-ignore
+    const table = { name: 'work.csv', rides: ok(rows.map((r) => ok(r))) };
+    expect(outcomes([table])).toEqual(['added', 'added']);
+    const added = planImport([table], context).flatMap((r) =>
+      r.outcome === 'added' ? [r.ride] : [],
+    );
+    const again = planImport([table], { ...context, rides: added as unknown as RideLogged[] });
+    expect(again.map((r) => r.outcome)).toEqual(['duplicate', 'duplicate']);
+  });
+});
