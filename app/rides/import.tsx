@@ -43,7 +43,10 @@ export default function ImportRides() {
   const router = useRouter();
   const bikes = useAppSelector(selectBikes);
   const { units, csvMappings } = useAppSelector(selectSettings);
-  const { files, picked, reading, progress, read, readAgain } = useReading(csvMappings);
+  const { files, picked, reading, progress, read, readAgain } = useReading(
+    csvMappings,
+    bikes.length > 0,
+  );
   const garage = useAppSelector(selectGarage);
   const { usual, groups, rows, onBike, onDecide } = useArrivals(files, picked);
   const { older, pasts, onPast } = usePasts(rows);
@@ -91,7 +94,7 @@ export default function ImportRides() {
 }
 
 /** Files picked, and what a worker reads in them. */
-function useReading(csvMappings: CsvMappings) {
+function useReading(csvMappings: CsvMappings, hasBike: boolean) {
   const [picked, setPicked] = useState<File[]>([]);
   const [files, setFiles] = useState<ReadFile[] | null>(null);
   const [reading, setReading] = useState<Reading | null>(null);
@@ -114,21 +117,23 @@ function useReading(csvMappings: CsvMappings) {
     return readList(list, mappings);
   };
   const readAgain = (mappings: CsvMappings) => readList(picked, mappings);
-  useArrived((list) => void read(list, csvMappings));
+  useArrived(hasBike, (list) => void read(list, csvMappings));
   return { files, picked, reading, progress, read, readAgain };
 }
 
 /** Reads files shared to the installed app, or that it was opened with, when the page opens. */
-function useArrived(take: (files: File[]) => void) {
+function useArrived(hasBike: boolean, take: (files: File[]) => void) {
   const latest = useRef(take);
   useEffect(() => {
     latest.current = take;
   });
   useEffect(() => {
+    // They wait until there is a bike to ask about.
+    if (!hasBike) return;
     const hand = (files: File[]) => files.length > 0 && latest.current(files);
     void sharedFiles().then(hand);
     onOpenedWith(hand);
-  }, []);
+  }, [hasBike]);
 }
 
 /** What the files would bring: rides by the clue to their bike, and what becomes of each. */

@@ -98,6 +98,7 @@ export type PlainCode =
   | 'ride/held'
   | 'work/new-chain'
   | 'work/no-chain'
+  | 'work/other'
   | 'plan/no-weekday'
   | 'plan/ends-before'
   | 'calendar/damaged'

@@ -10,6 +10,7 @@ import {
   type Surface,
 } from '../logbook';
 import type { Problem } from '../problem';
+import { MS_PER_HOUR } from '../units';
 import { clueOf, clueOfWork } from './bikeRules';
 import { knownRides, type KnownRides } from './known';
 import { eventOfWork, isWorkKnown, type NewWork } from './pastWork';
@@ -104,8 +105,9 @@ interface Around {
 type DistributiveOmit<T, K extends string> = T extends unknown ? Omit<T, K> : never;
 type Outcome = DistributiveOmit<ImportRow, 'file' | 'key'>;
 
-function becomes(ride: RideFromFile, around: Around): Outcome {
+function becomes(read: RideFromFile, around: Around): Outcome {
   const { file, key, known, surfaces, context } = around;
+  const ride = notAhead(read, context.now);
   const { startedAt, distanceKm } = ride;
   if (known.has(ride)) return { outcome: 'duplicate', distanceKm, startedAt };
   const bikeId = context.bikeOf(clueOf(ride, file));
@@ -129,6 +131,14 @@ function becomes(ride: RideFromFile, around: Around): Outcome {
     mended: doubt !== null,
   };
 }
+
+/** Of today's ride a table may know the day only: it was not ridden at a noon still to come. */
+const notAhead = (ride: RideFromFile, now: number): RideFromFile => {
+  const ahead = Date.parse(ride.startedAt) - now;
+  return !ride.timed && ahead > 0 && ahead <= 12 * MS_PER_HOUR
+    ? { ...ride, startedAt: new Date(now).toISOString() }
+    : ride;
+};
 
 /** A doubtful ride as the rider decided; null: they have not, or in a way it does not have. */
 function mended(

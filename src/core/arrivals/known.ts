@@ -5,6 +5,8 @@ import { MS_PER_HOUR } from '../units';
 /** Two rides are one when they start within this and their distances agree within the share. */
 const SAME_START_MS = 2 * 60_000;
 const SAME_DISTANCE = 0.02;
+/** A ride without a time of day stands at noon. */
+const SAME_DAY_MS = 12 * MS_PER_HOUR;
 /** Two rides at once share more than this of the shorter one. Own choice: stops are cut differently. */
 const AT_ONCE = 0.5;
 
@@ -25,10 +27,9 @@ export const isKnown = (
   known: readonly { at: number; km: number }[],
   at: number,
   km: number,
-): boolean =>
-  known.some(
-    (k) => Math.abs(k.at - at) <= SAME_START_MS && Math.abs(k.km / km - 1) <= SAME_DISTANCE,
-  );
+): boolean => known.some((k) => Math.abs(k.at - at) <= SAME_START_MS && isAsLong(k.km, km));
+
+const isAsLong = (a: number, b: number): boolean => Math.abs(a / b - 1) <= SAME_DISTANCE;
 
 /** The rides of the log and of the batch so far: a ride among them is not added again. */
 export interface KnownRides {
@@ -76,11 +77,14 @@ export function knownRides(rides: readonly RideLogged[]): KnownRides {
     },
     has({ startedAt, distanceKm, timed }) {
       const at = Date.parse(startedAt);
-      const same = all.near(at).find(
-        (k) =>
-          isKnown([k], at, distanceKm) &&
-          // Of a day only the day is known: out and home are as long, and both were ridden.
-          (timed || (!k.taken && k.file !== file)),
+      const same = all.near(at).find((k) =>
+        timed
+          ? isKnown([k], at, distanceKm)
+          : // Of a day only the day is known: out and home are as long, and both were ridden.
+            !k.taken &&
+            k.file !== file &&
+            Math.abs(k.at - at) <= SAME_DAY_MS &&
+            isAsLong(k.km, distanceKm),
       );
       if (same && !timed) same.taken = true;
       return same !== undefined;

@@ -37,6 +37,7 @@ export function eventOfWork(
   fittings: readonly Fitting[],
   events: readonly PlainEvent[],
 ): Result<NewWork> {
+  if (did === null) return fail('work/other');
   if (did.kind === 'new chain') return fail('work/new-chain');
   const chainId = chainOn(fittings, bikeId, at);
   if (chainId === null) return fail('work/no-chain');

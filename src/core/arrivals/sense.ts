@@ -87,10 +87,11 @@ export const disagrees = (ride: RideFromFile): boolean => partBy(ride) > SAY_FRO
 /** What is odd about a ride's own figures; empty: nothing. */
 export function odditiesOf(ride: RideFromFile): Oddity[] {
   const { distanceKm: km, movingH, elapsedH, climbM, gapKm, sportUnknown } = ride;
-  const speed = speedOf(km, movingH ?? elapsedH);
+  // A day out with long stops is slow from start to end, and yet a ride.
+  const [fastest, slowest] = [speedOf(km, movingH ?? elapsedH), speedOf(km, movingH)];
   const known: [Oddity, boolean][] = [
-    ['too fast', speed !== null && speed > FAST],
-    ['walking pace', speed !== null && speed < SLOW],
+    ['too fast', fastest !== null && fastest > FAST],
+    ['walking pace', slowest !== null && slowest < SLOW],
     ['very long', km > LONG_KM],
     ['very short', km < SHORT_KM],
     ['many hours', Math.max(movingH ?? 0, elapsedH ?? 0) > LONG_H],

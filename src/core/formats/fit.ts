@@ -49,8 +49,10 @@ const SETTINGS: Problem = { code: 'fit/settings' };
  * refused, one that is a course, a workout or settings named as such.
  */
 export function readFit(bytes: Uint8Array): Result<Result<RideFromFile>[]> {
+  const parts = chainedFits(bytes);
+  if (parts.length === 0) return fail('file/damaged');
   const rides: Result<RideFromFile>[] = [];
-  for (const part of chainedFits(bytes)) {
+  for (const part of parts) {
     const decoded = decode(part);
     if (!decoded) return fail('file/damaged');
     const problem = whyNoRide(decoded);

@@ -16,7 +16,7 @@ const E_BIKE = /\b(e ?bik\w*|ebike\w*|e ?mountain ?bik\w*|e ?mtb|pedelec|electri
 const INDOORS = /\b(indoor|virtual|spin\w*|trainer|turbo|rollers|stationary|home ?trainer)\b/;
 /** Codes some programs write for a word: 1 is cycling in several of them (common practice). */
 const CYCLING =
-  /\b(\w*cycl\w*|bik\w*|\w+bik(e|es|ing)|bicycl\w*|rid(e|es|ing)|mtb|bmx|gravel|commut\w*|velo|vélo|cyclisme|cyclotourisme|rad|radfahren|radsport|rennrad|fahrrad|bici|ciclismo|fietsen|wielrennen|1)\b/;
+  /\b(\w*cycl\w*|bik\w*|\w+bik(e|es|ing)|bicycl\w*|rid(e|es|ing)|mtb|bmx|gravel|commut\w*|velo|vélo|cyclisme|cyclotourisme|rad|radfahren|radsport|radtour|radfahrt|rennrad|rennradfahren|fahrrad|fahrradfahren|fahrradtour|bici|ciclismo|fietsen|wielrennen|1)\b/;
 
 /** What the word for a sport means. */
 export function sportOf(word: string): Sport {

@@ -113,6 +113,7 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'work/new-chain':
     'It says a new chain was fitted. Note that under Book, Garage, with what is known of it.',
   'work/no-chain': 'No chain of the log was on that bike then. Bring in its rides first.',
+  'work/other': 'It is of something else than the chain.',
   'plan/no-weekday': 'Pick at least one weekday, or let it happen once.',
   'plan/ends-before': 'It ends before it begins.',
   'calendar/damaged': 'The file is no calendar, damaged, or cut off. Nothing was changed.',

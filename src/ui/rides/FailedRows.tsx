@@ -37,7 +37,7 @@ function Line({ line, units }: { line: FailedLine; units: UnitSystem }) {
           />
         ) : null}
         <Txt variant="label" tone={calm ? 'inkSoft' : 'danger'}>
-          {calm ? 'No ride' : 'Failed'}
+          {calm ? 'Passed over' : 'Failed'}
         </Txt>
       </View>
       {open

@@ -210,3 +210,21 @@ describe('rides held back', () => {
     expect(again.map((r) => r.outcome)).toEqual(['duplicate', 'duplicate']);
   });
 });
+
+it('today’s ride of a table without times is no ride of the future, and is known again', () => {
+  const noon = { ...context, now: Date.parse('2026-05-10T09:00:00.000Z') };
+  const today = file('2026-05-10T12:00:00.000Z', 25, { timed: false });
+  const [row] = planImport([today], noon);
+  expect(row).toMatchObject({ outcome: 'added', ride: { at: '2026-05-10T09:00:00.000Z' } });
+  const rides = row?.outcome === 'added' ? [row.ride as unknown as RideLogged] : [];
+  expect(planImport([today], { ...context, rides })[0]?.outcome).toBe('duplicate');
+  const timed = file('2026-05-10T12:00:00.000Z', 25);
+  expect(planImport([timed], noon)[0]).toMatchObject({ problem: { code: 'date/future' } });
+});
+
+it('a day out with long stops is a ride; as slow in motion it is asked about', () => {
+  const out = (more: Partial<RideFromFile>) =>
+    planImport([file('2026-05-06T08:00:00.000Z', 50, more)], context)[0]?.outcome;
+  expect(out({ movingH: null, elapsedH: 9 })).toBe('added');
+  expect(out({ movingH: 9 })).toBe('held');
+});

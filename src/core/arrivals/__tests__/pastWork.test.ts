@@ -52,6 +52,7 @@ describe('a table of past work', () => {
     const found = read(rows);
     expect(found.map((r) => (r.outcome === 'failed' ? r.problem.code : r.outcome))).toEqual([
       'work',
+      'work/other',
       'work',
       'work',
       'work/no-chain',
@@ -69,7 +70,7 @@ describe('a table of past work', () => {
       workBody('2026-05-01T12:00:00.000Z', 'c1', { lube: { lubeClass: 'hot wax', coat: 1, wiped: false } }), // prettier-ignore
       workBody('2026-04-03T15:00:00.000Z', 'c1'),
     ]) as PlainEvent[];
-    const [known, cleaned] = read(rows.slice(0, 3), log);
+    const [known, , cleaned] = read(rows.slice(0, 3), log);
     expect(known).toMatchObject({ outcome: 'work known', note: 'lubed, dry lube' });
     expect(cleaned).toMatchObject({ work: { lube: { lubeClass: 'hot wax' } } });
   });

@@ -35,7 +35,9 @@ export function readTable(text: string): Result<Table> {
   const width = usualWidth(all);
   if (width < 2) return fail('file/unknown');
   const at = headerAt(all, width);
-  const head = at === null ? Array.from({ length: width }, () => '') : all[at]!.cells;
+  const named = at === null ? [] : all[at]!.cells;
+  // Rows may have a cell more than there are heads, of a sign at their end.
+  const head = Array.from({ length: Math.max(width, named.length) }, (_, n) => named[n] ?? '');
   let body = at === null ? all : all.slice(at + 1);
   const under = body[0]?.cells ?? [];
   const hasUnits = isUnits(under);
@@ -107,7 +109,7 @@ const isValue = (cell: string): boolean =>
 function headerAt(lines: readonly Line[], width: number): number | null {
   for (const [n, { cells }] of lines.slice(0, HEADER_WITHIN).entries()) {
     const filled = cells.filter((cell) => cell.trim() !== '');
-    if (cells.length < width || filled.length < Math.max(2, width / 2)) continue;
+    if (filled.length < Math.max(2, width / 2)) continue;
     return filled.some(isValue) ? null : n;
   }
   return null;

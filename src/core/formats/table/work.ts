@@ -15,7 +15,8 @@ export interface WorkFromFile {
   line: number;
   /** ISO instant; noon where the table knows the day only. */
   at: string;
-  did: Did;
+  /** Null: nothing that is known to be done to a chain. */
+  did: Did | null;
   /** What the rider calls the bike; empty: the table does not say. */
   gear: string;
   note: string;
@@ -85,7 +86,7 @@ export function readWork({ header, rows, lines }: Table, order: DayOrder): WorkF
   return rows.flatMap((row, n): WorkFromFile[] => {
     const moment = readMoment((row[date] ?? '').trim(), order);
     const did = readDid(row[work] ?? '');
-    if (!moment || !did) return [];
+    if (!moment) return [];
     const at = new Date(moment.at).toISOString();
     const note = (row[work] ?? '').trim().slice(0, 200);
     return [

@@ -3,10 +3,11 @@ import type { ProblemCode } from '../../problem';
 import type { UnitSystem } from '../../units';
 import { say } from '../problems';
 
-/** Rows of a table that are no rides, and nothing wrong with them. */
+/** Rows of a table that are nothing for a chain's log, and nothing wrong with them. */
 const NO_RIDES: Partial<Record<ProblemCode, string>> = {
   'csv/rest': 'rows without a distance: no rides on those days',
   'csv/sum': 'rows that add others up',
+  'work/other': 'jobs on something else than the chain',
 };
 const MANY: Partial<Record<ProblemCode, string>> = {
   ...NO_RIDES,

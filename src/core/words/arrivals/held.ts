@@ -19,7 +19,7 @@ export function odditySentence(odd: Oddity, ride: RideFromFile, units: UnitSyste
     case 'many hours':
       return `It lasts ${formatSpell(Math.max(movingH ?? 0, elapsedH ?? 0))}.`;
     case 'steep':
-      return `${formatClimb(climbM ?? 0, units)} climbed in ${far(distanceKm)} is steeper than mountains.`;
+      return `${formatClimb(climbM ?? 0, units)} climbed in ${far(distanceKm)} is steeper than a mountain pass all the way.`;
     case 'two distances':
       return `The recorder says ${far(distanceKm)}, its track ${far(trackKm ?? 0)}.`;
     case 'gap':
