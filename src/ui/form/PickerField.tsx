@@ -2,6 +2,7 @@ import { createElement, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
 import { Txt, useTheme } from '../theme';
+import { nativeStyle } from './nativeStyle';
 import { FieldProblem } from './Field';
 
 interface Props {
@@ -29,18 +30,10 @@ export function PickerField({ label, type, value, onChange, problem }: Props) {
         'aria-invalid': problem !== undefined,
         defaultValue: value,
         onChange: (event: { target: { value: string } }) => onChange(event.target.value),
-        style: {
-          font: `500 ${16 * textScale}px 'Red Hat Mono'`,
-          minHeight: 48,
-          boxSizing: 'border-box',
-          width: '100%',
-          minWidth: 0,
-          padding: '0 12px',
-          borderRadius: 10,
-          border: `1px solid ${problem ? colors.danger : colors.lineStrong}`,
-          color: colors.ink,
-          background: colors.field,
-        },
+        style: nativeStyle(colors, textScale, {
+          face: 'Red Hat Mono',
+          border: problem ? colors.danger : colors.lineStrong,
+        }),
       })}
       <FieldProblem id={`${id}-problem`} problem={problem} />
     </View>

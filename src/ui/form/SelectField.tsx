@@ -1,6 +1,7 @@
 import { createElement, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Txt, useTheme } from '../theme';
+import { nativeStyle } from './nativeStyle';
 
 interface Props {
   label: string;
@@ -24,18 +25,10 @@ export function SelectField({ label, options, value, onChange }: Props) {
           'aria-labelledby': id,
           value,
           onChange: (event: { target: { value: string } }) => onChange(event.target.value),
-          style: {
-            font: `500 ${16 * textScale}px 'Hanken Grotesk'`,
-            minHeight: 48,
-            boxSizing: 'border-box',
-            width: '100%',
-            minWidth: 0,
-            padding: '0 12px',
-            borderRadius: 10,
-            border: `1px solid ${colors.lineStrong}`,
-            color: colors.ink,
-            background: colors.field,
-          },
+          style: nativeStyle(colors, textScale, {
+            face: 'Hanken Grotesk',
+            border: colors.lineStrong,
+          }),
         },
         options.map((option) =>
           createElement('option', { key: option.value, value: option.value }, option.label),
