@@ -7,6 +7,12 @@ export const PITCH_MM = 12.7;
 /** Places where parts rub as one link bends on to a tooth and off again, counted on both runs. */
 const ARTICULATIONS_PER_TOOTH = 8;
 
+/**
+ * What the length of a new chain may be above its pitches, %: it is made so long or a little longer, never shorter. ISO 9633,
+ * tolerance on length 0 to +0.15 % (from memory).
+ */
+export const NEW_LENGTH_TOLERANCE_PERCENT = 0.15;
+
 /** Length of a number of pitches when new, in mm. 24 pitches are 304.8 mm. */
 export const pitchesMm = (pitches: number): number => pitches * PITCH_MM;
 

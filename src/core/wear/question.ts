@@ -1,3 +1,4 @@
+import { NEW_LENGTH_TOLERANCE_PERCENT } from '../chain';
 import type { Reading } from './tools';
 
 /** Why a reading is asked about before it is kept. */
@@ -42,7 +43,9 @@ export function questionsOf(reading: Reading, known: KnownWear): WearQuestion[] 
     return other.at <= known.at ? high < least - apart : low > most + apart;
   });
   if (shrinks) questions.push('shrinks');
-  const leaps = low > known.wear + APART * Math.hypot(sd, known.wearSd);
+  // Before a first reading nobody knows how long the chain was made.
+  const madeLonger = known.readings.length === 0 ? NEW_LENGTH_TOLERANCE_PERCENT : 0;
+  const leaps = low > known.wear + madeLonger + APART * Math.hypot(sd, known.wearSd);
   if (leaps && !questions.includes('past any chain')) questions.push('leaps');
   if (reading.tool === 'drop-in checker' && known.speeds >= ROLLERS_DIFFER_SPEEDS)
     questions.push('checker on narrow chain');

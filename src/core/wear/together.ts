@@ -1,13 +1,11 @@
 import type { ReplayStep } from '../care';
-import { wearLimitPercent } from '../chain';
+import { NEW_LENGTH_TOLERANCE_PERCENT, wearLimitPercent } from '../chain';
 import type { Bike } from '../garage';
 import type { PartStory } from './parts';
 
 /** What new and worn parts do to each other. */
 export type Together = 'new chain on worn cogs' | 'worn chain on new cogs' | 'worn chain';
 
-/** A chain up to here counts as new, %. Own choice: what tools can tell apart. */
-const NEW_PERCENT = 0.1;
 /** Cogs count as new up to this share of their life, as worn from that share on. Own choices. */
 const NEW_SHARE = 0.1;
 const WORN_SHARE = 0.8;
@@ -32,7 +30,7 @@ export function togetherOf({ chain, limit, cassette, worstChain }: Meeting): Tog
     (cassette?.worstChain ?? worstChain) >= limit * SPOILS_FROM;
   if (chain >= limit)
     return cassette && cassette.share < NEW_SHARE ? ['worn chain on new cogs'] : ['worn chain'];
-  return chain <= NEW_PERCENT && cogsWorn ? ['new chain on worn cogs'] : [];
+  return chain <= NEW_LENGTH_TOLERANCE_PERCENT && cogsWorn ? ['new chain on worn cogs'] : [];
 }
 
 /** What is known where a chain so worn (%) is to run on a bike: by the cassette's story, else by the chain on it last. */

@@ -6,7 +6,9 @@ import { Replay, reportOn } from '@/core/care';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { distanceKm } from '@/core/track';
 import { demoLogbook, diaryRides, pointsAlong } from '..';
-import { HOME } from '../island';
+import { rotationOf, SWAP_FROM } from '@/core/wear';
+import { rotationSentence } from '@/core/words/rotation';
+import { HOME, RACER } from '../island';
 
 const now = Date.parse('2026-11-24T10:00:00.000Z');
 const demo = demoLogbook(now, 'Europe/London');
@@ -60,6 +62,32 @@ describe('the demo', () => {
       expect(Math.abs(km / ride.loop.km - 1)).toBeLessThan(0.01);
       expect(distanceKm(points[0]!, HOME)).toBeLessThan(0.01);
     }
+  });
+
+  it('shows the neglected month in wear: a kilometre at its end costs half as much again as before and after', () => {
+    const { steps } = new Replay(demo.garage, events);
+    const perKm = (from: number, to: number) => {
+      let [km, wear] = [0, 0];
+      for (const { event, chainId, from: before, after } of steps) {
+        const ago = (now - Date.parse(event.at)) / 86_400_000;
+        if (event.type !== 'rideLogged' || chainId !== 'demo-chain-commuter') continue;
+        if (!before || !after || ago > from || ago < to) continue;
+        km += event.distanceKm;
+        wear += (after.wear - before.wear) / before.wearFactor;
+      }
+      return wear / km;
+    };
+    const late = perKm(104, 90);
+    expect(late).toBeGreaterThan(1.5 * perKm(150, 118));
+    expect(late).toBeGreaterThan(1.5 * perKm(88, 70));
+  });
+
+  it('has a racer whose chains differ, and says which to ride', () => {
+    const { steps, book } = new Replay(demo.garage, events);
+    const racer = demo.garage.bikes[RACER]!;
+    const rotation = rotationOf(steps, demo.garage.chains, book.fitted, racer)!;
+    expect(Math.abs(rotation.on.wear - rotation.next.wear)).toBeGreaterThan(SWAP_FROM);
+    expect(rotationSentence(rotation)).toMatch(/^(Swap to|Leave) Racer chain [AB]/);
   });
 
   it('gives every bike a verdict', () => {

@@ -1,4 +1,4 @@
-import { byChecker, byDropIn, questionsOf, type KnownWear } from '..';
+import { byChecker, byDropIn, byRuler, questionsOf, type KnownWear } from '..';
 
 const DAY = 86_400_000;
 const known = (more: Partial<KnownWear> = {}): KnownWear => ({
@@ -30,6 +30,16 @@ describe('a reading is asked about', () => {
     expect(questionsOf(byChecker([0.4]), known({ readings: [read(150, 0.1)] }))).toContain(
       'shrinks',
     );
+  });
+
+  it('not where a new chain is as long as it may be made: 0 to +0.15 % (ISO 9633, from memory)', () => {
+    const fresh = known({ wear: 0, wearSd: 0, at: 0, fittedAt: 0, readings: [] });
+    for (const reading of [byChecker([0.15]), byRuler([304.8 * 1.0015])])
+      expect(questionsOf(reading, fresh)).toEqual([]);
+    expect(questionsOf(byChecker([0.4]), fresh)).toEqual(['leaps']);
+    // Once it was read, how long it was made is known.
+    const read0 = known({ wear: 0, wearSd: 0, readings: [read(0, 0)] });
+    expect(questionsOf(byChecker([0.15]), read0)).toEqual(['leaps']);
   });
 
   it('where it leaps beyond what riding explains, or no chain was ever so long', () => {

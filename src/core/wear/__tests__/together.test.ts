@@ -10,6 +10,9 @@ describe('a chain and a cassette', () => {
     ['new on new', 0, cogs(0), 0, []],
     ['new on a cassette of one chain', 0.05, cogs(0.34, 0.5), 0, []],
     ['new on a cassette near its end', 0.1, cogs(0.8, 0.5), 0, ['new chain on worn cogs']],
+    // So long a new chain may be made: ISO 9633, 0 to +0.15 % (from memory).
+    ['as long as a new one may be made', 0.15, cogs(0.8, 0.5), 0, ['new chain on worn cogs']],
+    ['a little longer', 0.16, cogs(0.8, 0.5), 0, []],
     ['new on one that ran with a worn chain', 0, cogs(0.5, 0.75), 0, ['new chain on worn cogs']],
     ['new on one nothing is known of', 0, null, 0.4, []],
     ['new where a worn one ran last', 0, null, 0.75, ['new chain on worn cogs']],
