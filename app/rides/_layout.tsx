@@ -29,6 +29,7 @@ import {
 import { downloadText } from '@/ui/download';
 import { SideBySide } from '@/ui/frame';
 import { BulkBar } from '@/ui/rides/BulkBar';
+import { countedRides } from '@/core/words/counted';
 import { RidesHead } from '@/ui/rides/RidesHead';
 import { RidesList } from '@/ui/rides/RidesList';
 
@@ -167,12 +168,12 @@ function Bulk({ ticked, shown, onTick }: BulkProps) {
   const change = (what: RideChange) => {
     const { changed, refused } = changeRides(chosen, what, fittings);
     const kept = refused > 0 ? `; ${refused} left, no chain was on that bike then` : '';
-    const text = `${counted(changed.length)} changed${kept}`;
+    const text = `${countedRides(changed.length)} changed${kept}`;
     dispatch(changed.length > 0 ? amendAll(text, changed) : noticed({ text, undo: false }));
   };
   const remove = () => {
     const ids = chosen.map((r) => r.id);
-    dispatch(strike(`${counted(chosen.length)} deleted`, ids));
+    dispatch(strike(`${countedRides(chosen.length)} deleted`, ids));
   };
   return (
     <BulkBar
@@ -187,7 +188,5 @@ function Bulk({ ticked, shown, onTick }: BulkProps) {
     />
   );
 }
-
-const counted = (n: number): string => (n === 1 ? '1 ride' : `${n} rides`);
 
 const styles = StyleSheet.create({ list: { flex: 1 } });

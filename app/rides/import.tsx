@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   bikeOfClue,
   clueGroups,
@@ -12,7 +12,7 @@ import {
   type Pasts,
 } from '@/core/arrivals';
 import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
-import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
+import type { ReadFile } from '@/core/formats/rideFile';
 import {
   importRides,
   changeSettings,
@@ -28,11 +28,10 @@ import {
   useAppSelector,
 } from '@/store';
 import { useRideFolder } from '@/store/useRideFolder';
+import { useRideReading } from '@/store/useRideReading';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ImportPanel } from '@/ui/rides/ImportPanel';
-import { onOpenedWith, sharedFiles } from '@/work/arrivedFiles';
-import type { Progress, Reading } from '@/work/readRideFiles';
 
 /** So many rides at once are a history. Own choice. */
 const MANY = 30;
@@ -43,14 +42,14 @@ export default function ImportRides() {
   const router = useRouter();
   const bikes = useAppSelector(selectBikes);
   const { units, csvMappings } = useAppSelector(selectSettings);
-  const { files, picked, reading, progress, read, readAgain } = useReading(
+  const { files, picked, reading, progress, read, readMore, readAgain } = useRideReading(
     csvMappings,
     bikes.length > 0,
   );
   const garage = useAppSelector(selectGarage);
   const { usual, groups, rows, onBike, onDecide } = useArrivals(files, picked);
   const { older, pasts, onPast } = usePasts(rows);
-  const { folder, seen } = useRideFolder((list) => void read(list, csvMappings));
+  const { folder, seen } = useRideFolder({ picked, rows, read: (list) => void readMore(list) });
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const unknown = files?.find((f) => f.table) ?? null;
   const explain = (mapping: CsvMapping) => {
@@ -75,7 +74,7 @@ export default function ImportRides() {
         groups={groups}
         onBike={onBike}
         progress={progress}
-        onFiles={(list) => void read(list, csvMappings)}
+        onFiles={(list) => void read(list)}
         onCancel={() => reading?.cancel()}
         unknown={unknown}
         onExplain={explain}
@@ -91,49 +90,6 @@ export default function ImportRides() {
       />
     </Page>
   );
-}
-
-/** Files picked, and what a worker reads in them. */
-function useReading(csvMappings: CsvMappings, hasBike: boolean) {
-  const [picked, setPicked] = useState<File[]>([]);
-  const [files, setFiles] = useState<ReadFile[] | null>(null);
-  const [reading, setReading] = useState<Reading | null>(null);
-  const [progress, setProgress] = useState<Progress | null>(null);
-  const readList = async (list: File[], mappings: CsvMappings) => {
-    setProgress({ read: 0, of: list.length, found: 0 });
-    const { readRideFiles } = await import('@/work/clients');
-    const started = readRideFiles(list, mappings, setProgress);
-    setReading(started);
-    const { files: done } = await started.done;
-    // Hundreds of rows are drawn in slices, so that the page goes on answering.
-    startTransition(() => {
-      setFiles(done);
-      setProgress(null);
-      setReading(null);
-    });
-  };
-  const read = (list: File[], mappings: CsvMappings) => {
-    setPicked(list);
-    return readList(list, mappings);
-  };
-  const readAgain = (mappings: CsvMappings) => readList(picked, mappings);
-  useArrived(hasBike, (list) => void read(list, csvMappings));
-  return { files, picked, reading, progress, read, readAgain };
-}
-
-/** Reads files shared to the installed app, or that it was opened with, when the page opens. */
-function useArrived(hasBike: boolean, take: (files: File[]) => void) {
-  const latest = useRef(take);
-  useEffect(() => {
-    latest.current = take;
-  });
-  useEffect(() => {
-    // They wait until there is a bike to ask about.
-    if (!hasBike) return;
-    const hand = (files: File[]) => files.length > 0 && latest.current(files);
-    void sharedFiles().then(hand);
-    onOpenedWith(hand);
-  }, [hasBike]);
 }
 
 /** What the files would bring: rides by the clue to their bike, and what becomes of each. */

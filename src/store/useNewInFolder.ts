@@ -1,9 +1,8 @@
 import { useEffect } from 'react';
 import { useAppDispatch } from './hooks';
 import { noticed } from './sessionSlice';
+import { hasRideFolder } from './whichLogbook';
 
-/** Known without loading what looks through folders: most riders keep none. */
-const KEPT = 'dapper-spoke/ride-folder';
 /** The logbook comes first. */
 const LOOK_AFTER_MS = 4000;
 
@@ -11,7 +10,8 @@ const LOOK_AFTER_MS = 4000;
 export function useNewInFolder(): void {
   const dispatch = useAppDispatch();
   useEffect(() => {
-    if (localStorage.getItem(KEPT) === null) return;
+    // Known without loading what looks through folders: most riders keep none.
+    if (!hasRideFolder()) return;
     const timer = setTimeout(() => {
       void import('./rideFolder')
         .then(({ lookThroughRideFolder }) => lookThroughRideFolder(false))

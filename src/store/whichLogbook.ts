@@ -36,3 +36,25 @@ export function switchLogbook(name: LogbookName): void {
   remember(name);
   window.location.assign('/');
 }
+
+/** Under it stands the name of the folder that is looked through for rides of the logbook; not there: there is none. */
+const rideFolderKey = (): string => `dapper-spoke/ride-folder ${whichLogbook()}`;
+
+/** Whether a folder of rides was picked for this logbook on this device. */
+export function hasRideFolder(): boolean {
+  try {
+    return localStorage.getItem(rideFolderKey()) !== null;
+  } catch {
+    return false;
+  }
+}
+
+/** Remembers that a folder of rides was picked, by its name; null: it is looked through no more. */
+export function rememberRideFolder(name: string | null): void {
+  try {
+    if (name === null) localStorage.removeItem(rideFolderKey());
+    else localStorage.setItem(rideFolderKey(), name);
+  } catch {
+    // A browser that forgets does not look through it by itself: the rider still can.
+  }
+}

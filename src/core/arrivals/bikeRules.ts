@@ -12,6 +12,7 @@ export interface ClueGroup {
   /** The clue in words, for the question "which bike?". */
   words: string;
   rides: number;
+  work: number;
 }
 
 /** Returns the letters a file's name begins with: `commute` of `commute-2026-05-01.gpx`. */
@@ -55,29 +56,32 @@ const NO_CLUE = 'name';
  */
 export function clueGroups(files: readonly ReadFile[], rules: BikeRules): ClueGroup[] {
   const groups = new Map<string, ClueGroup>();
-  const count = (clue: string) => {
-    const group = groups.get(clue);
-    if (group) group.rides += 1;
-    else groups.set(clue, { clue, words: clueWords(clue), rides: 1 });
+  const count = (clue: string, what: 'rides' | 'work') => {
+    const group = groups.get(clue) ?? { clue, words: clueWords(clue), rides: 0, work: 0 };
+    group[what] += 1;
+    groups.set(clue, group);
   };
   for (const { name, rides, work = [] } of files) {
-    for (const one of work) count(clueOfWork(one, name));
+    for (const one of work) count(clueOfWork(one, name), 'work');
     if (!rides.ok) continue;
-    for (const ride of rides.value) if (ride.ok) count(clueOf(ride.value, name));
+    for (const ride of rides.value) if (ride.ok) count(clueOf(ride.value, name), 'rides');
   }
   const strays = [...groups.values()].filter(
-    ({ clue, rides }) => clue.startsWith(`${NO_CLUE} `) && rides === 1 && rules[clue] === undefined,
+    (group) => group.clue.startsWith(`${NO_CLUE} `) && all(group) === 1 && !(group.clue in rules),
   );
-  const rest = groups.get(NO_CLUE)?.rides ?? 0;
   for (const { clue } of strays) groups.delete(clue);
-  if (rest + strays.length > 0)
+  const rest = [...strays, ...[groups.get(NO_CLUE)].filter((g) => g !== undefined)];
+  if (rest.length > 0)
     groups.set(NO_CLUE, {
       clue: NO_CLUE,
       words: clueWords(NO_CLUE),
-      rides: rest + strays.length,
+      rides: rest.reduce((sum, g) => sum + g.rides, 0),
+      work: rest.reduce((sum, g) => sum + g.work, 0),
     });
-  return [...groups.values()].sort((a, b) => b.rides - a.rides);
+  return [...groups.values()].sort((a, b) => all(b) - all(a));
 }
+
+const all = ({ rides, work }: ClueGroup): number => rides + work;
 
 /** The group of a clue in its batch. */
 export const groupOf = <G extends ClueGroup>(groups: readonly G[], clue: string): G | undefined =>

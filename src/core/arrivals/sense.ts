@@ -1,6 +1,6 @@
 import type { RideFromFile } from '../formats';
 import { LONGEST_RIDE_KM } from '../logbook';
-import { KM_PER_MILE } from '../units';
+import { KM_PER_MILE, M_PER_FOOT } from '../units';
 
 /** What is odd about a ride of a file. */
 export type Oddity =
@@ -57,7 +57,6 @@ const MOST_H = 72;
 const STEEP_M_PER_KM = 35;
 const STEEP_FROM_KM = 2;
 const MOST_CLIMB_M = 10_000;
-const M_PER_FOOT = 0.3048;
 /** Recorder and track part by more than this share: it is asked about; by the smaller it is said. */
 const ASK_FROM = 0.1;
 const SAY_FROM = 0.03;

@@ -4,9 +4,9 @@ import { isFit, readFit } from './fit';
 import { readGpx } from './gpx';
 import { fileIndexOf, type Beside, type FileIndex } from './fileIndex';
 import { kindOfBytes, kindOfTable, kindOfText, kindOfXml, rootOf } from './kind';
-import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
+import { notCycling, NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 import { figuresOf, guessMapping, placesOf, readTable, type Table } from './table';
-import { readWork, workDayOrder, type WorkFromFile } from './table/work';
+import { readWork, type WorkFromFile } from './table/work';
 import { readTcx } from './tcx';
 import { sportOf } from './sport';
 import { decodeText, isBinary } from './text';
@@ -66,8 +66,7 @@ function withBeside(file: ReadFile, beside: Beside | null): ReadFile {
 
 function besideOf(ride: RideFromFile, { name, gear, sport }: Beside): Result<RideFromFile> {
   const kind = sportOf(sport);
-  if (kind === 'other')
-    return fail('track/not-cycling', { sport: tidy(sport).toLowerCase().slice(0, 40) });
+  if (kind === 'other') return notCycling(sport);
   const isKnown = kind !== 'unknown' && kind !== 'not said';
   return ok({
     ...ride,
@@ -129,7 +128,7 @@ function readCsv(name: string, table: Table, mappings: CsvMappings): ReadFile {
   if (mapping) return { name, rides: some(ok(ridesOfTable(table, mapping))) };
   const guess = guessMapping(header, rows);
   if (guess.distance === '' || guess.start === '') {
-    const work = readWork(table, workDayOrder(table));
+    const work = readWork(table);
     if (work) return { name, rides: ok([]), work };
     const kind = kindOfTable(header);
     if (kind || (guess.start === '' && guess.distance === ''))

@@ -95,8 +95,7 @@ export function rideFrom(
 ): Result<RideFromFile> {
   const { device, sport, gear, name } = recorded;
   const kind = sportOf(sport);
-  if (kind === 'other')
-    return fail('track/not-cycling', { sport: tidy(sport).toLowerCase().slice(0, 40) });
+  if (kind === 'other') return notCycling(sport);
   const recordedKm = above(recorded.distanceKm);
   const said = {
     timed: recorded.timed,
@@ -146,6 +145,10 @@ export function rideFrom(
     path: said.indoors ? null : path,
   });
 }
+
+/** What is no ride: of another sport, by the word for it. */
+export const notCycling = (sport: string) =>
+  fail('track/not-cycling', { sport: tidy(sport).toLowerCase().slice(0, 40) });
 
 /** The recorder's start, where its track begins later because it was still looking for its place. */
 const startOf = (track: number, recorder: number | null): number =>

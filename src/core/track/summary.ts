@@ -47,7 +47,7 @@ const PATH_MOST = 400;
 type Timed = Place & { at: number };
 
 /** A track as it is gone through, point by point. */
-class Course {
+class Walk {
   km = 0;
   gapKm = 0;
   gapMs = 0;
@@ -113,13 +113,13 @@ export function summariseTrack(segments: readonly (readonly TrackPoint[])[]): Re
   if (times.points === 0) return fail('track/empty');
   if (times.timed === 0) return fail('track/no-times');
   const usualMs = (times.last - times.first) / Math.max(1, times.timed - 1);
-  const course = new Course(Math.max(GAP_MS, usualMs * GAP_TIMES_USUAL));
+  const walk = new Walk(Math.max(GAP_MS, usualMs * GAP_TIMES_USUAL));
   for (const segment of segments) {
-    course.pause();
+    walk.pause();
     for (const { lat, lon, at, elevationM } of segment)
-      if (at !== null && isPlace({ lat, lon })) course.to({ lat, lon, at }, elevationM);
+      if (at !== null && isPlace({ lat, lon })) walk.to({ lat, lon, at }, elevationM);
   }
-  const { km, gapKm, movingMs, climb, first, end } = course;
+  const { km, gapKm, movingMs, climb, first, end } = walk;
   if (first === null || end === null || km < 0.05) return fail('track/no-distance');
   // A clock that ran before the first place is right if it did not run for days.
   const began = first.at - times.first <= LONGEST_SEARCH_MS;
@@ -129,10 +129,10 @@ export function summariseTrack(segments: readonly (readonly TrackPoint[])[]): Re
     endedAt: Math.max(end.at, times.last - end.at <= LONGEST_SEARCH_MS ? times.last : 0),
     distanceKm: km,
     gapKm,
-    unplacedH: (course.gapMs + first.at - startedAt) / MS_PER_HOUR,
+    unplacedH: (walk.gapMs + first.at - startedAt) / MS_PER_HOUR,
     movingH: movingMs / MS_PER_HOUR,
     climbM: climb.metres,
-    path: [...course.path, end].map((p) => pathPoint(p, startedAt)),
+    path: [...walk.path, end].map((p) => pathPoint(p, startedAt)),
   });
 }
 

@@ -18,6 +18,8 @@ export const distanceUnit = (units: UnitSystem): 'km' | 'mi' => (units === 'metr
 
 /** Millimetres of an inch, exact by definition. */
 export const MM_PER_INCH = 25.4;
+/** Metres of a foot, exact by definition. */
+export const M_PER_FOOT = 0.3048;
 
 export const toShownTemperature = (celsius: number, units: UnitSystem): number =>
   units === 'metric' ? celsius : celsius * 1.8 + 32;

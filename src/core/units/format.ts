@@ -1,6 +1,7 @@
 import {
   distanceUnit,
   KM_PER_MILE,
+  M_PER_FOOT,
   MM_PER_INCH,
   toShownDistance,
   toShownTemperature,
@@ -65,9 +66,7 @@ export const formatWind = (metresPerSecond: number, units: UnitSystem): string =
 
 /** Height climbed: "310 m", "1,017 ft". */
 export const formatClimb = (metres: number, units: UnitSystem): string =>
-  units === 'metric'
-    ? `${plain.format(metres)} m`
-    : `${plain.format((metres * 1000) / MM_PER_INCH / 12)} ft`;
+  units === 'metric' ? `${plain.format(metres)} m` : `${plain.format(metres / M_PER_FOOT)} ft`;
 
 /** "38 %" from 0.38, never "-0 %". */
 export const formatShare = (share: number): string =>

@@ -1,7 +1,7 @@
 import { onSinceOf, pastWork, type ImportedRide, type NewWork, type Pasts } from '@/core/arrivals';
 import { addedEvents, changeBetween, mergeLogbooks, type Logbook } from '@/core/logbook';
 import type { Settings } from '@/core/settings';
-import { countedThings } from '@/core/words/arrivals/counted';
+import { countedThings } from '@/core/words/counted';
 import { merged } from '../logbookSlice';
 import { selectEvents } from '../selectors';
 import { historyMoved, noticed } from '../sessionSlice';

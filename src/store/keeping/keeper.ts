@@ -5,7 +5,8 @@ import { MS_PER_DAY } from '@/core/units';
 import type { OpenLogbook } from '../openLogbook';
 import { withLimits } from '../storage';
 import { keepBackup } from './keepBackup';
-import { canPickFolder, forgetPlace, keptPlace, pickPlace, type BackupPlace } from './place';
+import { canPickFolder } from '../folders';
+import { forgetPlace, keptPlace, pickPlace, type BackupPlace } from './place';
 import { readMemory, type Memory } from './memory';
 
 /** How safely this device keeps the logbook. */

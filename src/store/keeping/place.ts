@@ -1,4 +1,11 @@
-import { openDB } from 'idb';
+import {
+  keptOnShelf,
+  mayOpen,
+  pickFolder,
+  putOnShelf,
+  takeOffShelf,
+  type FolderHandle,
+} from '../folders';
 
 /** A folder of the rider's that backups are written to. */
 export interface BackupPlace {
@@ -15,27 +22,10 @@ export interface BackupPlace {
   remove(file: string): Promise<void>;
 }
 
-/** What the File System Access API adds to a handle: not yet in TypeScript's own types. */
-interface Handle extends FileSystemDirectoryHandle {
-  queryPermission?(mode: { mode: 'readwrite' }): Promise<PermissionState>;
-  requestPermission?(mode: { mode: 'readwrite' }): Promise<PermissionState>;
-  keys(): AsyncIterableIterator<string>;
-}
-
-type Picker = (options: { mode: 'readwrite'; id: string }) => Promise<Handle>;
-
-const picker = (): Picker | undefined =>
-  (window as unknown as { showDirectoryPicker?: Picker }).showDirectoryPicker;
-
-/** Whether this browser can write to a folder the rider picks. */
-export const canPickFolder = (): boolean => picker() !== undefined;
-
-const folderPlace = (folder: Handle): BackupPlace => ({
+const folderPlace = (folder: FolderHandle): BackupPlace => ({
   name: folder.name || 'the folder you picked',
-  isOpen: async () =>
-    (await (folder.queryPermission?.({ mode: 'readwrite' }) ?? 'granted')) === 'granted',
-  ask: async () =>
-    (await (folder.requestPermission?.({ mode: 'readwrite' }) ?? 'granted')) === 'granted',
+  isOpen: () => mayOpen(folder, 'readwrite', false),
+  ask: () => mayOpen(folder, 'readwrite', true),
   async list() {
     const names: string[] = [];
     for await (const name of folder.keys()) names.push(name);
@@ -59,31 +49,18 @@ const folderPlace = (folder: Handle): BackupPlace => ({
   remove: (file) => folder.removeEntry(file),
 });
 
-/** Handles can be kept in IndexedDB only: they are no text. */
-export const FOLDERS = 'folders';
-export const folderShelf = () =>
-  openDB('dapper-spoke-folders', 1, { upgrade: (db) => void db.createObjectStore(FOLDERS) });
-
 /** The folder picked before for a logbook, if any. */
 export async function keptPlace(logbook: string): Promise<BackupPlace | null> {
-  const db = await folderShelf();
-  const folder = (await db.get(FOLDERS, logbook)) as Handle | undefined;
-  db.close();
+  const folder = (await keptOnShelf(logbook)) as FolderHandle | undefined;
   return folder ? folderPlace(folder) : null;
 }
 
 /** Lets the rider pick a folder and remembers it; null when they picked none. */
 export async function pickPlace(logbook: string): Promise<BackupPlace | null> {
-  const folder = await picker()?.({ mode: 'readwrite', id: 'backups' }).catch(() => undefined);
+  const folder = await pickFolder('readwrite', 'backups');
   if (!folder) return null;
-  const db = await folderShelf();
-  await db.put(FOLDERS, folder, logbook);
-  db.close();
+  await putOnShelf(logbook, folder);
   return folderPlace(folder);
 }
 
-export async function forgetPlace(logbook: string): Promise<void> {
-  const db = await folderShelf();
-  await db.delete(FOLDERS, logbook);
-  db.close();
-}
+export const forgetPlace = (logbook: string): Promise<void> => takeOffShelf(logbook);

@@ -1,3 +1,4 @@
+import { countedRides } from '@/core/words/counted';
 import type { CalendarChange } from '@/core/plan/rides/calendarRides';
 import type { PlannedRide } from '@/core/records/plan';
 import { editOf } from '@/core/logbook';
@@ -34,7 +35,7 @@ export const takeCalendar =
       ...put.map((ride) => ({ ...ride, retired: false, changedAt })),
       ...drop.map((ride) => ({ ...ride, retired: true, changedAt })),
     ];
-    const count = put.length === 1 ? '1 ride' : `${put.length} rides`;
+    const count = countedRides(put.length);
     dispatch(perform(`${count} from the calendar`, { planned }));
   };
 

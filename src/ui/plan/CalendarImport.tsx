@@ -11,6 +11,7 @@ import { readDistance } from '@/core/entry/number';
 import { Button, Choice, Field, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { countedRides } from '@/core/words/counted';
 import { SURFACE_LABEL } from '@/core/words/labels';
 import { useSay } from '../useSay';
 
@@ -183,7 +184,7 @@ function Changes({ entries, left, change, units, onTake }: ChangesProps) {
 }
 
 function takeLabel({ put, drop }: CalendarChange): string {
-  const rides = put.length === 1 ? '1 ride' : `${put.length} rides`;
+  const rides = countedRides(put.length);
   const out = drop.length > 0 ? `, take ${drop.length} out` : '';
   return put.length > 0 ? `Plan ${rides}${out}` : `Take ${drop.length} out`;
 }

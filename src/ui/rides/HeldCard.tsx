@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { heldGroups, type Decision, type HeldRow, type ImportRow } from '@/core/arrivals';
 import { dateFormat } from '@/core/time/dateFormat';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
+import { countedRides } from '@/core/words/counted';
 import { decisionsOf, decisionsOfAll, heldTitle, odditySentence } from '@/core/words/arrivals/held';
 import { Button } from '../form';
 import { Card } from '../frame';
@@ -24,9 +25,7 @@ export function HeldCard({ rows, units, onDecide }: Props) {
   );
   if (held + decided.length === 0) return null;
   return (
-    <Card
-      title={held === 0 ? 'All looked at' : `Look at ${held === 1 ? '1 ride' : `${held} rides`}`}
-    >
+    <Card title={held === 0 ? 'All looked at' : `Look at ${countedRides(held)}`}>
       {held > 0 ? (
         <Txt variant="small" tone="inkSoft">
           Something about them is odd. They are not added before you say how.
@@ -38,7 +37,7 @@ export function HeldCard({ rows, units, onDecide }: Props) {
       {decided.length > 0 ? (
         <View style={styles.actions}>
           <Txt variant="small" tone="inkSoft">
-            {decided.length === 1 ? '1 ride decided.' : `${decided.length} rides decided.`}
+            {countedRides(decided.length)} decided.
           </Txt>
           <Button
             kind="quiet"

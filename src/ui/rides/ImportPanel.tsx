@@ -4,7 +4,7 @@ import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import type { Bike, Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
-import { countedThings } from '@/core/words/arrivals/counted';
+import { countedThings } from '@/core/words/counted';
 import { Button, Choice, ProgressBar } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -107,7 +107,7 @@ function WhichBike({ bikes, groups, onBike }: Pick<Props, 'bikes' | 'groups' | '
       {groups.map((group) => (
         <Choice
           key={group.clue}
-          label={`${group.rides === 1 ? '1 ride' : `${group.rides} rides`} ${group.words}${group.remembered ? ', as last time' : ''}`}
+          label={`${countedThings(group.rides, group.work)} ${group.words}${group.remembered ? ', as last time' : ''}`}
           options={bikes.map((b) => ({ value: b.id, label: b.name }))}
           value={group.bikeId}
           onChange={(bikeId) => onBike(group.clue, bikeId)}

@@ -136,14 +136,15 @@ describe('which bike', () => {
       name,
       rides: ok([ok(ride(`2026-05-0${i + 2}T08:00:00.000Z`, 30))]),
     }));
-    const commute = { clue: 'name commute', words: 'in files named “commute”', rides: 2 };
-    const rest = { clue: 'name', words: 'in files that do not tell', rides: 2 };
+    const commute = { clue: 'name commute', words: 'in files named “commute”', rides: 2, work: 0 };
+    const rest = { clue: 'name', words: 'in files that do not tell', rides: 2, work: 0 };
     expect(clueGroups(files, {})).toEqual([commute, rest]);
     expect(groupOf(clueGroups(files, {}), 'name a')).toEqual(rest);
     expect(clueGroups(files, { 'name a': 'b1' })).toContainEqual({
       clue: 'name a',
       words: 'in files named “a”',
       rides: 1,
+      work: 0,
     });
   });
 });

@@ -60,7 +60,8 @@ const MOST = 0.6;
 const share = (cells: readonly string[], is: (cell: string) => boolean): number =>
   cells.length === 0 ? 0 : cells.filter(is).length / cells.length;
 
-const isMoment = (cell: string): boolean =>
+/** Whether a cell is a date, whichever of its numbers is the day. */
+export const isMoment = (cell: string): boolean =>
   readMoment(cell, 'day first') !== null || readMoment(cell, 'month first') !== null;
 const isLength = (cell: string): boolean => {
   const number = readNumber(cell);

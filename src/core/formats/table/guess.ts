@@ -164,7 +164,7 @@ function climbUnitOf(
 }
 
 /** Which number of a date is its day: by numbers above 12, else by the order the rows stand in, else as miles are ridden. */
-function dayOrderOf(cells: readonly string[], unit: CsvMapping['unit']): DayOrder {
+export function dayOrderOf(cells: readonly string[], unit: CsvMapping['unit']): DayOrder {
   const count = (order: DayOrder) => cells.filter((cell) => readMoment(cell, order)).length;
   const [day, month] = [count('day first'), count('month first')];
   if (day !== month) return day > month ? 'day first' : 'month first';

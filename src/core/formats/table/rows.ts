@@ -1,6 +1,6 @@
 import type { CsvMapping } from '../../records/csvMapping';
 import { fail, ok, type Result } from '../../problem';
-import { KM_PER_MILE } from '../../units';
+import { KM_PER_MILE, M_PER_FOOT } from '../../units';
 import { readNumber, readSpell, type CellSpell } from './cells';
 import { readCountedMoment, readMoment } from './moments';
 
@@ -20,7 +20,6 @@ export interface RowFigures {
 
 const KM_PER = { km: 1, mi: KM_PER_MILE, m: 0.001 } as const;
 const HOURS_PER = { h: 1, min: 1 / 60, s: 1 / 3600 } as const;
-const M_PER_FOOT = 0.3048;
 /** A row that adds others up, or heads a part of the table. */
 const SUM =
   /^(grand |sub)?(total|totals|sum|summe|gesamt|insgesamt|average|avg|mean|mittel|durchschnitt|schnitt|totaux|moyenne|totale|media|totaal|week|woche|month|monat|year|jahr|kw)\b|^[Σ∑Ø]/i;

@@ -1,7 +1,9 @@
 import { LUBE_CLASS_NAMES, type LubeClass } from '../../lube';
 import type { CleanMethod } from '../../records/kinds';
 import { readNumber } from './cells';
-import { readMoment, type DayOrder } from './moments';
+import { isMoment } from './columns';
+import { dayOrderOf } from './guess';
+import { readMoment } from './moments';
 import type { Table } from './read';
 
 /** What a row of a table of past work says was done. */
@@ -70,18 +72,22 @@ const BIKE_HEAD = /\b(bike|bicycle|rad|fahrrad|velo|vélo|gear)\b/i;
 /** Share of a column's cells that must be known work, and of its rows that must have a date. */
 const MOST = 0.5;
 
-/** Reads a table as one of past work; null: it is none. `order`: of its dates. */
-export function readWork({ header, rows, lines }: Table, order: DayOrder): WorkFromFile[] | null {
+/** Reads a table as one of past work; null: it is none. */
+export function readWork({ header, rows, lines }: Table): WorkFromFile[] | null {
   const shareOf = (n: number, is: (cell: string) => boolean) => {
     const filled = rows.map((row) => (row[n] ?? '').trim()).filter((cell) => cell !== '');
     return filled.length === 0 ? 0 : filled.filter(is).length / filled.length;
   };
   const column = (is: (name: string, n: number) => boolean) => header.findIndex(is);
-  const date = column((_, n) => shareOf(n, (c) => readMoment(c, order) !== null) >= MOST);
+  const date = column((_, n) => shareOf(n, isMoment) >= MOST);
   const work = column(
     (name, n) => WORK_HEAD.test(name) && shareOf(n, (c) => readDid(c) !== null) >= MOST,
   );
   if (date < 0 || work < 0) return null;
+  const order = dayOrderOf(
+    rows.map((row) => (row[date] ?? '').trim()),
+    'km',
+  );
   const gear = column((name, n) => n !== work && BIKE_HEAD.test(name));
   return rows.flatMap((row, n): WorkFromFile[] => {
     const moment = readMoment((row[date] ?? '').trim(), order);
@@ -93,15 +99,4 @@ export function readWork({ header, rows, lines }: Table, order: DayOrder): WorkF
       { line: lines[n] ?? n + 2, at, did, gear: gear < 0 ? '' : (row[gear] ?? '').trim(), note },
     ];
   });
-}
-
-/** The order of dates in a table of work: by the numbers in it. */
-export function workDayOrder({ rows }: Table): DayOrder {
-  const cells = rows
-    .slice(0, 300)
-    .flat()
-    .map((cell) => cell.trim());
-  const count = (order: DayOrder) =>
-    cells.filter((cell) => readMoment(cell, order) !== null).length;
-  return count('month first') > count('day first') ? 'month first' : 'day first';
 }

@@ -1,3 +1,4 @@
+import { countedRides } from '../counted';
 import type { Decision, Doubt, Mend, Oddity } from '../../arrivals';
 import type { RideFromFile } from '../../formats';
 import { formatExactDistance, formatClimb, formatSpell, type UnitSystem } from '../../units';
@@ -50,7 +51,7 @@ const MENDS: Record<Mend['how'], (ride: RideFromFile, units: UnitSystem) => stri
 
 /** Several rides held back for the same reason: "3 rides, too fast". */
 export const heldTitle = (rides: number, odd: readonly Oddity[]): string =>
-  `${rides === 1 ? '1 ride' : `${rides} rides`}, ${odd.map((o) => SHORT[o]).join(', ')}`;
+  `${countedRides(rides)}, ${odd.map((o) => SHORT[o]).join(', ')}`;
 
 const SHORT: Record<Oddity, string> = {
   'too fast': 'very fast',

@@ -1,3 +1,4 @@
+import { countedRides } from '../counted';
 import type { OlderRides } from '../../arrivals';
 import { dateFormat } from '../../time/dateFormat';
 import { formatDistance, type UnitSystem } from '../../units';
@@ -8,8 +9,7 @@ const on = (iso: string): string => day.format(Date.parse(iso));
 /** Rides older than the chain's first note: "214 rides, 5,310 km since 3 May 2016, are older than what the log knows of Racer chain A." */
 export function olderSentence(older: OlderRides, chain: string, units: UnitSystem): string {
   const { rides, km, from, notedAt } = older;
-  const are = rides === 1 ? '1 ride' : `${rides} rides`;
-  return `${are}, ${formatDistance(km, units)} since ${on(from)}, ${rides === 1 ? 'is' : 'are'} older than ${on(notedAt)}, when ${chain} was noted.`;
+  return `${countedRides(rides)}, ${formatDistance(km, units)} since ${on(from)}, ${rides === 1 ? 'is' : 'are'} older than ${on(notedAt)}, when ${chain} was noted.`;
 }
 
 /** What the choices come to: how far back the chain is taken. */

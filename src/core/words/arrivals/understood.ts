@@ -1,3 +1,4 @@
+import { countedRides } from '../counted';
 import type { Understood, UnderstoodChain } from '../../arrivals';
 import { dateFormat } from '../../time/dateFormat';
 import { formatDistance, formatElongation, type UnitSystem } from '../../units';
@@ -5,11 +6,10 @@ import { formatDistance, formatElongation, type UnitSystem } from '../../units';
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 const on = (at: string | number): string =>
   day.format(typeof at === 'string' ? Date.parse(at) : at);
-const counted = (rides: number): string => (rides === 1 ? '1 ride' : `${rides} rides`);
 
 /** A bike's rides: "812 rides, 24,310 km, from 3 May 2016 to 20 November 2026. 300 of them, 9,100 km, on chains the log does not know." */
 export function ridesLine({ rides, km, from, to, before }: Understood, units: UnitSystem): string {
-  const all = `${counted(rides)}, ${formatDistance(km, units)}, from ${on(from)} to ${on(to)}.`;
+  const all = `${countedRides(rides)}, ${formatDistance(km, units)}, from ${on(from)} to ${on(to)}.`;
   return before.rides === 0
     ? all
     : `${all} ${before.rides} of them, ${formatDistance(before.km, units)}, on chains the log does not know.`;

@@ -1,0 +1,9 @@
+/** "1 ride", "3 rides". */
+export const countedRides = (rides: number): string => (rides === 1 ? '1 ride' : `${rides} rides`);
+
+/** "3 rides", "2 jobs", "3 rides and 1 job". */
+export function countedThings(rides: number, work: number): string {
+  const jobs = work === 1 ? '1 job' : `${work} jobs`;
+  if (work === 0) return countedRides(rides);
+  return rides === 0 ? jobs : `${countedRides(rides)} and ${jobs}`;
+}
