@@ -4,7 +4,9 @@ import { daysAfter, type DateText } from '../time/dates';
 import { fail, ok, type Result } from '../problem';
 import { MS_PER_HOUR } from '../units';
 import type { CalendarEntry } from '../plan/rides/calendarRides';
-import { splitEvents } from './calendarText';
+import { daysOf, takeChangedDays } from './calendarDays';
+import { dayIn, momentIn, textOf, zoneNameOf, type Zones } from './calendarMoments';
+import { nameDays, splitEvents } from './calendarText';
 import { RepeatsWithoutEnd, withinBudget, type RepeatBudget } from './repeatBudget';
 import { tidy } from './tidy';
 
@@ -34,9 +36,9 @@ export function readCalendar(
   to: DateText,
 ): Result<CalendarRead> {
   if (text.trim() === '') return fail('file/empty');
-  const parsed = parse(text) ?? withoutBad(text);
+  const named = nameDays(text);
+  const parsed = parse(named) ?? withoutBad(named);
   if (!parsed) return fail('calendar/damaged');
-  const known = zonesOf(parsed.calendars);
   const read: CalendarRead = {
     entries: [],
     skipped: parsed.skipped,
@@ -53,6 +55,11 @@ export function readCalendar(
       const uid = uidOf(event);
       exceptions.set(uid, [...(exceptions.get(uid) ?? []), event]);
     }
+  const zones: Zones = {
+    known: zonesOf(parsed.calendars),
+    rider: zone,
+    unknown: read.unknownZones,
+  };
   const budget: RepeatBudget = { left: MOST_LOOKS };
   const window: Window = {
     from: momentOf(from, '00:00', zone),
@@ -66,7 +73,7 @@ export function readCalendar(
     if (isException && repeated.has(uid)) continue;
     const own = isException ? [] : (exceptions.get(uid) ?? []);
     try {
-      withinBudget(budget, () => readEntry(event, own, { known, zone, window, read }));
+      withinBudget(budget, () => readEntry(event, own, { zones, window, read }));
     } catch (error) {
       if (error instanceof RepeatsWithoutEnd) read.cutShort += 1;
       else read.skipped += 1;
@@ -131,58 +138,71 @@ interface Window {
 }
 
 interface Reading {
-  known: ReadonlyMap<string, ICAL.Timezone>;
-  zone: string;
+  zones: Zones;
   window: Window;
   read: CalendarRead;
 }
 
 function readEntry(
   component: ICAL.Component,
-  exceptions: ICAL.Component[],
+  exceptions: readonly ICAL.Component[],
   reading: Reading,
 ): void {
-  const { window, read } = reading;
-  const event = new ICAL.Event(component, { exceptions, strictExceptions: false });
+  // The parser knows of changes to a day and all after it; those of single days are matched here.
+  const lasting = exceptions.filter(isLasting);
+  const event = new ICAL.Event(component, { exceptions: lasting, strictExceptions: false });
   if (!event.startDate || isOff(component)) return;
-  if (!event.isRecurring()) {
-    put(event.startDate, { event, duration: event.duration, reading });
-    return;
-  }
-  const iterator = event.iterator();
-  // Of days that are listed the first belongs to them (RFC 5545, 3.8.5.2); the parser leaves it out.
-  if (!component.hasProperty('rrule') && !isListed(component, event.startDate)) {
-    const { item, startDate } = event.getOccurrenceDetails(event.startDate);
-    const day = dayIn(event.startDate, component, reading);
-    if (!isOff(item.component))
-      put(startDate, { event: item, duration: item.duration, reading, day });
-  }
-  for (let step = 0; ; step++) {
-    if (step >= MOST_STEPS) {
+  const met = new Set<ICAL.Component>(lasting);
+  if (event.isRecurring()) readRepeats(event, met, { exceptions, reading });
+  else put(event.startDate, { event, duration: event.duration, reading });
+  // What was moved from a day that is left out, or beyond the last, is ridden on the day it was moved to.
+  for (const moved of exceptions) if (!met.has(moved)) readEntry(moved, [], reading);
+}
+
+const isLasting = (exception: ICAL.Component): boolean =>
+  exception.getFirstProperty('recurrence-id')?.getFirstParameter('range') === 'THISANDFUTURE';
+
+/** Takes each day of a repeating entry; notes the exceptions that are days of it. */
+function readRepeats(
+  event: ICAL.Event,
+  met: Set<ICAL.Component>,
+  { exceptions, reading }: { exceptions: readonly ICAL.Component[]; reading: Reading },
+): void {
+  const { window, read, zones } = reading;
+  const { component } = event;
+  const name = zoneNameOf(component.getFirstProperty('dtstart'));
+  const single = exceptions.filter((exception) => !isLasting(exception));
+  const changes = takeChangedDays(component, single, zones);
+  let step = 0;
+  for (const next of daysOf(event)) {
+    step += 1;
+    if (step > MOST_STEPS) {
       read.cutShort += 1;
       return;
     }
-    const next = iterator.next() as ICAL.Time | undefined;
     // The moment of a day long past is worked out for nothing, unless one of them was moved.
-    if (next && exceptions.length === 0 && textOf(next) < window.notBefore) continue;
-    if (!next || momentIn(next, component, reading) > window.to) return;
-    const { item, startDate } = event.getOccurrenceDetails(next);
+    if (exceptions.length === 0 && textOf(next) < window.notBefore) continue;
+    if (momentIn(next, name, zones) > window.to) return;
+    const changed = changes.changedTo(next);
+    if (changed) met.add(changed);
+    if (changes.isLeftOut(next) && !changed) continue;
+    const { item, startDate } = changed ? alone(changed) : event.getOccurrenceDetails(next);
     if (isOff(item.component)) continue;
     put(startDate, {
       event: item,
       duration: item.duration,
       reading,
-      day: dayIn(next, component, reading),
+      day: dayIn(next, name, zones),
     });
     if (read.entries.length > MOST_ENTRIES) return;
   }
 }
 
-/** Whether a day is among those listed, or those excepted. */
-const isListed = (component: ICAL.Component, day: ICAL.Time): boolean =>
-  [...component.getAllProperties('rdate'), ...component.getAllProperties('exdate')]
-    .flatMap((property) => property.getValues() as unknown[])
-    .some((value) => String(value) === day.toString());
+/** A changed day as an entry of its own. */
+function alone(changed: ICAL.Component): { item: ICAL.Event; startDate: ICAL.Time } {
+  const item = new ICAL.Event(changed);
+  return { item, startDate: item.startDate };
+}
 
 const isOff = (event: ICAL.Component): boolean =>
   String(event.getFirstPropertyValue('status') ?? '').toUpperCase() === 'CANCELLED';
@@ -195,10 +215,10 @@ interface Entry {
 }
 
 function put(start: ICAL.Time, { event, duration, reading, day }: Entry): void {
-  const { window, zone, read } = reading;
-  const at = momentIn(start, event.component, reading);
+  const { window, zones, read } = reading;
+  const at = momentIn(start, zoneNameOf(event.component.getFirstProperty('dtstart')), zones);
   if (at < window.from || at > window.to) return;
-  const date = start.isDate ? textOf(start) : dateOf(at, zone);
+  const date = start.isDate ? textOf(start) : dateOf(at, zones.rider);
   const uid = event.uid || event.summary || 'entry';
   const seconds = duration.toSeconds();
   read.entries.push({
@@ -207,43 +227,8 @@ function put(start: ICAL.Time, { event, duration, reading, day }: Entry): void {
     title: tidy(String(event.summary ?? ''), 120),
     text: tidy(String(event.description ?? ''), 2000),
     date,
-    time: start.isDate ? null : timeOf(at, zone),
+    time: start.isDate ? null : timeOf(at, zones.rider),
     // An entry that ends before it begins says nothing of how long it is.
     hours: start.isDate || !(seconds > 0) ? null : (seconds * 1000) / MS_PER_HOUR,
   });
-}
-
-const two = (n: number): string => String(n).padStart(2, '0');
-const textOf = (t: ICAL.Time): DateText =>
-  `${String(t.year).padStart(4, '0')}-${two(t.month)}-${two(t.day)}`;
-
-const dayIn = (t: ICAL.Time, event: ICAL.Component, reading: Reading): DateText =>
-  t.isDate ? textOf(t) : dateOf(momentIn(t, event, reading), reading.zone);
-
-/**
- * The moment of a time: in UTC; in a zone the file describes; in one the world knows by that name; else, and
- * for times without a zone, in the rider's own.
- */
-function momentIn(t: ICAL.Time, event: ICAL.Component, { known, zone, read }: Reading): number {
-  if (t.isDate) return momentOf(textOf(t), '00:00', zone);
-  if (t.zone?.tzid === 'UTC') return t.toUnixTime() * 1000;
-  const named = event.getFirstProperty('dtstart')?.getFirstParameter('tzid');
-  const own = named ? known.get(named) : undefined;
-  if (own) {
-    const placed = t.clone();
-    placed.zone = own;
-    return placed.toUnixTime() * 1000;
-  }
-  const clock = `${two(t.hour)}:${two(t.minute)}`;
-  if (named && isZone(named)) return momentOf(textOf(t), clock, named);
-  if (named && !read.unknownZones.includes(named)) read.unknownZones.push(named);
-  return momentOf(textOf(t), clock, zone);
-}
-
-function isZone(name: string): boolean {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== '';
-  } catch {
-    return false;
-  }
 }

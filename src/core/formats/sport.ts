@@ -11,7 +11,7 @@ const partsOf = (text: string): string =>
 
 /** Sports that turn no bicycle chain, also where their word holds one of cycling: a motorcycle, a ride on a horse. */
 const OTHER =
-  /\b(motor ?(cycl|bik)\w*|motor ?sport\w*|moped|scooter|driv\w*|car|horse\w*|equest\w*|run|runs|runner|running|jog\w*|walk\w*|hik\w*|mountaineer\w*|swim\w*|row\w*|paddl\w*|kayak\w*|cano\w*|surf\w*|kite\w*|sail\w*|boat\w*|ski|skiing|\w+ ski\w*|snowboard\w*|snow ?shoe\w*|skat\w*|yoga|pilates|strength|weight\w*|cardio\w*|elliptical|stair\w*|rock ?climb\w*|climbing|bouldering|soccer|football|tennis|golf|danc\w*|fly\w*|hang ?glid\w*|wheelchair|hand ?cycl\w*|transition|multi ?sport|triathlon|duathlon|laufen|lauf|wandern|schwimmen|gehen|course à pied|marche|randonnée)\b/;
+  /\b(motor ?(cycl|bik)\w*|motor ?sport\w*|moped|scooter|driv\w*|car|horse\w*|equest\w*|run|runs|runner|running|jog\w*|walk\w*|hik\w*|mountaineer\w*|swim\w*|row\w*|paddl\w*|kayak\w*|cano\w*|surf\w*|kite\w*|sail\w*|boat\w*|ski|skiing|\w+ ski\w*|snowboard\w*|snow ?shoe\w*|skat\w*|yoga|pilates|strength|weight\w*|cardio\w*|elliptical|stair\w*|rock ?climb\w*|climbing|bouldering|soccer|football|tennis|golf|danc\w*|fly\w*|hang ?glid\w*|wheelchair|hand ?cycl\w*|transition|multi ?sport|triathlon|duathlon|laufen|lauf|wandern|schwimmen|gehen|course à pied|marche|randonnée|natation|correr|carrera|caminar|natación|corsa|camminata|nuoto|hardlopen|wandelen|zwemmen)\b/;
 const E_BIKE = /\b(e ?bik\w*|ebike\w*|e ?mountain ?bik\w*|e ?mtb|pedelec|electric)\b/;
 const INDOORS = /\b(indoor|virtual|spin\w*|trainer|turbo|rollers|stationary|home ?trainer)\b/;
 /** Codes some programs write for a word: 1 is cycling in several of them (common practice). */

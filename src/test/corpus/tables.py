@@ -86,6 +86,16 @@ put('excel-serial.csv', table(['Date', 'Km'], lambda r: [(r[0] - datetime(1899, 
 put('zoned.csv', table(['start', 'distance km'], lambda r: [r[0].strftime('%Y-%m-%dT%H:%M:%S') + '+02:00', r[1]]), {'asked': True, 'rides': [{'km': r[1], 'at': (r[0] - timedelta(hours=2)).strftime('%Y-%m-%dT%H:%M:%S.000Z')} for r in RIDES]})
 put('speed-beside.csv', table(['Date', 'Avg Speed (km/h)', 'Max Speed (km/h)', 'Distance (km)', 'Calories', 'Avg Heart Rate', 'Time'], lambda r: [iso(r), round(r[1]/r[2], 1), 55.3, r[1], 800, 141, hms(r[2])]), rides(('movingH',)))
 put('lap-order.csv', table(['Bike', 'Odometer km', 'Trip km', 'Date'], lambda r: [r[6], 12000 + r[1], r[1], iso(r)]), rides(('gear',)))
+dashes = table(['Date', 'Distance (km)', 'Moving time', 'Climb (m)'], lambda r: [iso(r), r[1], hms(r[2]), r[4]], rides=RIDES[:2]) + ''.join(f'2026-04-0{d},{x},{x},{x}\n' for d, x in ((6, '\u2014'), (7, '-'), (8, 'n/a')))
+put('dashes.csv', dashes, {**rides(('movingH', 'climbM'), rs=RIDES[:2]), 'noRides': 3})
+put('start-and-end.csv', table(['Date', 'Start', 'End', 'Km'], lambda r: [r[0].strftime('%Y-%m-%d'), r[0].strftime('%H:%M'), (r[0] + timedelta(hours=r[3])).strftime('%H:%M'), r[1]]), rides())
+sums = table(['Date', 'Distance (km)', 'Time'], lambda r: [iso(r), r[1], hms(r[2])], rides=RIDES[:2]) + 'Week 14,103.75,4:40:00\nWeek 15,0,\nTotal,103.75,4:40:00\n'
+put('sums-and-few-rides.csv', sums, {**rides(('movingH',), rs=RIDES[:2]), 'noRides': 3})
+put('feet-unsaid.csv', table(['Date', 'Distance', 'Elevation Gain'], lambda r: [r[0].strftime('%m/%d/%Y') if r[0].day > 12 else '04/1' + str(r[0].day % 10) + '/2026', round(r[1] / 1.609344, 2), f'{r[4] / 0.3048 * 2:,.0f}']), {'asked': True, 'rides': [{'km': r[1], 'climbM': r[4] * 2} for r in RIDES]})
+put('american-unsaid.csv', table(['Date', 'Distance', 'Duration'], lambda r: ['04/2' + str(r[0].day % 10) + '/2026', round(r[1] / 1.609344, 2), hms(r[2])]), {'asked': True, 'rides': [{'km': r[1], 'movingH': r[2]} for r in RIDES]})
+put('zone-letters.csv', table(['Date', 'Distance (km)'], lambda r: [iso(r) + ' CEST', r[1]]), rides())
+put('scientific.csv', table(['Date', 'Distance (km)'], lambda r: [iso(r), f'{r[1]:.4E}']), rides())
+put('spanish.csv', 'Fecha;Distancia;Tiempo;Desnivel;Bicicleta;Deporte\n13/04/2026;42,5;1:45:00;412;Roja;Ciclismo de carretera\n15/04/2026;10,1;0:55:00;60;;Correr\n', {'asked': True, 'problem': 'track/not-cycling', 'rides': [{'km': 42.5, 'movingH': 1.75, 'climbM': 412, 'gear': 'Roja'}]})
 # What is no table of rides
 put('weather.csv', 'time,rain_mm,temperature_c,humidity_percent,wind_m_s\n2026-04-03T08:00Z,0.2,9,80,4\n', {'problem': 'file/kind', 'kind': 'weather table'})
 put('weather-other.csv', 'Date,Precipitation (mm),Temp max,Humidity\n2026-04-03,2.1,11,80\n', {'problem': 'file/kind', 'kind': 'weather table'})

@@ -28,6 +28,25 @@ const read = (text: string, from = '2026-11-24', to = '2027-01-18', zone = 'Euro
 };
 
 describe('a calendar read', () => {
+  it('leaves out days written without saying that they are days, and bare days of timed entries', () => {
+    const series = (...lines: string[]) => read(wrap(...event('s', 'SUMMARY:Ride', ...lines)));
+    const all = series('DTSTART:20261201', 'RRULE:FREQ=DAILY;COUNT=4', 'EXDATE:20261202,20261203');
+    expect(all.entries.map((e) => e.date)).toEqual(['2026-12-01', '2026-12-04']);
+    const timed = series(
+      'DTSTART:20261201T080000',
+      'RRULE:FREQ=DAILY;COUNT=3',
+      'EXDATE;VALUE=DATE:20261202',
+    );
+    expect(timed.entries.map((e) => e.date)).toEqual(['2026-12-01', '2026-12-03']);
+    const atMidnight = series(
+      'DTSTART;VALUE=DATE:20261201',
+      'RRULE:FREQ=DAILY;COUNT=3',
+      'EXDATE:20261202T000000',
+    );
+    expect(atMidnight.entries.map((e) => e.date)).toEqual(['2026-12-01', '2026-12-03']);
+    expect(all.skipped + timed.skipped + atMidnight.skipped).toBe(0);
+  });
+
   it('gives single entries in the rider’s zone, whole days without an hour', () => {
     const { entries } = read(
       wrap(

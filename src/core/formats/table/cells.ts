@@ -10,6 +10,8 @@ export interface CellNumber {
 }
 
 const NUMBER = /^[+~≈]?\s*(\d[\d.,\s\u00a0\u202f'’]*|[.,]\d+)\s*([a-zA-Z]{0,12}\.?)$/;
+/** As spreadsheets write large and small numbers: 4.25E+01. */
+const SCIENTIFIC = /^(\d)(?:[.,](\d+))?E([+-]?\d{1,2})$/i;
 
 /**
  * A number as tables write it: 42.5, 42,5, 1.042,5, 1 042.5, with a unit behind it or not. Where either sign may stand
@@ -17,6 +19,11 @@ const NUMBER = /^[+~≈]?\s*(\d[\d.,\s\u00a0\u202f'’]*|[.,]\d+)\s*([a-zA-Z]{0,
  */
 export function readNumber(text: string, decimal: Decimal = 'either'): CellNumber | null {
   if (text.length > LONGEST_CELL) return null;
+  const scientific = SCIENTIFIC.exec(text.trim());
+  if (scientific) {
+    const [, whole, fraction = '0', power] = scientific;
+    return { value: Number(`${whole}.${fraction}e${power}`), unit: '' };
+  }
   const [, digits, unit = ''] = NUMBER.exec(text.trim()) ?? [];
   if (!digits) return null;
   const bare = digits.replace(/[\s\u00a0\u202f'’]/g, '');

@@ -54,6 +54,9 @@ const WORDS: Record<Role, Words> = {
   },
 };
 
+/** Heads of a time of day a ride ended at. */
+const END = /\b(end|ended|finish|finished|stop|until|ende|bis|fin|arrival|ankunft)\b/i;
+
 /** Share of a column's filled cells that must look like what it is taken for. */
 const MOST = 0.6;
 
@@ -139,7 +142,12 @@ export function rolesOf(columns: readonly Column[]): Partial<Record<Role, string
   if (roles.distance === undefined)
     give('distance', byUnit(free('distance')) ?? only(free('distance').filter(isRideLong)));
   if (roles.duration === undefined)
-    give('duration', only(free('duration').filter((c) => share(c.cells, isSpellOnly) >= MOST)));
+    give(
+      'duration',
+      only(
+        free('duration').filter((c) => !END.test(c.name) && share(c.cells, isSpellOnly) >= MOST),
+      ),
+    );
   if (roles.sport === undefined)
     give(
       'sport',

@@ -1,9 +1,9 @@
 import type { CsvMapping } from '../../records/csvMapping';
 import { KM_PER_MILE } from '../../units';
-import { decimalOf, readNumber, readSpell } from './cells';
+import { decimalOf, readNumber, readSpell, type CellNumber } from './cells';
 import { rolesOf, type Column } from './columns';
 import { readMoment, type DayOrder } from './moments';
-import { hoursOf, unitOf } from './rows';
+import { hoursOf, NONE, SUM, unitOf } from './rows';
 
 /** Rows a guess looks at. */
 const LOOK_AT = 300;
@@ -19,9 +19,9 @@ export function guessMapping(
   rows: readonly (readonly string[])[],
 ): CsvMapping {
   const every = Math.max(1, Math.floor(rows.length / LOOK_AT));
-  const looked = rows.filter((_, n) => n % every === 0);
+  const looked = ridesAmong(rows.filter((_, n) => n % every === 0));
   const columns = header.map((name, n): Column => {
-    const cells = looked.map((row) => (row[n] ?? '').trim()).filter((cell) => cell !== '');
+    const cells = looked.map((row) => (row[n] ?? '').trim()).filter((cell) => !NONE.test(cell));
     return { name, cells };
   });
   const roles = rolesOf(columns);
@@ -35,13 +35,15 @@ export function guessMapping(
   const figures = looked.map((row) => ({
     far: readNumber(row[header.indexOf(roles.distance ?? '')] ?? '', decimal),
     spell: readSpell(row[header.indexOf(roles.duration ?? roles.elapsed ?? '')] ?? '', decimal),
+    up: readNumber(row[header.indexOf(roles.climb ?? '')] ?? '', decimal),
   }));
   const times = { name: roles.duration ?? roles.elapsed ?? '', pairs: figures };
-  const unit = distanceUnit(
-    roles.distance ?? '',
-    times,
-    figures.map((f) => f.far?.value ?? 0),
-  );
+  const starts = cellsOf(roles.start);
+  const isSteep = (middle(figures.map(steepness)) ?? 0) > STEEP_M_PER_KM;
+  const unit = distanceUnit(roles.distance ?? '', times, {
+    usual: middle(figures.map((f) => f.far?.value ?? 0)) ?? 0,
+    likelyMiles: isSteep || isMonthFirst(starts),
+  });
   return {
     start: roles.start ?? '',
     time: roles.time ?? null,
@@ -52,13 +54,21 @@ export function guessMapping(
     clock: clockOf(times, unit),
     elapsed: roles.elapsed ?? null,
     climb: roles.climb ?? null,
-    climbUnit: climbUnitOf(roles.climb, cellsOf(roles.climb), unit),
+    climbUnit: climbUnitOf(roles.climb, cellsOf(roles.climb), isSteep || unit === 'mi'),
     name: roles.name ?? null,
     gear: roles.gear ?? null,
     sport: roles.sport ?? null,
-    dayOrder: dayOrderOf(cellsOf(roles.start), unit),
+    dayOrder: dayOrderOf(starts, unit),
     decimal,
   };
+}
+
+/** Rows without those that add others up, by their first word: sums between rides would hide what a column is. */
+function ridesAmong(rows: readonly (readonly string[])[]): readonly (readonly string[])[] {
+  const rides = rows.filter(
+    (row) => !SUM.test(row.find((cell) => cell.trim() !== '')?.trim() ?? ''),
+  );
+  return rides.length >= rows.length / 4 ? rides : rows;
 }
 
 interface Times {
@@ -123,17 +133,25 @@ function likeliest<T>(ways: readonly [T, ...T[]], speed: (way: T) => number | nu
   return ways[off.indexOf(Math.min(...off))] ?? ways[0];
 }
 
-function distanceUnit(name: string, times: Times, values: readonly number[]): CsvMapping['unit'] {
+/** What a table's distances are like: the middle one, and whether its other columns are of a rider who rides in miles. */
+interface Distances {
+  usual: number;
+  likelyMiles: boolean;
+}
+
+function distanceUnit(
+  name: string,
+  times: Times,
+  { usual, likelyMiles }: Distances,
+): CsvMapping['unit'] {
   const head = name.toLowerCase();
   if (/\bmi(les?)?\b/.test(head)) return 'mi';
   if (/\bkm\b|kilomet/.test(head)) return 'km';
   if (METRES.test(head)) return 'm';
-  const usual = middle(values) ?? 0;
   if (usual > 1000) return 'm';
   const clock = clockOf(times, 'km');
-  return likeliest(['km', 'mi', 'm'] as const, (unit) =>
-    speedBy(times, unit, clock, plainUnit(times, 'km')),
-  );
+  const ways = likelyMiles ? (['mi', 'km', 'm'] as const) : (['km', 'mi', 'm'] as const);
+  return likeliest(ways, (unit) => speedBy(times, unit, clock, plainUnit(times, 'km')));
 }
 
 function plainUnit(times: Times, unit: CsvMapping['unit']): CsvMapping['durationUnit'] {
@@ -153,20 +171,31 @@ function clockOf(times: Times, unit: CsvMapping['unit']): CsvMapping['clock'] {
 function climbUnitOf(
   name: string | undefined,
   cells: readonly string[],
-  unit: CsvMapping['unit'],
+  likelyFeet: boolean,
 ): CsvMapping['climbUnit'] {
   if (name === undefined) return 'm';
   if (/\b(ft|feet|foot)\b/i.test(name) || cells.some((c) => /\d\s*(ft|feet)$/i.test(c)))
     return 'ft';
   if (/\b(m|hm|met(er|re)s?|höhenmeter)\b/i.test(name) || cells.some((c) => /\d\s*m$/i.test(c)))
     return 'm';
-  return unit === 'mi' ? 'ft' : 'm';
+  return likelyFeet ? 'ft' : 'm';
 }
+
+/** Climb of a row per unit of its distance, by the figures as they stand; 0: one is missing. */
+const steepness = ({ far, up }: { far: CellNumber | null; up: CellNumber | null }): number =>
+  far && up && far.value > 0 ? up.value / far.value : 0;
+/** A table whose middle ride climbs more in m a km is in feet and miles. Own choice: twice what riders in mountains climb. */
+const STEEP_M_PER_KM = 35;
+
+const dated = (cells: readonly string[], order: DayOrder): number =>
+  cells.filter((cell) => readMoment(cell, order)).length;
+/** Whether dates are written with the month first, by days above 12. */
+const isMonthFirst = (cells: readonly string[]): boolean =>
+  dated(cells, 'month first') > dated(cells, 'day first');
 
 /** Which number of a date is its day: by numbers above 12, else by the order the rows stand in, else as miles are ridden. */
 export function dayOrderOf(cells: readonly string[], unit: CsvMapping['unit']): DayOrder {
-  const count = (order: DayOrder) => cells.filter((cell) => readMoment(cell, order)).length;
-  const [day, month] = [count('day first'), count('month first')];
+  const [day, month] = [dated(cells, 'day first'), dated(cells, 'month first')];
   if (day !== month) return day > month ? 'day first' : 'month first';
   const steps = (order: DayOrder) => {
     const at = cells.map((cell) => readMoment(cell, order)?.at ?? 0);

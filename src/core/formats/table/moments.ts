@@ -19,7 +19,7 @@ const NAMED_DAY_FIRST =
 const NAMED_MONTH_FIRST =
   /^([\p{L}]{3,10})\.?[\s-]+(\d{1,2})(?:st|nd|rd|th)?,?[\s-]+(\d{4})(?:,?\s+(.*))?$/u;
 const CLOCK =
-  /^(?:at |um |à |alle )?(\d{1,2})[:.h](\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*(?:uhr|h)?\s*([ap]\.?\s?m\.?)?\s*(Z|UTC|GMT|[+-]\d{2}:?\d{2})?$/i;
+  /^(?:at |um |à |alle )?(\d{1,2})[:.h](\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*(?:uhr|h)?\s*([ap]\.?\s?m\.?)?\s*(Z|UTC|GMT|[+-]\d{2}:?\d{2}|[A-Z]{2,4}T)?$/i;
 /** Seconds or milliseconds since 1970, of this century. */
 const EPOCH = /^(\d{10})(\d{3})?$/;
 /** Days since 30 December 1899, as spreadsheets count them: 2000 to 2099. */
@@ -116,7 +116,9 @@ function onDay({ year, month, day, rest }: Day): CellMoment | null {
   if (hour > 23 || Number(minute) > 59) return null;
   const fields = [year, month - 1, day, hour, Number(minute), Number(second)] as const;
   if (new Date(Date.UTC(...fields)).getUTCDate() !== day) return null;
-  if (!zone) return { at: new Date(...fields).getTime(), timed };
+  // A zone by its letters alone, "CET", is the one the rider was in.
+  if (!zone || /^(?!utc|gmt|z)[a-z]/i.test(zone))
+    return { at: new Date(...fields).getTime(), timed };
   const offset = /^([+-])(\d{2}):?(\d{2})$/.exec(zone);
   const minutes = offset
     ? Number(`${offset[1]}1`) * (Number(offset[2]) * 60 + Number(offset[3]))

@@ -21,10 +21,10 @@ export interface RowFigures {
 const KM_PER = { km: 1, mi: KM_PER_MILE, m: 0.001 } as const;
 const HOURS_PER = { h: 1, min: 1 / 60, s: 1 / 3600 } as const;
 /** A row that adds others up, or heads a part of the table. */
-const SUM =
+export const SUM =
   /^(grand |sub)?(total|totals|sum|summe|gesamt|insgesamt|average|avg|mean|mittel|durchschnitt|schnitt|totaux|moyenne|totale|media|totaal|week|woche|month|monat|year|jahr|kw)\b|^[Σ∑Ø]/i;
-/** A distance that says there was none. */
-const NONE =
+/** A cell that says there was none. */
+export const NONE =
   /^(|0+([.,]0+)?\s*(km|mi|m)?|[-–—]+|n\/?a|rest|rest day|ruhetag|frei|off|none|null|x)$/i;
 
 /** The columns of a mapping by their places in the header; -1: there is none. */
