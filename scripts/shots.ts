@@ -36,6 +36,15 @@ const openWear = async (page: Page) => {
   await page.getByRole('img', { name: /^Chart of wear/ }).waitFor();
 };
 
+/** A table and rides by other writers, one of them with a ferry in it; scrolled to what is asked. */
+const dropFiles = async (page: Page) => {
+  const files = ['tables/german.csv', 'tracks/plain.gpx', 'tracks/ferry.gpx'];
+  await page.getByLabel('Ride files').setInputFiles(files.map((file) => `src/test/corpus/${file}`));
+  await page.getByText(/^Columns of/).waitFor();
+  await page.mouse.move(200, 500);
+  await page.mouse.wheel(0, 190);
+};
+
 const answered = async (page: Page) => {
   await page.getByRole('region', { name: 'Answer' }).waitFor();
   await page.getByRole('progressbar').waitFor({ state: 'detached' });
@@ -85,12 +94,7 @@ const SHOTS: Shot[] = [
   { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
   { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
   { file: 'shelf', path: '/shelf', size: PHONE },
-  {
-    file: 'files',
-    path: '/book/files',
-    size: WIDE,
-    before: (page) => page.getByText(/entries in the log/).waitFor(),
-  },
+  { file: 'import', path: '/rides/import', size: PHONE, before: dropFiles },
   { file: 'settings', path: '/book/settings', size: WIDE },
   { file: 'wear', path: '/book/garage', size: PHONE, before: openWear },
   { file: 'bench', path: '/bench', size: PHONE },

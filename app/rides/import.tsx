@@ -11,7 +11,7 @@ import {
   type Past,
   type Pasts,
 } from '@/core/arrivals';
-import { headerKey, type CsvMapping } from '@/core/formats/csvMapping';
+import { headerKey, unknownTables, type CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import {
   importRides,
@@ -51,10 +51,11 @@ export default function ImportRides() {
   const { older, pasts, onPast } = usePasts(rows);
   const { folder, seen } = useRideFolder({ picked, rows, read: (list) => void readMore(list) });
   if (usual === null) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  const unknown = files?.find((f) => f.table) ?? null;
+  const unknown = unknownTables(files ?? []);
   const explain = (mapping: CsvMapping) => {
-    if (!unknown?.table) return;
-    const known = { ...csvMappings, [headerKey(unknown.table.header)]: mapping };
+    const header = unknown[0]?.table?.header;
+    if (!header) return;
+    const known = { ...csvMappings, [headerKey(header)]: mapping };
     dispatch(changeSettings('Columns remembered', { csvMappings: known }));
     void readAgain(known);
   };

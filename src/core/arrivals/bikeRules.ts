@@ -43,7 +43,7 @@ export const clueOfWork = ({ gear }: WorkFromFile, file: string): string =>
 export function clueWords(clue: string): string {
   const [, kind, what = ''] = /^(gear|recorder|name)\b *(.*)$/.exec(clue) ?? [];
   if (kind === 'gear') return `on “${what}”`;
-  if (kind === 'recorder') return `by ${what}`;
+  if (kind === 'recorder') return `recorded as “${what}”`;
   return what ? `in files named “${what}”` : 'in files that do not tell';
 }
 

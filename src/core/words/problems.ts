@@ -77,7 +77,7 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'file/kind': ({ kind }) => KINDS[kind],
   'csv/rest': ({ line }) => `Line ${line} has no distance: no ride that day.`,
   'csv/sum': ({ line }) => `Line ${line} adds others up.`,
-  'csv/unexplained': 'Say below which column is which.',
+  'csv/unexplained': 'It is a table: its columns are not known yet.',
   'csv/columns': 'A start and a distance are needed. Point at both columns.',
   'csv/no-rows': 'The table has a header and no rows.',
   'csv/quotes': ({ row }) => `A quotation mark in row ${row} is never closed.`,

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { failedLines, type FailedLine, type ImportRow } from '@/core/arrivals';
 import type { UnitSystem } from '@/core/units';
-import { failedSentence, isNoFailure } from '@/core/words/arrivals/failed';
+import { failedOutcome, failedSentence } from '@/core/words/arrivals/failed';
 import { say } from '@/core/words/problems';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
@@ -18,14 +18,15 @@ export function FailedRows({ rows, units }: { rows: readonly ImportRow[]; units:
 function Line({ line, units }: { line: FailedLine; units: UnitSystem }) {
   const colors = useColors();
   const [open, setOpen] = useState(false);
-  const calm = isNoFailure(line);
+  const { label, wrong } = failedOutcome(line);
+  const tone = wrong ? 'danger' : 'inkSoft';
   const many = line.rows.length > 1;
   return (
     <View style={[styles.line, { borderColor: colors.line }]}>
       <View style={styles.row}>
         <View style={styles.grow}>
           <Txt variant="label">{line.file}</Txt>
-          <Txt variant="small" tone={calm ? 'inkSoft' : 'danger'}>
+          <Txt variant="small" tone={tone}>
             {failedSentence(line, units)}
           </Txt>
         </View>
@@ -36,8 +37,8 @@ function Line({ line, units }: { line: FailedLine; units: UnitSystem }) {
             onPress={() => setOpen(!open)}
           />
         ) : null}
-        <Txt variant="label" tone={calm ? 'inkSoft' : 'danger'}>
-          {calm ? 'Passed over' : 'Failed'}
+        <Txt variant="label" tone={tone}>
+          {label}
         </Txt>
       </View>
       {open

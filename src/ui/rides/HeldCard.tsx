@@ -28,7 +28,9 @@ export function HeldCard({ rows, units, onDecide }: Props) {
     <Card title={held === 0 ? 'All looked at' : `Look at ${countedRides(held)}`}>
       {held > 0 ? (
         <Txt variant="small" tone="inkSoft">
-          Something about them is odd. They are not added before you say how.
+          {held === 1
+            ? 'Something about it is odd. It is not added before you say how.'
+            : 'Something about each is odd. They are not added before you say how.'}
         </Txt>
       ) : null}
       {groups.map((group) => (

@@ -24,8 +24,8 @@ interface Props {
   progress: { read: number; of: number; found: number } | null;
   onFiles: (files: File[]) => void;
   onCancel: () => void;
-  /** A table whose columns are asked for; null when all are known. */
-  unknown: ReadFile | null;
+  /** Tables whose columns are asked for, one after the other. */
+  unknown: readonly ReadFile[];
   onExplain: (mapping: CsvMapping) => void;
   /** What importing will do; null before files were read. */
   rows: readonly ImportRow[] | null;
@@ -43,11 +43,11 @@ interface Props {
 
 /** Bringing in ride files: which files, which bike, what will become of each, then one tap. */
 export function ImportPanel(props: Props) {
-  const { bikes, groups, onBike, progress, onFiles, onCancel, unknown, rows, units } = props;
+  const { bikes, groups, onBike, progress, onFiles, onCancel, rows, units } = props;
+  const [unknown, ...more] = props.unknown;
   return (
     <View style={styles.panel}>
       <DropZone onFiles={onFiles} busy={progress !== null} />
-      {props.folder ? <RideFolderCard folder={props.folder} /> : null}
       {progress ? <Progressing progress={progress} onCancel={onCancel} /> : null}
       {unknown?.table ? (
         <MappingCard
@@ -55,6 +55,7 @@ export function ImportPanel(props: Props) {
           file={unknown.name}
           table={unknown.table}
           units={units}
+          more={more.length}
           onExplain={props.onExplain}
         />
       ) : null}
@@ -68,6 +69,7 @@ export function ImportPanel(props: Props) {
         onPast={props.onPast}
       />
       {rows ? <ToAdd rows={rows} units={units} onImport={props.onImport} /> : null}
+      {props.folder ? <RideFolderCard folder={props.folder} /> : null}
     </View>
   );
 }

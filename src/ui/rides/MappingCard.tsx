@@ -14,13 +14,15 @@ interface Props {
   file: string;
   table: UnknownTable;
   units: UnitSystem;
+  /** Tables with other columns, asked about afterwards. */
+  more: number;
   onExplain: (mapping: CsvMapping) => void;
 }
 
 const isWhole = ({ start, distance }: CsvMapping): boolean => start !== '' && distance !== '';
 
 /** How a table is read: a guess to be put right once; the same header is known from then on. */
-export function MappingCard({ file, table, units, onExplain }: Props) {
+export function MappingCard({ file, table, units, more, onExplain }: Props) {
   const [mapping, setMapping] = useState(table.guess);
   const [open, setOpen] = useState(!isWhole(table.guess));
   const [asked, setAsked] = useState(false);
@@ -32,6 +34,11 @@ export function MappingCard({ file, table, units, onExplain }: Props) {
           ? 'Which column is the date, and which the distance?'
           : 'The table’s rows, and how they are read. Is that right?'}
       </Txt>
+      {more > 0 ? (
+        <Txt variant="small" tone="inkSoft">
+          {more === 1 ? 'One table' : `${more} tables`} with other columns will be asked about next.
+        </Txt>
+      ) : null}
       {table.sample.map((row, n) => (
         <Example
           key={n}

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { say } from '@/core/words/problems';
 import { KM_PER_MILE } from '@/core/units';
-import { headerKey, type CsvMapping } from '../csvMapping';
+import { headerKey, unknownTables, type CsvMapping } from '../csvMapping';
 import { readNumber } from '../table/cells';
 import { readMoment } from '../table/moments';
 import { readRideFiles, type CsvMappings } from '../rideFile';
@@ -147,5 +147,21 @@ describe('loose numbers and moments', () => {
     });
     // A quarter past one of the night the clocks go forward does not exist in some zones: no crash.
     expect(readMoment('2026-03-29 01:15', 'day first')).not.toBeNull();
+  });
+});
+
+describe('tables whose columns are asked for', () => {
+  it('are asked for once a header, in the order they came', () => {
+    const file = (name: string, header?: string[]) => ({
+      name,
+      ...(header && { table: { header } }),
+    });
+    const files = [
+      file('a', ['Day', 'Km']),
+      file('ride'),
+      file('b', ['Date', 'Miles']),
+      file('c', ['day', 'KM']),
+    ];
+    expect(unknownTables(files).map(({ name }) => name)).toEqual(['a', 'b']);
   });
 });

@@ -16,9 +16,24 @@ const MANY: Partial<Record<ProblemCode, string>> = {
   'track/not-cycling': 'of other sports',
 };
 
-/** Whether what failed is no failure: a day of rest, a sum. */
-export const isNoFailure = ({ rows }: FailedLine): boolean =>
-  rows.every(({ problem }) => problem.code in NO_RIDES);
+/** Files that are sound and hold no ride of a bicycle. */
+const NOT_RIDDEN: ReadonlySet<ProblemCode> = new Set<ProblemCode>([
+  'track/not-cycling',
+  'track/route',
+  'track/course',
+  'fit/workout',
+  'fit/monitoring',
+  'fit/settings',
+]);
+
+/** What became of rows or a file without rides in a word or two, and whether something is wrong with it. */
+export function failedOutcome({ rows }: FailedLine): { label: string; wrong: boolean } {
+  const all = (is: (code: ProblemCode) => boolean) => rows.every((row) => is(row.problem.code));
+  if (all((code) => code === 'csv/unexplained')) return { label: 'Asked above', wrong: false };
+  return all((code) => code in NO_RIDES || NOT_RIDDEN.has(code))
+    ? { label: 'Passed over', wrong: false }
+    : { label: 'Failed', wrong: true };
+}
 
 /** What failed of a file, in a sentence: of one row its own, of several how many and why. */
 export function failedSentence({ rows }: FailedLine, units: UnitSystem): string {
