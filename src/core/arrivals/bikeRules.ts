@@ -1,6 +1,7 @@
 import type { Bike } from '../garage';
 import type { RideFromFile } from '../formats';
 import type { ReadFile } from '../formats/rideFile';
+import { ownPath } from '../formats/within';
 import type { WorkFromFile } from '../formats/table/work';
 
 /** The bike the rider named for each clue (see `clueOf`). */
@@ -17,10 +18,7 @@ export interface ClueGroup {
 
 /** Returns the letters a file's name begins with: `commute` of `commute-2026-05-01.gpx`. */
 const stemOf = (file: string): string =>
-  (
-    /^[\p{L}][\p{L} _-]*/u.exec(file.slice(file.lastIndexOf('/') + 1).replace(/^.* › /, ''))?.[0] ??
-    ''
-  )
+  (/^[\p{L}][\p{L} _-]*/u.exec(ownPath(file.slice(file.lastIndexOf('/') + 1)))?.[0] ?? '')
     .replace(/[ _-]+$/, '')
     .toLowerCase();
 

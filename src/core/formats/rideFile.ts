@@ -2,7 +2,7 @@ import { fail, ok, type FileKind, type Result } from '../problem';
 import { headerKey, type CsvMapping } from './csvMapping';
 import { isFit, readFit } from './fit';
 import { readGpx } from './gpx';
-import { fileIndexOf, type Beside, type FileIndex } from './fileIndex';
+import { fileIndexOf, Indexes, type Beside, type FileIndex } from './fileIndex';
 import { kindOfBytes, kindOfTable, kindOfText, kindOfXml, rootOf } from './kind';
 import { notCycling, NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 import { figuresOf, guessMapping, placesOf, readTable, type Table } from './table';
@@ -43,16 +43,24 @@ export function* readRideFiles(
   bytes: Uint8Array,
   mappings: CsvMappings,
 ): Generator<ReadFile> {
-  let index: FileIndex | null = null;
+  const indexes = new Indexes();
   for (const file of unpackFiles(tidy(fileName), bytes)) {
     if (!file.bytes.ok) {
       yield { name: file.name, rides: file.bytes };
       continue;
     }
     const read = readOne(file.name, file.bytes.value, mappings);
-    index = read.index ?? index;
-    if (read.file) yield withBeside(read.file, index?.of(file.name) ?? null);
+    if (read.index) indexes.add(read.index);
+    if (read.file) yield withBeside(asOfMany(read.file, file.inArchive), indexes.of(file.name));
   }
+}
+
+/** A table among many files is asked about only where it looks like rides: an account holds tables of much else. */
+function asOfMany(file: ReadFile, inArchive: boolean): ReadFile {
+  const { table } = file;
+  if (!inArchive || !table || (table.guess.start !== '' && table.guess.distance !== ''))
+    return file;
+  return { name: file.name, rides: unknown(null) };
 }
 
 /** A file's ride as the table beside it calls it. */
@@ -64,7 +72,10 @@ function withBeside(file: ReadFile, beside: Beside | null): ReadFile {
   };
 }
 
-function besideOf(ride: RideFromFile, { name, gear, sport }: Beside): Result<RideFromFile> {
+function besideOf(
+  ride: RideFromFile,
+  { name, gear, sport, commute }: Beside,
+): Result<RideFromFile> {
   const kind = sportOf(sport);
   if (kind === 'other') return notCycling(sport);
   const isKnown = kind !== 'unknown' && kind !== 'not said';
@@ -73,7 +84,11 @@ function besideOf(ride: RideFromFile, { name, gear, sport }: Beside): Result<Rid
     name: tidy(name) || ride.name,
     eBike: ride.eBike || kind === 'e-bike',
     sportUnknown: isKnown ? false : ride.sportUnknown,
-    clues: { ...ride.clues, gear: tidy(gear) || ride.clues.gear },
+    clues: {
+      ...ride.clues,
+      gear: tidy(gear) || ride.clues.gear,
+      sport: commute ? 'commute' : ride.clues.sport,
+    },
   });
 }
 

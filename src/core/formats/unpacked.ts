@@ -1,11 +1,14 @@
 import { fail, ok, type Result } from '../problem';
 import { kindOfArchive } from './kind';
 import { tidy } from './tidy';
+import { nameIn } from './within';
 import { isGzip, isZip, openGzip, openZip, type Packed } from './zip';
 
 /** A file as it lies in what the rider brought: its name with those of the archives around it. */
 export interface Unpacked {
   name: string;
+  /** One of many in an archive: what is no ride there was never taken for one. */
+  inArchive: boolean;
   bytes: Result<Uint8Array>;
 }
 
@@ -20,34 +23,35 @@ const tablesFirst = (packed: readonly Packed[]): Packed[] => {
 
 /** Unpacks a file one after another, archives in it one level deep; a file that is none is itself. */
 export function* unpackFiles(name: string, bytes: Uint8Array, depth = 0): Generator<Unpacked> {
+  const inArchive = depth > 0;
   if (isGzip(bytes)) {
     const opened = openGzip(bytes);
     const inner = name.replace(/\.gz$/i, '');
     if (opened.ok && !isGzip(opened.value)) yield* unpackFiles(inner, opened.value, depth);
-    else yield { name, bytes: opened.ok ? fail('zip/nested') : opened };
+    else yield { name, inArchive, bytes: opened.ok ? fail('zip/nested') : opened };
   } else if (isZip(bytes)) yield* unzipFiles(name, bytes, depth);
-  else yield { name, bytes: ok(bytes) };
+  else yield { name, inArchive, bytes: ok(bytes) };
 }
 
 function* unzipFiles(name: string, bytes: Uint8Array, depth: number): Generator<Unpacked> {
   if (depth > DEEPEST) {
-    yield { name, bytes: fail('zip/nested') };
+    yield { name, inArchive: true, bytes: fail('zip/nested') };
     return;
   }
   const archive = openZip(bytes);
   if (!archive.ok) {
-    yield { name, bytes: archive };
+    yield { name, inArchive: false, bytes: archive };
     return;
   }
   const kind = kindOfArchive(archive.value.map((packed) => packed.name));
   if (kind) {
-    yield { name, bytes: fail('file/kind', { kind }) };
+    yield { name, inArchive: false, bytes: fail('file/kind', { kind }) };
     return;
   }
   for (const packed of tablesFirst(archive.value)) {
     const opened = packed.open();
-    const inner = `${name} › ${tidy(packed.name)}`;
+    const inner = nameIn(name, tidy(packed.name));
     if (opened.ok) yield* unpackFiles(inner, opened.value, depth + 1);
-    else yield { name: inner, bytes: opened };
+    else yield { name: inner, inArchive: true, bytes: opened };
   }
 }

@@ -2,8 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { failedLines, type FailedLine, type ImportRow } from '@/core/arrivals';
 import type { UnitSystem } from '@/core/units';
-import { failedOutcome, failedSentence } from '@/core/words/arrivals/failed';
-import { say } from '@/core/words/problems';
+import { failedOutcome, failedSentence, rowSentence } from '@/core/words/arrivals/failed';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
 
@@ -44,7 +43,7 @@ function Line({ line, units }: { line: FailedLine; units: UnitSystem }) {
       {open
         ? line.rows.slice(0, SHOWN).map((row) => (
             <Txt key={row.key} variant="small" tone="inkSoft">
-              {say(row.problem, units)}
+              {rowSentence(row, line, units)}
             </Txt>
           ))
         : null}

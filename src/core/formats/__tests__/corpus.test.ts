@@ -17,6 +17,7 @@ interface Expected {
     day?: string;
     name?: string;
     gear?: string;
+    sport?: string;
     movingH?: number;
     elapsedH?: number;
     climbM?: number;
@@ -27,6 +28,7 @@ interface Expected {
   }[];
   /** Codes of what is not read, each once. */
   problem?: string;
+  problems?: string[];
   kind?: string;
   held?: string[];
   /** It is a table: its columns are asked for, and taken as guessed. */
@@ -67,7 +69,9 @@ function holds(folder: string, expected: Expected): void {
   const { asked, ridesRead, rows } = read(bytesOf(folder, expected.file), expected.file);
   const problems = problemsOf(rows);
   const bad = problems.filter((p) => !NO_RIDES.includes(p.code));
-  expect([...new Set(bad.map((p) => p.code))]).toEqual(expected.problem ? [expected.problem] : []);
+  expect([...new Set(bad.map((p) => p.code))]).toEqual(
+    expected.problems ?? (expected.problem ? [expected.problem] : []),
+  );
   if (expected.kind) expect(bad[0]).toMatchObject({ kind: expected.kind });
   expect(problems.length - bad.length).toBe(expected.noRides ?? 0);
   expect(asked).toBe(expected.asked ?? false);
@@ -82,6 +86,7 @@ function holds(folder: string, expected: Expected): void {
     if (ride.day) expect(localDay(found.startedAt)).toBe(ride.day);
     if (ride.name !== undefined) expect(found.name).toBe(ride.name);
     if (ride.gear !== undefined) expect(found.clues.gear).toBe(ride.gear);
+    if (ride.sport !== undefined) expect(found.clues.sport).toBe(ride.sport);
     if (ride.movingH !== undefined) expect(found.movingH).toBeCloseTo(ride.movingH, 3);
     if (ride.elapsedH !== undefined) expect(found.elapsedH).toBeCloseTo(ride.elapsedH, 3);
     if (ride.climbM !== undefined)

@@ -140,7 +140,11 @@ export function rolesOf(columns: readonly Column[]): Partial<Record<Role, string
   if (roles.start === undefined)
     give('start', only(free('start').filter((c) => share(c.cells, isMoment) >= MOST)));
   if (roles.distance === undefined)
-    give('distance', byUnit(free('distance')) ?? only(free('distance').filter(isRideLong)));
+    give(
+      'distance',
+      byUnit(free('distance')) ??
+        (roles.start === undefined ? undefined : only(free('distance').filter(isRideLong))),
+    );
   if (roles.duration === undefined)
     give(
       'duration',

@@ -1,7 +1,7 @@
 import { failedLines } from '../../arrivals';
 import type { ImportRow } from '../../arrivals';
 import type { Problem } from '../../problem';
-import { failedOutcome, failedSentence } from '../arrivals/failed';
+import { failedOutcome, failedSentence, rowSentence } from '../arrivals/failed';
 
 const linesOf = (...problems: Problem[]) =>
   failedLines(
@@ -35,5 +35,36 @@ describe('what was not read', () => {
       ['Passed over', 'It is a course to follow, planned and not ridden.'],
       ['Failed', 'The file is damaged or cut off.'],
     ]);
+  });
+
+  it('is one line for all files of an archive, which opens to name each', () => {
+    const row = (file: string, n: number, problem: Problem): ImportRow => ({
+      file: `account.zip › ${file}`,
+      key: `${n}`,
+      outcome: 'failed',
+      problem,
+    });
+    const lines = failedLines([
+      row('media/a.jpg', 0, { code: 'file/kind', kind: 'picture' }),
+      row('media/b.jpg', 1, { code: 'file/kind', kind: 'picture' }),
+      row('7.gpx', 2, { code: 'track/not-cycling', sport: 'run' }),
+      row('8.fit', 3, { code: 'track/not-cycling', sport: 'swim' }),
+      row('9.fit', 4, { code: 'file/damaged' }),
+      row('log.csv', 5, { code: 'csv/start', line: 4 }),
+      row('old.csv', 6, { code: 'csv/start', line: 5 }),
+    ]);
+    expect(
+      lines.map((line) => [line.file, failedOutcome(line).label, failedSentence(line, 'metric')]),
+    ).toEqual([
+      ['account.zip', 'Passed over', '2 pictures, documents and the like.'],
+      ['account.zip', 'Passed over', '2 of other sports.'],
+      ['account.zip › 9.fit', 'Failed', 'The file is damaged or cut off.'],
+      ['account.zip › log.csv', 'Failed', 'The start in line 4 is no date.'],
+      ['account.zip › old.csv', 'Failed', 'The start in line 5 is no date.'],
+    ]);
+    const [, sports] = lines;
+    expect(rowSentence(sports!.rows[1]!, sports!, 'metric')).toBe(
+      '8.fit: It is not a bicycle ride but swim.',
+    );
   });
 });

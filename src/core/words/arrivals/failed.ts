@@ -1,4 +1,5 @@
-import type { FailedLine } from '../../arrivals';
+import type { FailedLine, FailedRow } from '../../arrivals';
+import { archiveOf, nameWithin } from '../../formats/within';
 import type { ProblemCode } from '../../problem';
 import type { UnitSystem } from '../../units';
 import { say } from '../problems';
@@ -14,6 +15,11 @@ const MANY: Partial<Record<ProblemCode, string>> = {
   'csv/start': 'rows whose start is no date',
   'csv/distance': 'rows whose distance is no number',
   'track/not-cycling': 'of other sports',
+  'track/route': 'routes to follow, not ridden',
+  'track/course': 'courses to follow, not ridden',
+  'file/unknown': 'files that hold no ride',
+  'file/kind': 'pictures, documents and the like',
+  'file/empty': 'empty files',
 };
 
 /** Files that are sound and hold no ride of a bicycle. */
@@ -26,11 +32,23 @@ const NOT_RIDDEN: ReadonlySet<ProblemCode> = new Set<ProblemCode>([
   'fit/settings',
 ]);
 
+/** Files of an archive that were never meant as rides: an account holds pictures and tables of much else. */
+const NOT_MEANT: ReadonlySet<ProblemCode> = new Set<ProblemCode>([
+  'file/unknown',
+  'file/kind',
+  'file/empty',
+]);
+const isInArchive = ({ file }: FailedRow): boolean => archiveOf(file) !== null;
+
 /** What became of rows or a file without rides in a word or two, and whether something is wrong with it. */
 export function failedOutcome({ rows }: FailedLine): { label: string; wrong: boolean } {
-  const all = (is: (code: ProblemCode) => boolean) => rows.every((row) => is(row.problem.code));
-  if (all((code) => code === 'csv/unexplained')) return { label: 'Asked above', wrong: false };
-  return all((code) => code in NO_RIDES || NOT_RIDDEN.has(code))
+  if (rows.every((row) => row.problem.code === 'csv/unexplained'))
+    return { label: 'Asked above', wrong: false };
+  const isNoRide = (row: FailedRow) =>
+    row.problem.code in NO_RIDES ||
+    NOT_RIDDEN.has(row.problem.code) ||
+    (isInArchive(row) && NOT_MEANT.has(row.problem.code));
+  return rows.every(isNoRide)
     ? { label: 'Passed over', wrong: false }
     : { label: 'Failed', wrong: true };
 }
@@ -43,3 +61,9 @@ export function failedSentence({ rows }: FailedLine, units: UnitSystem): string 
   const many = MANY[first.problem.code];
   return many ? `${rows.length} ${many}.` : `${rows.length} times: ${say(first.problem, units)}`;
 }
+
+/** One row of a line that was opened: its file where the line is of several, and why. */
+export const rowSentence = (row: FailedRow, { file }: FailedLine, units: UnitSystem): string =>
+  row.file === file
+    ? say(row.problem, units)
+    : `${nameWithin(row.file)}: ${say(row.problem, units)}`;
