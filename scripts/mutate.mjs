@@ -26,7 +26,8 @@ const JUDGED_BY = {
     ...['byHand', 'decide', 'alike', 'rules', 'works', 'plainPlan', 'parked', 'solve'],
   ),
   'src/core/plan/simulate': ofPlan(
-    ...['byHand', 'oneFuture', 'routineWins', 'policies', 'lubes', 'planBike', 'follow', 'search'],
+    ...['byHand', 'oneFuture', 'routine', 'routineWins', 'policies', 'lubes', 'planBike'],
+    ...['scarcity', 'follow', 'search'],
   ),
 };
 

@@ -1,6 +1,6 @@
 import { CARE } from '../../care';
 import { weekdayOf } from '../../time/dates';
-import type { Policy } from './follow';
+import type { Future, Policy } from './follow';
 import { choicesOf, type Days } from './policies';
 import type { BikeProblem, Work } from '../solver/problem';
 import type { PlanSettings } from '../../records/plan';
@@ -21,41 +21,45 @@ const pick = (works: readonly Work[], deep: boolean, coat: number): Work | null 
   return fitting.find((w) => w.coat === coat) ?? fitting[0] ?? null;
 };
 
+/** A round of a routine: the evening it is due on, and whether the chain is cleaned in it. */
+interface Round {
+  due: number;
+  cleaning: boolean;
+}
+
+/** The rounds of a calendar routine: on the first of its weekdays there is, and so many weeks after each. */
+function roundsOf(
+  { benches }: BikeProblem,
+  { name, weekday }: PlanSettings['routine'],
+): readonly Round[] {
+  if (name === 'squeak') return [];
+  const { weeks, cleanEvery } = ROUNDS[name];
+  const rounds: Round[] = [];
+  benches.forEach(({ date }, d) => {
+    const last = rounds.at(-1);
+    if (weekdayOf(date) === weekday && (!last || d - last.due >= weeks * 7))
+      rounds.push({ due: d, cleaning: (rounds.length + 1) % cleanEvery === 0 });
+  });
+  return rounds;
+}
+
 /**
  * What a rider did before there was a plan: a round on a fixed weekday, or when the chain squeaks. It obeys
  * the same rules as the plan: what the minutes or the next ride do not allow is made up for on the next
  * evening that does, and where there is no time to clean the chain is lubed.
  */
-export function routine(
-  problem: BikeProblem,
-  { name, weekday }: PlanSettings['routine'],
-  days: Days,
-): Policy {
-  let due = -1;
-  let round = 0;
-  const owed = problem.natures.map(() => false);
-  return (d, bench, futures) => {
-    if (d === 0) {
-      due = -1;
-      round = 0;
-      owed.fill(false);
-    }
-    if (name !== 'squeak' && weekdayOf(bench.date) === weekday) {
-      const { weeks } = ROUNDS[name];
-      if (due < 0 || d - due >= weeks * 7) {
-        due = d;
-        round += 1;
-        owed.fill(true);
-      }
-    }
-    const cleaning = name !== 'squeak' && round % ROUNDS[name].cleanEvery === 0;
-    return futures.map((f, k) => {
-      if (name === 'squeak' && f.truth.film <= SQUEAKS * CARE.reserve.value) owed[k] = true;
-      if (!owed[k]) return null;
+export function routine(problem: BikeProblem, habit: PlanSettings['routine'], days: Days): Policy {
+  const rounds = roundsOf(problem, habit);
+  return (d, _, futures) => {
+    const round = rounds.findLast(({ due }) => due <= d);
+    const isOwed = ({ truth, done }: Future): boolean =>
+      habit.name === 'squeak'
+        ? truth.film <= SQUEAKS * CARE.reserve.value
+        : round !== undefined && !done.some(({ day }) => day >= round.due);
+    return futures.map((f) => {
+      if (!isOwed(f)) return null;
       const { works } = choicesOf(problem, days, d, f);
-      const work = (cleaning ? pick(works, true, f.coat) : null) ?? pick(works, false, f.coat);
-      if (work) owed[k] = false;
-      return work;
+      return (round?.cleaning ? pick(works, true, f.coat) : null) ?? pick(works, false, f.coat);
     });
   };
 }
