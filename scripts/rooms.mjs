@@ -32,7 +32,7 @@ export const ROOMS = [
   { name: 'words/bench', holds: 'what the steps of the bench say' },
   { name: 'bench', holds: 'procedures, sessions, cautions' },
   { name: 'rounds', holds: 'the slower rounds, new chains', coming: true },
-  { name: 'faults', holds: 'causes of a noise, tests, odds', coming: true },
+  { name: 'faults', holds: 'causes of a noise, counting, odds, what to do next' },
   { name: 'senses', holds: 'rag by camera, chain by ear: values with errors', coming: true },
   { name: 'plan/rides', holds: 'rides to come: patterns, habit, calendar' },
   { name: 'plan/solver', holds: 'values on a grid, backwards in time' },

@@ -11,6 +11,7 @@ interface FactsOf {
   'chain/on-another-bike': { bike: string | null };
   'chain/bike-has-one': { chain: string | null };
   'amount/impossible': { low: number; high: number };
+  'count/events': { most: number };
   'file/not-xml': { line: number };
   'zip/too-many': { most: number };
   'csv/quotes': { row: number };
@@ -65,6 +66,7 @@ export type PlainCode =
   | 'chain/missing'
   | 'wear/impossible'
   | 'kilometres/impossible'
+  | 'count/turns'
   | 'file/empty'
   | 'file/too-large'
   | 'file/unknown'

@@ -63,6 +63,9 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'wear/impossible': 'Wear readings run from 0 to 3 %. Above 1 % any chain is finished.',
   'kilometres/impossible': 'Enter 0 to 100,000 for the distance it has already done.',
   'amount/impossible': ({ low, high }) => `Enter a number from ${low} to ${high}.`,
+  'count/turns': 'Enter from 1 to 500 turns of the cranks.',
+  'count/events': ({ most }) =>
+    `In so many turns ${most} rollers go by: count again, or enter fewer.`,
   'file/empty': 'The file is empty.',
   'file/too-large': 'The file is too large to be a ride.',
   'file/unknown': 'Not a ride file this app reads. FIT, GPX, TCX, CSV and ZIP are.',

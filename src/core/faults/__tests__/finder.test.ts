@@ -1,0 +1,47 @@
+import {
+  ANY_MACHINE,
+  CLEAN_THEN_LOOK,
+  drawnFault,
+  fixedList,
+  groundOf,
+  minutesByFinder,
+  minutesByList,
+} from '@/test/faultyBikes';
+import { cases } from '@/test/cases';
+import { Chance } from '../../chance';
+
+describe('minutes to the cause', () => {
+  const chance = new Chance(17, 1);
+  const ground = groundOf(ANY_MACHINE);
+  const list = fixedList(ANY_MACHINE);
+  const n = cases(300);
+  const sums: Record<string, [number, number, number, number]> = {};
+  beforeAll(() => {
+    for (let i = 0; i < n; i++) {
+      const fault = drawnFault(chance, ANY_MACHINE);
+      const noise = fault.answer('noise');
+      const by = minutesByFinder(chance, ground, fault, noise);
+      const own = (sums[noise] ??= [0, 0, 0, 0]);
+      own[0] += by.minutes;
+      own[1] += minutesByList(chance, list, fault.cause);
+      own[2] += minutesByList(chance, CLEAN_THEN_LOOK, fault.cause);
+      own[3] += 1;
+    }
+  }, 120_000);
+
+  it('are at most three fifths of cleaning three ways first', () => {
+    const all = Object.values(sums);
+    const mean = (k: number) => all.reduce((sum, s) => sum + s[k]!, 0) / n;
+    console.log(
+      mean(0),
+      mean(1),
+      mean(2),
+      Object.entries(sums)
+        .map(([k, s]) =>
+          [k, s[3], ...s.slice(0, 3).map((x) => Math.round((10 * x) / s[3]) / 10)].join(' '),
+        )
+        .join('\n'),
+    );
+    expect(mean(0)).toBeLessThan(0.6 * mean(2));
+  });
+});
