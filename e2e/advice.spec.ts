@@ -1,6 +1,9 @@
 import { expect, test } from './rider';
 
-test('a rusted chain is looked at, and what was found settles it', async ({ rider, page }) => {
+test('a rusted chain is looked at, and what was found settles it @once', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith('Town bike', 'None, bare', '0');
   await page.getByRole('button', { name: 'Got wet' }).click();
   await page.getByRole('button', { name: 'Stood in rain' }).click();
@@ -19,7 +22,10 @@ test('a rusted chain is looked at, and what was found settles it', async ({ ride
   await expect(rider.verdict).toContainText('The chain is bare');
 });
 
-test('a ride on the trainer brings no weather and hardly any dirt', async ({ rider, page }) => {
+test('a ride on the trainer brings no weather and hardly any dirt @once', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith();
   const outside = await rider.reads('Dirt outside');
   await page.getByRole('button', { name: 'Rode' }).click();
@@ -35,7 +41,7 @@ test('a ride on the trainer brings no weather and hardly any dirt', async ({ rid
   await expect(page.getByRole('link', { name: /Road bike/ })).toContainText('60 km');
 });
 
-test('a bike with a full chain case says so, and stays so', async ({ rider, page }) => {
+test('a bike with a full chain case says so, and stays so @once', async ({ rider, page }) => {
   await rider.startsWith('Town bike');
   await rider.goesTo('Book');
   await page.getByText('Garage', { exact: true }).first().click();

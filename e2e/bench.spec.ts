@@ -315,7 +315,7 @@ test('by keyboard: Enter goes on, Backspace back; big text, big button, no fault
   expect(await rider.axeFaults()).toEqual([]);
 });
 
-test('chains that take turns are swapped step by step; the plan then says to swap back', async ({
+test('chains that take turns are swapped step by step; the plan then says to swap back @once', async ({
   rider,
   page,
 }) => {

@@ -24,7 +24,7 @@ test('lube and dirt are answered apart, with the answers that decided @once', as
   }
 });
 
-test('the past is entered: yesterday’s ride and work, and what was said stays', async ({
+test('the past is entered: yesterday’s ride and work, and what was said stays @once', async ({
   rider,
   page,
 }) => {
@@ -55,7 +55,10 @@ test('the past is entered: yesterday’s ride and work, and what was said stays'
   await expect(page.getByRole('link', { name: /Road bike chain/ })).toContainText('1,500 km');
 });
 
-test('a new chain starts where the bike is, and takes the old one off', async ({ rider, page }) => {
+test('a new chain starts where the bike is, and takes the old one off @once', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith();
   await rider.goesTo('Book');
   await page.getByRole('link', { name: /Garage/ }).click();

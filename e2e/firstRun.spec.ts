@@ -10,7 +10,10 @@ test('from nothing to a verdict, and it is still there after a reload', async ({
   await expect(rider.verdict).toContainText(/Lube for about \d+\skm/);
 });
 
-test('says what is wrong beside the field and keeps what was entered', async ({ rider, page }) => {
+test('says what is wrong beside the field and keeps what was entered @once', async ({
+  rider,
+  page,
+}) => {
   await rider.opens();
   await page.getByLabel('Ridden since it was lubed').fill('a while');
   await page.getByLabel('Ridden since it was new').fill('2000');
@@ -22,7 +25,10 @@ test('says what is wrong beside the field and keeps what was entered', async ({ 
   await expect(rider.verdict).toBeVisible();
 });
 
-test('opens the demo and leaves it, and neither touches the other', async ({ rider, page }) => {
+test('opens the demo and leaves it, and neither touches the other @once', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith();
   await rider.seesSaved();
   await rider.opensDemo();

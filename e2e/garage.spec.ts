@@ -1,7 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from './rider';
 
-test('a chain moves from bike to bike, and never sits on two at once', async ({ rider, page }) => {
+test('a chain moves from bike to bike, and never sits on two at once @once', async ({
+  rider,
+  page,
+}) => {
   await rider.opensDemo('/book/garage');
   await page.getByRole('button', { name: 'Add bike' }).click();
   await page.getByLabel('Name').fill('Spare bike');
@@ -24,7 +27,7 @@ test('a chain moves from bike to bike, and never sits on two at once', async ({ 
   await expect(page.getByText('Racer chain A, on it since')).toBeVisible();
 });
 
-test('specs and wear readings are kept; impossible ones are not', async ({ rider, page }) => {
+test('specs and wear readings are kept; impossible ones are not @once', async ({ rider, page }) => {
   await rider.opensDemo('/book/garage');
   await page.getByRole('link', { name: /^Gravel chain/ }).click();
   await page.getByLabel('Links').fill('20');
@@ -32,7 +35,7 @@ test('specs and wear readings are kept; impossible ones are not', async ({ rider
   await expect(page.getByText('A bicycle chain has 40 to 250 links')).toBeVisible();
 });
 
-test('chains that take turns: the least worn stays on, swapped with one press, and back', async ({
+test('chains that take turns: the least worn stays on, swapped with one press, and back @once', async ({
   rider,
   page,
 }) => {
@@ -46,7 +49,7 @@ test('chains that take turns: the least worn stays on, swapped with one press, a
   await expect(page.getByText(/Racer chain B, on it since 24 November 2026/)).toBeVisible();
 });
 
-test('a cassette is noted, moved to the spare box, fitted again and sold; a worn one speaks up', async ({
+test('a cassette is noted, moved to the spare box, fitted again and sold; a worn one speaks up @once', async ({
   rider,
   page,
 }) => {
@@ -79,7 +82,7 @@ test('a cassette is noted, moved to the spare box, fitted again and sold; a worn
   await expect(part).toBeVisible();
 });
 
-test('wear is measured with a ruler; what cannot be is asked about; the end moves', async ({
+test('wear is measured with a ruler; what cannot be is asked about; the end moves @once', async ({
   rider,
   page,
 }) => {
@@ -143,7 +146,7 @@ test('the service history of a chain reads as a whole, prints, and goes along as
   expect((await download).suggestedFilename()).toBe('Commuter chain.csv');
 });
 
-test('everything goes along as a table', async ({ rider, page }) => {
+test('everything goes along as a table @once', async ({ rider, page }) => {
   await rider.opensDemo('/book/files');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save everything as a table' }).click();
@@ -154,7 +157,7 @@ test('everything goes along as a table', async ({ rider, page }) => {
   expect(text).toContain('Commuter cassette,partFitted');
 });
 
-test('settings: miles, standard and colours take effect at once', async ({ rider, page }) => {
+test('settings: miles, standard and colours take effect at once @once', async ({ rider, page }) => {
   await rider.opensDemo('/book/settings');
   await rider.picks('Distances, temperatures', 'Miles, °F');
   await rider.picks('Colours', 'Dark, for the shed');
@@ -164,7 +167,10 @@ test('settings: miles, standard and colours take effect at once', async ({ rider
   await expect(page.getByText(/(lube|wax|wipe|clean) in \d+ mi$/).first()).toBeVisible();
 });
 
-test('a bike removed sets its chain free, and undo brings both back', async ({ rider, page }) => {
+test('a bike removed sets its chain free, and undo brings both back @once', async ({
+  rider,
+  page,
+}) => {
   await rider.opensDemo('/book/garage');
   await page.getByRole('link', { name: /^Peat track gravel bike/ }).click();
   await page.getByRole('button', { name: 'Remove bike' }).click();

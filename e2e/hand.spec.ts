@@ -139,7 +139,7 @@ test('the list of rides stands where it stood when one comes back to it', async 
   await expect.poll(top).toBeGreaterThan(before - 600);
 });
 
-test('typed text survives leaving, coming back and a reload', async ({ rider, page }) => {
+test('typed text survives leaving, coming back and a reload @once', async ({ rider, page }) => {
   await rider.opensDemo();
   await page.getByRole('button', { name: 'Rode' }).click();
   await page.getByLabel('Note').fill('along the causeway');

@@ -1,6 +1,6 @@
 import { expect, Rider, test } from './rider';
 
-test('42 km in rain moves film, grit and verdict, and stays after a reload', async ({
+test('42 km in rain moves film, grit and verdict, and stays after a reload @once', async ({
   rider,
   page,
 }) => {
@@ -47,7 +47,10 @@ test('log, edit, delete and undo', async ({ rider, page }) => {
   await expect(row).toContainText('55.5 km');
 });
 
-test('bad input gets its sentence beside the field and loses nothing', async ({ rider, page }) => {
+test('bad input gets its sentence beside the field and loses nothing @once', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith();
   await page.getByRole('button', { name: 'Rode' }).click();
   await page.getByLabel('Note').fill('To the quay');
@@ -71,7 +74,7 @@ test('bad input gets its sentence beside the field and loses nothing', async ({ 
   await expect(page.getByLabel('Note')).toHaveValue('To the quay');
 });
 
-test('what is being typed stays when a ride comes in from another tab', async ({
+test('what is being typed stays when a ride comes in from another tab @once', async ({
   rider,
   page,
   context,

@@ -72,7 +72,7 @@ test('which lube: forecast, wishes, habit and schools change the answer @once', 
   await expect(page.getByRole('radio', { name: 'Every month' })).toBeChecked();
 });
 
-test('doses: drops, turns, calibration; baths go to the bench', async ({ rider, page }) => {
+test('doses: drops, turns, calibration; baths go to the bench @once', async ({ rider, page }) => {
   await rider.opensDemo('/shelf/dose');
   await rider.picks('Bike', 'Peat track gravel bike');
   await expect(page.getByText('114 drops from one side, 4.6 ml.')).toBeVisible();

@@ -1,6 +1,6 @@
 import { expect, test } from './rider';
 
-test('work is recorded, changes the chain, and can be undone', async ({ rider, page }) => {
+test('work is recorded, changes the chain, and can be undone @once', async ({ rider, page }) => {
   await rider.startsWith('Road bike', 'Dry', '140');
   await expect(rider.verdict).toContainText('lube is used up');
   await rider.writesDownWork();
@@ -13,7 +13,10 @@ test('work is recorded, changes the chain, and can be undone', async ({ rider, p
   await expect(rider.verdict).toContainText('lube is used up');
 });
 
-test('a clean without lube ends bare; the working adds up on screen', async ({ rider, page }) => {
+test('a clean without lube ends bare; the working adds up on screen @once', async ({
+  rider,
+  page,
+}) => {
   await rider.startsWith();
   await rider.writesDownWork();
   await rider.picks('How deep', 'Clean');
@@ -25,7 +28,7 @@ test('a clean without lube ends bare; the working adds up on screen', async ({ r
   await expect(page.getByText(/common practice/).first()).toBeVisible();
 });
 
-test('quick notes: wet, a squeak, a rag', async ({ rider, page }) => {
+test('quick notes: wet, a squeak, a rag @once', async ({ rider, page }) => {
   await rider.opensDemo();
   const outside = await rider.reads('Dirt outside');
   await page.getByRole('button', { name: 'Rag check' }).click();

@@ -54,7 +54,7 @@ const BETTER = 0.5;
 const HOPE = 0.05;
 
 /** Chance that a step came out as it did where this is the cause. */
-function outcomeChance(step: StepId, outcome: Outcome, cause: Cause): number {
+export function outcomeChance(step: StepId, outcome: Outcome, cause: Cause): number {
   const hit = hitOf(step, cause);
   if (outcome === 'nothing' || outcome === 'same') return 1 - hit;
   if (outcome === 'better') return HOPE + BETTER * hit;

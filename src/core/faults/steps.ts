@@ -127,3 +127,12 @@ export const STEP_IDS = Object.keys(STEP_FACTS) as StepId[];
 /** Chance that a step shows or cures a cause. */
 export const hitOf = (step: StepId, cause: Cause): number =>
   (STEP_FACTS[step] as StepFacts).hits[cause] ?? 0;
+
+/** What a look shows less often is not looked for by it. */
+const SHOWN_FROM = 0.3;
+
+/** Of some causes those that a step shows, the surest first. */
+export const shownBy = (step: StepId, causes: readonly Cause[]): Cause[] =>
+  causes
+    .filter((cause) => hitOf(step, cause) >= SHOWN_FROM)
+    .sort((a, b) => hitOf(step, b) - hitOf(step, a));

@@ -7,3 +7,4 @@ export { recorderReplySchema } from '../formats/recorderReply';
 export { weatherReplySchema } from '../formats/weatherReply';
 export { problemReplySchema } from '../formats/problemReply';
 export { runSchema } from '../records/benchRun';
+export { noiseSearchSchema } from '../records/noiseSearch';

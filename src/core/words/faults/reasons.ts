@@ -1,0 +1,77 @@
+import type { Reason } from '../../faults/known';
+import type { Speaks, Weight } from '../../faults/why';
+import { formatDistance, type UnitSystem } from '../../units';
+import { QUESTION_WORDS } from './questions';
+import { STEP_WORDS } from './steps';
+
+type Teller<C extends Reason['code']> = (
+  reason: Extract<Reason, { code: C }>,
+  units: UnitSystem,
+) => string;
+
+const REASON_WORDS: { readonly [C in Reason['code']]: Teller<C> } = {
+  film: ({ percent }) =>
+    percent > 50
+      ? `the log has ${percent} % of the coat left`
+      : `the log has only ${percent} % of the coat left`,
+  grit: ({ over }) => (over ? 'the log has it dirty' : 'the log has it clean'),
+  'cogs dirty': () => 'the cogs have not been cleaned for long',
+  rust: () => 'it has stood wet long enough to rust',
+  worn: ({ over }) => (over ? 'it is past its wear limit' : 'it is little worn'),
+  opened: ({ km }, units) => `the chain was opened ${formatDistance(km, units)} ago`,
+  'long closed': ({ km }, units) => `nobody opened the chain for ${formatDistance(km, units)}`,
+  'new chain, old cogs': ({ km }, units) =>
+    `a new chain runs on a cassette of ${formatDistance(km, units)}`,
+  'new chain': ({ km }, units) => `the chain has done ${formatDistance(km, units)}`,
+  lubed: ({ km }, units) => `it was lubed ${formatDistance(km, units)} ago`,
+  'rode unset': () => 'it was ridden before its lube had set',
+  'rain, no rescue': ({ km }, units) =>
+    `${formatDistance(km, units)} since it got wet, and nothing done since`,
+  'degreased jockey wheels': ({ times }) =>
+    `the jockey wheels have been degreased ${times} times, which takes their grease too`,
+  'found before': ({ times }) =>
+    times === 1 ? 'you have found it once before' : `you have found it ${times} times before`,
+};
+
+/** What the log says, without a full stop. */
+export function reasonText(reason: Reason, units: UnitSystem): string {
+  const tell = REASON_WORDS[reason.code] as (r: Reason, units: UnitSystem) => string;
+  return tell(reason, units);
+}
+
+function speaksText(speaks: Speaks, units: UnitSystem): string {
+  switch (speaks.kind) {
+    case 'answer': {
+      const { answers } = QUESTION_WORDS[speaks.question];
+      const said = (answers as Readonly<Record<string, string>>)[speaks.answer] ?? speaks.answer;
+      return `“${said.split(':')[0]}”`;
+    }
+    case 'count':
+      return `${speaks.count.events} in ${speaks.count.turns} turns`;
+    case 'step':
+      return `${STEP_WORDS[speaks.step].title.toLowerCase()}, done`;
+    case 'log':
+      return reasonText(speaks.reason, units);
+  }
+}
+
+/** How strongly, in a word or two. */
+function strengthText(times: number): string {
+  const strong = times >= 1 ? times : 1 / times;
+  const how = strong >= 8 ? 'strongly ' : strong >= 2.5 ? '' : 'a little ';
+  return times >= 1 ? `speaks ${how}for it` : `speaks ${how}against it`;
+}
+
+/** What speaks for or against a cause, in a sentence. */
+export function weightText({ speaks, times }: Weight, units: UnitSystem): string {
+  const text = speaksText(speaks, units);
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}: ${strengthText(times).replace('speaks ', '')}.`;
+}
+
+/** Odds as people say them. */
+export function oddsText(p: number): string {
+  if (p >= 0.9) return 'nearly sure';
+  if (p >= 0.6) return 'likely';
+  if (p >= 0.3) return 'well possible';
+  return p >= 0.1 ? 'possible' : 'hardly';
+}

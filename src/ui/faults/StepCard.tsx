@@ -1,0 +1,57 @@
+import { View } from 'react-native';
+import type { Cause } from '@/core/faults';
+import { shownBy, STEP_FACTS, type Outcome, type StepId } from '@/core/faults';
+import { CAUSE_WORDS } from '@/core/words/faults/causes';
+import { minutesText, STEP_WORDS } from '@/core/words/faults/steps';
+import { Button } from '../form';
+import { Txt } from '../theme';
+import { Minded } from './Minded';
+
+interface Props {
+  step: StepId;
+  /** What this bike can have. */
+  causes: readonly Cause[];
+  onOutcome: (outcome: Outcome) => void;
+}
+
+/** Something to look at or to put right, and what came of it. */
+export function StepCard({ step, causes, onOutcome }: Props) {
+  const { title, how, caution } = STEP_WORDS[step];
+  const facts = STEP_FACTS[step];
+  return (
+    <View style={{ gap: 10 }}>
+      <Txt variant="title" level={2} live="polite">
+        {title}
+      </Txt>
+      <Txt variant="small" tone="inkSoft">
+        {minutesText(step)}
+      </Txt>
+      {how.map((line) => (
+        <Txt key={line}>{line}</Txt>
+      ))}
+      {caution ? (
+        <Minded>
+          <Txt variant="small">{caution}</Txt>
+        </Minded>
+      ) : null}
+      {facts.kind === 'look' ? (
+        <>
+          <Button kind="strong" label="Nothing wrong there" onPress={() => onOutcome('nothing')} />
+          {shownBy(step, causes).map((cause) => (
+            <Button
+              key={cause}
+              label={`Found: ${CAUSE_WORDS[cause].name}`}
+              onPress={() => onOutcome({ found: cause })}
+            />
+          ))}
+        </>
+      ) : (
+        <>
+          <Button kind="strong" label="The noise is gone" onPress={() => onOutcome('gone')} />
+          <Button label="Better, not gone" onPress={() => onOutcome('better')} />
+          <Button label="It sounds the same" onPress={() => onOutcome('same')} />
+        </>
+      )}
+    </View>
+  );
+}
