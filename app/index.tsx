@@ -228,6 +228,7 @@ function Beside({ report, plan }: ChainProps) {
         onRag={(swatch) =>
           note('Rag check noted', { type: 'ragChecked', chainId: chain.id, swatch })
         }
+        onFind={() => router.navigate('/bench/noise')}
       />
       <Card title={chain.name}>
         <Readings report={report} />

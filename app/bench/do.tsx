@@ -9,7 +9,7 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
-import { benchSession } from '@/store/benchSession';
+import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchSession } from '@/ui/bench/lazily';
 
@@ -18,7 +18,7 @@ export default function AtTheBench() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { name } = useOpenLogbook();
-  const keeper = useMemo(() => benchSession(name), [name]);
+  const keeper = useMemo(() => keptText(name, 'bench'), [name]);
   const { products } = useAppSelector(selectGarage);
   const { book } = useAppSelector(selectReplay).replay;
   return (

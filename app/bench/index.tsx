@@ -17,7 +17,7 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
-import { benchSession } from '@/store/benchSession';
+import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchStart } from '@/ui/bench/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -30,7 +30,7 @@ export default function Bench() {
   const { name, edge } = useOpenLogbook();
   const plan = useAppSelector((s) => s.plan);
   const jobs = plan.answer?.agenda ?? [];
-  const keeper = useMemo(() => benchSession(name), [name]);
+  const keeper = useMemo(() => keptText(name, 'bench'), [name]);
   const reports = useAppSelector(selectReports);
   const main = useAppSelector(selectMainReport);
   const { replay } = useAppSelector(selectReplay);

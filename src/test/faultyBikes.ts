@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import type { Chance } from '@/core/chance';
 import { CAUSE_FACTS } from '@/core/faults/causes';
 import { nextIn, NEW_SEARCH, oddsIn, SAFETY, type Ground, type Search } from '@/core/faults/finder';
 import { answerChance, canHave, type Machine } from '@/core/faults/odds';

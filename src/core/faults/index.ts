@@ -2,6 +2,8 @@ export * from './acts';
 export * from './causes';
 export * from './facts';
 export * from './finder';
+export * from './gears';
+export * from './ground';
 export * from './known';
 export * from './odds';
 export * from './questions';

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import { readSearch, type Act, type NoiseSearch } from '@/core/faults/acts';
+import { readSearch, type NoiseSearch } from '@/core/faults/acts';
 import { loadValidation } from '@/core/validation/load';
 
 /** Where a search is kept, as text. */
@@ -32,7 +32,5 @@ export function useNoiseSearch(keeper: Keeper) {
     },
     [keeper],
   );
-  const add = (...acts: Act[]) => search && keep({ ...search, acts: [...search.acts, ...acts] });
-  const back = () => search && keep({ ...search, acts: search.acts.slice(0, -1) });
-  return { search, keep, add, back };
+  return { search, keep };
 }

@@ -1,6 +1,7 @@
 import CloudRain from 'lucide-react-native/icons/cloud-rain';
 import Ear from 'lucide-react-native/icons/ear';
 import Route from 'lucide-react-native/icons/route';
+import Search from 'lucide-react-native/icons/search';
 import Shirt from 'lucide-react-native/icons/shirt';
 import { startTransition, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -16,10 +17,12 @@ interface Props {
   onWet: (how: 'stood in rain' | 'washed') => void;
   onHeard: (sound: Sound) => void;
   onRag: (swatch: number) => void;
+  /** To where a noise is traced to its cause. */
+  onFind: () => void;
 }
 
 /** The four things a rider notes with one clean finger. */
-export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
+export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind }: Props) {
   const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | null>(null);
   // The button answers at once; what opens is drawn in between.
   const toggle = (which: typeof open) =>
@@ -64,6 +67,7 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag }: Props) {
               <Button key={sound} label={SOUND_LABEL[sound]} onPress={done(() => onHeard(sound))} />
             ))}
           </View>
+          <Button kind="quiet" icon={Search} label="Find where it comes from" onPress={onFind} />
         </Panel>
       ) : null}
       {open === 'rag' ? (

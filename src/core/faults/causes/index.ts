@@ -15,3 +15,6 @@ export const CAUSE_FACTS: Readonly<Record<Cause, CauseFacts>> = {
   ...OF_DRIVE,
   ...OF_BIKE,
 };
+
+/** Whether a cause may throw the rider. */
+export const canThrow = (cause: Cause): boolean => CAUSE_FACTS[cause].unsafe ?? false;

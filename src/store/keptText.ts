@@ -3,24 +3,22 @@ import { storageName, type LogbookName } from './whichLogbook';
 
 const KEY = 'run';
 
-/**
- * Where a session at the bench is kept while it goes on: beside the logbook, so that it outlives a
- * reload. As text, for what reads it is loaded at the bench only.
- */
-export interface BenchSession {
-  /** The session left open; null: none. */
+/** Where something under way is kept, beside the logbook, so that it outlives a reload. As text: what reads it is loaded there only. */
+export interface KeptText {
+  /** What was left open; null: nothing. */
   read(): Promise<string | null>;
-  /** Keeps the session as it stands; null: it is over. */
+  /** Keeps it as it stands; null: it is over. */
   write(text: string | null): Promise<void>;
-  /** Puts one away that cannot be read: it is never lost. */
+  /** Puts away what cannot be read: it is never lost. */
   setAside(text: string): Promise<void>;
 }
 
-/** The open session of a logbook. */
-export function benchSession(
+/** What is under way in a logbook: a session at the bench, or a search for a noise. */
+export function keptText(
   name: LogbookName,
-  storage: Storage = browserStorage(`${storageName(name)}-bench`),
-): BenchSession {
+  what: 'bench' | 'noise',
+  storage: Storage = browserStorage(`${storageName(name)}-${what}`),
+): KeptText {
   return {
     read: async () => (await storage.read([KEY]))[KEY] ?? null,
     write: (text) => (text === null ? storage.remove([KEY]) : storage.write({ [KEY]: text })),

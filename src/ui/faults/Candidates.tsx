@@ -1,0 +1,88 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { canThrow, type Cause, type Weight } from '@/core/faults';
+import { formatShare, type UnitSystem } from '@/core/units';
+import { CAUSE_WORDS } from '@/core/words/faults/causes';
+import { oddsText, weightText } from '@/core/words/faults/reasons';
+import { Button } from '../form';
+import { Card } from '../frame';
+import { Txt, useColors } from '../theme';
+
+interface Props {
+  /** The likeliest first. */
+  causes: readonly [Cause, number][];
+  whyOf: (cause: Cause) => readonly Weight[];
+  units: UnitSystem;
+}
+
+/** What it may be, with odds, and why on a tap. */
+export function Candidates({ causes, whyOf, units }: Props) {
+  return (
+    <Card title="What it may be">
+      {causes.map(([cause, odds]) => (
+        <Candidate key={cause} cause={cause} odds={odds} whyOf={whyOf} units={units} />
+      ))}
+      <Txt variant="small" tone="inkSoft">
+        Odds by common practice and your log; each answer moves them.
+      </Txt>
+    </Card>
+  );
+}
+
+function Candidate({
+  cause,
+  odds,
+  whyOf,
+  units,
+}: { cause: Cause; odds: number } & Omit<Props, 'causes'>) {
+  const colors = useColors();
+  const [open, setOpen] = useState(false);
+  const { name, what } = CAUSE_WORDS[cause];
+  return (
+    <View style={styles.cause}>
+      <View style={styles.row}>
+        <View style={styles.grow}>
+          <Txt variant="label">{name}</Txt>
+          <Txt variant="small" tone="inkSoft">
+            {oddsText(odds)}, {formatShare(odds)}
+          </Txt>
+        </View>
+        <Button
+          kind="quiet"
+          label={open ? 'Hide' : 'Why'}
+          name={`Why: ${name}`}
+          expanded={open}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      <View style={[styles.bar, { backgroundColor: colors.line }]} aria-hidden>
+        <View
+          style={[
+            styles.bar,
+            {
+              width: `${odds * 100}%`,
+              backgroundColor: canThrow(cause) ? colors.danger : colors.tape,
+            },
+          ]}
+        />
+      </View>
+      {open ? (
+        <>
+          <Txt variant="small">{what}</Txt>
+          {whyOf(cause).map((weight) => (
+            <Txt key={weightText(weight, units)} variant="small" tone="inkSoft">
+              {weightText(weight, units)}
+            </Txt>
+          ))}
+        </>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  cause: { gap: 4 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  bar: { height: 6, borderRadius: 3 },
+});

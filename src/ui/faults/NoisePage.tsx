@@ -1,0 +1,81 @@
+import { useMemo } from 'react';
+import type { ChainReport } from '@/core/care';
+import { groundOf, type NoiseSearch } from '@/core/faults';
+import type { Garage } from '@/core/garage';
+import type { PlainEvent } from '@/core/logbook';
+import type { UnitSystem } from '@/core/units';
+import { Choice } from '../form';
+import { Page } from '../frame';
+import { Txt } from '../theme';
+import { NoiseFinder } from './NoiseFinder';
+import { useNoiseSearch, type Keeper } from './useNoiseSearch';
+
+interface Props {
+  keeper: Keeper;
+  /** ISO instant. */
+  now: string;
+  /** Bikes with a chain, the one spoken of first. */
+  reports: readonly [ChainReport, ...ChainReport[]];
+  events: readonly PlainEvent[];
+  garage: Garage;
+  onEnd: () => void;
+  units: UnitSystem;
+}
+
+/** Finding where a noise comes from; it can be left and gone on with. */
+export function NoisePage({ keeper, now, reports, onEnd, ...log }: Props) {
+  const { search, keep } = useNoiseSearch(keeper);
+  if (search === undefined) return null;
+  const report = reports.find((r) => r.bike.id === search?.bikeId) ?? reports[0];
+  const under = search ?? newSearch(report.bike.id, now);
+  return (
+    <Page title="Find the noise" wide>
+      {under.acts.length === 0 && reports.length > 1 ? (
+        <Choice
+          label="On which bike?"
+          options={reports.map(({ bike }) => ({ value: bike.id, label: bike.name }))}
+          value={report.bike.id}
+          onChange={(bikeId) => keep({ ...under, bikeId })}
+        />
+      ) : (
+        <Txt tone="inkSoft">{report.bike.name}</Txt>
+      )}
+      <Finder
+        {...{ report, search: under, keep, ...log }}
+        onEnd={() => {
+          keep(null);
+          onEnd();
+        }}
+      />
+    </Page>
+  );
+}
+
+const newSearch = (bikeId: string, startedAt: string): NoiseSearch => ({
+  version: 1,
+  bikeId,
+  startedAt,
+  acts: [],
+});
+
+interface FinderProps extends Pick<Props, 'events' | 'garage' | 'onEnd' | 'units'> {
+  report: ChainReport;
+  search: NoiseSearch;
+  keep: (search: NoiseSearch) => void;
+}
+
+function Finder({ report, search, keep, events, garage, onEnd, units }: FinderProps) {
+  const { ground, moved } = useMemo(
+    () => groundOf(report, events, garage),
+    [report, events, garage],
+  );
+  return (
+    <NoiseFinder
+      bike={report.bike}
+      {...{ ground, moved, onEnd, units }}
+      acts={search.acts}
+      onAct={(act) => keep({ ...search, acts: [...search.acts, act] })}
+      onBack={() => keep({ ...search, acts: search.acts.slice(0, -1) })}
+    />
+  );
+}
