@@ -11,6 +11,7 @@ const PAGES = [
   '/plan/rides',
   '/bench',
   '/bench/record',
+  '/bench/noise',
   '/shelf',
   '/shelf/choose',
   '/shelf/dose',

@@ -150,7 +150,7 @@ function askOrCount(ground: Ground, search: Search, sums: Sums): Next | null {
     if (saves > most) [best, most] = [next, saves];
   };
   for (const question of QUESTIONS)
-    if (search.answers[question] === undefined)
+    if (search.answers[question] === undefined && canAsk(ground.machine, question))
       consider({ kind: 'ask', question }, MINUTES_TO_ANSWER[question], afterAnswer(sums, question));
   if (!search.noCount && search.counts.length < MOST_COUNTS && search.answers.beat !== 'no beat') {
     const beating = ranked(sums.odds).flatMap(([c]) => (CAUSE_FACTS[c].beats ? [c] : []));
@@ -163,6 +163,10 @@ function askOrCount(ground: Ground, search: Search, sums: Sums): Next | null {
   }
   return best;
 }
+
+/** Whether a question means anything on this bike: a fixed wheel does not coast, and one cog is all gears. */
+const canAsk = ({ drive, gear }: Machine, question: Question): boolean =>
+  question === 'coasting' ? drive !== 'fixed' : question === 'gears' ? gear === 'derailleur' : true;
 
 const MOST_COUNTS = 2;
 /** To put the bike on a stand or ride, and count. Own estimate. */

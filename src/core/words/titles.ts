@@ -7,6 +7,7 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/rides', 'Rides'],
   ['/bench/do', 'At the bench'],
   ['/bench/record', 'Record work'],
+  ['/bench/noise', 'Find the noise'],
   ['/bench', 'Bench'],
   ['/plan/rides', 'Planned rides'],
   ['/plan', 'The plan'],

@@ -13,7 +13,7 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
     title: 'First what could throw you',
     how: [
       'Quick link: both plates flush, both pins at the end of their slots.',
-      'Pins: none stands out further than its neighbours. Turn the cranks back once round the chain.',
+      'Pins: none stands out further than its neighbours. Turn the cranks back by hand until the whole chain has gone by.',
       'Wheels: shake each rim sideways; the axle is tight and nothing knocks.',
       'Brakes: pull each lever hard. It holds, and does not reach the bar.',
     ],

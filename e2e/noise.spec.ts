@@ -1,0 +1,66 @@
+import { expect, test } from './rider';
+
+test('a click is counted to a spot on the chain; the search outlives a reload', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo();
+  await page.getByRole('button', { name: 'Heard a noise' }).click();
+  await page.getByRole('button', { name: 'Find where it comes from' }).click();
+  await expect(page.getByRole('heading', { name: 'Find the noise' })).toBeVisible();
+  await rider.picks('On which bike?', 'Quay commuter');
+  await page.getByRole('button', { name: /^Click/ }).click();
+  await expect(page.getByRole('heading', { name: 'First what could throw you' })).toBeVisible();
+  await page.getByRole('button', { name: 'Nothing wrong there' }).click();
+
+  await expect(page.getByRole('heading', { name: 'Count it' })).toBeVisible();
+  await page.getByRole('button', { name: 'That is my count' }).click();
+  await expect(page.getByText('Enter from 1 to 500 turns of the cranks.')).toBeVisible();
+  await page.getByRole('button', { name: 'A turn', exact: true }).click();
+  await expect(page.getByLabel('Turns of the cranks')).toHaveValue('1');
+  await page.getByLabel('Turns of the cranks').fill('30');
+  await page.getByLabel('Times it came').fill('11');
+  await expect(
+    page.getByText(/^0\.4 in a turn, .* that fits one spot on the chain\.$/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'That is my count' }).click();
+
+  const likely = page.getByRole('button', { name: 'Why: Stiff link' });
+  await expect(likely).toBeVisible();
+  await likely.click();
+  await expect(page.getByText('11 in 30 turns: strongly for it.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Quay commuter')).toBeVisible();
+  for (let n = 0; n < 8; n++) {
+    const found = page.getByRole('button', { name: 'Found: Stiff link' });
+    const on = page.getByRole('button', { name: /^(I cannot tell|Nothing wrong there)$/ });
+    await expect(found.or(on).first()).toBeVisible();
+    if (await found.isVisible()) break;
+    await on.click();
+  }
+  await page.getByRole('button', { name: 'Found: Stiff link' }).click();
+  await expect(page.getByRole('heading', { name: 'Stiff link' })).toBeVisible();
+  await page.getByRole('button', { name: 'One back' }).click();
+  await expect(page.getByRole('button', { name: 'Found: Stiff link' })).toBeVisible();
+  await page.getByRole('button', { name: 'Found: Stiff link' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
+});
+
+test('by keyboard alone a loose wheel is found before anything is asked @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/bench/noise');
+  const press = async (name: string) => {
+    for (let n = 0; n < 60; n++) {
+      await page.keyboard.press('Tab');
+      const here = await page.evaluate(() => document.activeElement?.textContent ?? '');
+      if (here.startsWith(name)) return page.keyboard.press('Enter');
+    }
+    throw new Error(`No way to “${name}” by Tab`);
+  };
+  await press('Creak');
+  await press('Found: Loose wheel');
+  await expect(page.getByText('Do not ride on before it is put right')).toBeVisible();
+});
