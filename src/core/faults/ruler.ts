@@ -11,6 +11,8 @@ export interface BeatShapes {
 const EDGE = 10;
 /** A band thinner than this is not seen, px. */
 const THINNEST = 4;
+/** Names stand right of their marks up to here. */
+const NAMES_TURN = 0.6;
 /** Room beyond the last mark. */
 const BEYOND = 1.05;
 
@@ -25,7 +27,7 @@ export function beatShapes({ rate, sd, beats }: Heard, width: number): BeatShape
       beat: b.beat,
       x: x(b.rate),
       fits: b.fits,
-      end: x(b.rate) > width / 2,
+      end: x(b.rate) > NAMES_TURN * width,
     })),
     band: { x: from, width: Math.max(THINNEST, x(rate + 2 * sd) - from) },
     ticks: Array.from({ length: Math.floor(most / every) + 1 }, (_, n) => ({

@@ -7,6 +7,7 @@ import { BEAT_WORDS, heardText } from '@/core/words/faults/beats';
 import { Txt, useColors } from '../theme';
 
 const ROW = 22;
+const FACE = { fontFamily: 'Hanken Grotesk' } as const;
 /** Of the scale below. */
 const FOOT = 20;
 
@@ -31,6 +32,7 @@ export function BeatRule({ heard }: { heard: Heard }) {
           <Line x1={0} x2={width} y1={base} y2={base} stroke={colors.ink} />
           {ticks.map(({ x, label }) => (
             <SvgText
+              {...FACE}
               key={label}
               x={x}
               y={base + 15}
@@ -73,6 +75,7 @@ function Mark({
         strokeWidth={fits ? 3 : 1.5}
       />
       <SvgText
+        {...FACE}
         x={end ? x - 8 : x + 8}
         y={ROW * row + 16}
         fontSize={13}
