@@ -207,6 +207,7 @@ function Beside({ report, plan }: ChainProps) {
       <LeftOpenLater
         leftOpen={report.state.leftOpen}
         onSettled={(what) => note('Put right', { type: 'settled', chainId: chain.id, what })}
+        onFind={() => router.navigate('/bench/noise')}
       />
       {plan.answer ? (
         <Reminders

@@ -72,6 +72,7 @@ export default function Bench() {
       }}
       onGo={() => router.navigate('/bench/do')}
       onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
+      onNoise={() => router.navigate('/bench/noise')}
       onClosure={(closure) =>
         dispatch(saveChain('What closes the chain', { ...chain, closure }, chain))
       }

@@ -50,6 +50,7 @@ interface Props {
   onBike: (report: ChainReport) => void;
   onGo: () => void;
   onRecord: () => void;
+  onNoise: () => void;
   onWorkshop: (workshop: Workshop) => void;
   onClosure: (closure: Chain['closure']) => void;
 }
@@ -106,6 +107,7 @@ export function BenchStart(props: Props) {
         onChange={(next) => props.onWorkshop({ ...workshop, ...next })}
       />
       <Button label="I have done it already: write it down" onPress={props.onRecord} />
+      <Button label="It makes a noise: find where it comes from" onPress={props.onNoise} />
     </Page>
   );
 }
