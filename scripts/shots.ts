@@ -70,6 +70,15 @@ const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
   throw new Error(`No way to ${heading}`);
 };
 
+/** A click, counted over thirty turns. */
+const counted = async (page: Page) => {
+  await page.getByRole('button', { name: /^Click/ }).click();
+  await page.getByRole('button', { name: 'Nothing wrong there' }).click();
+  await page.getByLabel('Turns of the cranks').fill('30');
+  await page.getByLabel('Times it came').fill('11');
+  await page.getByRole('img', { name: /that fits/ }).scrollIntoViewIfNeeded();
+};
+
 /** Until the plan is there. */
 const planned = async (page: Page) => {
   await page.getByRole('list', { name: 'Agenda' }).waitFor({ timeout: 30_000 });
@@ -105,12 +114,7 @@ const SHOTS: Shot[] = [
     dark: true,
     before: atStep('Off-bike clean and lube', /Bath 2/),
   },
-  {
-    file: 'bench-check',
-    path: '/bench',
-    size: PHONE,
-    before: atStep('Top-up: wipe, lube, wipe', /fresh patch/),
-  },
+  { file: 'noise', path: '/bench/noise', size: PHONE, before: counted },
   { file: 'plan', path: '/plan', size: PHONE, before: planned },
   {
     file: 'story',

@@ -13,7 +13,7 @@ import {
 } from './odds';
 import { ANSWERS, MINUTES_TO_ANSWER, QUESTIONS, type Answers, type Question } from './questions';
 import { beatsOf, type Count, type CountedGear } from './rhythm';
-import { hitOf, STEP_FACTS, STEP_IDS, type StepId } from './steps';
+import { hitOf, STEP_FACTS, STEP_IDS, type StepFacts, type StepId } from './steps';
 
 /** How a step came out: a look shows a cause or none; after a remedy the noise is gone, better or the same. */
 export type Outcome = 'nothing' | 'same' | 'better' | 'gone' | { found: Cause };
@@ -79,8 +79,15 @@ export function foundIn(ground: Ground, search: Search): Cause | null {
   return ranked(oddsIn(ground, search))[0]?.[0] ?? null;
 }
 
-const stepsLeft = ({ done }: Search): StepId[] =>
-  STEP_IDS.filter((step) => !done.some((d) => d.step === step));
+const stepsLeft = ({ machine }: Ground, { done }: Search): StepId[] =>
+  STEP_IDS.filter((step) => isFor(machine, step) && !done.some((d) => d.step === step));
+
+/** Whether a bike has what a step is done on. */
+function isFor({ gear, chain }: Machine, step: StepId): boolean {
+  const { needs } = STEP_FACTS[step] as StepFacts;
+  if (needs === 'derailleur') return gear === 'derailleur';
+  return needs !== 'link' || chain.closure !== 'connecting pin';
+}
 
 /** Steps that may end the search, as the order sees them. */
 function costed(steps: readonly StepId[], causes: readonly Cause[]): Costed<StepId>[] {
@@ -106,7 +113,7 @@ export function nextIn(ground: Ground, search: Search): Next {
   if (!search.done.some(({ step }) => step === SAFETY)) return { kind: 'do', step: SAFETY };
   const odds = oddsIn(ground, search);
   const causes = CAUSES.filter((cause) => (odds.get(cause) ?? 0) > NEGLIGIBLE);
-  const steps = costed(stepsLeft(search), causes);
+  const steps = costed(stepsLeft(ground, search), causes);
   const useful = steps.filter(({ hits }) =>
     hits.some((hit, i) => hit * (odds.get(causes[i]!) ?? 0) > NEGLIGIBLE),
   );

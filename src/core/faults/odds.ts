@@ -15,6 +15,7 @@ export interface Machine extends Pick<Bike, 'gear' | 'rings' | 'narrowWide' | 'b
 
 const CAN_HAVE: Record<NonNullable<CauseFacts['only']>, (machine: Machine) => boolean> = {
   derailleur: ({ gear }) => gear === 'derailleur',
+  'no derailleur': ({ gear }) => gear !== 'derailleur',
   'several rings': ({ gear, rings }) => gear === 'derailleur' && rings.length > 1,
   'narrow-wide': ({ narrowWide }) => narrowWide,
   directional: ({ chain }) => chain.directional,

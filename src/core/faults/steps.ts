@@ -7,6 +7,8 @@ export interface StepFacts {
   /** Chance that it shows a cause, or cures it. Own estimates from common practice. */
   hits: Partial<Record<Cause, number>>;
   tools?: readonly string[];
+  /** What the bike must have for it. */
+  needs?: 'derailleur' | 'link';
 }
 
 /**
@@ -27,6 +29,7 @@ export const STEP_FACTS = {
   },
   'press the link': {
     kind: 'look',
+    needs: 'link',
     minutes: 1,
     hits: { 'unseated link': 0.96, 'link wrong way': 0.75, 'reversed chain': 0.6 },
   },
@@ -64,12 +67,19 @@ export const STEP_FACTS = {
     hits: { 'dirty cogs': 0.9, 'bad tooth': 0.85, 'worn cogs': 0.6, 'packed ring': 0.95 },
   },
   'measure the chain': { kind: 'look', minutes: 2, hits: { 'worn chain': 0.95 } },
-  'swap the cog': { kind: 'look', minutes: 1.5, hits: { 'worn cogs': 0.85, 'bad tooth': 0.5 } },
+  'swap the cog': {
+    kind: 'look',
+    needs: 'derailleur',
+    minutes: 1.5,
+    hits: { 'worn cogs': 0.85, 'bad tooth': 0.5 },
+  },
   'both ends of the gears': {
     kind: 'look',
+    needs: 'derailleur',
     minutes: 2,
     hits: { 'chain too long': 0.92, 'chain too short': 0.96, 'limit screw': 0.85 },
   },
+  'feel the slack': { kind: 'look', minutes: 1, hits: { 'slack chain': 0.95 } },
   'look at the front cage': { kind: 'look', minutes: 1, hits: { 'cage rubs': 0.92 } },
   'hang and rock': {
     kind: 'look',

@@ -26,6 +26,7 @@ export const CAUSES = [
   'reversed chain',
   'worn chain',
   'chain too long',
+  'slack chain',
   'chain too short',
   'dirty jockey wheels',
   'dry jockey bearing',

@@ -100,6 +100,7 @@ function Step({ next, search, ground, bike, onAct, onEnd }: StepProps) {
         <StepCard
           key={next.step}
           step={next.step}
+          hasDerailleur={bike.gear === 'derailleur'}
           causes={causesOf(ground.machine)}
           onOutcome={(outcome) => onAct({ kind: 'did', step: next.step, outcome })}
         />

@@ -9,14 +9,16 @@ import { Minded } from './Minded';
 
 interface Props {
   step: StepId;
+  hasDerailleur: boolean;
   /** What this bike can have. */
   causes: readonly Cause[];
   onOutcome: (outcome: Outcome) => void;
 }
 
 /** Something to look at or to put right, and what came of it. */
-export function StepCard({ step, causes, onOutcome }: Props) {
-  const { title, how, caution } = STEP_WORDS[step];
+export function StepCard({ step, hasDerailleur, causes, onOutcome }: Props) {
+  const { title, how, otherwise, caution } = STEP_WORDS[step];
+  const lines = hasDerailleur ? how : (otherwise ?? how);
   const facts = STEP_FACTS[step];
   return (
     <View style={{ gap: 10 }}>
@@ -26,7 +28,7 @@ export function StepCard({ step, causes, onOutcome }: Props) {
       <Txt variant="small" tone="inkSoft">
         {minutesText(step)}
       </Txt>
-      {how.map((line) => (
+      {lines.map((line) => (
         <Txt key={line}>{line}</Txt>
       ))}
       {caution ? (

@@ -19,6 +19,7 @@ export interface CauseFacts {
   /** Bikes that can have it. */
   only?:
     | 'derailleur'
+    | 'no derailleur'
     | 'several rings'
     | 'narrow-wide'
     | 'directional'

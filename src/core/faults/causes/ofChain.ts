@@ -91,6 +91,13 @@ export const OF_CHAIN = {
       since: { 'new part': 0.6, 'work on it': 0.3 },
       gears: { 'some cogs': 0.5, 'all gears': 0.4 },
     },
+    only: 'derailleur',
+  },
+  'slack chain': {
+    prior: 25,
+    noises: { rattle: 0.45, 'drops off': 0.4, skip: 0.08 },
+    signs: { since: { 'little by little': 0.6, 'work on it': 0.25 }, gears: { 'all gears': 0.95 } },
+    only: 'no derailleur',
   },
   'chain too short': {
     prior: 4,

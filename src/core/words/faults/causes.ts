@@ -68,6 +68,11 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
     what: 'The lower run hangs on small cogs.',
     mend: 'Shorten it by pairs of links, with a chain tool.',
   },
+  'slack chain': {
+    name: 'Slack chain',
+    what: 'It has worn longer, or the wheel has slipped forward, and it slaps or comes off.',
+    mend: 'Move the wheel back until the chain gives 10 to 15 mm, straight in the frame, and tighten it as its maker says. At the end of its way the chain is worn: measure it.',
+  },
   'chain too short': {
     name: 'Chain too short',
     what: 'It is pulled straight on large cogs and can tear the derailleur off.',
@@ -141,7 +146,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'oil on brake': {
     name: 'Oil on the brake',
     what: 'Lube or spray has come on rotor, rim or pads.',
-    mend: 'Do not ride in traffic before it bites again. Rotor or rim with brake cleaner on a clean rag; soaked pads are replaced, in a workshop if you have not done it.',
+    mend: 'Do not ride before it bites again. Rotor or rim with brake cleaner on a clean rag; soaked pads are replaced, in a workshop if you have not done it.',
   },
   'loose wheel': {
     name: 'Loose wheel',

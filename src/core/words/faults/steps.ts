@@ -4,6 +4,8 @@ import { STEP_FACTS, type StepFacts, type StepId } from '../../faults/steps';
 export interface StepWords {
   title: string;
   how: readonly string[];
+  /** Instead, on a bike without a derailleur. */
+  otherwise?: readonly string[];
   /** What could hurt here. */
   caution?: string;
 }
@@ -12,8 +14,8 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'four things': {
     title: 'First what could throw you',
     how: [
-      'Quick link: both plates flush, both pins at the end of their slots.',
-      'Pins: none stands out further than its neighbours. Turn the cranks back by hand until the whole chain has gone by.',
+      'Quick link, if the chain has one: both plates flush, both pins at the end of their slots.',
+      'Pins: none stands out further than its neighbours. Turn the cranks slowly by hand until the whole chain has gone by.',
       'Wheels: shake each rim sideways; the axle is tight and nothing knocks.',
       'Brakes: pull each lever hard. It holds, and does not reach the bar.',
     ],
@@ -25,6 +27,10 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
     how: [
       'From ring to cogs it runs inside the frame, and past the small tab in the jockey cage on the side of the wheels.',
       'Between the jockey wheels it is a straight line and touches nothing.',
+      'If the chain runs one way only, its markings look outwards.',
+    ],
+    otherwise: [
+      'From ring to cog it runs inside the frame and touches nothing, in one straight line from above.',
       'If the chain runs one way only, its markings look outwards.',
     ],
   },
@@ -42,6 +48,10 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
     how: [
       'Largest cog at the rear, so that the chain bends most. Turn the cranks back slowly.',
       'Watch the chain leave the lower jockey wheel: a stiff link keeps its bend and lifts the cage.',
+      'Look at its pin too: it stands as far out as the others on both sides.',
+    ],
+    otherwise: [
+      'Turn the cranks slowly and watch the chain leave the rear cog: a stiff link stays bent and jumps.',
       'Look at its pin too: it stands as far out as the others on both sides.',
     ],
     caution: 'Turn by the pedal and keep fingers out of chain and cogs.',
@@ -114,6 +124,15 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
     ],
     caution:
       'If the chain grows tight before the last gear, stop there: forced on, it tears off the derailleur.',
+  },
+  'feel the slack': {
+    title: 'Feel the slack of the chain',
+    how: [
+      'Press the lower run up and down half way between ring and cog, cranks still. About a finger’s width in all is usual: 10 to 15 mm.',
+      'Do it again at four places of a turn: rings are seldom quite round. The tightest must still give.',
+    ],
+    caution:
+      'On a fixed wheel turn the cranks by the pedal only: the chain takes a finger with it.',
   },
   'look at the front cage': {
     title: 'Look into the front cage',
