@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
 import type { ChainReport } from '@/core/care';
-import { groundOf, type NoiseSearch } from '@/core/faults';
+import { groundOf, readSearch, type NoiseSearch } from '@/core/faults';
 import type { Garage } from '@/core/garage';
 import type { PlainEvent } from '@/core/logbook';
 import type { UnitSystem } from '@/core/units';
 import { Choice } from '../form';
 import { Page } from '../frame';
 import { Txt } from '../theme';
+import { useKeptText, type Keeper } from '../useKeptText';
 import { NoiseFinder } from './NoiseFinder';
-import { useNoiseSearch, type Keeper } from './useNoiseSearch';
 
 interface Props {
   keeper: Keeper;
@@ -24,7 +24,7 @@ interface Props {
 
 /** Finding where a noise comes from; it can be left and gone on with. */
 export function NoisePage({ keeper, now, reports, onEnd, ...log }: Props) {
-  const { search, keep } = useNoiseSearch(keeper);
+  const { value: search, keep } = useKeptText<NoiseSearch>(keeper, readSearch);
   if (search === undefined) return null;
   const report = reports.find((r) => r.bike.id === search?.bikeId) ?? reports[0];
   const under = search ?? newSearch(report.bike.id, now);
