@@ -57,11 +57,13 @@ export function readGpx(text: string): Result<Result<RideFromFile>[]> {
       open(reading, name, attributes);
     },
     close(name, content, within) {
-      const { point, tracks } = reading;
-      const track = tracks.at(-1);
+      const { point } = reading;
       if (point) {
         if (within === 'trkpt' || name === 'trkpt') closeInPoint(reading, point, name, content);
-      } else if (track && (within === 'trk' || (name === 'gear' && within === 'extensions')))
+        return;
+      }
+      const track = reading.tracks.at(-1);
+      if (track && (within === 'trk' || (name === 'gear' && within === 'extensions')))
         closeInTrack(track, name, content);
       if (name === 'trkseg') reading.segment = null;
     },

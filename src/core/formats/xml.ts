@@ -42,6 +42,8 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
   const parser = new SaxesParser({ position: false });
   let content = '';
   let line: number | null = null;
+  /** The element the reader stands in, and those around it. */
+  let within = '';
   const around: string[] = [];
   parser.on('error', () => {
     line ??= parser.line;
@@ -50,8 +52,9 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
     content = '';
     if (around.length >= DEEPEST) throw new RefusedXml('file/not-xml');
     const name = plainName(tag.name);
-    reader.open(name, tag.attributes as Record<string, string>, around.at(-1) ?? '');
-    around.push(name);
+    reader.open(name, tag.attributes as Record<string, string>, within);
+    around.push(within);
+    within = name;
   });
   parser.on('text', (part) => {
     content += part;
@@ -60,8 +63,9 @@ export function walkXml(text: string, reader: XmlReader): Result<true> {
     content += part;
   });
   parser.on('closetag', () => {
-    const name = around.pop() ?? '';
-    reader.close(name, content, around.at(-1) ?? '');
+    const name = within;
+    within = around.pop() ?? '';
+    reader.close(name, content, within);
     content = '';
   });
   try {
@@ -84,14 +88,12 @@ export function xmlNumber(text: string | undefined): number {
 
 /** Length of `2026-11-24T08:30:05Z`, as nearly all recorders write it. */
 const PLAIN_MOMENT = 20;
-const PLAIN_SHAPE = /^\d{4}-\d\d-\d\dT(?:[01]\d|2[0-3]):[0-5]\d:[0-5]\dZ$/;
+const PLAIN_DAY = /^\d{4}-\d\d-\d\d$/;
 
-/**
- * A moment of an element in ms, null where it cannot be read. A track has one a second and they differ
- * in their last figures only: the day is read once, the time of day figure by figure.
- */
+/** A moment of an element in ms, null where it cannot be read. */
 export function xmlMoment(text: string): number | null {
-  if (text.length === PLAIN_MOMENT && PLAIN_SHAPE.test(text)) return plainMoment(text);
+  const plain = text.length === PLAIN_MOMENT ? plainMoment(text) : NaN;
+  if (!Number.isNaN(plain)) return plain;
   const bare = text.trim().replace(' ', 'T');
   // Without a zone it is UTC: GPX and TCX both say so in their schemas.
   const ms = Date.parse(/T.*(Z|[+-]\d\d:?\d\d)$/i.test(bare) ? bare : `${bare}Z`);
@@ -101,13 +103,25 @@ export function xmlMoment(text: string): number | null {
 let lastDay = '';
 let lastDayMs = NaN;
 
-function plainMoment(text: string): number | null {
-  const day = text.slice(0, 10);
-  if (day !== lastDay) {
+/** Two figures of a text as a number below a limit; NaN: they are none. */
+function two(text: string, at: number, limit: number): number {
+  const [tens, ones] = [text.charCodeAt(at) - 48, text.charCodeAt(at + 1) - 48];
+  const value = tens * 10 + ones;
+  return tens >= 0 && tens <= 9 && ones >= 0 && ones <= 9 && value < limit ? value : NaN;
+}
+
+/**
+ * A moment as nearly all recorders write it, NaN where it is not. A track has one a second and they differ in their last figures
+ * only: the day is read once, the time of day figure by figure.
+ */
+function plainMoment(text: string): number {
+  if (text[10] !== 'T' || text[13] !== ':' || text[16] !== ':' || text[19] !== 'Z') return NaN;
+  if (!text.startsWith(lastDay) || lastDay === '') {
+    const day = text.slice(0, 10);
+    if (!PLAIN_DAY.test(day)) return NaN;
     lastDay = day;
     lastDayMs = Date.parse(`${day}T00:00:00Z`);
   }
-  const two = (at: number) => (text.charCodeAt(at) - 48) * 10 + text.charCodeAt(at + 1) - 48;
-  const ms = lastDayMs + (two(11) * 3600 + two(14) * 60 + two(17)) * 1000;
-  return Number.isNaN(ms) ? null : ms;
+  const seconds = two(text, 11, 24) * 3600 + two(text, 14, 60) * 60 + two(text, 17, 60);
+  return lastDayMs + seconds * 1000;
 }

@@ -116,8 +116,9 @@ export function summariseTrack(segments: readonly (readonly TrackPoint[])[]): Re
   const walk = new Walk(Math.max(GAP_MS, usualMs * GAP_TIMES_USUAL));
   for (const segment of segments) {
     walk.pause();
-    for (const { lat, lon, at, elevationM } of segment)
-      if (at !== null && isPlace({ lat, lon })) walk.to({ lat, lon, at }, elevationM);
+    // The point itself is handed on: there are tens of thousands.
+    for (const point of segment)
+      if (isTimed(point) && isPlace(point)) walk.to(point, point.elevationM);
   }
   const { km, gapKm, movingMs, climb, first, end } = walk;
   if (first === null || end === null || km < 0.05) return fail('track/no-distance');
@@ -159,5 +160,7 @@ const pathPoint = (p: Timed, start: number): PathPoint => [
   Math.min(LONGEST_MINUTES, Math.max(0, Math.round((p.at - start) / 60_000))),
 ];
 
-const isPlace = (p: Place): boolean =>
-  Math.abs(p.lat) <= 90 && Math.abs(p.lon) <= 180 && (p.lat !== 0 || p.lon !== 0);
+const isTimed = (point: TrackPoint): point is TrackPoint & Timed => point.at !== null;
+
+const isPlace = ({ lat, lon }: Place): boolean =>
+  Math.abs(lat) <= 90 && Math.abs(lon) <= 180 && (lat !== 0 || lon !== 0);
