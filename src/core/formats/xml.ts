@@ -86,13 +86,14 @@ export function xmlNumber(text: string | undefined): number {
   return number === 0 && text.trim() === '' ? NaN : number;
 }
 
-/** Length of `2026-11-24T08:30:05Z`, as nearly all recorders write it. */
+/** Lengths of `2026-11-24T08:30:05Z` and `2026-11-24T08:30:05.000Z`, as nearly all recorders write it. */
 const PLAIN_MOMENT = 20;
+const PLAIN_WITH_MS = 24;
 const PLAIN_DAY = /^\d{4}-\d\d-\d\d$/;
 
 /** A moment of an element in ms, null where it cannot be read. */
 export function xmlMoment(text: string): number | null {
-  const plain = text.length === PLAIN_MOMENT ? plainMoment(text) : NaN;
+  const plain = plainMoment(text);
   if (!Number.isNaN(plain)) return plain;
   const bare = text.trim().replace(' ', 'T');
   // Without a zone it is UTC: GPX and TCX both say so in their schemas.
@@ -103,11 +104,22 @@ export function xmlMoment(text: string): number | null {
 let lastDay = '';
 let lastDayMs = NaN;
 
-/** Two figures of a text as a number below a limit; NaN: they are none. */
-function two(text: string, at: number, limit: number): number {
-  const [tens, ones] = [text.charCodeAt(at) - 48, text.charCodeAt(at + 1) - 48];
-  const value = tens * 10 + ones;
-  return tens >= 0 && tens <= 9 && ones >= 0 && ones <= 9 && value < limit ? value : NaN;
+/** So many figures of a text as a number below a limit; NaN: they are none. */
+function figures(text: string, at: number, many: number, limit: number): number {
+  let value = 0;
+  for (let n = at; n < at + many; n++) {
+    const figure = text.charCodeAt(n) - 48;
+    if (!(figure >= 0 && figure <= 9)) return NaN;
+    value = value * 10 + figure;
+  }
+  return value < limit ? value : NaN;
+}
+
+/** The part of a second behind a plain moment, ms; NaN: what stands there is something else. */
+function restOf(text: string): number {
+  if (text.length === PLAIN_MOMENT) return text[19] === 'Z' ? 0 : NaN;
+  const isPlain = text.length === PLAIN_WITH_MS && text[19] === '.' && text[23] === 'Z';
+  return isPlain ? figures(text, 20, 3, 1000) : NaN;
 }
 
 /**
@@ -115,13 +127,14 @@ function two(text: string, at: number, limit: number): number {
  * only: the day is read once, the time of day figure by figure.
  */
 function plainMoment(text: string): number {
-  if (text[10] !== 'T' || text[13] !== ':' || text[16] !== ':' || text[19] !== 'Z') return NaN;
-  if (!text.startsWith(lastDay) || lastDay === '') {
+  const rest = restOf(text);
+  if (Number.isNaN(rest) || text[10] !== 'T' || text[13] !== ':' || text[16] !== ':') return NaN;
+  if (lastDay === '' || !text.startsWith(lastDay)) {
     const day = text.slice(0, 10);
     if (!PLAIN_DAY.test(day)) return NaN;
     lastDay = day;
     lastDayMs = Date.parse(`${day}T00:00:00Z`);
   }
-  const seconds = two(text, 11, 24) * 3600 + two(text, 14, 60) * 60 + two(text, 17, 60);
-  return lastDayMs + seconds * 1000;
+  const minutes = figures(text, 11, 2, 24) * 60 + figures(text, 14, 2, 60);
+  return lastDayMs + (minutes * 60 + figures(text, 17, 2, 60)) * 1000 + rest;
 }
