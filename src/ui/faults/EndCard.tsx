@@ -3,7 +3,7 @@ import { canThrow, CAUSE_FACTS, type Cause } from '@/core/faults';
 import { CAUSE_WORDS } from '@/core/words/faults/causes';
 import { Button } from '../form';
 import { Txt } from '../theme';
-import { Minded } from './Minded';
+import { Hatched } from '../work/Hatched';
 
 /** What was found, and what mends it. */
 export function FoundCard({ cause, onEnd }: { cause: Cause; onEnd: () => void }) {
@@ -16,9 +16,9 @@ export function FoundCard({ cause, onEnd }: { cause: Cause; onEnd: () => void })
       <Txt>{what}</Txt>
       <Txt>{mend}</Txt>
       {canThrow(cause) ? (
-        <Minded>
+        <Hatched>
           <Txt variant="small">Do not ride on before it is put right: it can throw you.</Txt>
-        </Minded>
+        </Hatched>
       ) : null}
       {CAUSE_FACTS[cause].workshop ? (
         <Txt>Say there: {name.toLowerCase()}, and what you heard and did so far.</Txt>

@@ -5,7 +5,7 @@ import { CAUSE_WORDS } from '@/core/words/faults/causes';
 import { minutesText, STEP_WORDS } from '@/core/words/faults/steps';
 import { Button } from '../form';
 import { Txt } from '../theme';
-import { Minded } from './Minded';
+import { Hatched } from '../work/Hatched';
 
 interface Props {
   step: StepId;
@@ -32,9 +32,9 @@ export function StepCard({ step, hasDerailleur, causes, onOutcome }: Props) {
         <Txt key={line}>{line}</Txt>
       ))}
       {caution ? (
-        <Minded>
+        <Hatched>
           <Txt variant="small">{caution}</Txt>
-        </Minded>
+        </Hatched>
       ) : null}
       {facts.kind === 'look' ? (
         <>

@@ -1,9 +1,8 @@
-import { StyleSheet, View } from 'react-native';
-import Svg, { Defs, Path, Pattern, Rect } from 'react-native-svg';
 import type { CautionName } from '@/core/bench';
 import { sayCaution } from '@/core/words/cautions';
 import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme';
+import { Hatched } from './Hatched';
 
 interface Props {
   names: readonly CautionName[];
@@ -12,44 +11,20 @@ interface Props {
   onAcknowledge?: () => void;
 }
 
-/** What may hurt, behind a hatched edge. */
+/** What may hurt in this work, by the names of its cautions. */
 export function CautionCard({ names, title = 'Before you start', onAcknowledge }: Props) {
-  const colors = useColors();
   if (names.length === 0) return null;
   return (
-    <View
-      role="note"
-      aria-label="Caution"
-      style={[styles.card, { backgroundColor: colors.cloth, borderColor: colors.lineStrong }]}
-    >
-      <Svg width={EDGE} height="100%" style={styles.edge} aria-hidden>
-        <Defs>
-          <Pattern id="hatch" width={12} height={12} patternUnits="userSpaceOnUse">
-            <Rect width={12} height={12} fill={colors.tape} />
-            <Path d="M-3 9L9 -3M0 18L18 0" stroke={colors.onTape} strokeWidth={4} />
-          </Pattern>
-        </Defs>
-        <Rect width={EDGE} height="100%" fill="url(#hatch)" />
-      </Svg>
-      <View style={styles.text}>
-        <Txt variant="heading" level={2}>
-          {title}
+    <Hatched>
+      <Txt variant="heading" level={2}>
+        {title}
+      </Txt>
+      {names.map((name) => (
+        <Txt key={name} variant="small">
+          {sayCaution(name)}
         </Txt>
-        {names.map((name) => (
-          <Txt key={name} variant="small">
-            {sayCaution(name)}
-          </Txt>
-        ))}
-        {onAcknowledge ? <Button label="Understood" onPress={onAcknowledge} /> : null}
-      </View>
-    </View>
+      ))}
+      {onAcknowledge ? <Button label="Understood" onPress={onAcknowledge} /> : null}
+    </Hatched>
   );
 }
-
-const EDGE = 14;
-
-const styles = StyleSheet.create({
-  card: { borderWidth: 1, borderRadius: 14, overflow: 'hidden' },
-  edge: { position: 'absolute', left: 0, top: 0, bottom: 0 },
-  text: { paddingVertical: 14, paddingRight: 14, paddingLeft: EDGE + 14, gap: 8 },
-});
