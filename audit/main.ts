@@ -4,11 +4,12 @@ import { COVERAGE } from './coverage';
 import { facts } from './facts';
 import { costsOfPolicies, demoRiders, POLICIES, type PolicyName } from './planPolicies';
 import { planRider } from './planRiders';
-import { noiseRows, noiseTable, slowRows } from './noises';
+import { noiseTable, slowRows } from './noises';
 import * as report from './report';
 import { RIDERS } from './riders';
 import { atEnds, levers, outcomes } from './sensitivity';
 import { CLASSES, lived, RIDER_NAMES } from './sweep';
+import { noiseRows } from '@/test/faultyBikes';
 import type { PlanRequest } from '@/core/plan/agenda/request';
 
 const COVERAGE_RIDERS = 300;
@@ -110,11 +111,11 @@ function auditSensitivity(): void {
 
 function auditNoises(): void {
   say(`Faults drawn from the table: ${FAULTS} …`);
-  const rows = noiseRows(FAULTS);
+  const rows = noiseRows(FAULTS, 5000);
   failures += slowRows(rows).length;
   part(
     'Minutes to the cause of a noise',
-    `${FAULTS} faults drawn from the table of causes, with riders who answer as its signs say, and cannot tell one time in ten. Mean minutes until a step shows or cures the fault; at most three fifths of cleaning three ways first, and no more than the best list in a fixed order.`,
+    `${FAULTS} faults drawn from the table of causes, with riders who answer as its signs say, and cannot tell one time in ten. Minutes to be expected until a step shows or cures the fault, on the average; at most three fifths of cleaning three ways first, and no more than the best list in a fixed order.`,
     noiseTable(rows),
   );
 }

@@ -1,11 +1,19 @@
-import type { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance';
 import { CAUSE_FACTS } from '@/core/faults/causes';
-import { nextIn, NEW_SEARCH, oddsIn, SAFETY, type Ground, type Search } from '@/core/faults/finder';
+import {
+  MINUTES_TO_COUNT,
+  nextIn,
+  NEW_SEARCH,
+  oddsIn,
+  SAFETY,
+  type Ground,
+  type Search,
+} from '@/core/faults/finder';
 import { answerChance, canHave, type Machine } from '@/core/faults/odds';
 import { ANSWERS, MINUTES_TO_ANSWER, type Question } from '@/core/faults/questions';
-import { beatsOf, countedGear, turnsToTell } from '@/core/faults/rhythm';
+import { beatsOf, countedGear, turnsToTell, type Count } from '@/core/faults/rhythm';
 import { hitOf, STEP_FACTS, STEP_IDS, type StepId } from '@/core/faults/steps';
-import { CAUSES, type Cause } from '@/core/records/faults';
+import { CAUSES, NOISES, type Cause, type Noise } from '@/core/records/faults';
 
 /** A bike that can have every fault in the table. */
 export const ANY_MACHINE: Machine = {
@@ -31,68 +39,72 @@ const pick = <T>(chance: Chance, of: readonly T[], weight: (x: T) => number): T 
   return of.at(-1)!;
 };
 
-/** A fault drawn from the table, and what a rider with it answers. */
-export function drawnFault(chance: Chance, machine: Machine) {
-  const can = CAUSES.filter((cause) => canHave(machine, cause));
-  const cause = pick(chance, can, (c) => CAUSE_FACTS[c].prior);
-  const answer = <Q extends Question>(question: Q) =>
-    pick(chance, ANSWERS[question] as readonly string[], (a) => answerChance(cause, question, a));
-  return { cause, answer };
+/** A fault as it is heard, and what a rider with it answers. */
+interface Fault {
+  cause: Cause;
+  noise: Noise;
+  answer: <Q extends Question>(question: Q) => string;
 }
 
-/** Minutes until a step shows or cures the fault, by the finder; the rider cannot tell one answer in ten. */
-export function minutesByFinder(
-  chance: Chance,
-  ground: Ground,
-  fault: ReturnType<typeof drawnFault>,
-  noise: string,
-) {
-  let search: Search = { ...NEW_SEARCH, answers: { noise } as Search['answers'] };
+/** A fault drawn from the table. */
+function drawnFault(chance: Chance, machine: Machine): Fault {
+  const can = CAUSES.filter((cause) => canHave(machine, cause));
+  const cause = pick(chance, can, (c) => CAUSE_FACTS[c].prior);
+  const answer: Fault['answer'] = (question) =>
+    pick(chance, ANSWERS[question] as readonly string[], (a) => answerChance(cause, question, a));
+  return { cause, noise: pick(chance, NOISES, (a) => answerChance(cause, 'noise', a)), answer };
+}
+
+/** A search is followed until it has found the fault with this chance. */
+const SURE = 0.99;
+
+/**
+ * Minutes to be expected until a step shows or cures the fault, by the finder: each step is paid for with the chance that all
+ * before it failed. The rider cannot tell one answer in ten.
+ */
+function minutesByFinder(chance: Chance, ground: Ground, fault: Fault): number {
+  let search: Search = { ...NEW_SEARCH, answers: { noise: fault.noise } };
   let minutes = MINUTES_TO_ANSWER.noise;
-  const steps: StepId[] = [];
-  for (let n = 0; n < 60; n++) {
+  let unfound = 1;
+  while (unfound > 1 - SURE) {
     const next = nextIn(ground, search);
-    if (next.kind === 'workshop' || next.kind === 'found') break;
     if (next.kind === 'ask') {
-      minutes += MINUTES_TO_ANSWER[next.question];
+      minutes += unfound * MINUTES_TO_ANSWER[next.question];
       const told = chance.uniform() < 0.1 ? null : fault.answer(next.question);
       search = { ...search, answers: { ...search.answers, [next.question]: told } };
     } else if (next.kind === 'count') {
-      minutes += 1.5;
-      const beats = CAUSE_FACTS[fault.cause].beats ?? [];
-      const rates = beatsOf(ground.gear);
-      const own = beats.map((b) => rates.get(b)).filter((r) => r !== undefined);
-      const rate = own[Math.floor(own.length * chance.uniform())];
-      const turns = Math.max(...[...rates.values()].map((r) => turnsToTell(r, rate ?? 1) ?? 6));
-      const events = Math.round(
-        rate === undefined ? 6 * turns * chance.uniform() : turns * rate + 2 * chance.uniform() - 1,
-      );
-      search = {
-        ...search,
-        counts: [...search.counts, { turns, events: Math.max(0, events), gear: ground.gear }],
-      };
-    } else {
+      minutes += unfound * MINUTES_TO_COUNT;
+      search = { ...search, counts: [...search.counts, countOf(chance, ground, fault.cause)] };
+    } else if (next.kind === 'do') {
       const { step } = next;
-      steps.push(step);
-      minutes += STEP_FACTS[step].minutes;
-      if (chance.uniform() < hitOf(step, fault.cause)) return { minutes, steps, found: true };
+      minutes += unfound * STEP_FACTS[step].minutes;
+      unfound *= 1 - hitOf(step, fault.cause);
       const outcome = STEP_FACTS[step].kind === 'look' ? ('nothing' as const) : ('same' as const);
       search = { ...search, done: [...search.done, { step, outcome }] };
-    }
+    } else break;
   }
-  return { minutes, steps, found: false };
+  return minutes;
 }
 
-/** Minutes until a step of a list, gone through in order, shows or cures the fault. */
-export function minutesByList(
-  chance: Chance,
+/** What a rider counts of a fault, off by one either way: as far as is asked where it beats, anything where it does not. */
+function countOf(chance: Chance, { gear }: Ground, cause: Cause): Count {
+  const rates = beatsOf(gear);
+  const own = (CAUSE_FACTS[cause].beats ?? []).flatMap((beat) => rates.get(beat) ?? []);
+  const rate = own[Math.floor(own.length * chance.uniform())];
+  const turns = Math.max(...[...rates.values()].map((r) => turnsToTell(r, rate ?? 1) ?? 6));
+  const heard = rate === undefined ? 6 * turns * chance.uniform() : turns * rate;
+  return { turns, events: Math.max(0, Math.round(heard + 2 * chance.uniform() - 1)), gear };
+}
+
+/** Minutes to be expected until a step of a list, gone through in order, shows or cures a fault. */
+function minutesByList(
   list: readonly { minutes: number; hit: (cause: Cause) => number }[],
   cause: Cause,
 ): number {
-  let minutes = 0;
+  let [minutes, unfound] = [0, 1];
   for (const step of list) {
-    minutes += step.minutes;
-    if (chance.uniform() < step.hit(cause)) break;
+    minutes += unfound * step.minutes;
+    unfound *= 1 - step.hit(cause);
   }
   return minutes;
 }
@@ -111,7 +123,7 @@ const OFF_BIKE = {
 };
 
 /** What people do: clean three ways, then look. */
-export const CLEAN_THEN_LOOK = [
+const CLEAN_THEN_LOOK = [
   listed('wipe and lube'),
   listed('clean on the bike'),
   OFF_BIKE,
@@ -120,11 +132,49 @@ export const CLEAN_THEN_LOOK = [
 ];
 
 /** A list for every noise: safety, then looks by what they find for their minutes, then remedies alike. */
-export function fixedList(machine: Machine) {
+function fixedList(machine: Machine) {
   const odds = oddsIn(groundOf(machine), NEW_SEARCH);
   const worth = (step: StepId) =>
     [...odds].reduce((sum, [cause, p]) => sum + p * hitOf(step, cause), 0) /
     STEP_FACTS[step].minutes;
   const rest = STEP_IDS.filter((s) => s !== SAFETY).sort((a, b) => worth(b) - worth(a));
   return [SAFETY, ...rest].map(listed);
+}
+
+/** Minutes to the cause of one kind of noise, on the average: by the finder, by the best list, by cleaning first. */
+export interface NoiseRow {
+  noise: Noise;
+  times: number;
+  finder: number;
+  list: number;
+  cleaning: number;
+}
+
+/** Draws faults from the table, lets riders answer as its signs say, and counts minutes to be expected until each is found. */
+export function noiseRows(faults: number, seed: number): NoiseRow[] {
+  const chance = new Chance(17, seed);
+  const ground = groundOf(ANY_MACHINE);
+  const list = fixedList(ANY_MACHINE);
+  const rows = new Map<Noise, NoiseRow>();
+  for (let n = 0; n < faults; n++) {
+    const fault = drawnFault(chance, ANY_MACHINE);
+    const row = rows.get(fault.noise) ?? {
+      noise: fault.noise,
+      times: 0,
+      finder: 0,
+      list: 0,
+      cleaning: 0,
+    };
+    row.times += 1;
+    row.finder += minutesByFinder(chance, ground, fault);
+    row.list += minutesByList(list, fault.cause);
+    row.cleaning += minutesByList(CLEAN_THEN_LOOK, fault.cause);
+    rows.set(fault.noise, row);
+  }
+  return [...rows.values()].map((row) => ({
+    ...row,
+    finder: row.finder / row.times,
+    list: row.list / row.times,
+    cleaning: row.cleaning / row.times,
+  }));
 }

@@ -177,7 +177,7 @@ const canAsk = ({ drive, gear }: Machine, question: Question): boolean =>
 
 const MOST_COUNTS = 2;
 /** To put the bike on a stand or ride, and count. Own estimate. */
-const MINUTES_TO_COUNT = 1.5;
+export const MINUTES_TO_COUNT = 1.5;
 
 /** Expected minutes after an answer. */
 function afterAnswer(sums: Sums, question: Question): number {

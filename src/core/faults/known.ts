@@ -16,8 +16,7 @@ export type Reason =
   | { code: 'lubed'; km: number }
   | { code: 'rode unset' }
   | { code: 'rain, no rescue'; km: number }
-  | { code: 'degreased jockey wheels'; times: number }
-  | { code: 'found before'; times: number };
+  | { code: 'degreased jockey wheels'; times: number };
 
 /** A reason and by how much it makes causes likelier, or less likely. */
 export interface Moved {
@@ -93,22 +92,6 @@ export function movedBy(facts: LogFacts): Moved[] {
       Math.min(4, 1 + jockeyDegreasings / MANY_DEGREASINGS),
     );
   return moved;
-}
-
-/** The table counts as so many findings of this rider's own (Dirichlet). Own estimate. */
-const TABLE_COUNTS_AS = 20;
-
-/** What was found before on this rider's bikes: each finding makes its cause likelier, beside what the table says. */
-export function foundBefore(
-  found: ReadonlyMap<Cause, number>,
-  share: (cause: Cause) => number,
-): Moved[] {
-  const all = [...found.values()].reduce((sum, n) => sum + n, 0);
-  return [...found].map(([cause, times]) => ({
-    reason: { code: 'found before', times },
-    causes: [cause],
-    factor: (TABLE_COUNTS_AS * share(cause) + times) / ((TABLE_COUNTS_AS + all) * share(cause)),
-  }));
 }
 
 /** The factors of all that moved, by cause. */

@@ -1,7 +1,7 @@
 import { ANY_MACHINE, groundOf } from '@/test/faultyBikes';
 import type { LogFacts } from '../facts';
 import { NEW_SEARCH, type Search } from '../finder';
-import { foundBefore, knownBy, movedBy } from '../known';
+import { knownBy, movedBy } from '../known';
 import { answerChance, oddsOf } from '../odds';
 import { ANSWERS, QUESTIONS } from '../questions';
 import { CAUSES } from '../../records/faults';
@@ -67,11 +67,6 @@ describe('what the log moves', () => {
     const known = knownBy(movedBy({ ...PLAIN, film: 0.1, kmSinceWet: 12 }));
     expect(known.get('dry chain')).toBe(8);
     expect(known.get('rusted chain')).toBe(2);
-  });
-
-  it('a cause found twice before is likelier: twenty findings of the table, and two of the rider’s own', () => {
-    const [moved] = foundBefore(new Map([['packed ring', 2]]), () => 0.01);
-    expect(moved!.factor).toBeCloseTo((20 * 0.01 + 2) / (22 * 0.01), 9);
   });
 });
 

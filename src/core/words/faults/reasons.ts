@@ -29,8 +29,6 @@ const REASON_WORDS: { readonly [C in Reason['code']]: Teller<C> } = {
     `${formatDistance(km, units)} since it got wet, and nothing done since`,
   'degreased jockey wheels': ({ times }) =>
     `the jockey wheels have been degreased ${times} times, which takes their grease too`,
-  'found before': ({ times }) =>
-    times === 1 ? 'you have found it once before' : `you have found it ${times} times before`,
 };
 
 /** What the log says, without a full stop. */
