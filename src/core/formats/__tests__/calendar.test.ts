@@ -28,6 +28,52 @@ const read = (text: string, from = '2026-11-24', to = '2027-01-18', zone = 'Euro
 };
 
 describe('a calendar read', () => {
+  it('ends a rule at the moment it says, in whichever zone it is ridden', () => {
+    const days = (...lines: string[]) =>
+      read(
+        wrap(...event('s', 'SUMMARY:Ride', ...lines)),
+        '2026-11-24',
+        '2027-01-18',
+        'UTC',
+      ).entries.map((e) => `${e.date} ${e.time}`);
+    // Eight in the morning of Kolkata is half past two in UTC: the last day is ridden, though eight is later than half past two.
+    expect(
+      days('DTSTART;TZID=Asia/Kolkata:20261201T080000', 'RRULE:FREQ=DAILY;UNTIL=20261203T023000Z'),
+    ).toEqual(['2026-12-01 02:30', '2026-12-02 02:30', '2026-12-03 02:30']);
+    // Two in the afternoon of New York is seven in the evening: the day the rule ends at two in UTC is not.
+    expect(
+      days(
+        'DTSTART;TZID=America/New_York:20261201T140000',
+        'RRULE:FREQ=DAILY;UNTIL=20261203T140000Z',
+      ),
+    ).toEqual(['2026-12-01 19:00', '2026-12-02 19:00']);
+    // A day listed beside the rule is ridden after its end too, and once though it is listed twice.
+    expect(
+      days(
+        'DTSTART;TZID=Asia/Kolkata:20261201T080000',
+        'RRULE:FREQ=DAILY;UNTIL=20261201T023000Z',
+        'RDATE;TZID=Asia/Kolkata:20261202T080000,20261202T080000',
+      ),
+    ).toEqual(['2026-12-01 02:30', '2026-12-02 02:30']);
+  });
+
+  it('a day that is both left out and moved is ridden where it was moved to', () => {
+    const series = event(
+      's',
+      'SUMMARY:Ride',
+      'DTSTART:20261201T080000Z',
+      'RRULE:FREQ=DAILY;COUNT=2',
+      'EXDATE:20261202T080000Z',
+    );
+    const moved = event(
+      's',
+      'SUMMARY:Moved',
+      'RECURRENCE-ID:20261202T080000Z',
+      'DTSTART:20261205T080000Z',
+    );
+    expect(read(wrap(...series, ...moved)).entries.map((e) => e.title)).toEqual(['Ride', 'Moved']);
+  });
+
   it('leaves out days written without saying that they are days, and bare days of timed entries', () => {
     const series = (...lines: string[]) => read(wrap(...event('s', 'SUMMARY:Ride', ...lines)));
     const all = series('DTSTART:20261201', 'RRULE:FREQ=DAILY;COUNT=4', 'EXDATE:20261202,20261203');

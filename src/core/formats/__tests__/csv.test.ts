@@ -165,3 +165,25 @@ describe('tables whose columns are asked for', () => {
     expect(unknownTables(files).map(({ name }) => name)).toEqual(['a', 'b']);
   });
 });
+
+describe('what is no table of rides', () => {
+  it('is not asked about for a number alone: a weight beside a name is no distance', () => {
+    expect(readOne('First name,Weight\nA,70\nB,62\n')).toMatchObject({
+      rides: { problem: { code: 'file/unknown' } },
+    });
+  });
+
+  it('is asked about where it came alone and has days, as nobody else could know', () => {
+    expect(readOne('Comment date,Comment\n2026-05-10,Nice\n').table?.guess.start).toBe(
+      'Comment date',
+    );
+  });
+
+  it('climbs too steep for metres are feet, and then the distances miles, whatever the dates', () => {
+    const [ride] = rides(
+      'Date,Distance,Elevation Gain\n2026-05-10,26.41,2034\n2026-05-12,38.06,3543\n',
+    );
+    expect(ride!.distanceKm).toBeCloseTo(26.41 * KM_PER_MILE, 6);
+    expect(ride!.climbM).toBeCloseTo(2034 * 0.3048, 6);
+  });
+});

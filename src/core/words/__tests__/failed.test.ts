@@ -25,6 +25,7 @@ describe('what was not read', () => {
         { code: 'csv/unexplained' },
         { code: 'track/course' },
         { code: 'file/damaged' },
+        { code: 'file/unknown' },
       ),
     ).toEqual([
       ['Passed over', '2 rows without a distance: no rides on those days.'],
@@ -34,6 +35,7 @@ describe('what was not read', () => {
       ['Asked above', 'It is a table: its columns are not known yet.'],
       ['Passed over', 'It is a course to follow, planned and not ridden.'],
       ['Failed', 'The file is damaged or cut off.'],
+      ['Failed', 'Not a ride file this app reads. FIT, GPX, TCX, CSV and ZIP are.'],
     ]);
   });
 
