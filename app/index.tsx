@@ -31,14 +31,13 @@ import { Card, Columns, Page } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import {
-  Inspection,
-  LeftOpenLater,
   NextJob,
   NoChain,
   OtherBikes,
   QuickNotes,
   Readings,
   RideReadout,
+  StillOpen,
   VerdictLines,
 } from '@/ui/today';
 
@@ -193,22 +192,12 @@ function Beside({ report, plan }: ChainProps) {
   const now = useAppSelector(selectNow);
   const clock = useClock();
   const more = useMore(plan, bike.id);
+  const find = () => router.navigate('/bench/noise');
   const note = (label: string, event: NoteDraft) =>
     dispatch(record(label, [{ ...event, at: new Date(clock()).toISOString() }]));
   return (
     <>
-      {report.verdict.kind === 'inspect' ? (
-        <Inspection
-          onFound={(found) =>
-            note(`Noted: ${found}`, { type: 'chainInspected', chainId: chain.id, found })
-          }
-        />
-      ) : null}
-      <LeftOpenLater
-        leftOpen={report.state.leftOpen}
-        onSettled={(what) => note('Put right', { type: 'settled', chainId: chain.id, what })}
-        onFind={() => router.navigate('/bench/noise')}
-      />
+      <StillOpen report={report} onNote={note} onFind={find} />
       {plan.answer ? (
         <Reminders
           answer={plan.answer}
@@ -229,7 +218,7 @@ function Beside({ report, plan }: ChainProps) {
         onRag={(swatch) =>
           note('Rag check noted', { type: 'ragChecked', chainId: chain.id, swatch })
         }
-        onFind={() => router.navigate('/bench/noise')}
+        onFind={find}
       />
       <Card title={chain.name}>
         <Readings report={report} />

@@ -1,11 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import {
+  record,
+  recordAmending,
   selectEvents,
   selectGarage,
   selectMainReport,
   selectReports,
   selectUnits,
+  useAppDispatch,
   useAppSelector,
   useClock,
 } from '@/store';
@@ -16,6 +19,7 @@ import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
 /** Finding where a noise comes from. */
 export default function FindTheNoise() {
+  const dispatch = useAppDispatch();
   const router = useRouter();
   const { name } = useOpenLogbook();
   const keeper = useMemo(() => keptText(name, 'noise'), [name]);
@@ -31,6 +35,13 @@ export default function FindTheNoise() {
     <NoisePage
       {...{ keeper, now, events, garage, units }}
       reports={[main, ...others]}
+      onFound={({ event, amendments }) => {
+        dispatch(recordAmending(`Found: ${event.cause}`, [event], amendments));
+        router.navigate('/');
+      }}
+      onNote={(note) =>
+        dispatch(record(`${note.putRight ? 'Put right' : 'Noted'}: ${note.what}`, [note]))
+      }
       onEnd={() => router.navigate('/bench')}
     />
   );

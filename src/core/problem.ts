@@ -12,6 +12,7 @@ interface FactsOf {
   'chain/bike-has-one': { chain: string | null };
   'amount/impossible': { low: number; high: number };
   'count/events': { most: number };
+  'place/beyond': { links: number };
   'file/not-xml': { line: number };
   'zip/too-many': { most: number };
   'csv/quotes': { row: number };

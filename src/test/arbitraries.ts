@@ -1,3 +1,4 @@
+import { CAUSES, FAULT_STATES, FOLLOWED, NOISES, SIDES } from '@/core/records/faults';
 import fc from 'fast-check';
 import { PRESETS, type Garage } from '@/core/garage';
 import {
@@ -77,6 +78,8 @@ export const rideEvent = fc.record({
   recorderId: fc.constant(null),
 });
 
+const idOf = (n: number): string => `e${String(n).padStart(5, '0')}`;
+
 export const workEvent = fc.record({
   ...common4,
   type: fc.constant('workDone' as const),
@@ -124,6 +127,24 @@ const otherEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
     partId,
     bikeId,
     start: fc.option(fc.record({ kmBefore: fc.nat(9000), chainsBefore: fc.option(fc.nat(5)) })),
+  }),
+  fc.record({
+    ...common4,
+    type: fc.constant('faultFound' as const),
+    bikeId,
+    chainId: fc.option(chainId),
+    noise: fc.option(fc.constantFrom(...NOISES)),
+    cause: fc.constantFrom(...CAUSES),
+    place: fc.option(fc.record({ links: fc.nat(113), side: fc.constantFrom(...SIDES) })),
+    showed: fc.constant(null),
+    state: fc.constantFrom(...FAULT_STATES),
+  }),
+  fc.record({
+    ...common4,
+    type: fc.constant('faultFollowed' as const),
+    bikeId,
+    fault: fc.nat(40).map(idOf),
+    outcome: fc.constantFrom(...FOLLOWED),
   }),
   fc.record({
     ...common4,
@@ -217,5 +238,3 @@ export const logbookEvents: fc.Arbitrary<LogEvent[]> = fc
     }
     return [...events, ...weather.map((e, i) => ({ ...e, id: idOf(events.length + i) }))];
   });
-
-const idOf = (n: number): string => `e${String(n).padStart(5, '0')}`;

@@ -32,6 +32,10 @@ function after(search: Search, act: Act): Search {
 /** The search that a row of answers, counts and steps comes to. */
 export const searchOf = (acts: readonly Act[]): Search => acts.reduce(after, NEW_SEARCH);
 
+/** The step that showed what was found, or ended the noise; null: none did. */
+export const showedIn = ({ done }: Search): StepId | null =>
+  done.find(({ outcome }) => typeof outcome === 'object' || outcome === 'gone')?.step ?? null;
+
 /** A search as it was kept; null: it cannot be read. */
 export function readSearch(
   text: string,

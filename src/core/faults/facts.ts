@@ -2,6 +2,7 @@ import { METHODS, STANDARDS, type ChainReport } from '../care';
 import type { Garage } from '../garage';
 import type { PlainEvent, WorkDone } from '../logbook';
 import { isWax } from '../lube';
+import { kmOnBikeSince } from './ridden';
 
 /** What the logbook knows that bears on a noise. Distances are in km ridden on the bike. */
 export interface LogFacts {
@@ -39,11 +40,7 @@ export function factsOf(
   const { bike, chain, state, cogs, limits } = report;
   const standard = STANDARDS[limits.standard];
   const own = events.filter((e) => ('bikeId' in e ? e.bikeId === bike.id : true));
-  const kmAfter = (at: number): number =>
-    own.reduce(
-      (sum, e) => (e.type === 'rideLogged' && Date.parse(e.at) >= at ? sum + e.distanceKm : sum),
-      0,
-    );
+  const kmAfter = (at: number): number => kmOnBikeSince(own, bike.id, at);
   const fitted = own.findLast((e) => e.type === 'chainFitted' && e.chainId === chain.id);
   const work = own.filter((e): e is WorkDone => e.type === 'workDone' && e.chainId === chain.id);
   const lubed = work.findLast((e) => e.lube !== null);

@@ -4,8 +4,11 @@ import type { PlainEvent } from '../logbook';
 import { isWax } from '../lube';
 import { factsOf } from './facts';
 import type { Ground } from './finder';
+import { countsOf, findingsOn, notesOn } from './history';
 import { likelyCogs, middleCog } from './gears';
 import { knownBy, movedBy, type Moved } from './known';
+import { sharesOf } from './odds';
+import { foundBefore, notedBefore } from './remembered';
 import { countedGear } from './rhythm';
 
 /** What a search on a bike with its chain starts from, and what of the log moved it. */
@@ -15,12 +18,17 @@ export function groundOf(
   garage: Garage,
 ): { ground: Ground; moved: Moved[] } {
   const { bike, chain, state } = report;
-  const moved = movedBy(factsOf(report, events, garage));
   const gear = countedGear(bike, {
     ring: bike.rings[0] ?? 42,
     cog: middleCog(likelyCogs(bike)),
     links: chain.links,
   });
   const machine = { ...bike, chain, waxed: isWax(state.lube) };
+  const share = sharesOf(machine);
+  const moved = [
+    ...movedBy(factsOf(report, events, garage)),
+    ...foundBefore(countsOf(findingsOn(events, bike.id)), (cause) => share.get(cause) ?? 0),
+    ...notedBefore(notesOn(events, { bikeId: bike.id, chainId: chain.id })),
+  ];
   return { ground: { machine, known: knownBy(moved), gear }, moved };
 }

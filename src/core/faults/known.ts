@@ -1,4 +1,4 @@
-import type { Cause } from '../records/faults';
+import type { Cause, Notable } from '../records/faults';
 import type { LogFacts } from './facts';
 import type { Known } from './odds';
 
@@ -16,7 +16,9 @@ export type Reason =
   | { code: 'lubed'; km: number }
   | { code: 'rode unset' }
   | { code: 'rain, no rescue'; km: number }
-  | { code: 'degreased jockey wheels'; times: number };
+  | { code: 'degreased jockey wheels'; times: number }
+  | { code: 'found before'; times: number }
+  | { code: 'noted'; what: Notable; at: string };
 
 /** A reason and by how much it makes causes likelier, or less likely. */
 export interface Moved {

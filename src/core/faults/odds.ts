@@ -95,3 +95,7 @@ export function normalised(weights: readonly (readonly [Cause, number])[]): Odds
 
 /** The causes by falling odds. */
 export const ranked = (odds: Odds): [Cause, number][] => [...odds].sort((a, b) => b[1] - a[1]);
+
+/** How much of all faults each cause is on a machine nothing is known of, by the table. */
+export const sharesOf = (machine: Machine): Odds =>
+  oddsOf({ machine, known: new Map(), answers: {}, counts: [], survived: () => 1 });

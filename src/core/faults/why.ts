@@ -1,7 +1,7 @@
 import type { Cause } from '../records/faults';
 import { outcomeChance, type Ground, type Search } from './finder';
 import type { Moved, Reason } from './known';
-import { answerChance, countChance, oddsOf } from './odds';
+import { answerChance, countChance, sharesOf } from './odds';
 import { QUESTIONS, type Answer, type Question } from './questions';
 import type { Count } from './rhythm';
 import type { StepId } from './steps';
@@ -49,7 +49,7 @@ export function whyOf(
 
 /** The mean chance among all other causes, by what the table says of them before anything was asked. */
 function amongOthers({ machine }: Ground, cause: Cause, chance: (c: Cause) => number): number {
-  const odds = oddsOf({ machine, known: new Map(), answers: {}, counts: [], survived: () => 1 });
+  const odds = sharesOf(machine);
   let [sum, all] = [0, 0];
   for (const [other, p] of odds) {
     if (other === cause) continue;

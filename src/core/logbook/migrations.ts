@@ -146,4 +146,6 @@ export const MIGRATIONS: readonly Migration[] = [
   // Wear may be read with more tools, between two figures, with a spread: older data has none of these.
   { version: LOGBOOK_VERSIONS.wearTools },
   { version: LOGBOOK_VERSIONS.parts, garage: lacking({ parts: {} }) },
+  // Faults may be found, followed and noted: older data has none of these.
+  { version: LOGBOOK_VERSIONS.faults },
 ];

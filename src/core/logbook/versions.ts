@@ -11,6 +11,7 @@ export const LOGBOOK_VERSIONS = {
   bench: 9,
   wearTools: 10,
   parts: 11,
+  faults: 12,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

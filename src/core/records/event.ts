@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { LUBE_CLASS_NAMES } from '../lube/classes';
 import { common, id } from './common';
+import { faultFollowed, faultFound, partNoted } from './faultEvents';
 import {
   CLEAN_METHODS,
   DEPTHS,
@@ -187,6 +188,9 @@ const plainEvents = [
   soundHeard,
   chainInspected,
   settled,
+  faultFound,
+  faultFollowed,
+  partNoted,
 ] as const;
 
 const plainEventSchema = z.discriminatedUnion('type', plainEvents);

@@ -47,3 +47,39 @@ export const CAUSES = [
   'new chain settling',
 ] as const;
 export type Cause = (typeof CAUSES)[number];
+
+/** Causes that can throw the rider. */
+export const UNSAFE_CAUSES = [
+  'moved pin',
+  'unseated link',
+  'chain too short',
+  'limit screw',
+  'oil on brake',
+  'loose wheel',
+] as const satisfies readonly Cause[];
+
+/** How a fault stands when it is written down. */
+export const FAULT_STATES = ['put right', 'to do', 'workshop'] as const;
+export type FaultState = (typeof FAULT_STATES)[number];
+
+/** What became of it later: put right after all, or how the ride after that sounded. */
+export const FOLLOWED = ['put right', 'gone', 'better', 'same', 'cannot tell'] as const;
+export type Followed = (typeof FOLLOWED)[number];
+
+export const SIDES = ['drive side', 'far side'] as const;
+
+/** What is worth noting of a part before it is heard. */
+export const NOTABLE = [
+  'stiff link',
+  'gritty upper jockey wheel',
+  'gritty lower jockey wheel',
+  'stiff upper jockey wheel',
+  'stiff lower jockey wheel',
+  'hooked teeth',
+  'damaged tooth',
+  'packed ring',
+  'bent hanger',
+  'rough freehub',
+  'play in the cranks',
+] as const;
+export type Notable = (typeof NOTABLE)[number];

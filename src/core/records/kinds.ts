@@ -18,7 +18,15 @@ export const CLEAN_METHODS = [
   'strip',
 ] as const;
 export const DRYINGS = ['left to drip', 'towel', 'towel and air'] as const;
-export const SOUNDS = ['squeak', 'grinding', 'click', 'rattle', 'still quiet'] as const;
+export const SOUNDS = [
+  'squeak',
+  'grinding',
+  'click',
+  'rattle',
+  'still quiet',
+  // A squeak that was traced to something else: it says nothing of the chain.
+  'not the chain',
+] as const;
 /** What a rider finds who looks for stiff links and pits after rust. */
 export const FINDINGS = ['fine', 'stiff links', 'pitted'] as const;
 /** What a check at the bench found and nobody has put right yet. */

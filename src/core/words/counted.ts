@@ -7,3 +7,7 @@ export function countedThings(rides: number, work: number): string {
   if (work === 0) return countedRides(rides);
   return rides === 0 ? jobs : `${countedRides(rides)} and ${jobs}`;
 }
+
+/** "once", "twice", "3 times". */
+export const timesText = (times: number): string =>
+  times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;

@@ -1,8 +1,11 @@
 import type { Sky } from '../care';
 import type { Garage } from '../garage';
 import type { PlainEvent } from '../logbook';
+import type { Place } from '../records/faultEvents';
+import type { FaultState, Followed } from '../records/faults';
 import { MOST_ELONGATION } from '../records/kinds';
 import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
+import { placeText } from './faults/place';
 import {
   FINDING_LABEL,
   METHOD_LABEL,
@@ -22,6 +25,23 @@ export function wearShown({ percent, between }: Pick<WearRead, 'percent' | 'betw
     : `${formatElongation(from)} to ${formatElongation(to)}`;
 }
 type WearRead = Extract<PlainEvent, { type: 'wearRead' }>;
+
+const withPlace = (what: string, place: Place | null): string =>
+  place ? `${what}, ${placeText(place)}` : what;
+
+const FAULT_STATE: Record<FaultState, string> = {
+  'put right': ', put right',
+  'to do': ', still to do',
+  workshop: ', for a workshop',
+};
+
+const FOLLOWED_LINE: Record<Followed, string> = {
+  'put right': 'A fault found before: put right',
+  gone: 'After a ride: the noise is gone',
+  better: 'After a ride: the noise is better, not gone',
+  same: 'After a ride: it sounds the same',
+  'cannot tell': 'After a ride: could not tell',
+};
 
 /** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
 export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
@@ -55,6 +75,12 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
       return `Inspected: ${FINDING_LABEL[event.found].toLowerCase()}`;
     case 'settled':
       return `Put right: ${UNSETTLED_LABEL[event.what].toLowerCase()}`;
+    case 'faultFound':
+      return `Found: ${withPlace(event.cause, event.place)}${FAULT_STATE[event.state]}`;
+    case 'faultFollowed':
+      return FOLLOWED_LINE[event.outcome];
+    case 'partNoted':
+      return `${event.putRight ? 'Put right' : 'Noted'}: ${withPlace(event.what, event.place)}`;
     case 'soundHeard':
       return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
   }

@@ -77,6 +77,7 @@ export const STANDARD_LABEL: Record<Standard, string> = {
 };
 
 export const SOUND_LABEL: Record<Sound, string> = {
+  'not the chain': 'Squeak, not of the chain',
   squeak: 'Squeak',
   grinding: 'Grinding',
   click: 'Click each lap',

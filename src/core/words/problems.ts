@@ -66,6 +66,8 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'count/turns': 'Enter from 1 to 500 turns of the cranks.',
   'count/events': ({ most }) =>
     `In so many turns ${most} rollers go by: count again, or enter fewer.`,
+  'place/beyond': ({ links }) =>
+    `This chain has ${links} links: enter 0 to ${links - 1}, or leave it empty.`,
   'file/empty': 'The file is empty.',
   'file/too-large': 'The file is too large to be a ride.',
   'file/unknown': 'Not a ride file this app reads. FIT, GPX, TCX, CSV and ZIP are.',

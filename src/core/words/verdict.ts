@@ -7,6 +7,7 @@ import { formatDistance, formatDistanceRange, formatElongation, type UnitSystem 
 import type { ChainState } from '../care/model/state';
 import type { ClockName } from '../care/verdict/clocks';
 import type { Outlook } from '../care/verdict/outlook';
+import type { ChainReport } from '../care/verdict/report';
 import type { Verdict } from '../care/verdict/verdict';
 import { notToRideSentence } from './notToRide';
 
@@ -114,14 +115,13 @@ export function toldSentence(told: ChainStart | null, units: UnitSystem): string
 
 /** The verdict in two sentences, lube and dirt, and a third where wear, rust or water matter. */
 export const verdictWords = (
-  verdict: Verdict,
-  state: ChainState,
+  { verdict, state, faults }: Pick<ChainReport, 'verdict' | 'state' | 'faults'>,
   units: UnitSystem,
   days: LikelyDays,
 ): VerdictWords => ({
   lube: lubeSentence(verdict, state, units, days),
   dirt: dirtSentence(verdict, units, days),
-  notToRide: notToRideSentence(state.leftOpen),
+  notToRide: notToRideSentence(state.leftOpen, faults),
   matters: mattersSentence(verdict, state, units),
 });
 

@@ -54,15 +54,24 @@ export const recordRides =
   (dispatch) =>
     dispatch(recordFrom({ from: 'files', since }, label, rides, more));
 
+/** Writes events into the log and, by what they say, that others should have read otherwise: as one step. */
+export const recordAmending = (
+  label: string,
+  events: NewEvent[],
+  amendments: readonly Amendment[],
+): AppThunk<string[]> => recordFrom({ from: 'hand', amendments }, label, events, {});
+
 /** Where events come from, and since when the rider says chains were on. */
 interface Source {
   from: 'hand' | 'files';
   since?: OnSince;
+  /** What else should have read otherwise, by what is now known. */
+  amendments?: readonly Amendment[];
 }
 
 const recordFrom =
   (
-    { from, since }: Source,
+    { from, since, amendments = [] }: Source,
     label: string,
     events: NewEvent[],
     more: Omit<Change, 'events'>,
@@ -73,7 +82,7 @@ const recordFrom =
       (event) => ({ zone: edge.zone, ...event, id: edge.newId(), recordedAt }) as PlainEvent,
     );
     const moved = movedFittings(selectEvents(getState()), full, from, since);
-    const amended = moved.map((amendment) => amendedBy(amendment, edge));
+    const amended = [...amendments, ...moved].map((amendment) => amendedBy(amendment, edge));
     dispatch(perform(label + movedWords(moved), { ...more, events: [...full, ...amended] }));
     return full.map((e) => e.id);
   };

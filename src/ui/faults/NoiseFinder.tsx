@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import {
   causesOf,
@@ -7,11 +7,15 @@ import {
   oddsIn,
   ranked,
   searchOf,
+  showedIn,
   whyOf,
   type Act,
+  type Cause,
+  type Finding,
   type Ground,
   type Moved,
   type Next,
+  type Repeat,
   type Search,
 } from '@/core/faults';
 import type { Bike } from '@/core/garage';
@@ -20,27 +24,37 @@ import { Button } from '../form';
 import { Card, Columns } from '../frame';
 import { Candidates } from './Candidates';
 import { CountCard } from './CountCard';
-import { FoundCard, WorkshopCard } from './EndCard';
+import { FoundCard } from './FoundCard';
 import { QuestionCard } from './QuestionCard';
 import { StepCard } from './StepCard';
+import { WorkshopCard } from './WorkshopCard';
 
 interface Props {
   bike: Bike;
+  /** Links of its chain. */
+  links: number;
   ground: Ground;
   /** What the log says. */
   moved: readonly Moved[];
   acts: readonly Act[];
   onAct: (act: Act) => void;
   onBack: () => void;
+  /** Whether a cause was found on this bike before. */
+  repeatOf: (cause: Cause) => Repeat | null;
+  onFound: (finding: Finding) => void;
+  /** The search ends without a line in the log. */
   onEnd: () => void;
   units: UnitSystem;
+  /** Shown beside the search. */
+  beside: ReactNode;
 }
 
 /** Nobody reads further down. */
 const SHOWN = 5;
 
 /** The search: one thing to answer or to do, and what it may be. */
-export function NoiseFinder({ bike, ground, moved, acts, onAct, onBack, onEnd, units }: Props) {
+export function NoiseFinder({ moved, acts, onBack, beside, ...at }: Props) {
+  const { ground, units } = at;
   const search = useMemo(() => searchOf(acts), [acts]);
   const next = useMemo(() => nextIn(ground, search), [ground, search]);
   const causes = useMemo(() => ranked(oddsIn(ground, search)).slice(0, SHOWN), [ground, search]);
@@ -50,30 +64,33 @@ export function NoiseFinder({ bike, ground, moved, acts, onAct, onBack, onEnd, u
       left={
         <View style={{ gap: 18 }}>
           <Card>
-            <Step {...{ next, search, ground, bike, onAct, onEnd }} />
+            <Step {...at} {...{ next, search }} />
           </Card>
           {acts.length > 0 ? <Button kind="quiet" label="One back" onPress={onBack} /> : null}
         </View>
       }
       right={
-        search.answers.noise ? (
-          <Candidates
-            causes={causes}
-            whyOf={(cause) => whyOf(ground, search, moved, cause)}
-            units={units}
-          />
-        ) : null
+        <>
+          {search.answers.noise ? (
+            <Candidates
+              causes={causes}
+              whyOf={(cause) => whyOf(ground, search, moved, cause)}
+              units={units}
+            />
+          ) : null}
+          {beside}
+        </>
       }
     />
   );
 }
 
-interface StepProps extends Pick<Props, 'bike' | 'ground' | 'onAct' | 'onEnd'> {
+interface StepProps extends Omit<Props, 'moved' | 'acts' | 'onBack' | 'beside'> {
   next: Next;
   search: Search;
 }
 
-function Step({ next, search, ground, bike, onAct, onEnd }: StepProps) {
+function Step({ next, search, ground, bike, onAct, onEnd, ...found }: StepProps) {
   switch (next.kind) {
     case 'ask':
       return (
@@ -106,8 +123,20 @@ function Step({ next, search, ground, bike, onAct, onEnd }: StepProps) {
         />
       );
     case 'found':
-      return <FoundCard cause={next.cause} onEnd={onEnd} />;
+      return (
+        <FoundCard
+          {...{ cause: next.cause, links: found.links, units: found.units, onEnd }}
+          repeat={found.repeatOf(next.cause)}
+          onFound={(finding) =>
+            found.onFound({
+              ...finding,
+              noise: search.answers.noise ?? null,
+              showed: showedIn(search),
+            })
+          }
+        />
+      );
     case 'workshop':
-      return <WorkshopCard causes={next.causes} onEnd={onEnd} />;
+      return <WorkshopCard causes={next.causes} search={search} onEnd={onEnd} />;
   }
 }

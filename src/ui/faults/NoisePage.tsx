@@ -1,6 +1,15 @@
 import { useMemo } from 'react';
 import type { ChainReport } from '@/core/care';
-import { groundOf, readSearch, type NoiseSearch } from '@/core/faults';
+import {
+  groundOf,
+  notesOn,
+  readSearch,
+  repeatOf,
+  writtenFault,
+  writtenNote,
+  type NoiseSearch,
+  type WrittenFault,
+} from '@/core/faults';
 import type { Garage } from '@/core/garage';
 import type { PlainEvent } from '@/core/logbook';
 import type { UnitSystem } from '@/core/units';
@@ -9,6 +18,7 @@ import { Page } from '../frame';
 import { Txt } from '../theme';
 import { useKeptText, type Keeper } from '../useKeptText';
 import { NoiseFinder } from './NoiseFinder';
+import { NotedCard } from './NotedCard';
 
 interface Props {
   keeper: Keeper;
@@ -18,12 +28,15 @@ interface Props {
   reports: readonly [ChainReport, ...ChainReport[]];
   events: readonly PlainEvent[];
   garage: Garage;
+  /** The search is over and its finding is to be written down. */
+  onFound: (written: WrittenFault) => void;
+  onNote: (note: ReturnType<typeof writtenNote>) => void;
   onEnd: () => void;
   units: UnitSystem;
 }
 
 /** Finding where a noise comes from; it can be left and gone on with. */
-export function NoisePage({ keeper, now, reports, onEnd, ...log }: Props) {
+export function NoisePage({ keeper, now, reports, onEnd, onFound, ...log }: Props) {
   const { value: search, keep } = useKeptText<NoiseSearch>(keeper, readSearch);
   if (search === undefined) return null;
   const report = reports.find((r) => r.bike.id === search?.bikeId) ?? reports[0];
@@ -41,7 +54,11 @@ export function NoisePage({ keeper, now, reports, onEnd, ...log }: Props) {
         <Txt tone="inkSoft">{report.bike.name}</Txt>
       )}
       <Finder
-        {...{ report, search: under, keep, ...log }}
+        {...{ report, now, search: under, keep, ...log }}
+        onFound={(written) => {
+          keep(null);
+          onFound(written);
+        }}
         onEnd={() => {
           keep(null);
           onEnd();
@@ -58,23 +75,34 @@ const newSearch = (bikeId: string, startedAt: string): NoiseSearch => ({
   acts: [],
 });
 
-interface FinderProps extends Pick<Props, 'events' | 'garage' | 'onEnd' | 'units'> {
+interface FinderProps extends Omit<Props, 'keeper' | 'reports'> {
   report: ChainReport;
   search: NoiseSearch;
   keep: (search: NoiseSearch) => void;
 }
 
-function Finder({ report, search, keep, events, garage, onEnd, units }: FinderProps) {
+function Finder({ report, search, keep, events, garage, now, ...on }: FinderProps) {
+  const { bike, chain } = report;
   const { ground, moved } = useMemo(
     () => groundOf(report, events, garage),
     [report, events, garage],
   );
   return (
     <NoiseFinder
-      bike={report.bike}
-      {...{ ground, moved, onEnd, units }}
+      bike={bike}
+      links={chain.links}
+      {...{ ground, moved, onEnd: on.onEnd, units: on.units }}
       acts={search.acts}
       onAct={(act) => keep({ ...search, acts: [...search.acts, act] })}
+      repeatOf={(cause) => repeatOf(events, bike.id, cause)}
+      onFound={(finding) => on.onFound(writtenFault(report, events, finding, now))}
+      beside={
+        <NotedCard
+          notes={notesOn(events, { bikeId: bike.id, chainId: chain.id })}
+          links={chain.links}
+          onNote={(note) => on.onNote(writtenNote(report, note, now))}
+        />
+      }
       onBack={() => keep({ ...search, acts: search.acts.slice(0, -1) })}
     />
   );

@@ -63,7 +63,7 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind }: Props) {
       {open === 'heard' ? (
         <Panel title="What did you hear?">
           <View style={styles.row}>
-            {SOUNDS.map((sound) => (
+            {HEARD.map((sound) => (
               <Button key={sound} label={SOUND_LABEL[sound]} onPress={done(() => onHeard(sound))} />
             ))}
           </View>
@@ -81,6 +81,9 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind }: Props) {
     </View>
   );
 }
+
+/** What is heard; that it was not the chain is found out. */
+const HEARD = SOUNDS.filter((sound) => sound !== 'not the chain');
 
 const Panel = ({ title, children }: { title: string; children: ReactNode }) => (
   <InView>

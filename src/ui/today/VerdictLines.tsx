@@ -29,7 +29,7 @@ interface Props {
  */
 export function VerdictLines({ report, units, days, children }: Props) {
   const { verdict, state, typical } = report;
-  const words = verdictWords(verdict, state, units, days);
+  const words = verdictWords(report, units, days);
   const small = [
     verdict.lube.km || verdict.dirt.km ? basisSentence(typical.rides) : null,
     toldSentence(report.told, units),

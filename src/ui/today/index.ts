@@ -1,5 +1,3 @@
-export * from './Inspection';
-export * from './LeftOpenLater';
 export * from './NoChain';
 export * from './Readings';
 export * from './Swatches';
@@ -8,3 +6,4 @@ export * from './OtherBikes';
 export * from './QuickNotes';
 export * from './RideReadout';
 export * from './NextJob';
+export * from './StillOpen';

@@ -68,14 +68,15 @@ const work = (h: number, more = {}): Body =>
 
 describe('the verdict', () => {
   it('of a fresh chain says how far it is good, with a spread round it', () => {
-    const { verdict, state, typical } = report({});
+    const fresh = report({});
+    const { verdict, typical } = fresh;
     expect(verdict.kind).toBe('good for');
     const { low, mid, high } = verdict.distanceKm ?? { low: 0, mid: 0, high: 0 };
     expect(low).toBeLessThan(mid);
     expect(mid).toBeLessThan(high);
     expect(mid).toBeGreaterThan(80);
     expect(mid).toBeLessThan(400);
-    const words = verdictWords(verdict, state, 'metric', NO_DAYS);
+    const words = verdictWords(fresh, 'metric', NO_DAYS);
     expect(words.lube).toMatch(/^Lube for about \d+ km\.$/);
     expect(words.dirt).toMatch(/^Wipe in about \d+ km\.$/);
     expect(words.matters).toBeNull();
@@ -86,9 +87,9 @@ describe('the verdict', () => {
   });
 
   it('says over all else that a bike is not to be ridden while a check of the bench is open', () => {
-    const { state } = report({});
+    const fresh = report({});
     const said = (leftOpen: readonly Unsettled[]) =>
-      verdictWords(report({}).verdict, { ...state, leftOpen }, 'metric', NO_DAYS).notToRide;
+      verdictWords({ ...fresh, state: { ...fresh.state, leftOpen } }, 'metric', NO_DAYS).notToRide;
     expect(said([])).toBeNull();
     expect(said(['noise', 'jockey wheels', 'worn link', 'tension'])).toBeNull();
     expect(said(['noise', 'brakes'])).toBe('Do not ride: a brake did not stop the bike.');
@@ -116,7 +117,7 @@ describe('the verdict', () => {
 
   it('speaks miles to who wants miles', () => {
     const { verdict, state } = report({});
-    expect(verdictWords(verdict, state, 'imperial', NO_DAYS).lube).toMatch(/ mi\.$/);
+    expect(verdictWords(report({}), 'imperial', NO_DAYS).lube).toMatch(/ mi\.$/);
     expect(shortVerdict(verdict, state, 'imperial')).toMatch(/^(lube|wipe) in \d+ mi$/);
   });
 

@@ -189,5 +189,6 @@ export function soundSeen(
 ): Observed {
   if (sound === 'squeak') return squeaked(state, learnt, bikeId);
   if (sound === 'still quiet') return stillQuiet(state, learnt, bikeId);
+  if (sound === 'not the chain') return { state, learnt };
   return { state: { ...state, heard: { sound, at: state.at, odd: false } }, learnt };
 }

@@ -9,6 +9,7 @@ import { endCell, skyOf } from '../model/sky';
 import { standWhere } from '../model/standOutside';
 import { copyState, LOOKS, NEW_CHAIN, startState, type ChainState } from '../model/state';
 import { airOf, bikeOf, keyOf, type BookState } from './bookState';
+import { faultFollowed, faultFound, faultsRidden } from './faults';
 import { handedOut } from './handedOut';
 import { HANDLERS, type Moment, type Outcome } from './handlers';
 import type { ReplayStep } from './step';
@@ -24,12 +25,17 @@ export interface Scene {
 }
 
 type Fitted = Extract<PlainEvent, { type: 'chainFitted' }>;
-type OfPart = Extract<PlainEvent, { type: 'partFitted' | 'partRemoved' }>;
-type OnBike = Exclude<PlainEvent, Fitted | OfPart>;
+type Fault = Extract<PlainEvent, { type: 'faultFound' | 'faultFollowed' }>;
+type OfPart = Extract<PlainEvent, { type: 'partFitted' | 'partRemoved' | 'partNoted' }>;
+type OnBike = Exclude<PlainEvent, Fitted | OfPart | Fault>;
 
-/** Parts are followed by core/wear: what is done to one moves no chain. */
+/** Parts are followed by core/wear and core/faults: what is done to one moves no chain. */
 const isOfPart = (event: PlainEvent): event is OfPart =>
-  event.type === 'partFitted' || event.type === 'partRemoved';
+  event.type === 'partFitted' || event.type === 'partRemoved' || event.type === 'partNoted';
+
+/** A fault is known and moves no chain: what it teaches was said by the rider when it was found. */
+const isOfFault = (event: PlainEvent): event is Fault =>
+  event.type === 'faultFound' || event.type === 'faultFollowed';
 
 /**
  * Plays one event into the book, changing `scene.book`. A fitting takes any other chain off the bike and
@@ -40,6 +46,8 @@ export function play(scene: Scene, event: PlainEvent): ReplayStep {
   const at = Date.parse(event.at);
   if (event.type === 'chainFitted') return fit(scene, event, at);
   if (isOfPart(event)) return handedOut(untouched(scene, event, at));
+  if (isOfFault(event)) return faulty(scene, event, at);
+  if (event.type === 'rideLogged') faultsRidden(scene.book, event);
   const step = opened(scene, event, at);
   const { chainId, from } = step;
   if (chainId === null || from === null) return handedOut(step);
@@ -67,7 +75,11 @@ export function play(scene: Scene, event: PlainEvent): ReplayStep {
 }
 
 /** The step of an event that touches no chain. */
-function untouched({ book, garage, weather }: Scene, event: OfPart, at: number): ReplayStep {
+function untouched(
+  { book, garage, weather }: Scene,
+  event: OfPart | Fault,
+  at: number,
+): ReplayStep {
   const { bikeId } = event;
   const bike = garage.bikes[bikeId];
   const home = book.cells.get(bikeId);
@@ -75,6 +87,14 @@ function untouched({ book, garage, weather }: Scene, event: OfPart, at: number):
   const none = { chainId: null, from: null, after: null };
   const cogs = book.cogs.get(bikeId) ?? 0;
   return stepOf({ event, bikeId, ...none, air, home, bike, weather }, cogs);
+}
+
+/** The step of a fault that was found, or of which was heard. */
+function faulty(scene: Scene, event: Fault, at: number): ReplayStep {
+  const step = handedOut(untouched(scene, event, at));
+  if (event.type === 'faultFound') faultFound(scene.book, event);
+  else faultFollowed(scene.book, event);
+  return step;
 }
 
 /** The step of an event before it has done anything: which chain and bike, the air, a ride's sky. */

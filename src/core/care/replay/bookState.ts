@@ -1,6 +1,7 @@
 import type { Bike } from '../../garage';
 import type { Unsettled } from '../../records/kinds';
 import { storedAir, type Air, type Cell, type WeatherRecord } from '../../weather';
+import type { OpenFault } from './faults';
 import { NOT_LEARNT, personalKey, type Personal } from '../model/personal';
 import type { ChainState } from '../model/state';
 
@@ -17,6 +18,8 @@ export interface BookState {
   cells: Map<string, Cell>;
   /** What was learnt of each lube on each bike, by `personalKey`. */
   learnt: Map<string, Personal>;
+  /** Faults that were found and are not over, by their finding. */
+  faults: Map<string, OpenFault>;
 }
 
 export const emptyBook = (): BookState => ({
@@ -26,6 +29,7 @@ export const emptyBook = (): BookState => ({
   leftOpen: new Map(),
   cells: new Map(),
   learnt: new Map(),
+  faults: new Map(),
 });
 
 export const copyBook = (book: BookState): BookState => ({
@@ -35,6 +39,7 @@ export const copyBook = (book: BookState): BookState => ({
   leftOpen: new Map(book.leftOpen),
   cells: new Map(book.cells),
   learnt: new Map(book.learnt),
+  faults: new Map(book.faults),
 });
 
 /** The bike a chain is on, if any. */

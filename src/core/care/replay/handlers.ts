@@ -102,13 +102,15 @@ function worked(moment: Moment, event: Of<'workDone'>): Outcome {
 
 /**
  * What each kind of event does to the chain it speaks of. A fitting is none of these: it changes which
- * chain is meant (see `book.ts`); nor is what is done to a part. A new kind of event does not compile before it has a handler here.
+ * chain is meant (see `book.ts`); nor is what is done to a part or said of a fault. A new kind of event does not compile before it has a handler here.
  */
 export const HANDLERS: {
-  [T in Exclude<PlainEvent['type'], 'chainFitted' | 'partFitted' | 'partRemoved'>]: (
-    moment: Moment,
-    event: Of<T>,
-  ) => Outcome;
+  [
+    T in Exclude<
+      PlainEvent['type'],
+      'chainFitted' | 'partFitted' | 'partRemoved' | 'partNoted' | 'faultFound' | 'faultFollowed'
+    >
+  ]: (moment: Moment, event: Of<T>) => Outcome;
 } = {
   rideLogged: rode,
   gotWet,

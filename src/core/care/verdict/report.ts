@@ -6,6 +6,7 @@ import type { Settings } from '../../settings';
 import type { Air } from '../../weather';
 import { inFull, type ReplayStep, type StepInFull } from '../replay/step';
 import { airOf, learntOf } from '../replay/bookState';
+import { faultsOn, type OpenFault } from '../replay/faults';
 import type { Limits } from './clocks';
 import type { Personal } from '../model/personal';
 import type { Replay } from '../replay/replay';
@@ -28,6 +29,8 @@ export interface ChainReport {
   verdict: Verdict;
   /** What the rider said of it when it was fitted, as long as nothing has happened to it since. */
   told: ChainStart | null;
+  /** Faults of bike and chain that were found and are not over. */
+  faults: readonly OpenFault[];
 }
 
 /** Proposed where a rider has never lubed in the log: between wet and dry in everything. */
@@ -93,7 +96,8 @@ export function reportOn(
     usualLube: lastLube(replay.steps, chain.id) ?? LUBE_IF_UNKNOWN,
   });
   const told = toldOf(replay.steps, chain.id);
-  return { bike, chain, state, cogs, limits, typical, learnt, verdict, told };
+  const faults = faultsOn(replay.book, bikeId);
+  return { bike, chain, state, cogs, limits, typical, learnt, verdict, told, faults };
 }
 
 /** What was said of a chain at its fitting, if that is the last that happened to it. */

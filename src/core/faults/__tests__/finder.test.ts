@@ -3,7 +3,7 @@ import { cases } from '@/test/cases';
 
 /** Draws from the table of causes: `npm run audit` holds the same of 5,000. */
 describe('minutes to the cause', () => {
-  const n = cases(300);
+  const n = cases(600);
   let rows: ReturnType<typeof noiseRows> = [];
   beforeAll(() => {
     rows = noiseRows(n, 1);

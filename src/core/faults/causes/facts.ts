@@ -12,8 +12,6 @@ export interface CauseFacts {
   signs?: { [Q in Exclude<Question, 'noise'>]?: Partial<Record<Answer<Q>, number>> };
   /** What it beats with, each as likely. */
   beats?: readonly Beat[];
-  /** It may throw the rider: looked at first, whatever its odds. */
-  unsafe?: true;
   /** A job for a workshop. */
   workshop?: true;
   /** Bikes that can have it. */

@@ -1,4 +1,4 @@
-import type { Cause } from '../../records/faults';
+import { UNSAFE_CAUSES, type Cause } from '../../records/faults';
 import type { CauseFacts } from './facts';
 import { OF_BIKE } from './ofBike';
 import { OF_CHAIN } from './ofChain';
@@ -17,4 +17,5 @@ export const CAUSE_FACTS: Readonly<Record<Cause, CauseFacts>> = {
 };
 
 /** Whether a cause may throw the rider. */
-export const canThrow = (cause: Cause): boolean => CAUSE_FACTS[cause].unsafe ?? false;
+export const canThrow = (cause: Cause): boolean =>
+  (UNSAFE_CAUSES as readonly Cause[]).includes(cause);

@@ -38,7 +38,6 @@ export const OF_BIKE = {
       coasting: { 'only braking': 0.95 },
       since: { 'work on it': 0.6, 'rain or wash': 0.2 },
     },
-    unsafe: true,
     workshop: true,
     only: 'rim or disc',
   },
@@ -50,7 +49,6 @@ export const OF_BIKE = {
       since: { 'work on it': 0.45, 'out of nowhere': 0.3 },
     },
     beats: ['wheel'],
-    unsafe: true,
   },
   'wax flakes': {
     prior: 10,

@@ -40,14 +40,12 @@ export const OF_CHAIN = {
     noises: { click: 0.7, skip: 0.2, creak: 0.05 },
     signs: { beat: { 'even beat': 0.95 }, since: { 'work on it': 0.5, 'new part': 0.35 } },
     beats: ['chain'],
-    unsafe: true,
   },
   'unseated link': {
     prior: 10,
     noises: { click: 0.75, skip: 0.15 },
     signs: { beat: { 'even beat': 0.9 }, since: { 'work on it': 0.75, 'new part': 0.2 } },
     beats: ['chain'],
-    unsafe: true,
     only: 'link',
   },
   'link wrong way': {
@@ -103,7 +101,6 @@ export const OF_CHAIN = {
     prior: 4,
     noises: { grind: 0.4, 'shifts badly': 0.35, creak: 0.15 },
     signs: { since: { 'new part': 0.65, 'work on it': 0.3 }, gears: { crossed: 0.75 } },
-    unsafe: true,
     only: 'derailleur',
   },
 } as const satisfies Record<string, CauseFacts>;

@@ -84,7 +84,6 @@ export const OF_DRIVE = {
       gears: { 'some cogs': 0.7, 'one ring': 0.2 },
       since: { knock: 0.3, 'new part': 0.3, 'work on it': 0.2 },
     },
-    unsafe: true,
     only: 'derailleur',
   },
   'lube not set': {

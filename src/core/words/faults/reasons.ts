@@ -1,5 +1,6 @@
 import type { Reason } from '../../faults/known';
 import type { Speaks, Weight } from '../../faults/why';
+import { dateFormat } from '../../time/dateFormat';
 import { formatDistance, type UnitSystem } from '../../units';
 import { QUESTION_WORDS } from './questions';
 import { STEP_WORDS } from './steps';
@@ -29,7 +30,12 @@ const REASON_WORDS: { readonly [C in Reason['code']]: Teller<C> } = {
     `${formatDistance(km, units)} since it got wet, and nothing done since`,
   'degreased jockey wheels': ({ times }) =>
     `the jockey wheels have been degreased ${times} times, which takes their grease too`,
+  'found before': ({ times }) =>
+    times === 1 ? 'it was found here once before' : `it was found here ${times} times before`,
+  noted: ({ what, at }) => `${what} noted on ${day.format(Date.parse(at))}`,
 };
+
+const day = dateFormat({ day: 'numeric', month: 'long' });
 
 /** What the log says, without a full stop. */
 export function reasonText(reason: Reason, units: UnitSystem): string {

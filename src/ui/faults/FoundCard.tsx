@@ -1,0 +1,80 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { hasPlace, NO_PLACE, readPlace } from '@/core/entry/fault';
+import { canThrow, CAUSE_FACTS, type Cause, type Finding, type Repeat } from '@/core/faults';
+import type { FaultState } from '@/core/records/faults';
+import type { UnitSystem } from '@/core/units';
+import { CAUSE_WORDS } from '@/core/words/faults/causes';
+import { repeatText } from '@/core/words/faults/found';
+import { Button, Choice } from '../form';
+import { Txt } from '../theme';
+import { Hatched } from '../work/Hatched';
+import { PlaceFields } from './PlaceFields';
+
+interface Props {
+  cause: Cause;
+  /** It was found on this bike before. */
+  repeat: Repeat | null;
+  /** Links of the chain. */
+  links: number;
+  units: UnitSystem;
+  onFound: (finding: Pick<Finding, 'cause' | 'place' | 'state'>) => void;
+  /** The search ends without a line in the log. */
+  onEnd: () => void;
+}
+
+/** What was found, what mends it, and how it goes into the log. */
+export function FoundCard({ cause, repeat, links, units, onFound, onEnd }: Props) {
+  const { name, what, mend } = CAUSE_WORDS[cause];
+  const { workshop } = CAUSE_FACTS[cause];
+  const [state, setState] = useState<FaultState>(workshop ? 'workshop' : 'put right');
+  const [place, setPlace] = useState(NO_PLACE);
+  const [asked, setAsked] = useState(false);
+  const read = readPlace(place, links);
+  return (
+    <View style={{ gap: 10 }}>
+      <Txt variant="title" level={2} live="polite">
+        {name}
+      </Txt>
+      <Txt>{what}</Txt>
+      <Txt>{mend}</Txt>
+      {repeat ? <Txt>{repeatText(repeat, units)}</Txt> : null}
+      {canThrow(cause) ? (
+        <Hatched>
+          <Txt variant="small">Do not ride on before it is put right: it can throw you.</Txt>
+        </Hatched>
+      ) : null}
+      {workshop ? (
+        <Txt>Say there: {name.toLowerCase()}, and what you heard and did so far.</Txt>
+      ) : null}
+      <Choice label="How does it stand?" options={STATES} value={state} onChange={setState} />
+      {hasPlace(cause) ? (
+        <PlaceFields
+          draft={place}
+          onChange={setPlace}
+          problem={asked && !read.ok ? read.problem : undefined}
+        />
+      ) : null}
+      <Button
+        kind="strong"
+        label="Write it down"
+        onPress={() => (read.ok ? onFound({ cause, place: read.value, state }) : setAsked(true))}
+      />
+      <Button kind="quiet" label="End without writing it down" onPress={onEnd} />
+    </View>
+  );
+}
+
+const STATES = [
+  {
+    value: 'put right' as const,
+    label: 'It is put right',
+    hint: 'After your next ride you are asked once whether the noise is gone.',
+  },
+  { value: 'to do' as const, label: 'Still to do', hint: 'It stands on Today until it is done.' },
+  {
+    value: 'workshop' as const,
+    label: 'For a workshop',
+    hint: 'It stands on Today until it is done.',
+  },
+];
