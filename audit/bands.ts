@@ -73,7 +73,8 @@ const coats = ({ lubes, cleans }: Life): number => lubes + cleans;
 const most = (counts: readonly (number | undefined)[]): number =>
   counts.reduce<number>((top, n) => Math.max(top, n ?? 0), 0);
 
-function commuterBands(): Band[] {
+/** Of a rider in the rain who does what the verdict says. */
+export function commuterBands(): Band[] {
   const of = (lube: LubeClass) => lived('rain commuter', lube);
   const bestOil = Math.max(...OILS.map((lube) => lifeKm(of(lube))));
   const oils = OILS.flatMap((lube): Row[] => [

@@ -1,3 +1,4 @@
+import { cases } from '@/test/cases';
 import { CSV, expectSound, FORMATS, spoil } from '@/test/faults/spoil';
 import { FAIR } from '@/test/weather';
 import { readCalendar } from '../calendarIn';
@@ -7,7 +8,7 @@ import { readWeatherFile, writeWeatherFile } from '../weatherFile';
 /** Nothing takes longer, on the slowest machine. */
 const LONGEST_MS = 2000;
 /** Spoilt files a format, each from a fixed seed. */
-const FILES = 2000;
+const FILES = cases(2000);
 
 describe('weather files, spoilt', () => {
   const hours = new Map(Array.from({ length: 24 }, (_, n) => [494_000 + n, FAIR]));

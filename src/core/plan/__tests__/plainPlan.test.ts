@@ -52,7 +52,7 @@ describe('the planner’s rules and prices, beside plain ones', () => {
       if (why.length === 1) met.add(why[0]!);
       expect([seed, mayDo(c.work, c.bench, c)]).toEqual([seed, why.length === 0]);
     }
-    if (cases(5000) === 5000) expect(met.size).toBe(8);
+    if (cases(5000) > 1000) expect(met.size).toBe(8);
   });
 
   it('price work, dirt and a used-up chain alike', () => {

@@ -1,5 +1,6 @@
 /** @jest-environment node */
 import { demoLogbook } from '@/core/demo';
+import { cases } from '../../cases';
 import { corrupt, lastMonths } from '../corruptions';
 import { playSchedule } from '../schedule';
 
@@ -7,8 +8,8 @@ import { playSchedule } from '../schedule';
  * A short run of the campaigns of `npm run faults`. A seed that failed once is named in the test of what it
  * found: see persistence.test.ts.
  */
-const SCHEDULES = 120;
-const CORRUPTIONS = 400;
+const SCHEDULES = cases(120);
+const CORRUPTIONS = cases(400);
 
 const NONE = { lostEvents: 0, lostFields: 0, doubled: 0, apart: 0, stuck: 0, threw: 0, notes: [] };
 
