@@ -43,8 +43,23 @@ test('a click is counted to a spot on the chain; the search outlives a reload', 
   await page.getByRole('button', { name: 'One back' }).click();
   await expect(page.getByRole('button', { name: 'Found: Stiff link' })).toBeVisible();
   await page.getByRole('button', { name: 'Found: Stiff link' }).click();
-  await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Bench' })).toBeVisible();
+  const links = page.getByLabel('Links on from the quick link or joining pin');
+  await links.fill('400');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText(/^This chain has \d+ links: enter 0 to \d+/)).toBeVisible();
+  await links.fill('37');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+
+  await expect(page.getByText('Found: stiff link', { exact: true })).toBeVisible();
+  const asked = page.getByText(/^Stiff link, found on 24 November .* is the click gone\?$/);
+  await expect(rider.verdict).toBeVisible();
+  await expect(asked).toBeHidden();
+  await page.clock.setFixedTime(new Date('2026-11-24T18:00:00Z'));
+  await rider.logs('20', 'Dry');
+  await page.getByRole('button', { name: 'Gone', exact: true }).click();
+  await expect(asked).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(asked).toBeVisible();
 });
 
 test('by keyboard alone a loose wheel is found before anything is asked @once', async ({
@@ -63,4 +78,11 @@ test('by keyboard alone a loose wheel is found before anything is asked @once', 
   await press('Creak');
   await press('Found: Loose wheel');
   await expect(page.getByText('Do not ride on before it is put right')).toBeVisible();
+  await page.getByRole('radio', { name: 'It is put right' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Still to do' })).toBeChecked();
+  await press('Write it down');
+  await expect(rider.verdict).toContainText('Do not ride: a wheel is not tight.');
+  await press('It is put right');
+  await expect(rider.verdict).not.toContainText('Do not ride');
 });

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import {
+  bikeChosen,
   record,
   recordAmending,
   selectEvents,
@@ -37,6 +38,7 @@ export default function FindTheNoise() {
       reports={[main, ...others]}
       onFound={({ event, amendments }) => {
         dispatch(recordAmending(`Found: ${event.cause}`, [event], amendments));
+        dispatch(bikeChosen(event.bikeId));
         router.navigate('/');
       }}
       onNote={(note) =>
