@@ -8,6 +8,7 @@ import {
   selectGarage,
   selectMainReport,
   selectReports,
+  selectSettings,
   selectUnits,
   useAppDispatch,
   useAppSelector,
@@ -30,12 +31,15 @@ export default function FindTheNoise() {
   const events = useAppSelector(selectEvents);
   const garage = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);
+  const { workshop } = useAppSelector(selectSettings);
   if (!main) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const others = reports.filter((r) => r !== main);
   return (
     <NoisePage
       {...{ keeper, now, events, garage, units }}
       reports={[main, ...others]}
+      hasStand={workshop.tools.includes('stand')}
+      onBench={(chain, depth) => router.navigate({ pathname: '/bench', params: { chain, depth } })}
       onFound={({ event, amendments }) => {
         dispatch(recordAmending(`Found: ${event.cause}`, [event], amendments));
         dispatch(bikeChosen(event.bikeId));

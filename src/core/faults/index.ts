@@ -7,6 +7,7 @@ export * from './ground';
 export * from './history';
 export * from './known';
 export * from './odds';
+export * from './onBike';
 export * from './questions';
 export * from './rhythm';
 export * from './steps';

@@ -1,6 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import {
+  actsOf,
   causesOf,
   likelyCogs,
   nextIn,
@@ -19,7 +20,9 @@ import {
   type Search,
 } from '@/core/faults';
 import type { Bike } from '@/core/garage';
+import type { Depth } from '@/core/records/kinds';
 import type { UnitSystem } from '@/core/units';
+import { gettingReady } from '@/core/words/faults/gettingReady';
 import { Button } from '../form';
 import { Card, Columns } from '../frame';
 import { Candidates } from './Candidates';
@@ -33,6 +36,7 @@ interface Props {
   bike: Bike;
   /** Links of its chain. */
   links: number;
+  hasStand: boolean;
   ground: Ground;
   /** What the log says. */
   moved: readonly Moved[];
@@ -42,6 +46,8 @@ interface Props {
   /** Whether a cause was found on this bike before. */
   repeatOf: (cause: Cause) => Repeat | null;
   onFound: (finding: Finding) => void;
+  /** To the bench, which leads through work of this depth. */
+  onBench: (depth: Depth) => void;
   /** The search ends without a line in the log. */
   onEnd: () => void;
   units: UnitSystem;
@@ -117,9 +123,11 @@ function Step({ next, search, ground, bike, onAct, onEnd, ...found }: StepProps)
         <StepCard
           key={next.step}
           step={next.step}
+          ready={gettingReady(actsOf(next.step, { ...bike, hasStand: found.hasStand }))}
           hasDerailleur={bike.gear === 'derailleur'}
           causes={causesOf(ground.machine)}
           onOutcome={(outcome) => onAct({ kind: 'did', step: next.step, outcome })}
+          onBench={found.onBench}
         />
       );
     case 'found':

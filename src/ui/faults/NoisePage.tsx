@@ -12,6 +12,7 @@ import {
 } from '@/core/faults';
 import type { Garage } from '@/core/garage';
 import type { PlainEvent } from '@/core/logbook';
+import type { Depth } from '@/core/records/kinds';
 import type { UnitSystem } from '@/core/units';
 import { Choice } from '../form';
 import { Page } from '../frame';
@@ -31,6 +32,10 @@ interface Props {
   /** The search is over and its finding is to be written down. */
   onFound: (written: WrittenFault) => void;
   onNote: (note: ReturnType<typeof writtenNote>) => void;
+  /** Whether there is a stand in the workshop. */
+  hasStand: boolean;
+  /** To the bench, which leads through work of this depth on a chain. */
+  onBench: (chainId: string, depth: Depth) => void;
   onEnd: () => void;
   units: UnitSystem;
 }
@@ -91,7 +96,8 @@ function Finder({ report, search, keep, events, garage, now, ...on }: FinderProp
     <NoiseFinder
       bike={bike}
       links={chain.links}
-      {...{ ground, moved, onEnd: on.onEnd, units: on.units }}
+      {...{ ground, moved, onEnd: on.onEnd, units: on.units, hasStand: on.hasStand }}
+      onBench={(depth) => on.onBench(chain.id, depth)}
       acts={search.acts}
       onAct={(act) => keep({ ...search, acts: [...search.acts, act] })}
       repeatOf={(cause) => repeatOf(events, bike.id, cause)}

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import type { Cause } from '@/core/faults';
-import { shownBy, STEP_FACTS, type Outcome, type StepId } from '@/core/faults';
+import type { Depth } from '@/core/records/kinds';
+import { benchDepth, shownBy, STEP_FACTS, type Outcome, type StepId } from '@/core/faults';
 import { CAUSE_WORDS } from '@/core/words/faults/causes';
 import { minutesText, STEP_WORDS } from '@/core/words/faults/steps';
 import { Button } from '../form';
@@ -9,16 +10,21 @@ import { Hatched } from '../work/Hatched';
 
 interface Props {
   step: StepId;
+  /** How the bike is got ready for it. */
+  ready: readonly string[];
   hasDerailleur: boolean;
   /** What this bike can have. */
   causes: readonly Cause[];
   onOutcome: (outcome: Outcome) => void;
+  /** To the bench, which leads through work of this depth. */
+  onBench: (depth: Depth) => void;
 }
 
 /** Something to look at or to put right, and what came of it. */
-export function StepCard({ step, hasDerailleur, causes, onOutcome }: Props) {
+export function StepCard({ step, ready, hasDerailleur, causes, onOutcome, onBench }: Props) {
   const { title, how, otherwise, caution } = STEP_WORDS[step];
-  const lines = hasDerailleur ? how : (otherwise ?? how);
+  const lines = [...ready, ...(hasDerailleur ? how : (otherwise ?? how))];
+  const depth = benchDepth(step);
   const facts = STEP_FACTS[step];
   return (
     <View style={{ gap: 10 }}>
@@ -35,6 +41,9 @@ export function StepCard({ step, hasDerailleur, causes, onOutcome }: Props) {
         <Hatched>
           <Txt variant="small">{caution}</Txt>
         </Hatched>
+      ) : null}
+      {depth ? (
+        <Button label="Lead me through it at the bench" onPress={() => onBench(depth)} />
       ) : null}
       {facts.kind === 'look' ? (
         <>

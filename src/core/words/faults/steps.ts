@@ -67,7 +67,7 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
     title: 'Lift the wheel and spin it',
     how: [
       'Spin it forward without turning the cranks, and listen at the brake: rubbing once a turn or all round?',
-      'Then listen at the hub: freewheeling ticks evenly and does not grind or squeal.',
+      'Then listen at the hub: where it freewheels it ticks evenly, and nothing grinds or squeals.',
     ],
     caution: 'A rotor cuts, and is hot after braking. Keep fingers out of rotor and spokes.',
   },
@@ -90,7 +90,7 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'rag on the chain': {
     title: 'A clean rag round the chain',
     how: [
-      'Hold it round the lower run for one turn backwards and look at it: black and gritty, grey, red-brown, sticky, or nearly nothing?',
+      'Crank still: hold it round the lower run, pull it along a hand’s width and look: black and gritty, grey, red-brown, sticky, or nearly nothing?',
       'Then feel a link: oil should leave a light film, wax feels dry and smooth.',
     ],
   },
@@ -167,6 +167,7 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
     how: [
       'The bench leads you through it: chain, cogs, rings and jockey wheels, rinse, dry, lube.',
     ],
+    otherwise: ['The bench leads you through it: chain, cog and ring, rinse, dry, lube.'],
   },
   'scrape the jockey wheels': {
     title: 'Scrape the jockey wheels',
