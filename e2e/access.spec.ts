@@ -12,6 +12,7 @@ const PAGES = [
   '/bench',
   '/bench/record',
   '/bench/noise',
+  '/bench/noises',
   '/shelf',
   '/shelf/choose',
   '/shelf/dose',

@@ -86,3 +86,33 @@ test('by keyboard alone a loose wheel is found before anything is asked @once', 
   await press('It is put right');
   await expect(rider.verdict).not.toContainText('Do not ride');
 });
+
+test('a ride’s note that tells of a noise leads to the search, and that to the handbook @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.startsWith();
+  await page.getByRole('button', { name: 'Rode' }).click();
+  await page.getByLabel('Distance').fill('30');
+  await page.getByLabel('Note').fill('Clicking all the way home');
+  await page.getByRole('button', { name: 'Save ride' }).click();
+  await rider.goesTo('Rides');
+  await page.getByRole('link', { name: /Clicking all the way home/ }).click();
+  await page.getByRole('button', { name: 'It made a noise: find where it comes from' }).click();
+  await expect(page.getByRole('heading', { name: 'First what could throw you' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Note something you saw' }).click();
+  await rider.picks('What did you see?', 'Lower jockey wheel gritty');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(
+    page.getByText('Lower jockey wheel gritty, noted on 24 November.', { exact: true }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Put right: Lower jockey wheel gritty' }).click();
+  await expect(page.getByText('Nothing. What you note counts')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Handbook of noises' }).click();
+  await rider.picks('What is it like?', 'Grinding');
+  await expect(page.getByRole('img', { name: /inside the tab/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Find yours, step by step' }).click();
+  await expect(page.getByRole('heading', { name: 'Find the noise' })).toBeVisible();
+});

@@ -27,6 +27,9 @@ export default function AtTheBench() {
       clock={useClock()}
       products={products}
       onLeave={() => router.navigate('/bench')}
+      onNoise={(bike) =>
+        router.navigate({ pathname: '/bench/noise', params: bike === null ? {} : { bike } })
+      }
       bikeOf={(chainId) => bikeOf(book, chainId)}
       onFinish={(events, measured) => {
         dispatch(record('Work recorded', events));

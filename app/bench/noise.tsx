@@ -1,5 +1,6 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
+import { noiseNamed } from '@/core/faults/heard';
 import {
   bikeChosen,
   record,
@@ -21,6 +22,7 @@ import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
 /** Finding where a noise comes from. */
 export default function FindTheNoise() {
+  const params = useLocalSearchParams<{ heard?: string; bike?: string }>();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { name } = useOpenLogbook();
@@ -33,11 +35,12 @@ export default function FindTheNoise() {
   const units = useAppSelector(selectUnits);
   const { workshop } = useAppSelector(selectSettings);
   if (!main) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  const others = reports.filter((r) => r !== main);
+  const first = reports.find((r) => r.bike.id === params.bike) ?? main;
+  const others = reports.filter((r) => r !== first);
   return (
     <NoisePage
       {...{ keeper, now, events, garage, units }}
-      reports={[main, ...others]}
+      reports={[first, ...others]}
       hasStand={workshop.tools.includes('stand')}
       onBench={(chain, depth) => router.navigate({ pathname: '/bench', params: { chain, depth } })}
       onFound={({ event, amendments }) => {
@@ -48,6 +51,8 @@ export default function FindTheNoise() {
       onNote={(note) =>
         dispatch(record(`${note.putRight ? 'Put right' : 'Noted'}: ${note.what}`, [note]))
       }
+      heard={noiseNamed(params.heard)}
+      onHandbook={() => router.navigate('/bench/noises')}
       onEnd={() => router.navigate('/bench')}
     />
   );

@@ -51,7 +51,12 @@ export default function OpenRide() {
     );
   return (
     <Page title={ride.note || 'A ride'}>
-      <RideFacts entry={entry} bike={bikes.find((b) => b.id === ride.bikeId)?.name} units={units} />
+      <RideFacts
+        entry={entry}
+        bike={bikes.find((b) => b.id === ride.bikeId)?.name}
+        units={units}
+        onNoise={(heard) => router.navigate(`/bench/noise?heard=${heard}&bike=${ride.bikeId}`)}
+      />
       <RideSky entry={entry} onSay={sayWeather} />
       <RideForm
         key={ride.id}

@@ -4,6 +4,7 @@ export * from './facts';
 export * from './finder';
 export * from './gears';
 export * from './ground';
+export * from './heard';
 export * from './history';
 export * from './known';
 export * from './odds';

@@ -8,6 +8,7 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/bench/do', 'At the bench'],
   ['/bench/record', 'Record work'],
   ['/bench/noise', 'Find the noise'],
+  ['/bench/noises', 'Handbook of noises'],
   ['/bench', 'Bench'],
   ['/plan/rides', 'Planned rides'],
   ['/plan', 'The plan'],

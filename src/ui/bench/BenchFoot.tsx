@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { CautionName } from '@/core/bench';
 import type { Mark, Timer } from '@/core/bench/run';
-import type { BenchStep } from '@/core/bench/steps';
+import type { BenchStep, CheckKind } from '@/core/bench/steps';
 import { leaveOpenLabel } from '@/core/words/leftOpen';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
@@ -28,6 +28,8 @@ interface Props {
   onPanel: (panel: BenchPanel) => void;
   onLeave: () => void;
   onFinish: () => void;
+  /** To where a noise is traced to its cause. */
+  onNoise: () => void;
 }
 
 const WHY_SKIP = ['No time', 'Clean already', 'Not at hand', 'I do it otherwise'] as const;
@@ -66,8 +68,12 @@ export function BenchFoot(props: Props) {
   );
 }
 
+/** A check that fails by what is heard or felt turning. */
+const mayBeHeard = (kind: CheckKind): boolean => kind === 'listen' || kind === 'spin';
+
 function Main(props: Props) {
-  const { step, open, waits, now, mayLeaveOpen, onAcknowledge, onMark, onFinish } = props;
+  const { step, open, waits, now, mayLeaveOpen, onAcknowledge, onMark } = props;
+  const { onFinish, onNoise } = props;
   if (!step)
     return (
       <Row>
@@ -108,6 +114,9 @@ function Main(props: Props) {
           <BigButton label="No" kind="no" onPress={() => onMark({ kind: 'failed' })} />
           <BigButton label="Yes" onPress={() => onMark({})} />
         </Row>
+        {mayLeaveOpen && mayBeHeard(step.check.kind) ? (
+          <Button label="Find where it comes from" onPress={onNoise} />
+        ) : null}
         {mayLeaveOpen ? (
           <Button label={leaveOpenLabel(step)} onPress={() => onMark({ kind: 'left open' })} />
         ) : null}

@@ -20,10 +20,12 @@ interface Props {
   onRun: (run: Run) => void;
   onLeave: () => void;
   onFinish: (run: Run) => void;
+  /** To where a noise is traced to its cause; the work stays as it is. */
+  onNoise: () => void;
 }
 
 /** The bench, full screen: one step, one action, timers that go on, checks that loop back. */
-export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
+export function BenchScreen({ run, clock, onRun, onLeave, onFinish, onNoise }: Props) {
   const colors = useColors();
   const now = useNow(clock);
   const [panel, setPanel] = useState<BenchPanel>(null);
@@ -48,7 +50,7 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
         <View style={styles.column}>
           <Timers timers={bench.timers} now={now} />
           <Middle
-            {...{ run, bench, open, onRun }}
+            {...{ run, bench, open, onRun, onNoise }}
             inTrouble={panel === 'trouble'}
             onBack={() => setPanel(null)}
           />
@@ -70,6 +72,7 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish }: Props) {
           onPanel={setPanel}
           onLeave={onLeave}
           onFinish={() => onFinish(run)}
+          onNoise={onNoise}
         />
       )}
     </View>
@@ -83,13 +86,14 @@ interface MiddleProps {
   inTrouble: boolean;
   onRun: (run: Run) => void;
   onBack: () => void;
+  onNoise: () => void;
 }
 
 /** What is to be done now; or the way out of a trouble; or what the log will believe. */
-function Middle({ run, bench, open, inTrouble, onRun, onBack }: MiddleProps) {
+function Middle({ run, bench, open, inTrouble, onRun, onBack, onNoise }: MiddleProps) {
   const onCoat = (coat: number) => onRun({ ...run, coat });
   if (inTrouble)
-    return <TroubleSheet job={run.job} coat={run.coat} onCoat={onCoat} onClose={onBack} />;
+    return <TroubleSheet {...{ job: run.job, coat: run.coat, onCoat, onNoise }} onClose={onBack} />;
   if (bench.current)
     return (
       <StepView

@@ -15,12 +15,22 @@ interface Props {
   /** The bike a chain is on. */
   bikeOf: (chainId: string) => string | null;
   onLeave: () => void;
+  /** To where a noise of a bike is traced to its cause. */
+  onNoise: (bikeId: string | null) => void;
   /** `measured`: the chain that was measured, and whose figure is still to be entered. */
   onFinish: (events: RunEvents, measured: string | null) => void;
 }
 
 /** The open session, full screen; or that there is none. */
-export function BenchSession({ keeper, clock, products, bikeOf, onLeave, onFinish }: Props) {
+export function BenchSession({
+  keeper,
+  clock,
+  products,
+  bikeOf,
+  onLeave,
+  onNoise,
+  onFinish,
+}: Props) {
   const { run, keep } = useBenchRun(keeper);
   if (run === undefined) return null;
   if (run === null)
@@ -36,6 +46,7 @@ export function BenchSession({ keeper, clock, products, bikeOf, onLeave, onFinis
       clock={clock}
       onRun={keep}
       onLeave={onLeave}
+      onNoise={() => onNoise(bikeOf(run.chainId))}
       onFinish={(done) => {
         keep(null);
         const work = workDoneOf(done, products, clock());

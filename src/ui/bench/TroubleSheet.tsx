@@ -11,6 +11,7 @@ interface Props {
   job: Job;
   coat: number;
   onCoat: (share: number) => void;
+  onNoise: () => void;
   onClose: () => void;
 }
 
@@ -23,7 +24,7 @@ const COAT_WORD: Record<(typeof COATS)[number], string> = {
 };
 
 /** Something went wrong: what to do, and back to the work where it was. */
-export function TroubleSheet({ job, coat, onCoat, onClose }: Props) {
+export function TroubleSheet({ job, coat, onCoat, onNoise, onClose }: Props) {
   const [trouble, setTrouble] = useState<Trouble | null>(null);
   const help = trouble && helpWith(trouble, job);
   return (
@@ -47,6 +48,7 @@ export function TroubleSheet({ job, coat, onCoat, onClose }: Props) {
           {troublesOf(job).map((t) => (
             <Button key={t} label={helpWith(t, job).title} onPress={() => setTrouble(t)} />
           ))}
+          <Button label="A noise: find where it comes from" onPress={onNoise} />
         </Card>
       )}
       <Button kind="strong" label="Back to the work" onPress={onClose} />

@@ -9,6 +9,7 @@ import { repeatText } from '@/core/words/faults/found';
 import { Button, Choice } from '../form';
 import { Txt } from '../theme';
 import { Hatched } from '../work/Hatched';
+import { CauseDrawing } from './drawings/CauseDrawing';
 import { PlaceFields } from './PlaceFields';
 
 interface Props {
@@ -37,6 +38,7 @@ export function FoundCard({ cause, repeat, links, units, onFound, onEnd }: Props
         {name}
       </Txt>
       <Txt>{what}</Txt>
+      <CauseDrawing cause={cause} />
       <Txt>{mend}</Txt>
       {repeat ? <Txt>{repeatText(repeat, units)}</Txt> : null}
       {canThrow(cause) ? (

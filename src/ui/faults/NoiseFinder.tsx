@@ -1,5 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import {
   actsOf,
   causesOf,
@@ -43,6 +43,7 @@ interface Props {
   acts: readonly Act[];
   onAct: (act: Act) => void;
   onBack: () => void;
+  onAnew: () => void;
   /** Whether a cause was found on this bike before. */
   repeatOf: (cause: Cause) => Repeat | null;
   onFound: (finding: Finding) => void;
@@ -59,7 +60,7 @@ interface Props {
 const SHOWN = 5;
 
 /** The search: one thing to answer or to do, and what it may be. */
-export function NoiseFinder({ moved, acts, onBack, beside, ...at }: Props) {
+export function NoiseFinder({ moved, acts, onBack, onAnew, beside, ...at }: Props) {
   const { ground, units } = at;
   const search = useMemo(() => searchOf(acts), [acts]);
   const next = useMemo(() => nextIn(ground, search), [ground, search]);
@@ -72,7 +73,12 @@ export function NoiseFinder({ moved, acts, onBack, beside, ...at }: Props) {
           <Card>
             <Step {...at} {...{ next, search }} />
           </Card>
-          {acts.length > 0 ? <Button kind="quiet" label="One back" onPress={onBack} /> : null}
+          {acts.length > 0 ? (
+            <View style={styles.row}>
+              <Button kind="quiet" label="One back" onPress={onBack} />
+              <Button kind="quiet" label="Begin anew" onPress={onAnew} />
+            </View>
+          ) : null}
         </View>
       }
       right={
@@ -91,7 +97,7 @@ export function NoiseFinder({ moved, acts, onBack, beside, ...at }: Props) {
   );
 }
 
-interface StepProps extends Omit<Props, 'moved' | 'acts' | 'onBack' | 'beside'> {
+interface StepProps extends Omit<Props, 'moved' | 'acts' | 'onBack' | 'onAnew' | 'beside'> {
   next: Next;
   search: Search;
 }
@@ -148,3 +154,5 @@ function Step({ next, search, ground, bike, onAct, onEnd, ...found }: StepProps)
       return <WorkshopCard causes={next.causes} search={search} onEnd={onEnd} />;
   }
 }
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 } });

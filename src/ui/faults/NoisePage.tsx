@@ -1,3 +1,4 @@
+import BookOpen from 'lucide-react-native/icons/book-open';
 import { useMemo } from 'react';
 import type { ChainReport } from '@/core/care';
 import {
@@ -7,6 +8,7 @@ import {
   repeatOf,
   writtenFault,
   writtenNote,
+  type Noise,
   type NoiseSearch,
   type WrittenFault,
 } from '@/core/faults';
@@ -14,7 +16,7 @@ import type { Garage } from '@/core/garage';
 import type { PlainEvent } from '@/core/logbook';
 import type { Depth } from '@/core/records/kinds';
 import type { UnitSystem } from '@/core/units';
-import { Choice } from '../form';
+import { Button, Choice } from '../form';
 import { Page } from '../frame';
 import { Txt } from '../theme';
 import { useKeptText, type Keeper } from '../useKeptText';
@@ -32,23 +34,26 @@ interface Props {
   /** The search is over and its finding is to be written down. */
   onFound: (written: WrittenFault) => void;
   onNote: (note: ReturnType<typeof writtenNote>) => void;
+  /** What was heard, where the rider comes from a place that knows; null: nowhere. */
+  heard: Noise | null;
   /** Whether there is a stand in the workshop. */
   hasStand: boolean;
   /** To the bench, which leads through work of this depth on a chain. */
   onBench: (chainId: string, depth: Depth) => void;
+  onHandbook: () => void;
   onEnd: () => void;
   units: UnitSystem;
 }
 
 /** Finding where a noise comes from; it can be left and gone on with. */
-export function NoisePage({ keeper, now, reports, onEnd, onFound, ...log }: Props) {
+export function NoisePage({ keeper, now, reports, onEnd, onFound, heard, ...log }: Props) {
   const { value: search, keep } = useKeptText<NoiseSearch>(keeper, readSearch);
   if (search === undefined) return null;
   const report = reports.find((r) => r.bike.id === search?.bikeId) ?? reports[0];
-  const under = search ?? newSearch(report.bike.id, now);
+  const under = search ?? newSearch(report.bike.id, now, heard);
   return (
     <Page title="Find the noise" wide>
-      {under.acts.length === 0 && reports.length > 1 ? (
+      {search === null && reports.length > 1 ? (
         <Choice
           label="On which bike?"
           options={reports.map(({ bike }) => ({ value: bike.id, label: bike.name }))}
@@ -73,17 +78,17 @@ export function NoisePage({ keeper, now, reports, onEnd, onFound, ...log }: Prop
   );
 }
 
-const newSearch = (bikeId: string, startedAt: string): NoiseSearch => ({
+const newSearch = (bikeId: string, startedAt: string, heard: Noise | null): NoiseSearch => ({
   version: 1,
   bikeId,
   startedAt,
-  acts: [],
+  acts: heard ? [{ kind: 'answer', question: 'noise', answer: heard }] : [],
 });
 
-interface FinderProps extends Omit<Props, 'keeper' | 'reports'> {
+interface FinderProps extends Omit<Props, 'keeper' | 'reports' | 'heard'> {
   report: ChainReport;
   search: NoiseSearch;
-  keep: (search: NoiseSearch) => void;
+  keep: (search: NoiseSearch | null) => void;
 }
 
 function Finder({ report, search, keep, events, garage, now, ...on }: FinderProps) {
@@ -103,12 +108,16 @@ function Finder({ report, search, keep, events, garage, now, ...on }: FinderProp
       repeatOf={(cause) => repeatOf(events, bike.id, cause)}
       onFound={(finding) => on.onFound(writtenFault(report, events, finding, now))}
       beside={
-        <NotedCard
-          notes={notesOn(events, { bikeId: bike.id, chainId: chain.id })}
-          links={chain.links}
-          onNote={(note) => on.onNote(writtenNote(report, note, now))}
-        />
+        <>
+          <NotedCard
+            notes={notesOn(events, { bikeId: bike.id, chainId: chain.id })}
+            links={chain.links}
+            onNote={(note) => on.onNote(writtenNote(report, note, now))}
+          />
+          <Button kind="quiet" icon={BookOpen} label="Handbook of noises" onPress={on.onHandbook} />
+        </>
       }
+      onAnew={() => keep(null)}
       onBack={() => keep({ ...search, acts: search.acts.slice(0, -1) })}
     />
   );

@@ -1,10 +1,18 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
 
-const Part = lazy(() => import('./NoisePage').then((m) => ({ default: m.NoisePage })));
+const Finding = lazy(() => import('./NoisePage').then((m) => ({ default: m.NoisePage })));
+const Handbook = lazy(() => import('./NoiseHandbook').then((m) => ({ default: m.NoiseHandbook })));
 
 /** Finding a noise, loaded when shown. */
-export const NoisePage = (props: ComponentProps<typeof Part>) => (
+export const NoisePage = (props: ComponentProps<typeof Finding>) => (
   <Suspense fallback={null}>
-    <Part {...props} />
+    <Finding {...props} />
+  </Suspense>
+);
+
+/** The handbook of noises, loaded when shown. */
+export const NoiseHandbook = () => (
+  <Suspense fallback={null}>
+    <Handbook />
   </Suspense>
 );

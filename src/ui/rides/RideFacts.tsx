@@ -8,7 +8,10 @@ import {
   formatShare,
   type UnitSystem,
 } from '@/core/units';
+import { noiseIn } from '@/core/faults/heard';
+import type { Noise } from '@/core/records/faults';
 import { gearsLine } from '@/core/words/gears';
+import { Button } from '../form';
 import { Txt } from '../theme';
 import { dateFormat } from '@/core/time/dateFormat';
 
@@ -17,6 +20,8 @@ interface Props {
   /** Undefined when the garage no longer knows it. */
   bike: string | undefined;
   units: UnitSystem;
+  /** To where a noise that the ride’s note tells of is traced to its cause. */
+  onNoise: (heard: Noise) => void;
 }
 
 const moment = dateFormat({
@@ -29,12 +34,13 @@ const moment = dateFormat({
 });
 
 /** A ride in two lines: when and how far, and what it did to the chain. */
-export function RideFacts({ entry: { ride, step }, bike, units }: Props) {
+export function RideFacts({ entry: { ride, step }, bike, units, onNoise }: Props) {
   const { before, after } = inFull(step);
   const parts = [moment.format(Date.parse(ride.at)), formatExactDistance(ride.distanceKm, units)];
   if (ride.durationH !== null) parts.push(formatHours(ride.durationH));
   if (ride.climbM !== null) parts.push(`${formatClimb(ride.climbM, units)} climbed`);
   if (bike) parts.push(bike);
+  const noise = noiseIn(ride.note);
   const gears = gearsLine(ride.gears);
   const moved = (a: number, b: number) => `${formatShare(a)} → ${formatShare(b)}`;
   return (
@@ -46,6 +52,9 @@ export function RideFacts({ entry: { ride, step }, bike, units }: Props) {
           ? `Lube ${moved(before.film, after.film)}, dirt outside ${moved(before.outside, after.outside)}, grit inside ${moved(before.inside, after.inside)}.`
           : 'No chain was on the bike, so it wore none.'}
       </Txt>
+      {noise ? (
+        <Button label="It made a noise: find where it comes from" onPress={() => onNoise(noise)} />
+      ) : null}
     </View>
   );
 }

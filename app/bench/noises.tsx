@@ -1,0 +1,20 @@
+import { useRouter } from 'expo-router';
+import { NoiseHandbook } from '@/ui/faults/lazily';
+import { Button } from '@/ui/form';
+import { Page } from '@/ui/frame';
+import { Txt } from '@/ui/theme';
+
+/** The handbook of noises. */
+export default function Noises() {
+  const router = useRouter();
+  return (
+    <Page title="Handbook of noises">
+      <Txt tone="inkSoft">
+        What makes a chain and what it runs on be heard, by common practice. No bike has all of
+        these.
+      </Txt>
+      <Button label="Find yours, step by step" onPress={() => router.navigate('/bench/noise')} />
+      <NoiseHandbook />
+    </Page>
+  );
+}
