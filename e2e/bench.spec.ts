@@ -175,6 +175,9 @@ test('an honest No at “listen” and at “brakes” has a way on, and Today k
   const no = page.getByRole('button', { name: 'No', exact: true });
   await goOnTo(page, /Turn the cranks and listen/);
   await no.click();
+  await page.getByRole('button', { name: 'Find where it comes from' }).click();
+  await expect(page.getByRole('heading', { name: 'What is it like?' })).toBeVisible();
+  await page.goBack();
   await page.getByRole('button', { name: 'Go on, find it later' }).click();
   await goOnTo(page, /Do both brakes stop you/);
   await no.click();

@@ -66,7 +66,7 @@ function putFilmStep(
       { kind: 'water', mm: exposure.waterMm, washPerMm },
       -effect.filmByWater,
     );
-  } else if (event.type === 'soundHeard') {
+  } else if (event.type === 'soundHeard' && event.sound !== 'not the chain') {
     addLine(tally, 'heard', { kind: 'heard', sound: event.sound }, after.film - before.film);
   } else if (event.type === 'workDone') {
     addLine(tally, 'wiping', { kind: 'wiping' }, after.film - before.film);
