@@ -7,6 +7,7 @@ import {
   saveBike,
   changeSettings,
   record,
+  recordAmending,
   redo,
   restoreBackup,
   retireBike,
@@ -16,7 +17,13 @@ import {
   undo,
   type NewEvent,
 } from '../commands';
-import { selectBikes, selectMainReport, selectReplay, selectRides } from '../selectors';
+import {
+  selectBikes,
+  selectEvents,
+  selectMainReport,
+  selectReplay,
+  selectRides,
+} from '../selectors';
 import { merged } from '../logbookSlice';
 import { ticked } from '../sessionSlice';
 import { createStore } from '../store';
@@ -46,6 +53,35 @@ function started() {
 }
 
 describe('commands', () => {
+  it('a finding and what it says of earlier notes are one step, undone as one', () => {
+    const { store, edge } = started();
+    const chainId = selectMainReport(store.getState())!.chain.id;
+    const at = new Date(edge.at).toISOString();
+    const squeak = { type: 'soundHeard', at, chainId, sound: 'squeak' } as const;
+    store.dispatch(record('Heard', [squeak]));
+    const sounds = () =>
+      selectEvents(store.getState()).flatMap((e) => (e.type === 'soundHeard' ? e.sound : []));
+    const target = selectEvents(store.getState()).find((e) => e.type === 'soundHeard')!;
+    const found: NewEvent = {
+      type: 'faultFound',
+      at,
+      bikeId: selectBikes(store.getState())[0]!.id,
+      chainId: null,
+      noise: 'squeak',
+      cause: 'dry jockey bearing',
+      place: null,
+      showed: null,
+      state: 'put right',
+    };
+    const replacement = { ...squeak, sound: 'not the chain' as const };
+    store.dispatch(recordAmending('Found', [found], [{ target, replacement }]));
+    expect(sounds()).toEqual(['not the chain']);
+    expect(selectMainReport(store.getState())!.faults).toHaveLength(1);
+    store.dispatch(undo());
+    expect(sounds()).toEqual(['squeak']);
+    expect(selectMainReport(store.getState())!.faults).toEqual([]);
+  });
+
   it('a ride moves the verdict; undo takes it back and redo brings it again', () => {
     const { store, ride, film } = started();
     const before = film();

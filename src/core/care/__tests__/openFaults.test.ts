@@ -3,6 +3,7 @@ import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import { DEFAULT_SETTINGS } from '../../settings';
 import { UNSAFE_CAUSES, type Cause, type FaultState, type Followed } from '../../records/faults';
 import { notToRideSentence } from '../../words/notToRide';
+import type { LogEvent } from '../../logbook';
 import { learntFor, Replay, reportOn } from '..';
 
 const day = (n: number, hour = '08') => `2026-06-${String(n).padStart(2, '0')}T${hour}:00:00.000Z`;
@@ -97,6 +98,23 @@ describe('faults that were found', () => {
     expect([...grown.book.faults.values()].map((f) => f.found.cause)).toEqual(['dry freehub']);
   });
 
+  it('are open again where the word that they are put right is taken back, long ago as it was', () => {
+    const log = stamped([
+      START,
+      found(2, 'bad tooth', 'to do'),
+      ...Array.from({ length: 40 }, (_, n) => rideBody(day(3 + (n % 5)), 'b1', 20)),
+      followed(25, 'e1', 'put right'),
+      rideBody(day(26), 'b1', 20),
+    ]);
+    const replay = new Replay(TEST_GARAGE, log);
+    const open = () => [...replay.book.faults.values()].map((f) => [f.putRight, f.ridden]);
+    expect(open()).toEqual([[true, true]]);
+    const [word] = log.filter((e) => e.type === 'faultFollowed');
+    const struck = { ...word!, type: 'eventStruck' as const, id: 'x', target: word!.id };
+    replay.add([struck as unknown as LogEvent]);
+    expect(open()).toEqual([[false, false]]);
+  });
+
   it('keep a bike off the road as long as they can throw the rider', () => {
     const said = (cause: Cause, state: FaultState) => {
       const log = stamped([START, found(2, cause, state)]);
@@ -138,6 +156,11 @@ describe('a squeak that was not the chain’s', () => {
     const { book } = new Replay(TEST_GARAGE, stamped(log(sound)));
     return { learnt: learntFor(book, 'b1', 'wet'), chain: book.chains.get('c1') };
   };
+
+  it('is not said of the chain either', () => {
+    const { book } = new Replay(TEST_GARAGE, stamped(log('not the chain').slice(0, 4)));
+    expect(book.chains.get('c1')!.heard).toBeNull();
+  });
 
   it('teaches nothing of its lube, and leaves the coat as it was reckoned', () => {
     expect(after('not the chain')).toEqual(after(null));

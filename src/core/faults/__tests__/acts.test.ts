@@ -1,6 +1,6 @@
 import { noiseSearchSchema } from '../../records/noiseSearch';
 import { ANY_MACHINE, groundOf } from '@/test/faultyBikes';
-import { readSearch, searchOf, type Act, type NoiseSearch } from '../acts';
+import { readSearch, searchOf, type Act, type NoiseSearch, showedIn } from '../acts';
 import { nextIn, oddsIn, foundIn, NEW_SEARCH, type Search } from '../finder';
 import { ranked } from '../odds';
 import { whyOf } from '../why';
@@ -67,6 +67,15 @@ describe('what came of a remedy', () => {
     expect(dry(tried('better'))).toBeGreaterThan(before);
     expect(foundIn(ground, tried('gone'))).toBe('dry chain');
     expect(foundIn(ground, tried('better'))).toBeNull();
+    expect([showedIn(tried('gone')), showedIn(tried('better'))]).toEqual(['wipe and lube', null]);
+    const seen: Search = {
+      ...NEW_SEARCH,
+      done: [
+        { step: 'see the way', outcome: 'nothing' },
+        { step: 'bend each link', outcome: { found: 'stiff link' } },
+      ],
+    };
+    expect(showedIn(seen)).toBe('bend each link');
   });
 
   it('better does not rule out what it cannot cure: it is said by hope too', () => {

@@ -5,6 +5,7 @@ import type { Garage } from '../../garage';
 import { DEFAULT_SETTINGS } from '../../settings';
 import { factsOf } from '../facts';
 import { groundOf } from '../ground';
+import { sharesOf } from '../odds';
 
 const day = (n: number, hour = '08') => `2026-06-${String(n).padStart(2, '0')}T${hour}:00:00.000Z`;
 const NOW = Date.parse(day(28));
@@ -133,5 +134,38 @@ describe('facts of the log', () => {
     expect(moved.map(({ reason }) => reason.code)).toContain('opened');
     expect(ground.known.get('unseated link')).toBe(6);
     expect(ground.machine.waxed).toBe(false);
+  });
+
+  it('lean on what was found on the bike before and on what was noted of its parts', () => {
+    const { report, events } = from(
+      fitted(day(1)),
+      {
+        type: 'faultFound',
+        at: day(2),
+        bikeId: 'b1',
+        chainId: null,
+        noise: 'rub',
+        cause: 'brake rubs',
+        place: null,
+        showed: null,
+        state: 'put right',
+      },
+      {
+        type: 'partNoted',
+        at: day(3),
+        bikeId: 'b1',
+        chainId: null,
+        what: 'rough freehub',
+        place: null,
+        putRight: false,
+      },
+    );
+    const { ground, moved } = groundOf(report, events, GARAGE);
+    const codes = moved.map(({ reason }) => reason.code);
+    expect(codes).toContain('found before');
+    expect(codes).toContain('noted');
+    const share = sharesOf(ground.machine).get('brake rubs')!;
+    expect(ground.known.get('brake rubs')).toBeCloseTo(1 + 1 / (20 * share), 9);
+    expect(ground.known.get('dry freehub')).toBe(5);
   });
 });
