@@ -86,12 +86,12 @@ export class Rider {
     await expect(this.page.getByText(/^Saved \d/)).toBeVisible();
   }
 
-  /** Faults of any impact by axe, as readable lines; in a window so tall that nothing lies under the foot of a form. */
-  async axeFaults(): Promise<string[]> {
+  /** Faults of any impact by axe (null: by all its rules), as readable lines; in a window so tall that nothing lies under the foot of a form. */
+  async axeFaults(rules: string[] | null = null): Promise<string[]> {
     const size = this.page.viewportSize()!;
     await this.page.setViewportSize({ ...size, height: 3000 });
     await this.page.evaluate(axeSource);
-    const found = await this.page.evaluate(async () => {
+    const found = await this.page.evaluate(async (only) => {
       const { axe } = window as unknown as {
         axe: {
           run(options: object): Promise<{
@@ -100,12 +100,14 @@ export class Rider {
         };
       };
       const { violations } = await axe.run({
-        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+        runOnly: only ?? [
+          ...['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+        ],
       });
       return violations.map(
         (v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 140)).join(' | ')}`,
       );
-    });
+    }, rules);
     await this.page.setViewportSize(size);
     return found;
   }
