@@ -4,7 +4,7 @@ import { COVERAGE } from './coverage';
 import { facts } from './facts';
 import { costsOfPolicies, demoRiders, POLICIES, type PolicyName } from './planPolicies';
 import { planRider } from './planRiders';
-import { noiseTable, slowRows } from './noises';
+import { faultFigures, figuresTable, noiseTable, slowRows } from './noises';
 import * as report from './report';
 import { RIDERS } from './riders';
 import { atEnds, levers, outcomes } from './sensitivity';
@@ -112,11 +112,12 @@ function auditSensitivity(): void {
 function auditNoises(): void {
   say(`Faults drawn from the table: ${FAULTS} …`);
   const rows = noiseRows(FAULTS, 5000);
-  failures += slowRows(rows).length;
+  const figures = faultFigures();
+  failures += slowRows(rows).length + figures.filter((f) => !f.holds).length;
   part(
     'Minutes to the cause of a noise',
     `${FAULTS} faults drawn from the table of causes, with riders who answer as its signs say, and cannot tell one time in ten. Minutes to be expected until a step shows or cures the fault, on the average; at most three fifths of cleaning three ways first, and no more than the best list in a fixed order.`,
-    noiseTable(rows),
+    `${noiseTable(rows)}\n\n${figuresTable(figures)}`,
   );
 }
 

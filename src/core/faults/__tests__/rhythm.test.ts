@@ -1,5 +1,5 @@
 import { cases } from '@/test/cases';
-import { Chance } from '../../chance';
+import { rightlyNamed } from '@/test/countedNoises';
 import {
   beatsOf,
   checkCount,
@@ -7,8 +7,6 @@ import {
   countLikelihood,
   readCount,
   turnsToTell,
-  type Beat,
-  type CountedGear,
 } from '../rhythm';
 
 const derailleur = { gear: 'derailleur' } as const;
@@ -69,34 +67,6 @@ describe('a count', () => {
   });
 });
 
-/** A drivetrain as they are sold: common practice. */
-function randomGear(chance: Chance): CountedGear {
-  const ring = 28 + Math.floor(27 * chance.uniform());
-  const cog = 10 + Math.floor(40 * chance.uniform());
-  const links = 100 + 2 * Math.floor(13 * chance.uniform());
-  return countedGear(derailleur, { ring, cog, links });
-}
-
 it('names the right thing nine times in ten, off by one either way, at the turns asked for', () => {
-  const chance = new Chance(17, 3);
-  let right = 0;
-  let asked = 0;
-  const drivetrains = cases(1000);
-  while (asked < drivetrains) {
-    const drivetrain = randomGear(chance);
-    const beats = [...beatsOf(drivetrain)];
-    const [name, rate] = beats[Math.floor(beats.length * chance.uniform())] as [Beat, number];
-    const turns = beats.map(([other, r]) => (other === name ? 6 : turnsToTell(rate, r)));
-    // Where two coincide another gear is asked for.
-    if (turns.includes(null)) continue;
-    asked += 1;
-    const k = Math.max(...(turns as number[]));
-    const off = Math.floor(3 * chance.uniform()) - 1;
-    const heard = { turns: k, events: Math.max(0, Math.round(k * rate) + off), gear: drivetrain };
-    const likeliest = beats
-      .map(([beat, r]) => [beat, countLikelihood(heard, r)] as const)
-      .sort((a, b) => b[1] - a[1])[0]!;
-    if (likeliest[0] === name) right += 1;
-  }
-  expect(right / drivetrains).toBeGreaterThanOrEqual(0.9);
+  expect(rightlyNamed(cases(1000))).toBeGreaterThanOrEqual(0.9);
 });

@@ -1,0 +1,41 @@
+import { Chance } from '@/core/chance';
+import { bestOrder, costOf, type Costed } from '@/core/faults/order';
+
+const CAUSES = 5;
+const STEPS = 6;
+
+/** Every order of the steps: what the order found is held to. */
+function* orders<T>(steps: readonly T[]): Generator<T[]> {
+  if (steps.length === 0) yield [];
+  for (const step of steps)
+    for (const rest of orders(steps.filter((s) => s !== step))) yield [step, ...rest];
+}
+
+function randomCase(seed: number, single: boolean) {
+  const chance = new Chance(seed, 7);
+  const weights = Array.from({ length: CAUSES }, () => chance.uniform() ** 2 + 0.02);
+  const sum = weights.reduce((a, b) => a + b, 0);
+  const odds = weights.map((w) => w / sum);
+  const steps = Array.from({ length: STEPS }, (_, step): Costed<number> => {
+    const own = Math.floor(CAUSES * chance.uniform());
+    const hits = odds.map((_, i) =>
+      (single ? i === own : chance.uniform() < 0.4) ? 0.4 + 0.6 * chance.uniform() : 0,
+    );
+    return { step, cost: 0.5 + 30 * chance.uniform() ** 2, hits };
+  });
+  return { odds, steps };
+}
+
+const best = ({ odds, steps }: ReturnType<typeof randomCase>) =>
+  Math.min(...[...orders(steps)].map((order) => costOf(order, odds)));
+
+/** How many times the best of all 720 orders the order found costs at worst, over random cases; `single`: one cause a step. */
+export function worstOrder(cases: number, single: boolean): number {
+  let worst = 0;
+  for (let seed = 0; seed < cases; seed++) {
+    const problem = randomCase(seed, single);
+    const found = costOf(bestOrder(problem.steps, problem.odds), problem.odds);
+    worst = Math.max(worst, found / best(problem));
+  }
+  return worst;
+}
