@@ -79,7 +79,8 @@ export function foundIn(ground: Ground, search: Search): Cause | null {
   return ranked(oddsIn(ground, search))[0]?.[0] ?? null;
 }
 
-const stepsLeft = ({ machine }: Ground, { done }: Search): StepId[] =>
+/** Steps that this bike can have done and that were not. */
+export const stepsLeft = ({ machine }: Ground, { done }: Search): StepId[] =>
   STEP_IDS.filter((step) => isFor(machine, step) && !done.some((d) => d.step === step));
 
 /** Whether a bike has what a step is done on. */
@@ -172,7 +173,7 @@ function askOrCount(ground: Ground, search: Search, sums: Sums): Next | null {
 }
 
 /** Whether a question means anything on this bike: a fixed wheel does not coast, and one cog is all gears. */
-const canAsk = ({ drive, gear }: Machine, question: Question): boolean =>
+export const canAsk = ({ drive, gear }: Machine, question: Question): boolean =>
   question === 'coasting' ? drive !== 'fixed' : question === 'gears' ? gear === 'derailleur' : true;
 
 const MOST_COUNTS = 2;

@@ -1,5 +1,6 @@
 export * from './acts';
 export * from './causes';
+export * from './change';
 export * from './facts';
 export * from './finder';
 export * from './gears';

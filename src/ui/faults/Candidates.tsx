@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { canThrow, type Cause, type Weight } from '@/core/faults';
+import { canThrow, type Cause, type Change, type Weight } from '@/core/faults';
 import { formatShare, type UnitSystem } from '@/core/units';
 import { CAUSE_WORDS } from '@/core/words/faults/causes';
-import { oddsText, weightText } from '@/core/words/faults/reasons';
+import { changeText, oddsText, weightText } from '@/core/words/faults/reasons';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
@@ -12,15 +12,17 @@ interface Props {
   /** The likeliest first. */
   causes: readonly [Cause, number][];
   whyOf: (cause: Cause) => readonly Weight[];
+  /** What would change its odds. */
+  changesOf: (cause: Cause) => readonly Change[];
   units: UnitSystem;
 }
 
 /** What it may be, with odds, and why on a tap. */
-export function Candidates({ causes, whyOf, units }: Props) {
+export function Candidates({ causes, ...why }: Props) {
   return (
     <Card title="What it may be">
       {causes.map(([cause, odds]) => (
-        <Candidate key={cause} cause={cause} odds={odds} whyOf={whyOf} units={units} />
+        <Candidate key={cause} cause={cause} odds={odds} {...why} />
       ))}
       <Txt variant="small" tone="inkSoft">
         Odds by common practice and your log; each answer moves them.
@@ -33,6 +35,7 @@ function Candidate({
   cause,
   odds,
   whyOf,
+  changesOf,
   units,
 }: { cause: Cause; odds: number } & Omit<Props, 'causes'>) {
   const colors = useColors();
@@ -72,6 +75,11 @@ function Candidate({
           {whyOf(cause).map((weight) => (
             <Txt key={weightText(weight, units)} variant="small" tone="inkSoft">
               {weightText(weight, units)}
+            </Txt>
+          ))}
+          {changesOf(cause).map((change) => (
+            <Txt key={changeText(change)} variant="small" tone="inkSoft">
+              {changeText(change)}
             </Txt>
           ))}
         </>

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import {
   actsOf,
   causesOf,
+  changesOf,
   likelyCogs,
   nextIn,
   oddsIn,
@@ -87,6 +88,7 @@ export function NoiseFinder({ moved, acts, onBack, onAnew, beside, ...at }: Prop
             <Candidates
               causes={causes}
               whyOf={(cause) => whyOf(ground, search, moved, cause)}
+              changesOf={(cause) => changesOf(ground, search, cause)}
               units={units}
             />
           ) : null}

@@ -1,3 +1,4 @@
+import type { Change } from '../../faults/change';
 import type { Reason } from '../../faults/known';
 import type { Speaks, Weight } from '../../faults/why';
 import { dateFormat } from '../../time/dateFormat';
@@ -70,6 +71,16 @@ function strengthText(times: number): string {
 export function weightText({ speaks, times }: Weight, units: UnitSystem): string {
   const text = speaksText(speaks, units);
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}: ${strengthText(times).replace('speaks ', '')}.`;
+}
+
+/** What would change odds, and to what. */
+export function changeText(change: Change): string {
+  const percent = `${Math.round(100 * change.odds)} %`;
+  if (change.kind === 'nothing seen')
+    return `Nothing seen at “${STEP_WORDS[change.step].title}” would make it ${percent}.`;
+  const { answers } = QUESTION_WORDS[change.question];
+  const said = (answers as Readonly<Record<string, string>>)[change.answer] ?? change.answer;
+  return `“${said}” would make it ${percent}.`;
 }
 
 /** Odds as people say them. */
