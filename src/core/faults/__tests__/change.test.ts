@@ -21,9 +21,9 @@ describe('what would change the odds of a cause', () => {
         );
     expect(look).toMatchObject({ kind: 'nothing seen', step: 'bend each link' });
     expect(changeText(look!)).toMatch(
-      /^Nothing seen at “Find a stiff link” would make it \d+ %\.$/,
+      /^Nothing seen at “Find a stiff link” would make it \d+\u00a0%\.$/,
     );
-    expect(changeText(most!)).toMatch(/^“.*” would make it \d+ %\.$/);
+    expect(changeText(most!)).toMatch(/^“.*” would make it \d+\u00a0%\.$/);
   });
 
   it('is no question that was answered, nor one that means nothing on this bike', () => {

@@ -1,4 +1,4 @@
-import type { Answer } from '../../faults/questions';
+import type { Answer, Question } from '../../faults/questions';
 import type { HandbookEntry } from '../../faults/handbook';
 import type { Noise } from '../../records/faults';
 import { BEAT_WORDS } from './beats';
@@ -36,15 +36,19 @@ const GEARS: Readonly<Record<Answer<'gears'>, string>> = {
   crossed: 'with the chain crossed',
 };
 
+/** A sign as it is told: "on one cog or a few", "in an even beat". */
+export function signText(sign: { question: Question; answer: Answer }): string {
+  const { question, answer } = sign as HandbookEntry['signs'][number];
+  if (question === 'where') return WHERE[answer];
+  if (question === 'beat') return BEAT[answer];
+  if (question === 'gears') return GEARS[answer];
+  const words = QUESTION_WORDS[question].answers as Readonly<Record<string, string>>;
+  return (words[answer] ?? answer).split(':')[0]!.toLowerCase();
+}
+
 /** How a cause is known, and what shows it: sentences, none where nothing tells. */
 export function handbookLines({ signs, beats, steps }: HandbookEntry): string[] {
-  const told = signs.map(({ question, answer }) => {
-    if (question === 'where') return WHERE[answer];
-    if (question === 'beat') return BEAT[answer];
-    if (question === 'gears') return GEARS[answer];
-    const words = QUESTION_WORDS[question].answers as Readonly<Record<string, string>>;
-    return (words[answer] ?? answer).split(':')[0]!.toLowerCase();
-  });
+  const told = signs.map(signText);
   const beat = beats.map((b) => BEAT_WORDS[b]);
   return [
     ...(told.length > 0 ? [`Known by: ${told.join('; ')}.`] : []),

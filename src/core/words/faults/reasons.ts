@@ -3,6 +3,7 @@ import type { Reason } from '../../faults/known';
 import type { Speaks, Weight } from '../../faults/why';
 import { dateFormat } from '../../time/dateFormat';
 import { formatDistance, type UnitSystem } from '../../units';
+import { signText } from './handbook';
 import { QUESTION_WORDS } from './questions';
 import { STEP_WORDS } from './steps';
 
@@ -75,12 +76,11 @@ export function weightText({ speaks, times }: Weight, units: UnitSystem): string
 
 /** What would change odds, and to what. */
 export function changeText(change: Change): string {
-  const percent = `${Math.round(100 * change.odds)} %`;
+  const percent = `${Math.round(100 * change.odds)}\u00a0%`;
   if (change.kind === 'nothing seen')
     return `Nothing seen at “${STEP_WORDS[change.step].title}” would make it ${percent}.`;
-  const { answers } = QUESTION_WORDS[change.question];
-  const said = (answers as Readonly<Record<string, string>>)[change.answer] ?? change.answer;
-  return `“${said}” would make it ${percent}.`;
+  const sign = signText(change);
+  return `“${sign.charAt(0).toUpperCase()}${sign.slice(1)}” would make it ${percent}.`;
 }
 
 /** Odds as people say them. */
