@@ -5,4 +5,4 @@ import { ensureBuild, ensureChromium, ensureDependencies, run } from './setup.mj
 ensureDependencies();
 ensureChromium();
 ensureBuild();
-run('npx', ['tsx', 'scripts/shots.ts']);
+run('npx', ['tsx', 'scripts/shots.ts', ...process.argv.slice(2)]);

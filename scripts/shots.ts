@@ -132,7 +132,10 @@ const SHOTS: Shot[] = [
 async function main(): Promise<void> {
   const { address, close } = await serve('dist', () => NOW.getTime());
   const browser = await launch(chromium);
-  for (const { file, path, size, dark, before } of SHOTS) {
+  // Names after the command take those only.
+  const wanted = process.argv.slice(2);
+  const shots = SHOTS.filter(({ file }) => wanted.length === 0 || wanted.includes(file));
+  for (const { file, path, size, dark, before } of shots) {
     const context = await browser.newContext({
       viewport: { width: size[0], height: size[1] },
       colorScheme: dark ? 'dark' : 'light',
