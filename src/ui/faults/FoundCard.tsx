@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { hasPlace, NO_PLACE, readPlace } from '@/core/entry/fault';
 import { canThrow, CAUSE_FACTS, type Cause, type Finding, type Repeat } from '@/core/faults';
 import type { FaultState } from '@/core/records/faults';
 import type { UnitSystem } from '@/core/units';
@@ -11,6 +10,7 @@ import { Txt } from '../theme';
 import { Hatched } from '../work/Hatched';
 import { CauseDrawing } from './drawings/CauseDrawing';
 import { PlaceFields } from './PlaceFields';
+import { usePlace } from './usePlace';
 
 interface Props {
   cause: Cause;
@@ -29,9 +29,7 @@ export function FoundCard({ cause, repeat, links, units, onFound, onEnd }: Props
   const { name, what, mend } = CAUSE_WORDS[cause];
   const { workshop } = CAUSE_FACTS[cause];
   const [state, setState] = useState<FaultState>(workshop ? 'workshop' : 'put right');
-  const [place, setPlace] = useState(NO_PLACE);
-  const [asked, setAsked] = useState(false);
-  const read = readPlace(place, links);
+  const { fields, take } = usePlace(cause, links);
   return (
     <View style={{ gap: 10 }}>
       <Txt variant="title" level={2} live="polite">
@@ -50,17 +48,11 @@ export function FoundCard({ cause, repeat, links, units, onFound, onEnd }: Props
         <Txt>Say there: {name.toLowerCase()}, and what you heard and did so far.</Txt>
       ) : null}
       <Choice label="How does it stand?" options={STATES} value={state} onChange={setState} />
-      {hasPlace(cause) ? (
-        <PlaceFields
-          draft={place}
-          onChange={setPlace}
-          problem={asked && !read.ok ? read.problem : undefined}
-        />
-      ) : null}
+      {fields ? <PlaceFields {...fields} /> : null}
       <Button
         kind="strong"
         label="Write it down"
-        onPress={() => (read.ok ? onFound({ cause, place: read.value, state }) : setAsked(true))}
+        onPress={() => take((place) => onFound({ cause, place, state }))}
       />
       <Button kind="quiet" label="End without writing it down" onPress={onEnd} />
     </View>

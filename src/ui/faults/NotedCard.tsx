@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { hasPlace, NO_PLACE, readPlace } from '@/core/entry/fault';
 import type { PartNoted } from '@/core/records/faultEvents';
 import { NOTABLE, type Notable } from '@/core/records/faults';
 import { NOTABLE_WORDS, noteText } from '@/core/words/faults/found';
@@ -8,6 +7,7 @@ import { Button, Choice } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { PlaceFields } from './PlaceFields';
+import { usePlace } from './usePlace';
 
 type Note = Pick<PartNoted, 'what' | 'place' | 'putRight'>;
 
@@ -60,24 +60,14 @@ const OPTIONS = NOTABLE.map((what) => ({ value: what, label: NOTABLE_WORDS[what]
 
 function NoteForm({ links, onNote }: Pick<Props, 'links' | 'onNote'>) {
   const [what, setWhat] = useState<Notable>(NOTABLE[0]);
-  const [place, setPlace] = useState(NO_PLACE);
-  const [asked, setAsked] = useState(false);
-  const read = readPlace(hasPlace(what) ? place : NO_PLACE, links);
+  const { fields, take } = usePlace(what, links);
   return (
     <View style={{ gap: 10 }}>
       <Choice label="What did you see?" options={OPTIONS} value={what} onChange={setWhat} />
-      {hasPlace(what) ? (
-        <PlaceFields
-          draft={place}
-          onChange={setPlace}
-          problem={asked && !read.ok ? read.problem : undefined}
-        />
-      ) : null}
+      {fields ? <PlaceFields {...fields} /> : null}
       <Button
         label="Note it"
-        onPress={() =>
-          read.ok ? onNote({ what, place: read.value, putRight: false }) : setAsked(true)
-        }
+        onPress={() => take((place) => onNote({ what, place, putRight: false }))}
       />
     </View>
   );

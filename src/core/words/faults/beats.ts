@@ -2,7 +2,7 @@ import type { Beat, Heard } from '../../faults/rhythm';
 
 export const BEAT_WORDS: Readonly<Record<Beat, string>> = {
   chain: 'one spot on the chain',
-  wheel: 'rear wheel, a cog, the hub',
+  wheel: 'rear wheel or cog',
   'jockey wheel': 'a jockey wheel',
   crank: 'cranks, one pedal, a ring',
   'both pedals': 'each push of a pedal',
