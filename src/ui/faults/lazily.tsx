@@ -1,7 +1,7 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
 
-const Finding = lazy(() => import('./NoisePage').then((m) => ({ default: m.NoisePage })));
-const Handbook = lazy(() => import('./NoiseHandbook').then((m) => ({ default: m.NoiseHandbook })));
+const Finding = lazy(() => import('./parts').then((m) => ({ default: m.NoisePage })));
+const Handbook = lazy(() => import('./parts').then((m) => ({ default: m.NoiseHandbook })));
 
 /** Finding a noise, loaded when shown. */
 export const NoisePage = (props: ComponentProps<typeof Finding>) => (

@@ -1,12 +1,12 @@
 import { lazy, Suspense } from 'react';
-import type { FaultsProps } from './Faults';
+import type { FoundOnBikeProps } from '../faults/FoundOnBike';
 
-const Faults = lazy(() => import('./Faults'));
+const FoundOnBike = lazy(() => import('../faults/parts').then((m) => ({ default: m.FoundOnBike })));
 
 /** Faults that were found and are not over, if any: seldom, and so not in the first script. */
-export const FaultsLater = (props: FaultsProps) =>
+export const FaultsLater = (props: FoundOnBikeProps) =>
   props.faults.some(({ putRight, ridden }) => !putRight || ridden) ? (
     <Suspense fallback={null}>
-      <Faults {...props} />
+      <FoundOnBike {...props} />
     </Suspense>
   ) : null;

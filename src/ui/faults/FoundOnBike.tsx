@@ -6,13 +6,13 @@ import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 
-export interface FaultsProps {
+export interface FoundOnBikeProps {
   faults: readonly OpenFault[];
   onFollowed: (fault: OpenFault, outcome: Followed) => void;
 }
 
 /** Faults to be put right, and those of which the last ride tells. */
-export default function Faults({ faults, onFollowed }: FaultsProps) {
+export function FoundOnBike({ faults, onFollowed }: FoundOnBikeProps) {
   return (
     <Card title="Found on this bike">
       {faults.map((fault) => {
