@@ -8,6 +8,7 @@ test('a click is counted to a spot on the chain; the search outlives a reload', 
   await page.getByRole('button', { name: 'Heard a noise' }).click();
   await page.getByRole('button', { name: 'Find where it comes from' }).click();
   await expect(page.getByRole('heading', { name: 'Find the noise' })).toBeVisible();
+  await rider.picks('On which bike?', 'Sunday racer');
   await rider.picks('On which bike?', 'Quay commuter');
   await page.getByRole('button', { name: /^Click/ }).click();
   await expect(page.getByRole('heading', { name: 'First what could throw you' })).toBeVisible();

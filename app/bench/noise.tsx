@@ -29,7 +29,7 @@ export default function FindTheNoise() {
   const keeper = useMemo(() => keptText(name, 'noise'), [name]);
   const reports = useAppSelector(selectReports);
   const main = useAppSelector(selectMainReport);
-  const now = new Date(useClock()()).toISOString();
+  const clock = useClock();
   const events = useAppSelector(selectEvents);
   const garage = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);
@@ -39,7 +39,7 @@ export default function FindTheNoise() {
   const others = reports.filter((r) => r !== first);
   return (
     <NoisePage
-      {...{ keeper, now, events, garage, units }}
+      {...{ keeper, clock, events, garage, units }}
       reports={[first, ...others]}
       hasStand={workshop.tools.includes('stand')}
       onBench={(chain, depth) => router.navigate({ pathname: '/bench', params: { chain, depth } })}

@@ -25,8 +25,8 @@ import { NotedCard } from './NotedCard';
 
 interface Props {
   keeper: Keeper;
-  /** ISO instant. */
-  now: string;
+  /** The time, ms. */
+  clock: () => number;
   /** Bikes with a chain, the one spoken of first. */
   reports: readonly [ChainReport, ...ChainReport[]];
   events: readonly PlainEvent[];
@@ -46,14 +46,14 @@ interface Props {
 }
 
 /** Finding where a noise comes from; it can be left and gone on with. */
-export function NoisePage({ keeper, now, reports, onEnd, onFound, heard, ...log }: Props) {
+export function NoisePage({ keeper, reports, onEnd, onFound, heard, ...log }: Props) {
   const { value: search, keep } = useKeptText<NoiseSearch>(keeper, readSearch);
   if (search === undefined) return null;
   const report = reports.find((r) => r.bike.id === search?.bikeId) ?? reports[0];
-  const under = search ?? newSearch(report.bike.id, now, heard);
+  const under = search ?? newSearch(report.bike.id, nowOf(log.clock), heard);
   return (
     <Page title="Find the noise" wide>
-      {search === null && reports.length > 1 ? (
+      {isNew(under) && reports.length > 1 ? (
         <Choice
           label="On which bike?"
           options={reports.map(({ bike }) => ({ value: bike.id, label: bike.name }))}
@@ -64,7 +64,7 @@ export function NoisePage({ keeper, now, reports, onEnd, onFound, heard, ...log 
         <Txt tone="inkSoft">{report.bike.name}</Txt>
       )}
       <Finder
-        {...{ report, now, search: under, keep, ...log }}
+        {...{ report, search: under, keep, ...log }}
         onFound={(written) => {
           keep(null);
           onFound(written);
@@ -77,6 +77,12 @@ export function NoisePage({ keeper, now, reports, onEnd, onFound, heard, ...log 
     </Page>
   );
 }
+
+const nowOf = (clock: () => number): string => new Date(clock()).toISOString();
+
+/** Whether no more than the noise was said: the bike may still be another. */
+const isNew = ({ acts }: NoiseSearch): boolean =>
+  acts.every((act) => act.kind === 'answer' && act.question === 'noise');
 
 const newSearch = (bikeId: string, startedAt: string, heard: Noise | null): NoiseSearch => ({
   version: 1,
@@ -91,7 +97,7 @@ interface FinderProps extends Omit<Props, 'keeper' | 'reports' | 'heard'> {
   keep: (search: NoiseSearch | null) => void;
 }
 
-function Finder({ report, search, keep, events, garage, now, ...on }: FinderProps) {
+function Finder({ report, search, keep, events, garage, clock, ...on }: FinderProps) {
   const { bike, chain } = report;
   const { ground, moved } = useMemo(
     () => groundOf(report, events, garage),
@@ -106,13 +112,13 @@ function Finder({ report, search, keep, events, garage, now, ...on }: FinderProp
       acts={search.acts}
       onAct={(act) => keep({ ...search, acts: [...search.acts, act] })}
       repeatOf={(cause) => repeatOf(events, bike.id, cause)}
-      onFound={(finding) => on.onFound(writtenFault(report, events, finding, now))}
+      onFound={(finding) => on.onFound(writtenFault(report, events, finding, nowOf(clock)))}
       beside={
         <>
           <NotedCard
             notes={notesOn(events, { bikeId: bike.id, chainId: chain.id })}
             links={chain.links}
-            onNote={(note) => on.onNote(writtenNote(report, note, now))}
+            onNote={(note) => on.onNote(writtenNote(report, note, nowOf(clock)))}
           />
           <Button kind="quiet" icon={BookOpen} label="Handbook of noises" onPress={on.onHandbook} />
         </>
