@@ -1,4 +1,4 @@
-import { METHODS, type ReplayStep, type Sky } from '../care';
+import { METHODS, type ChainState, type ReplayStep, type Sky } from '../care';
 import type { PlainEvent, WorkDone } from '../logbook';
 
 /** A chain, a bike with all that ran on it, or all there is. */
@@ -94,14 +94,20 @@ function add(to: ServiceFigures, by: ServiceFigures): void {
 const isBike = (life: Life): life is { bikeId: string } =>
   typeof life === 'object' && 'bikeId' in life;
 
+/** What is found or noted moves nothing: the chain is as it was. */
+const isOfFault = ({ type }: PlainEvent): boolean =>
+  type === 'faultFound' || type === 'faultFollowed' || type === 'partNoted';
+
 /** The rows of a life, oldest first. A bike's distance is that of its rides in the log, else it is the chain's. */
 export function rowsOf(own: readonly ReplayStep[], life: Life, costOf: CostOf): ServiceRow[] {
   let ridden = 0;
+  let last: ChainState | null = null;
   return own.map(({ event, sky, after, bikeId, chainId }) => {
     if (event.type === 'rideLogged') ridden += event.distanceKm;
-    const km = isBike(life) ? ridden : (after?.km ?? 0);
+    last = after ?? (life !== 'everything' && isOfFault(event) ? last : null);
+    const km = isBike(life) ? ridden : (last?.km ?? 0);
     const cost = event.type === 'workDone' ? costOf(event).cost : 0;
-    return { event, bikeId, chainId, sky, km, wear: after?.wear ?? null, cost };
+    return { event, bikeId, chainId, sky, km, wear: last?.wear ?? null, cost };
   });
 }
 
@@ -109,7 +115,8 @@ const isOf = (step: ReplayStep, life: Life): boolean =>
   life === 'everything' ||
   (isBike(life)
     ? step.bikeId === life.bikeId
-    : step.chainId === life.chainId && step.after !== null);
+    : (step.chainId === life.chainId && step.after !== null) ||
+      (step.event.type === 'faultFound' && step.event.chainId === life.chainId));
 
 /** The service history of a chain or bike, month by month in the rider's time zone; null: the log knows nothing of it. */
 export function serviceOf(

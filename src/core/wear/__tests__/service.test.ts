@@ -105,6 +105,29 @@ describe('the service history of a chain', () => {
     ]);
   });
 
+  it('has the faults of the chain in its own history, and those of the bike in the bike’s: both as worn as before', () => {
+    const found = (chainId: string | null): Body => ({
+      type: 'faultFound',
+      at: '2026-03-01T08:00:00.000Z',
+      bikeId: 'b1',
+      chainId,
+      noise: 'click',
+      cause: chainId ? 'stiff link' : 'bad tooth',
+      place: null,
+      showed: null,
+      state: 'put right',
+    });
+    const { steps } = new Replay(TEST_GARAGE, stamped([...bodies, found('c1'), found(null)]));
+    const of = (life: Life) => serviceOf(steps, life, () => ({ cost: 0, isWhole: true }))!;
+    const causes = (life: Life) =>
+      of(life).rows.flatMap(({ event }) => (event.type === 'faultFound' ? event.cause : []));
+    expect(causes({ chainId: 'c1' })).toEqual(['stiff link']);
+    expect(causes({ bikeId: 'b1' })).toEqual(['bad tooth', 'stiff link']);
+    const [newest, before] = of({ chainId: 'c1' }).rows;
+    expect([newest!.km, newest!.wear]).toEqual([before!.km, before!.wear]);
+    expect(of({ bikeId: 'b1' }).rows[0]!.wear).toBe(before!.wear);
+  });
+
   it('of everything has a row for each event, with its bike and chain', () => {
     const all = serviceNow('everything', () => ({ cost: 0, isWhole: true }))!;
     expect(all.rows).toHaveLength(bodies.length);
