@@ -1,9 +1,13 @@
-import { NOT_RECORDED, type PlainEvent, type RideLogged, type WorkDone } from '@/core/logbook';
-
-type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
+import {
+  NOT_RECORDED,
+  type PlainEvent,
+  type RideLogged,
+  type Unwritten,
+  type WorkDone,
+} from '@/core/logbook';
 
 /** An event as a test writes it; `stamped` adds the rest. */
-export type Body = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'>;
+export type Body = Unwritten;
 
 /** A dry ride on tarmac, changed where a test needs it. */
 export const rideBody = (

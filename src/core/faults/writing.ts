@@ -1,17 +1,15 @@
 import type { ChainReport } from '../care';
-import type { PlainEvent } from '../logbook';
+import type { PlainEvent, Unwritten } from '../logbook';
 import type { FaultFound, PartNoted } from '../records/faultEvents';
 import { isOfTheChain, misheard } from './history';
-
-type Unstamped<E> = Omit<E, 'id' | 'zone' | 'recordedAt'>;
 
 /** What a search found, as the rider writes it down. */
 export type Finding = Pick<FaultFound, 'noise' | 'cause' | 'place' | 'showed' | 'state'>;
 
 /** What goes into the log of a finding: itself, and how earlier notes should have read. */
 export interface WrittenFault {
-  event: Unstamped<FaultFound>;
-  amendments: { target: PlainEvent; replacement: Unstamped<Misheard> }[];
+  event: Unwritten<FaultFound>;
+  amendments: { target: PlainEvent; replacement: Unwritten<Misheard> }[];
 }
 
 type Misheard = Extract<PlainEvent, { type: 'soundHeard' }>;
@@ -41,7 +39,7 @@ export const writtenNote = (
   { bike, chain }: Pick<ChainReport, 'bike' | 'chain'>,
   note: Pick<PartNoted, 'what' | 'place' | 'putRight'>,
   at: string,
-): Unstamped<PartNoted> => ({
+): Unwritten<PartNoted> => ({
   type: 'partNoted',
   at,
   bikeId: bike.id,

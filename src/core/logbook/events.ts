@@ -3,6 +3,11 @@ import type { Correction, LogEvent, PlainEvent, RideLogged } from '../records/ev
 export * from '../records/kinds';
 export type * from '../records/event';
 
+/** Events before they are written down: without what the log adds. */
+export type Unwritten<E = PlainEvent> = E extends unknown
+  ? Omit<E, 'id' | 'zone' | 'recordedAt'>
+  : never;
+
 /** What a ride written by hand does not tell. */
 export const NOT_RECORDED: Pick<RideLogged, 'climbM' | 'path' | 'recorderId'> = {
   climbM: null,

@@ -5,6 +5,7 @@ import {
   type MovedFitting,
   type OnSince,
   type PlainEvent,
+  type Unwritten,
 } from '@/core/logbook';
 import { dateFormat } from '@/core/time/dateFormat';
 import type { Edge } from '../edge';
@@ -14,10 +15,8 @@ import { historyMoved, noticed, ticked } from '../sessionSlice';
 import type { AppThunk } from '../store';
 import { undoableOf } from '../undo';
 
-type Without<T, K extends string> = T extends unknown ? Omit<T, K> : never;
-
 /** An event as a form returns it: the moment it happened; the rest is added here (the zone too, unless it is there). */
-export type NewEvent = Without<PlainEvent, 'id' | 'zone' | 'recordedAt'> & { zone?: string };
+export type NewEvent = Unwritten & { zone?: string };
 
 /** Does something the rider can undo, and says so in a line that offers it. */
 export const perform =

@@ -1,11 +1,12 @@
 import type { ChainReport } from '@/core/care';
-import type { PlainEvent } from '@/core/logbook';
+import type { PlainEvent, Unwritten } from '@/core/logbook';
 import { FaultsLater } from './FaultsLater';
 import { Inspection } from './Inspection';
 import { LeftOpenLater } from './LeftOpenLater';
 
+/** A note of a tap; whoever writes it down knows the moment. */
 type Note<T extends PlainEvent['type']> = T extends unknown
-  ? Omit<Extract<PlainEvent, { type: T }>, 'id' | 'at' | 'zone' | 'recordedAt'>
+  ? Omit<Unwritten<Extract<PlainEvent, { type: T }>>, 'at'>
   : never;
 
 interface Props {

@@ -1,15 +1,13 @@
 import type { ComponentType } from 'react';
-import { StyleSheet, View } from 'react-native';
-import Svg from 'react-native-svg';
 import type { Drawing } from '@/core/bench/steps';
 import { useColors } from '../../theme';
 import { ArrowDrawing } from './ArrowDrawing';
+import { DrawingFrame } from './DrawingFrame';
 import type { LyingProps } from './Drivetrain';
 import { DropDrawing } from './DropDrawing';
 import { FlossDrawing } from './FlossDrawing';
 import { RagDrawing } from './RagDrawing';
 import { RoutingDrawing } from './RoutingDrawing';
-import { DRAWING } from './size';
 import { ShoelaceDrawing } from './ShoelaceDrawing';
 import { SqueezeDrawing } from './SqueezeDrawing';
 import { UnloadDrawing } from './UnloadDrawing';
@@ -57,19 +55,8 @@ export function StepDrawing({ drawing, hasDerailleur, turning, upsideDown }: Pro
   const colors = useColors();
   const Drawn = DRAWN[drawing];
   return (
-    <View role="img" aria-label={SAID[drawing]} style={styles.drawing}>
-      <Svg
-        width="100%"
-        height="100%"
-        viewBox={`0 0 ${DRAWING.width} ${DRAWING.height}`}
-        aria-hidden
-      >
-        <Drawn {...{ colors, hasDerailleur, turning, upsideDown }} />
-      </Svg>
-    </View>
+    <DrawingFrame said={SAID[drawing]}>
+      <Drawn {...{ colors, hasDerailleur, turning, upsideDown }} />
+    </DrawingFrame>
   );
 }
-
-const styles = StyleSheet.create({
-  drawing: { width: '100%', maxWidth: 500, aspectRatio: DRAWING.width / DRAWING.height },
-});

@@ -1,10 +1,8 @@
 import type { ComponentType } from 'react';
-import { StyleSheet, View } from 'react-native';
-import Svg from 'react-native-svg';
 import type { Cause } from '@/core/faults';
 import { DRAWING_SAID, type DrawnCause } from '@/core/words/faults/drawings';
+import { DrawingFrame } from '../../bench/drawings/DrawingFrame';
 import { RoutingDrawing } from '../../bench/drawings/RoutingDrawing';
-import { DRAWING } from '../../bench/drawings/size';
 import { useColors, type Colors } from '../../theme';
 import { HookedTeeth } from './HookedTeeth';
 import { PackedRing } from './PackedRing';
@@ -25,19 +23,8 @@ export function CauseDrawing({ cause }: { cause: Cause }) {
   if (!isDrawn(cause)) return null;
   const Drawn = DRAWN[cause];
   return (
-    <View role="img" aria-label={DRAWING_SAID[cause]} style={styles.drawing}>
-      <Svg
-        width="100%"
-        height="100%"
-        viewBox={`0 0 ${DRAWING.width} ${DRAWING.height}`}
-        aria-hidden
-      >
-        <Drawn colors={colors} />
-      </Svg>
-    </View>
+    <DrawingFrame said={DRAWING_SAID[cause]}>
+      <Drawn colors={colors} />
+    </DrawingFrame>
   );
 }
-
-const styles = StyleSheet.create({
-  drawing: { width: '100%', maxWidth: 460, aspectRatio: DRAWING.width / DRAWING.height },
-});
