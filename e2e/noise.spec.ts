@@ -46,13 +46,13 @@ test('a click is counted to a spot on the chain; the search outlives a reload', 
   await page.getByRole('button', { name: 'Found: Stiff link' }).click();
   const links = page.getByLabel('Links on from the quick link or joining pin');
   await links.fill('400');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save to log' }).click();
   await expect(page.getByText(/^This chain has \d+ links: enter 0 to \d+/)).toBeVisible();
   await links.fill('37');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save to log' }).click();
 
   await expect(page.getByText('Found: stiff link', { exact: true })).toBeVisible();
-  const asked = page.getByText(/^Stiff link, found on 24 November .* is the click gone\?$/);
+  const asked = page.getByText(/^Stiff link, found on 24 November, .* Is the click gone\?$/);
   await expect(rider.verdict).toBeVisible();
   await expect(asked).toBeHidden();
   await page.clock.setFixedTime(new Date('2026-11-24T18:00:00Z'));
@@ -61,6 +61,8 @@ test('a click is counted to a spot on the chain; the search outlives a reload', 
   await expect(asked).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(asked).toBeVisible();
+  await page.getByRole('button', { name: 'It sounds the same' }).click();
+  await expect(page.getByRole('heading', { name: 'What is it like?' })).toBeVisible();
 });
 
 test('by keyboard alone a loose wheel is found before anything is asked @once', async ({
@@ -78,11 +80,11 @@ test('by keyboard alone a loose wheel is found before anything is asked @once', 
   };
   await press('Creak');
   await press('Found: Loose wheel');
-  await expect(page.getByText('Do not ride on before it is put right')).toBeVisible();
+  await expect(page.getByText('Do not ride until it is put right.')).toBeVisible();
   await page.getByRole('radio', { name: 'It is put right' }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('radio', { name: 'Still to do' })).toBeChecked();
-  await press('Write it down');
+  await press('Save to log');
   await expect(rider.verdict).toContainText('Do not ride: a wheel is not tight.');
   await press('It is put right');
   await expect(rider.verdict).not.toContainText('Do not ride');
@@ -109,7 +111,7 @@ test('a ride’s note that tells of a noise leads to the search, and that to the
     page.getByText('Lower jockey wheel gritty, noted on 24 November.', { exact: true }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Put right: Lower jockey wheel gritty' }).click();
-  await expect(page.getByText('Nothing. What you note counts')).toBeVisible();
+  await expect(page.getByText('Nothing yet. What you note here counts')).toBeVisible();
 
   await page.getByRole('button', { name: 'Handbook of noises' }).click();
   await rider.picks('What is it like?', 'Grinding');

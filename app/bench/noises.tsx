@@ -10,8 +10,7 @@ export default function Noises() {
   return (
     <Page title="Handbook of noises">
       <Txt tone="inkSoft">
-        What makes a chain and what it runs on be heard, by common practice. No bike has all of
-        these.
+        What a noise of the chain, or of what it runs on, can come from. No bike has all of these.
       </Txt>
       <Button label="Find yours, step by step" onPress={() => router.navigate('/bench/noise')} />
       <NoiseHandbook />

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { canThrow, CAUSE_FACTS, type Cause, type Finding, type Repeat } from '@/core/faults';
 import type { FaultState } from '@/core/records/faults';
 import type { UnitSystem } from '@/core/units';
-import { CAUSE_WORDS } from '@/core/words/faults/causes';
+import { CAN_THROW, CAUSE_WORDS } from '@/core/words/faults/causes';
 import { repeatText } from '@/core/words/faults/found';
 import { Button, Choice } from '../form';
 import { Txt } from '../theme';
@@ -41,20 +41,20 @@ export function FoundCard({ cause, repeat, links, units, onFound, onEnd }: Props
       {repeat ? <Txt>{repeatText(repeat, units)}</Txt> : null}
       {canThrow(cause) ? (
         <Hatched>
-          <Txt variant="small">Do not ride on before it is put right: it can throw you.</Txt>
+          <Txt variant="small">{CAN_THROW}</Txt>
         </Hatched>
       ) : null}
       {workshop ? (
         <Txt>Say there: {name.toLowerCase()}, and what you heard and did so far.</Txt>
       ) : null}
-      <Choice label="How does it stand?" options={STATES} value={state} onChange={setState} />
+      <Choice label="Is it put right?" options={STATES} value={state} onChange={setState} />
       {fields ? <PlaceFields {...fields} /> : null}
       <Button
         kind="strong"
-        label="Write it down"
+        label="Save to log"
         onPress={() => take((place) => onFound({ cause, place, state }))}
       />
-      <Button kind="quiet" label="End without writing it down" onPress={onEnd} />
+      <Button kind="quiet" label="End without saving" onPress={onEnd} />
     </View>
   );
 }
@@ -65,10 +65,10 @@ const STATES = [
     label: 'It is put right',
     hint: 'After your next ride you are asked once whether the noise is gone.',
   },
-  { value: 'to do' as const, label: 'Still to do', hint: 'It stands on Today until it is done.' },
+  { value: 'to do' as const, label: 'Still to do', hint: 'It stays on Today until it is done.' },
   {
     value: 'workshop' as const,
     label: 'For a workshop',
-    hint: 'It stands on Today until it is done.',
+    hint: 'It stays on Today until it is done.',
   },
 ];

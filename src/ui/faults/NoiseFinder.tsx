@@ -77,7 +77,7 @@ export function NoiseFinder({ moved, acts, onBack, onAnew, beside, ...at }: Prop
           {acts.length > 0 ? (
             <View style={styles.row}>
               <Button kind="quiet" label="One back" onPress={onBack} />
-              <Button kind="quiet" label="Begin anew" onPress={onAnew} />
+              <Button kind="quiet" label="Start again" onPress={onAnew} />
             </View>
           ) : null}
         </View>

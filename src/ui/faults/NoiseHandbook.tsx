@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { canThrow } from '@/core/faults';
 import { causesFor, entryOf } from '@/core/faults/handbook';
 import { NOISES, type Cause, type Noise } from '@/core/records/faults';
-import { CAUSE_WORDS } from '@/core/words/faults/causes';
+import { CAN_THROW, CAUSE_WORDS } from '@/core/words/faults/causes';
 import { handbookLines, NOISE_LABEL } from '@/core/words/faults/handbook';
 import { Choice } from '../form';
 import { Card } from '../frame';
@@ -42,7 +42,7 @@ function Entry({ cause }: { cause: Cause }) {
       <Txt>{mend}</Txt>
       {canThrow(cause) ? (
         <Hatched>
-          <Txt variant="small">Do not ride on before it is put right: it can throw you.</Txt>
+          <Txt variant="small">{CAN_THROW}</Txt>
         </Hatched>
       ) : null}
       {handbookLines(entryOf(cause)).map((line) => (

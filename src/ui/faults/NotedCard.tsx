@@ -25,7 +25,7 @@ export function NotedCard({ notes, links, onNote }: Props) {
   return (
     <Card title="Noted on this bike">
       {notes.length === 0 ? (
-        <Txt tone="inkSoft">Nothing. What you note counts when a noise is looked for.</Txt>
+        <Txt tone="inkSoft">Nothing yet. What you note here counts when you look for a noise.</Txt>
       ) : null}
       {notes.map((note) => (
         <View key={note.id} style={{ gap: 6 }}>

@@ -19,7 +19,7 @@ export function WorkshopCard({ causes, search, onEnd }: Props) {
         Time for a workshop
       </Txt>
       <Txt>
-        What can be looked at at home has been, and the noise is still there. Likeliest now:{' '}
+        You have looked at all you can at home, and the noise is still there. Likeliest now:{' '}
         {causes.map((c) => CAUSE_WORDS[c].name.toLowerCase()).join('; ')}.
       </Txt>
       <Txt variant="label">Say there</Txt>

@@ -25,7 +25,7 @@ describe('the handbook of noises', () => {
     expect(handbookLines(entryOf('stiff link'))).toEqual([
       'Known by: only while pedalling; in an even beat.',
       'Beats with: one spot on the chain.',
-      'Look and work: find a stiff link.',
+      'To find or mend it: find a stiff link.',
     ]);
     expect(handbookLines(entryOf('dirty jockey wheels'))[0]).toBe(
       'Known by: only while pedalling; in all gears; below at the rear; in no beat.',

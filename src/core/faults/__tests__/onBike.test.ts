@@ -57,10 +57,13 @@ describe('steps to a noise, on the simulated bike of the bench', () => {
     const bare = { ...fixed, workshop: { ...job.workshop, tools: [] } };
     const ready = (j: Job, id: StepId) => gettingReady(acts(j, id)).join(' ');
     expect(ready(job, 'see the way')).toBe('');
-    expect(ready(job, 'spin the wheel')).toMatch(/^Bike in the stand/);
+    expect(ready(job, 'spin the wheel')).toMatch(/^Put the bike in the stand/);
     expect(ready(fixed, SAFETY)).toMatch(/in the stand.*drive the wheel/);
-    expect(ready(bare, SAFETY)).toMatch(/turn it over/);
-    expect(ready(motor, 'see the way')).toMatch(/battery out first/);
+    expect(ready(bare, SAFETY)).toMatch(/Turn the bike over/);
+    expect(ready(motor, 'see the way')).toMatch(/take the battery out/);
+    expect(ready(motor, 'turn the barrel')).toMatch(/gears need this battery/);
+    for (const calm of [ready(motor, 'see the way'), ready(job, 'turn the barrel')])
+      expect(calm).not.toMatch(/gears need/);
     expect(cranksDrive(fixed)).toBe(true);
   });
 

@@ -7,6 +7,9 @@ export interface CauseWords {
   mend: string;
 }
 
+/** Said of every cause that can. */
+export const CAN_THROW = 'Do not ride until it is put right. It can throw you.';
+
 export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'dry chain': {
     name: 'Dry chain',

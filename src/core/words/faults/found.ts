@@ -12,7 +12,7 @@ const dayOf = (at: string): string => day.format(Date.parse(at));
 
 /** A cause that came back on this bike. */
 export const repeatText = ({ times, last, km }: Repeat, units: UnitSystem): string =>
-  `Found on this bike ${timesText(times)} before, last on ${dayOf(last.at)}, ${formatDistance(km, units)} ago. What comes back so soon has a cause of its own: a worn part, or care that leaves it out.`;
+  `Found on this bike ${timesText(times)} before, last on ${dayOf(last.at)}, ${formatDistance(km, units)} ago. If it keeps coming back, look for the reason: a worn part, or a job that is left out.`;
 
 const NOISE_NAME: Readonly<Record<Noise, string>> = {
   squeak: 'squeak',
@@ -26,19 +26,19 @@ const NOISE_NAME: Readonly<Record<Noise, string>> = {
   'shifts badly': 'late shifting',
 };
 
-/** A fault that is open: "Stiff link, 37 links on, drive side. Found on 12 November, not put right yet." */
+/** A fault that is open: "Stiff link, 37 links on, drive side, found on 12 November. It is not put right yet." */
 export function openFaultText({ found }: OpenFault): string {
   const { cause, place, at, state } = found;
   const where = place ? `, ${placeText(place)}` : '';
-  const now = state === 'workshop' ? 'for a workshop' : 'not put right yet';
-  return `${CAUSE_WORDS[cause].name}${where}. Found on ${dayOf(at)}, ${now}.`;
+  const now = state === 'workshop' ? 'It waits for a workshop.' : 'It is not put right yet.';
+  return `${CAUSE_WORDS[cause].name}${where}, found on ${dayOf(at)}. ${now}`;
 }
 
 /** Asks once, after the next ride, what became of a noise. */
 export function followQuestion({ found }: OpenFault): string {
   const { noise, cause, at } = found;
   const what = noise ? `the ${NOISE_NAME[noise]}` : 'it';
-  return `${CAUSE_WORDS[cause].name}, found on ${dayOf(at)} and put right since. You have ridden: is ${what} gone?`;
+  return `${CAUSE_WORDS[cause].name}, found on ${dayOf(at)}, is put right. You have ridden since. Is ${what} gone?`;
 }
 
 /** What there is to say of it. */

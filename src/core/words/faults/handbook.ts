@@ -54,7 +54,7 @@ export function handbookLines({ signs, beats, steps }: HandbookEntry): string[] 
     ...(told.length > 0 ? [`Known by: ${told.join('; ')}.`] : []),
     ...(beat.length > 0 ? [`Beats with: ${beat.join('; or ')}.`] : []),
     ...(steps.length > 0
-      ? [`Look and work: ${steps.map((s) => STEP_WORDS[s].title.toLowerCase()).join('; ')}.`]
+      ? [`To find or mend it: ${steps.map((s) => STEP_WORDS[s].title.toLowerCase()).join('; ')}.`]
       : []),
   ];
 }
