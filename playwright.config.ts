@@ -1,6 +1,13 @@
+import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
 const PORT = 4390;
+const HEADLESS = '/usr/bin/chromium-headless-shell';
+const WHOLE = '/usr/bin/chromium';
+
+/** The Chromium to run: the one named in the environment, the headless one, or the whole one where that is all there is. */
+export const CHROMIUM =
+  process.env.CHROMIUM ?? (existsSync(HEADLESS) || !existsSync(WHOLE) ? HEADLESS : WHOLE);
 export const CHROMIUM_ARGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -14,7 +21,7 @@ export const CHROMIUM_ARGS = [
 const browser = (width: number, height: number) => ({
   viewport: { width, height },
   launchOptions: {
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: CHROMIUM_ARGS,
   },
 });

@@ -18,7 +18,8 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
-import { startWithBike, changeSettings } from '@/store/commands';
+import { changeSettings } from '@/store/commands';
+import { startWithBike } from '@/store/commands/start';
 import { markDueSeen } from '@/store/plan/commands';
 import { selectLikelyDays } from '@/store/likelyDays';
 import { useMore } from '@/store/useMore';

@@ -1,12 +1,12 @@
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import type { Browser, BrowserType, Page } from '@playwright/test';
-import { CHROMIUM_ARGS } from '../playwright.config';
+import { CHROMIUM, CHROMIUM_ARGS } from '../playwright.config';
 import { createApp } from '../server/app';
 
 export const launch = (type: BrowserType): Promise<Browser> =>
   type.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: CHROMIUM_ARGS,
   });
 

@@ -12,15 +12,14 @@ test('lube and dirt are answered apart, with the answers that decided @once', as
     ['250', /Lube for about \d+\skm/],
     ['400', /The lube is used up/],
   ] as const) {
-    await page
-      .evaluate(() => (localStorage.clear(), sessionStorage.clear()))
-      .catch(() => undefined);
     await rider.startsWith('Road bike', 'Wet', since);
     await expect(rider.verdict).toContainText(lube);
     await expect(rider.verdict).toContainText(/Wipe in about \d+\skm/);
     await expect(rider.verdict).toContainText('because it looks grey');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('button', { name: 'Show my chain' })).toBeVisible();
+    // A page that is left before has asked first.
+    await rider.seesSaved();
   }
 });
 

@@ -7,7 +7,6 @@ import path from 'node:path';
 /** Set-up that a fresh machine needs. Plain JavaScript: it runs before anything is installed. */
 export const ROOT = path.resolve(import.meta.dirname, '..');
 const STAMPS = path.join(ROOT, '.setup');
-export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
 /** @param {string} text */
 const say = (text) => console.log(`· ${text}`);
@@ -84,6 +83,7 @@ const SOURCES = [
   'babel.config.js',
   'metro.config.js',
   'scripts/serviceWorker.mjs',
+  'scripts/splitScripts.mjs',
   'package-lock.json',
 ];
 
@@ -109,15 +109,17 @@ export function exportWeb(outputFolder, env = {}) {
     NODE_ENV: 'production',
     ...env,
   });
+  run(process.execPath, ['scripts/splitScripts.mjs', outputFolder]);
 }
 
 /** Installs Debian's Chromium for the tests, unless there is one. */
 export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
+  // Debian's Chromium without the parts for a screen: the same pages in three quarters of the time.
+  if (process.env.CHROMIUM || existsSync('/usr/bin/chromium-headless-shell')) return;
   say('Installing Chromium from Debian for the tests …');
   const root = process.getuid?.() === 0;
   const apt = (/** @type {string[]} */ args) =>
     root ? run('apt-get', args) : run('sudo', ['apt-get', ...args]);
   apt(['update', '-qq']);
-  apt(['install', '-y', '-qq', 'chromium']);
+  apt(['install', '-y', '-qq', 'chromium-headless-shell']);
 }

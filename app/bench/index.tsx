@@ -6,7 +6,6 @@ import { rotationOf } from '@/core/wear/rotation';
 import {
   bikeChosen,
   changeSettings,
-  saveChain,
   selectGarage,
   selectMainReport,
   selectNow,
@@ -17,6 +16,7 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
+import { saveChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchStart } from '@/ui/bench/lazily';

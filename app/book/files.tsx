@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import type { BackupRead } from '@/core/formats';
 import {
-  restoreBackup,
   selectGarage,
   selectLogbook,
   selectNow,
@@ -10,6 +9,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { restoreBackup } from '@/store/commands/arrivals';
 import { useKeeper } from '@/store/keeping/useKeeper';
 import { discardQuarantined } from '@/store/quarantine';
 import { useOpenLogbook } from '@/store/OpenContext';

@@ -14,7 +14,6 @@ import {
 import { headerKey, unknownTables, type CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import {
-  importRides,
   changeSettings,
   selectBikes,
   selectEvents,
@@ -27,6 +26,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { importRides } from '@/store/commands/arrivals';
 import { useRideFolder } from '@/store/useRideFolder';
 import { useRideReading } from '@/store/useRideReading';
 import { Page } from '@/ui/frame';

@@ -1,7 +1,7 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
 import { selectShelf, useAppSelector } from '@/store';
 import { Menu, SideBySide } from '@/ui/frame';
-import { ProductList } from '@/ui/shelf/ProductList';
+import { ProductList } from '@/ui/shelf/lazily';
 
 const CHAPTERS = [
   { path: '/shelf/choose', label: 'Which lube?', hint: 'For your riding and the coming weather' },

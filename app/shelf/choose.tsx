@@ -24,7 +24,7 @@ import { WishesCard } from '@/ui/choice/WishesCard';
 import { Choice } from '@/ui/form';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { Page } from '@/ui/frame';
-import { SchoolsCard } from '@/ui/shelf/lazily';
+import { SchoolsCard } from '@/ui/shelf/SchoolsCard';
 
 const ALL = 'all bikes';
 

@@ -10,17 +10,17 @@ import {
   selectReports,
   selectSettings,
   selectShelf,
-  takeOff,
   bikeChosen,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { takeOff } from '@/store/commands/garage';
 import { Choice } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { DoseCalculator } from '@/ui/shelf/DoseCalculator';
 import { BathCalculator, MixCalculator, WaxCalculator } from '@/ui/shelf/MixingCalculators';
-import { SchoolsCard } from '@/ui/shelf/lazily';
+import { SchoolsCard } from '@/ui/shelf/SchoolsCard';
 
 /** Doses and mixing: the arithmetic people do in their heads, for this chain. */
 export default function Doses() {

@@ -1,6 +1,6 @@
 import { selectReplay, selectUnits, strike, useAppDispatch, useAppSelector } from '@/store';
 import { Page } from '@/ui/frame';
-import { HandbookList } from '@/ui/shelf/lazily';
+import { HandbookList } from '@/ui/shelf/HandbookList';
 import { Txt } from '@/ui/theme';
 
 /** The handbook: what each class of lube does, and what was learnt of coats from no known bottle. */

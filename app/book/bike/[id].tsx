@@ -3,12 +3,7 @@ import type { BikeFields } from '@/core/entry/bike';
 import type { Bike, Chain } from '@/core/garage';
 import type { Fitting } from '@/core/logbook';
 import {
-  fitNewChain,
-  fitPart,
-  saveBike,
-  type NewChainFit,
   record,
-  retireBike,
   selectChains,
   selectFittings,
   selectGarage,
@@ -19,6 +14,8 @@ import {
   useAppSelector,
   useNewId,
 } from '@/store';
+import { fitNewChain, retireBike, saveBike, type NewChainFit } from '@/store/commands/garage';
+import { fitPart } from '@/store/commands/parts';
 import { selectComing } from '@/store/likelyDays';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { Button, useAsOpened } from '@/ui/form';

@@ -3,9 +3,7 @@ import { bikeOf } from '@/core/care';
 import type { ChainFields } from '@/core/entry/chain';
 import type { Chain } from '@/core/garage';
 import {
-  saveChain,
   strike,
-  retireChain,
   selectChainSteps,
   selectGarage,
   selectNow,
@@ -15,6 +13,7 @@ import {
   useAppSelector,
   useNewId,
 } from '@/store';
+import { saveChain, retireChain } from '@/store/commands/garage';
 import { selectComing } from '@/store/likelyDays';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { useAsOpened } from '@/ui/form';

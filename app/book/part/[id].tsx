@@ -1,17 +1,13 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import {
-  endPart,
-  fitNewPart,
-  fitPart,
-  savePart,
   selectGarage,
   selectNow,
   selectReplay,
   selectUnits,
-  takePartOff,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { endPart, fitNewPart, fitPart, savePart, takePartOff } from '@/store/commands/parts';
 import { Page } from '@/ui/frame';
 import { PartCard, PartForm } from '@/ui/forms/lazily';
 import { Txt } from '@/ui/theme';

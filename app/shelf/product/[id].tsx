@@ -7,7 +7,6 @@ import type { ShelfRow } from '@/core/shelf/rows';
 import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
 import { formatDistance, type UnitSystem } from '@/core/units';
 import {
-  saveProduct,
   selectGarage,
   selectNow,
   selectReplay,
@@ -17,9 +16,10 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { saveProduct } from '@/store/commands/garage';
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
-import { Learnt } from '@/ui/shelf/lazily';
+import { Learnt } from '@/ui/shelf/Learnt';
 import { ProductForm } from '@/ui/forms/lazily';
 import { formatAmount, formatMoney } from '@/core/words/shelf';
 import { Txt } from '@/ui/theme';

@@ -4,19 +4,16 @@ import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import {
   amend,
-  saveBike,
   changeSettings,
   record,
   recordAmending,
   redo,
-  restoreBackup,
-  retireBike,
-  retireChain,
-  startWithBike,
   strike,
   undo,
   type NewEvent,
 } from '../commands';
+import { saveBike, retireBike, retireChain } from '../commands/garage';
+import { startWithBike } from '../commands/start';
 import {
   selectBikes,
   selectEvents,
@@ -24,6 +21,7 @@ import {
   selectReplay,
   selectRides,
 } from '../selectors';
+import { restoreBackup } from '../commands/arrivals';
 import { merged } from '../logbookSlice';
 import { ticked } from '../sessionSlice';
 import { createStore } from '../store';

@@ -1,7 +1,8 @@
 import { PRESETS } from '@/core/garage';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { changeSettings, record, startWithBike } from '../commands';
+import { changeSettings, record } from '../commands';
+import { startWithBike } from '../commands/start';
 import { noteFaults, Operations } from '../operations';
 import { bikeChosen, phaseChanged, saveChanged, ticked } from '../sessionSlice';
 import { createStore } from '../store';

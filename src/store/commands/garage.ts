@@ -1,6 +1,5 @@
 import { bikeOf } from '@/core/care';
-import type { Bike, BikeSpecs, Chain } from '@/core/garage';
-import type { ChainStart } from '@/core/logbook';
+import type { Bike, Chain } from '@/core/garage';
 import { USUAL_LINKS, type LubeClass } from '@/core/lube';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
@@ -45,31 +44,6 @@ export const takeOff =
     const left = Math.max(0, stock.left - amount);
     const leftAt = new Date(edge.now()).toISOString();
     dispatch(saveProduct(`Taken off ${product.name}`, { ...product, left, leftAt }));
-  };
-
-/** A first bike with its chain on it, as one step: what stands between nothing and a verdict. */
-export const startWithBike =
-  (preset: { name: string; links: number; specs: BikeSpecs }, start: ChainStart): AppThunk =>
-  (dispatch, _, edge) => {
-    const now = new Date(edge.now()).toISOString();
-    const common = { retired: false, changedAt: now };
-    const bike: Bike = { ...preset.specs, ...common, id: edge.newId(), name: preset.name };
-    const chain: Chain = {
-      ...common,
-      id: edge.newId(),
-      name: `${preset.name} chain`,
-      links: preset.links,
-      speeds: preset.specs.speeds,
-      closure: 'not known',
-      directional: false,
-    };
-    dispatch(
-      record(
-        `${bike.name} added`,
-        [{ type: 'chainFitted', at: now, bikeId: bike.id, chainId: chain.id, start }],
-        { bikes: [bike], chains: [chain] },
-      ),
-    );
   };
 
 /** What is said of a new chain as it goes on. */

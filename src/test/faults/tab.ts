@@ -1,7 +1,8 @@
 import { PRESETS, type Bike } from '@/core/garage';
 import { allEvents, type Logbook } from '@/core/logbook';
 import * as readers from '@/core/validation/validate';
-import { saveBike, changeSettings, record, undo } from '@/store/commands';
+import { changeSettings, record, undo } from '@/store/commands';
+import { saveBike } from '@/store/commands/garage';
 import { merged, opened } from '@/store/logbookSlice';
 import { Persistence, type SaveStatus } from '@/store/persistence';
 import { createStore, type AppStore } from '@/store/store';

@@ -4,7 +4,7 @@ const PagePart = lazy(() => import('.').then((m) => ({ default: m.PlanPage })));
 const RidesPart = lazy(() => import('.').then((m) => ({ default: m.PlannedRides })));
 const RemindersPart = lazy(() => import('.').then((m) => ({ default: m.Reminders })));
 
-/** The plan, loaded when shown: what several routes import outright lands in the first script. */
+/** The plan, loaded when shown. */
 export const PlanPage = (props: ComponentProps<typeof PagePart>) => (
   <Suspense fallback={null}>
     <PagePart {...props} />

@@ -1,7 +1,8 @@
 import { PRESETS } from '@/core/garage';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { startWithBike, undo } from '../../commands';
+import { undo } from '../../commands';
+import { startWithBike } from '../../commands/start';
 import { markPlan, changePlanSettings } from '../commands';
 import { dropPlanned, savePlanned, takeCalendar } from '../plannedRides';
 import { selectBikes, selectGarage, selectSettings } from '../../selectors';

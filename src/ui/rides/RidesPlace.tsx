@@ -1,0 +1,116 @@
+import { useCallback, useMemo, useState, type ComponentProps } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Bike } from '@/core/garage';
+import {
+  EVERY_RIDE,
+  filterRides,
+  isFiltered,
+  weeksOf,
+  yearOf,
+  type RideChange,
+  type RideEntry,
+} from '@/core/rides';
+import type { UnitSystem } from '@/core/units';
+import { BulkBar } from './BulkBar';
+import { RidesHead } from './RidesHead';
+import { RidesList } from './RidesList';
+
+type Ride = RideEntry['ride'];
+
+interface Props {
+  /** Newest first. */
+  rides: readonly RideEntry[];
+  /** All bikes by id, for the names; and those in use. */
+  bikes: Readonly<Record<string, Bike>>;
+  inUse: readonly Bike[];
+  units: UnitSystem;
+  /** Ms; the year drawn ends here. */
+  now: number;
+  openId: string | null;
+  /** Null where the rider has no recorder. */
+  sync: ComponentProps<typeof RidesHead>['sync'];
+  onLog: () => void;
+  onImport: () => void;
+  /** Saves the rides shown as a table. */
+  onSave: (shown: readonly RideEntry[]) => void;
+  onChange: (chosen: readonly Ride[], what: RideChange) => void;
+  onDelete: (chosen: readonly Ride[]) => void;
+}
+
+/** Ids of the rides that are ticked; null while none are being picked. */
+type Ticked = ReadonlySet<string> | null;
+
+/** All rides: found by a word or the weather, ticked to be changed many at once. */
+export function RidesPlace(props: Props) {
+  const { rides, bikes, inUse, units, now, openId } = props;
+  const [filter, setFilter] = useState(EVERY_RIDE);
+  const [finding, setFinding] = useState(false);
+  const [ticked, setTicked] = useState<Ticked>(null);
+  const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
+  const weeks = useMemo(() => weeksOf(shown), [shown]);
+  const year = useMemo(() => yearOf(rides, now), [rides, now]);
+  const tick = useTick(setTicked);
+  const counts = { shown: shown.length, of: rides.length };
+  const find = { ...counts, bikes: inUse, onChange: setFilter, onSave: () => props.onSave(shown) };
+  const head = (
+    <RidesHead
+      year={rides.length > 0 && !finding ? year : null}
+      units={units}
+      find={finding ? { ...find, filter } : null}
+      sync={props.sync}
+      picking={ticked !== null}
+      onLog={props.onLog}
+      onImport={props.onImport}
+      onFind={() => {
+        if (finding) setFilter(EVERY_RIDE);
+        setFinding(!finding);
+      }}
+      onPick={() => setTicked(ticked ? null : new Set())}
+    />
+  );
+  const chosen = shown.flatMap(({ ride }) => (ticked?.has(ride.id) ? ride : []));
+  return (
+    <View style={styles.list}>
+      <RidesList
+        weeks={weeks}
+        bikes={bikes}
+        units={units}
+        openId={openId}
+        ticked={ticked}
+        head={head}
+        empty={
+          isFiltered(filter)
+            ? 'No ride fits. Take a word away, or look at any weather.'
+            : 'No rides yet. Log the first: one number and a word for the weather.'
+        }
+        onTick={tick}
+      />
+      {ticked ? (
+        <BulkBar
+          ticked={chosen.length}
+          shown={shown.length}
+          bikes={inUse}
+          onTickAll={() => setTicked(new Set(shown.map((e) => e.ride.id)))}
+          onTickNone={() => setTicked(new Set())}
+          onChange={(what) => props.onChange(chosen, what)}
+          onDelete={() => props.onDelete(chosen)}
+          onDone={() => setTicked(null)}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** Ticks a ride, or takes its tick away. */
+const useTick = (setTicked: (next: (old: Ticked) => Ticked) => void) =>
+  useCallback(
+    (id: string) =>
+      setTicked((old) => {
+        const next = new Set(old);
+        if (!next.delete(id)) next.add(id);
+        return next;
+      }),
+    [setTicked],
+  );
+
+const styles = StyleSheet.create({ list: { flex: 1 } });
