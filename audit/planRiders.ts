@@ -80,6 +80,7 @@ function bikeOf(lube: LubeClass, now: number, chance: Chance): BikeNow {
       speeds: specs.speeds,
       closure: 'reusable link',
       directional: false,
+      price: null,
     },
     state: {
       ...state,

@@ -162,7 +162,6 @@ test('a page that stumbles says so and offers ways out @once', async ({ page, br
     Object.defineProperty(proto, 'format', broken);
     Object.assign(window, { mend: () => Object.defineProperty(proto, 'format', real) });
   });
-  // A page that stumbles never gets as far as its address.
   await tab.getByRole('link', { name: 'Rides', exact: true }).click();
   await expect(tab.getByRole('heading', { name: 'This page stumbled' })).toBeVisible();
   await expect(tab.getByText('no dates today')).toBeVisible();

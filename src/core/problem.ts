@@ -11,6 +11,7 @@ interface FactsOf {
   'chain/on-another-bike': { bike: string | null };
   'chain/bike-has-one': { chain: string | null };
   'amount/impossible': { low: number; high: number };
+  'cogs/not-all': { speeds: number };
   'count/events': { most: number };
   'place/beyond': { links: number };
   'file/not-xml': { line: number };

@@ -25,6 +25,7 @@ const chain = (id: string) => ({
   speeds: 11,
   closure: 'reusable link' as const,
   directional: false,
+  price: null,
 });
 export const TEST_GARAGE: Garage = {
   bikes: {

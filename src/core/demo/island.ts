@@ -27,6 +27,7 @@ const chain = (id: string, name: string, links: number, speeds: number): Chain =
   speeds,
   closure: 'reusable link',
   directional: false,
+  price: 32,
   retired: false,
   changedAt,
 });
@@ -108,6 +109,7 @@ const part = (id: string, name: string, kind: PartKind): Part => ({
   id,
   name,
   kind,
+  price: kind === 'cassette' ? 58 : 18,
   end: null,
   retired: false,
   changedAt,

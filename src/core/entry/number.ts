@@ -43,6 +43,20 @@ export function readWhole(
   return Number.isInteger(value) && value >= low && value <= high ? ok(value) : fail(code);
 }
 
+/** A number within bounds; null of an empty field. */
+export function readIfAny(text: string, low: number, high: number): Result<number | null> {
+  if (text.trim() === '') return ok(null);
+  const read = readNumber(text);
+  if (!read.ok) return read;
+  return read.value >= low && read.value <= high ? read : fail('amount/impossible', { low, high });
+}
+
+/** A price: not known where the field is empty, and nothing where it says 0. */
+export const readPrice = (text: string): Result<number | null> => readIfAny(text, 0, 100_000);
+
+/** A price as form text. */
+export const priceText = (price: number | null): string => (price === null ? '' : String(price));
+
 /** What something has run before, in the rider's units, as km; empty reads as zero. */
 export function readRunBefore(text: string, units: UnitSystem, mostKm: number): Result<number> {
   const number = text.trim() === '' ? ok(0) : readNumber(text);

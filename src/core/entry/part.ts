@@ -3,7 +3,7 @@ import type { PartStart } from '../logbook';
 import { ok } from '../problem';
 import type { UnitSystem } from '../units';
 import { FormCheck, othersNames, readMoment, readName, type FormResult } from './form';
-import { readRunBefore, readWhole } from './number';
+import { readPrice, readRunBefore, readWhole } from './number';
 
 /** A part as it stands in the form; of one the log knows only the name and kind count. */
 export interface PartDraft {
@@ -14,13 +14,14 @@ export interface PartDraft {
   /** Chains worn out on it before; empty: not known. */
   chains: string;
   at: string | null;
+  price: string;
 }
 
-export type PartField = 'name' | 'before' | 'chains' | 'at';
+export type PartField = 'name' | 'before' | 'chains' | 'at' | 'price';
 
 /** A part to be, when it went on, and what it had behind it. */
 export interface PartFields {
-  fields: Pick<Part, 'name' | 'kind'>;
+  fields: Pick<Part, 'name' | 'kind' | 'price'>;
   at: string;
   start: PartStart;
 }
@@ -43,13 +44,18 @@ export function readPart(
       : readWhole(draft.chains, 0, MOST_CHAINS, 'chains/impossible'),
   );
   const at = check.take('at', readMoment(draft.at, now));
+  const price = check.take('price', readPrice(draft.price));
   if (
     name === undefined ||
     kmBefore === undefined ||
     chainsBefore === undefined ||
-    at === undefined
+    at === undefined ||
+    price === undefined
   )
     return { ok: false, problems: check.problems };
   const { kind } = draft;
-  return { ok: true, value: { fields: { name, kind }, at, start: { kmBefore, chainsBefore } } };
+  return {
+    ok: true,
+    value: { fields: { name, kind, price }, at, start: { kmBefore, chainsBefore } },
+  };
 }

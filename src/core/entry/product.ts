@@ -8,7 +8,7 @@ import {
 } from '../units';
 import type { Product } from '../shelf';
 import { FormCheck, type FormResult } from './form';
-import { readNumber } from './number';
+import { readIfAny } from './number';
 
 /** A product as it stands in the form: numbers still text, empty where not known. */
 export interface ProductDraft extends Pick<
@@ -63,16 +63,16 @@ export function readProduct(
 ): FormResult<ProductFields, ProductField> {
   const check = new FormCheck<ProductField>();
   const name = check.take('name', readName(draft.name));
-  const size = check.take('size', optional(draft.size, 0.1, 100_000));
-  const price = check.take('price', optional(draft.price, 0.01, 100_000));
+  const size = check.take('size', readIfAny(draft.size, 0.1, 100_000));
+  const price = check.take('price', readIfAny(draft.price, 0, 100_000));
   const left = check.take('left', readLeft(draft.left, size ?? null));
   const isLube = draft.kind === 'lube';
   const lifeKm = check.take('lifeKm', isLube ? readLife(draft.lifeKm, units) : ok(null));
-  const setHours = check.take('setHours', isLube ? optional(draft.setHours, 0, 72) : ok(null));
+  const setHours = check.take('setHours', isLube ? readIfAny(draft.setHours, 0, 72) : ok(null));
   const leastC = check.take('leastC', isLube ? readLeast(draft.leastC, units) : ok(null));
   const dilution = check.take(
     'dilution',
-    draft.kind === 'degreaser' ? optional(draft.dilution, 0, 100) : ok(null),
+    draft.kind === 'degreaser' ? readIfAny(draft.dilution, 0, 100) : ok(null),
   );
   if (
     !check.clean ||
@@ -115,30 +115,23 @@ function readName(text: string): Result<string> {
   return name.length > 60 ? fail('name/too-long') : ok(name);
 }
 
-function optional(text: string, low: number, high: number): Result<number | null> {
-  if (text.trim() === '') return ok(null);
-  const read = readNumber(text);
-  if (!read.ok) return read;
-  return read.value >= low && read.value <= high ? read : fail('amount/impossible', { low, high });
-}
-
 /** A life in the rider's unit of distance, in km. */
 function readLife(written: string, units: UnitSystem): Result<number | null> {
   const inUnits = (km: number) => Math.round(toShownDistance(km, units));
-  const read = optional(written, inUnits(20), inUnits(5000));
+  const read = readIfAny(written, inUnits(20), inUnits(5000));
   return read.ok && read.value !== null ? ok(fromShownDistance(read.value, units)) : read;
 }
 
 /** A temperature in the rider's unit, in °C. */
 function readLeast(written: string, units: UnitSystem): Result<number | null> {
   const inUnits = (celsius: number) => Math.round(toShownTemperature(celsius, units));
-  const read = optional(written, inUnits(-30), inUnits(40));
+  const read = readIfAny(written, inUnits(-30), inUnits(40));
   return read.ok && read.value !== null ? ok(fromShownTemperature(read.value, units)) : read;
 }
 
 /** What is left: as counted, or all of it where nothing was entered. */
 function readLeft(text: string, size: number | null): Result<number> {
   if (text.trim() === '') return ok(size ?? 0);
-  const read = optional(text, 0, 100_000);
+  const read = readIfAny(text, 0, 100_000);
   return read.ok ? ok(read.value ?? 0) : read;
 }

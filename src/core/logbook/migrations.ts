@@ -148,4 +148,13 @@ export const MIGRATIONS: readonly Migration[] = [
   { version: LOGBOOK_VERSIONS.parts, garage: lacking({ parts: {} }) },
   // Faults may be found, followed and noted: older data has none of these.
   { version: LOGBOOK_VERSIONS.faults },
+  {
+    version: LOGBOOK_VERSIONS.money,
+    garage: mapRecords({
+      bikes: { cogs: null, chainstayMm: null, chainlineMm: null },
+      chains: { price: null },
+      parts: { price: null },
+    }),
+    settings: lacking({ money: { currency: null, watts: 200 } }),
+  },
 ];

@@ -18,6 +18,7 @@ const GROUPS: ReadonlySet<string> = new Set([
   'plan',
   'plan.otherDays',
   'plan.calendar',
+  'money',
 ]);
 
 export function flattenSettings(settings: Settings): FlatSettings {

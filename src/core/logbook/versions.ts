@@ -12,6 +12,7 @@ export const LOGBOOK_VERSIONS = {
   wearTools: 10,
   parts: 11,
   faults: 12,
+  money: 13,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

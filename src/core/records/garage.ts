@@ -12,6 +12,7 @@ import {
 import { partSchema } from './part';
 import { plannedRideSchema, planMarkSchema } from './plan';
 import { productSchema } from './product';
+import { priceSchema } from './price';
 import { stampsSchema } from './stamps';
 
 /** What stands in the garage. Records carry stamps, so that two copies merge field by field. */
@@ -26,6 +27,13 @@ export const bikeSchema = z.object({
   rings: z.array(z.int().check(z.gte(20), z.lte(70))).check(z.minLength(1), z.maxLength(3)),
   smallestCog: z.int().check(z.gte(9), z.lte(30)),
   largestCog: z.int().check(z.gte(9), z.lte(60)),
+  /** Teeth of every cog, smallest first; null: not said, and taken to be spaced evenly. */
+  cogs: z.nullable(
+    z.array(z.int().check(z.gte(9), z.lte(60))).check(z.minLength(1), z.maxLength(14)),
+  ),
+  /** From bottom bracket to axle, and from the middle of the frame to the middle of the rings, mm; null: not measured. */
+  chainstayMm: z.nullable(z.number().check(z.gte(300), z.lte(700))),
+  chainlineMm: z.nullable(z.number().check(z.gte(30), z.lte(70))),
   speeds: z.int().check(z.gte(1), z.lte(14)),
   gear: z.enum(GEARS),
   drive: z.enum(DRIVES),
@@ -53,6 +61,8 @@ export const chainSchema = z.object({
   closure: z.enum(CLOSURES),
   /** It, or its link, runs one way only: arrow or markings tell. */
   directional: z.boolean(),
+  /** What it cost; null: not known. */
+  price: priceSchema,
   retired: z.boolean(),
   changedAt: instant,
   stamps: stampsSchema,

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { common, id } from './common';
 import { PART_ENDS, PART_KINDS } from './kinds';
+import { priceSchema } from './price';
 import { stampsSchema } from './stamps';
 
 /** A cassette, a chainring or a pair of jockey wheels: on a bike, in the spare box, or gone. */
@@ -8,6 +9,8 @@ export const partSchema = z.object({
   id,
   name: z.string().check(z.trim(), z.minLength(1), z.maxLength(60)),
   kind: z.enum(PART_KINDS),
+  /** What it cost; null: not known. */
+  price: priceSchema,
   /** Gone for good, and how: kept because the logbook speaks of it. */
   end: z.nullable(z.enum(PART_ENDS)),
   retired: z.boolean(),

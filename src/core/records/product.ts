@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { LUBE_CLASS_NAMES } from '../lube/classes';
 import { PRODUCT_KINDS } from './kinds';
+import { priceSchema } from './price';
 import { stampsSchema } from './stamps';
 
 const amount = z.number().check(z.gte(0), z.lte(100_000));
@@ -15,7 +16,7 @@ export const productSchema = z.object({
   lubeClass: z.nullable(z.enum(LUBE_CLASS_NAMES)),
   /** What it held when full, and what that cost; null: not known. */
   size: known,
-  price: known,
+  price: priceSchema,
   openedOn: z.nullable(z.iso.datetime()),
   /** What was left at a moment; what is used from then on comes off it. */
   left: amount,

@@ -24,6 +24,7 @@ export const DEFAULT_SETTINGS: Settings = {
   schools: DEFAULT_SCHOOLS,
   workshop: USUAL_WORKSHOP,
   plan: DEFAULT_PLAN,
+  money: { currency: null, watts: 200 },
   dropsPerMl: USUAL_DROPS_PER_ML,
   changedAt: '1970-01-01T00:00:00.000Z',
 };

@@ -62,6 +62,7 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'chain/missing': 'This bike has no chain fitted. Fit one in Book, Garage.',
   'wear/impossible': 'Wear readings run from 0 to 3 %. Above 1 % any chain is finished.',
   'kilometres/impossible': 'Enter 0 to 100,000 for the distance it has already done.',
+  'cogs/not-all': ({ speeds }) => `Write the teeth of all ${speeds} cogs, or leave it empty.`,
   'amount/impossible': ({ low, high }) => `Enter a number from ${low} to ${high}.`,
   'count/turns': 'Enter from 1 to 500 turns of the cranks.',
   'count/events': ({ most }) =>

@@ -70,6 +70,7 @@ export const fitNewChain =
       speeds: bike.speeds,
       closure: 'not known',
       directional: false,
+      price: null,
       ...like,
       id: edge.newId(),
       name: `${bike.name} chain ${new Set(fits).size + 1}`,

@@ -6,7 +6,12 @@ import { written } from './written';
 
 /** A part that is new to the log, on its bike as one step. */
 export const fitNewPart =
-  (fields: Pick<Part, 'name' | 'kind'>, bike: Bike, at: string, start: PartStart): AppThunk =>
+  (
+    fields: Pick<Part, 'name' | 'kind' | 'price'>,
+    bike: Bike,
+    at: string,
+    start: PartStart,
+  ): AppThunk =>
   (dispatch, _, edge) => {
     const changedAt = new Date(edge.now()).toISOString();
     const part: Part = { ...fields, id: edge.newId(), end: null, retired: false, changedAt };

@@ -18,6 +18,7 @@ export const startWithBike =
       speeds: preset.specs.speeds,
       closure: 'not known',
       directional: false,
+      price: null,
     };
     dispatch(
       record(

@@ -61,6 +61,29 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
         <Entry.Text name="smallestCog" label="Smallest cog" half numeric />
         <Entry.Text name="largestCog" label="Largest cog" half numeric />
       </Row>
+      <Entry.Text
+        name="cogs"
+        label="All cogs"
+        hint="Their teeth, like 11, 12, 14, 16. Empty: not known."
+      />
+      <Row>
+        <Entry.Text
+          name="chainstay"
+          label="Chainstay"
+          unit="mm"
+          hint="Bottom bracket to axle."
+          half
+          numeric
+        />
+        <Entry.Text
+          name="chainline"
+          label="Chainline"
+          unit="mm"
+          hint="Frame’s middle to the middle of the rings."
+          half
+          numeric
+        />
+      </Row>
       <Entry.Choice name="gear" label="Gears" options={words(GEARS)} />
       <Entry.Choice name="drive" label="Drive" options={words(DRIVES)} />
       <Entry.Choice name="brake" label="Brakes" options={words(BRAKE_KINDS)} />

@@ -1,4 +1,5 @@
 import { readChain, type ChainDraft, type ChainFields } from '@/core/entry/chain';
+import { priceText } from '@/core/entry/number';
 import type { Chain, Garage } from '@/core/garage';
 import { CLOSURE_OPTIONS } from '@/core/words/closures';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
@@ -18,6 +19,7 @@ const draftOf = (chain: Chain | null): ChainDraft => ({
   speeds: String(chain?.speeds ?? 11),
   closure: chain?.closure ?? 'not known',
   directional: chain?.directional ?? false,
+  price: priceText(chain?.price ?? null),
 });
 
 /** All that matters of a chain. */
@@ -40,6 +42,7 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
         <Entry.Text name="links" label="Links" half hint="One pin is one link." numeric />
         <Entry.Text name="speeds" label="Speeds" half numeric />
       </Row>
+      <Entry.Text name="price" label="Price" hint="Empty: not known." numeric half />
       <Entry.Choice name="closure" label="Closed by" options={CLOSURE_OPTIONS} />
       <Entry.Toggles
         label="Direction"

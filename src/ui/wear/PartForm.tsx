@@ -22,6 +22,7 @@ export function PartForm({ garage, units, now, onSave }: Props) {
     before: '',
     chains: '',
     at: new Date(now).toISOString(),
+    price: '',
   };
   const { form, save, startAfresh } = useEntry<PartDraft, PartFields>(
     blank,
@@ -32,7 +33,10 @@ export function PartForm({ garage, units, now, onSave }: Props) {
     <EntryForm form={form} startAfresh={startAfresh} saveLabel="Save the part" onSave={save}>
       <Entry.Choice name="kind" label="What it is" options={KINDS} />
       <Entry.Text name="name" label="Name" hint="Like 11–36 cassette." />
-      <Entry.Moment name="at" label="Fitted" />
+      <Row>
+        <Entry.Moment name="at" label="Fitted" />
+        <Entry.Text name="price" label="Price" hint="Empty: not known." numeric half />
+      </Row>
       <Row>
         <Entry.Text
           name="before"

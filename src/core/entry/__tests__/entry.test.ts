@@ -111,7 +111,7 @@ describe('garage forms', () => {
 
   it.each(['39', '251', '0', '-114', 'many', ''])('refuse a chain of “%s” links', (links) => {
     const read = readChain(
-      { name: 'New', links, speeds: '11', closure: 'reusable link', directional: false },
+      { name: 'New', links, speeds: '11', closure: 'reusable link', directional: false, price: '' },
       TEST_GARAGE,
       '',
     );
@@ -121,7 +121,14 @@ describe('garage forms', () => {
   it('lets a record keep its own name', () => {
     expect(
       readChain(
-        { name: 'c1', links: '114', speeds: '11', closure: 'reusable link', directional: false },
+        {
+          name: 'c1',
+          links: '114',
+          speeds: '11',
+          closure: 'reusable link',
+          directional: false,
+          price: '',
+        },
         TEST_GARAGE,
         'c1',
       ).ok,

@@ -7,6 +7,7 @@ const known: Part = {
   id: 'p',
   name: 'Old cassette',
   kind: 'cassette',
+  price: null,
   end: null,
   retired: false,
   changedAt: '2026-01-01T00:00:00.000Z',
@@ -22,6 +23,7 @@ const draft: PartDraft = {
   name: ' 50 ring ',
   before: '',
   chains: '',
+  price: '',
   at: '2026-11-20T10:00:00.000Z',
 };
 const read = (more: Partial<PartDraft>, with_: Partial<typeof context> = {}) =>
@@ -36,7 +38,7 @@ describe('a part form', () => {
     expect(read({})).toEqual({
       ok: true,
       value: {
-        fields: { name: '50 ring', kind: 'ring' },
+        fields: { name: '50 ring', kind: 'ring', price: null },
         at: draft.at,
         start: { kmBefore: 0, chainsBefore: null },
       },

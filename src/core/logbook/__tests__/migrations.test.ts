@@ -4,6 +4,9 @@ import { LOGBOOK_VERSIONS } from '../versions';
 const from = (name: keyof typeof LOGBOOK_VERSIONS) => LOGBOOK_VERSIONS[name] - 1;
 
 /** What a piece of a version becomes: only what the next version asked for is added, and nothing is overwritten. */
+/** What version 13 added to bikes. */
+const BIKE_MEASURES = { cogs: null, chainstayMm: null, chainlineMm: null };
+
 describe('migrations', () => {
   it.each([
     [
@@ -51,9 +54,16 @@ describe('migrations', () => {
     };
     expect(migrate('garage', garage, LOGBOOK_VERSIONS.start)).toEqual({
       bikes: {
-        b: { id: 'b', wheel: 'thru axle', narrowWide: false, frame: 'gloss', chainCase: false },
+        b: {
+          id: 'b',
+          wheel: 'thru axle',
+          narrowWide: false,
+          frame: 'gloss',
+          chainCase: false,
+          ...BIKE_MEASURES,
+        },
       },
-      chains: { c: { id: 'c', directional: false }, d: 'no chain' },
+      chains: { c: { id: 'c', directional: false, price: null }, d: 'no chain' },
       products: {},
       planned: {},
       planMarks: {},
@@ -72,11 +82,16 @@ describe('migrations', () => {
     expect(migrate('garage', { planned: { r: 1 } }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
       planned: { r: 1 },
       bikes: {},
+      chains: {},
       parts: {},
     });
     expect(
       migrate('garage', { bikes: { b: { id: 'b' } } }, LOGBOOK_VERSIONS.stampedFields),
-    ).toEqual({ bikes: { b: { id: 'b', chainCase: false } }, parts: {} });
+    ).toEqual({
+      bikes: { b: { id: 'b', chainCase: false, ...BIKE_MEASURES } },
+      chains: {},
+      parts: {},
+    });
     expect(migrate('garage', { bikes: 'none' }, from('learning'))).toMatchObject({ bikes: 'none' });
     for (const none of [null, 'garage']) expect(migrate('garage', none, 1)).toBe(none);
   });
@@ -94,6 +109,7 @@ describe('migrations', () => {
       bikeRules: {},
       csvMappings: {},
       dropsPerMl: 25,
+      money: { currency: null, watts: 200 },
       choice: { habit: 'early', leadHours: 3, minutesPerWeek: null },
       schools: { amount: 'stream', products: 'one', between: 'solvent', degreaser: 'label' },
       workshop: {
@@ -143,6 +159,7 @@ describe('migrations', () => {
     });
     expect(migrate('settings', { units: 'metric' }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
       units: 'metric',
+      money: { currency: null, watts: 200 },
     });
     for (const none of [null, 7]) expect(migrate('settings', none, 1)).toBe(none);
   });

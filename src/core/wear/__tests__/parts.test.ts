@@ -20,6 +20,7 @@ const part = (id: string, kind: PartKind): Part => ({
   id,
   kind,
   name: id,
+  price: null,
   end: null,
   retired: false,
   changedAt: '2026-01-01T00:00:00.000Z',
