@@ -8,6 +8,10 @@ import { Txt } from '@/ui/theme';
 const CHAPTERS = [
   { path: '/book/garage', label: 'Garage', hint: 'Bikes, chains and parts' },
   { path: '/book/history', label: 'History', hint: 'Work, notes and readings' },
+  { path: '/book/money', label: 'Money', hint: 'What care costs and saves' },
+  { path: '/book/watts', label: 'Watts', hint: 'What your chain takes, gear by gear' },
+  { path: '/book/years', label: 'Years', hint: 'Ways of keeping a chain, years ahead' },
+  { path: '/book/one-year', label: 'Your year', hint: 'On one page, to print or keep' },
   { path: '/book/files', label: 'Files', hint: 'Backup and restore' },
   { path: '/book/settings', label: 'Settings', hint: 'Standard, units, weather, recorder' },
 ] as const;

@@ -1,6 +1,10 @@
 /** Hands a text to the rider as a file to keep. */
-export function downloadText(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const downloadText = (name: string, text: string, type = 'application/json'): void =>
+  downloadBlob(name, new Blob([text], { type }));
+
+/** Hands a picture, or any bytes, to the rider as a file to keep. */
+export function downloadBlob(name: string, bytes: Blob): void {
+  const url = URL.createObjectURL(bytes);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -176,6 +176,7 @@ const ISLAND_SETTINGS: Settings = {
   ...DEFAULT_SETTINGS,
   weatherSource: 'service',
   recorder: true,
+  money: { currency: 'EUR', watts: 200 },
   workshop: { ...USUAL_WORKSHOP, tools: ['stand', 'brushes', 'scrubber', 'air'] },
   changedAt: '2026-01-01T00:00:00.000Z',
 };

@@ -1,3 +1,4 @@
 export * from './convert';
 export * from './format';
 export * from './addUp';
+export * from './money';

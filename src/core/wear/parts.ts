@@ -39,21 +39,25 @@ export const usesUpAt = (limit: number): number => (limit < 1 ? 1 : 1.5);
 const FASTER_FROM = 0.5;
 const FASTER_BY = 0.25;
 
+/** Percents, those beyond 0.5 counted by how much faster they wear: straight and growing part of a chain to `e`. */
+const growing = (e: number): number => Math.max(0, e - FASTER_FROM) ** 2 / (2 * FASTER_BY);
+
 /**
- * The share of a part's usual life that a chain takes while it wears from `from` on by `by` %: one changed at its limit
- * costs 1 / chains of it, one ridden on till it has used up a cassette three such shares (common practice). From these two
- * facts follow the share a percent takes of a chain that is little worn, and how much faster it goes beyond 0.5 %.
+ * How many chains' worth of a part's life a chain takes while it wears from `from` on by `by` %: one changed at its limit
+ * takes 1, one ridden on till it has used up a cassette 3 (common practice). From these two facts follow the share a
+ * percent takes of a chain that is little worn, and how much faster it goes beyond 0.5 %.
  */
-export function partWear(from: number, by: number, limit: number, chains: number): number {
-  /** Percents, those beyond 0.5 counted by how much faster they wear: straight and growing part of a chain to `e`. */
-  const growing = (e: number) => Math.max(0, e - FASTER_FROM) ** 2 / (2 * FASTER_BY);
+export function chainsTaken(from: number, by: number, limit: number): number {
   const end = usesUpAt(limit);
   const faster = (3 * limit - end) / (growing(end) - 3 * growing(limit));
   const aPercent = 1 / (limit + faster * growing(limit));
-  const middle = from + by / 2;
-  const over = Math.max(0, middle - FASTER_FROM) / FASTER_BY;
-  return ((by * aPercent) / chains) * (1 + faster * over);
+  const over = Math.max(0, from + by / 2 - FASTER_FROM) / FASTER_BY;
+  return by * aPercent * (1 + faster * over);
 }
+
+/** The share of a part's usual life, of so many chains, that a chain takes: see `chainsTaken`. */
+export const partWear = (from: number, by: number, limit: number, chains: number): number =>
+  chainsTaken(from, by, limit) / chains;
 
 const limitOn = (bike: Bike | undefined): number =>
   bike ? wearLimitPercent(bike.speeds, bike.gear) : wearLimitPercent(11, 'derailleur');

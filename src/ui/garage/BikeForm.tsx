@@ -53,37 +53,7 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
         <Choice label="Kind" options={words(BIKE_KINDS)} value={kind} onChange={pickKind} />
       )}
       <Entry.Text name="name" label="Name" autoFocus={bike === null} />
-      <Row>
-        <Entry.Text name="rings" label="Chainring teeth" hint="One to three, like 50, 34." />
-        <Entry.Text name="speeds" label="Speeds" numeric />
-      </Row>
-      <Row>
-        <Entry.Text name="smallestCog" label="Smallest cog" half numeric />
-        <Entry.Text name="largestCog" label="Largest cog" half numeric />
-      </Row>
-      <Entry.Text
-        name="cogs"
-        label="All cogs"
-        hint="Their teeth, like 11, 12, 14, 16. Empty: not known."
-      />
-      <Row>
-        <Entry.Text
-          name="chainstay"
-          label="Chainstay"
-          unit="mm"
-          hint="Bottom bracket to axle."
-          half
-          numeric
-        />
-        <Entry.Text
-          name="chainline"
-          label="Chainline"
-          unit="mm"
-          hint="Frame’s middle to the middle of the rings."
-          half
-          numeric
-        />
-      </Row>
+      <Teeth />
       <Entry.Choice name="gear" label="Gears" options={words(GEARS)} />
       <Entry.Choice name="drive" label="Drive" options={words(DRIVES)} />
       <Entry.Choice name="brake" label="Brakes" options={words(BRAKE_KINDS)} />
@@ -102,3 +72,40 @@ export function BikeForm({ bike, garage, onSave, onRetire }: Props) {
     </EntryForm>
   );
 }
+
+/** What the gear map of Watts is made of, and the length of the chain. */
+const Teeth = () => (
+  <>
+    <Row>
+      <Entry.Text name="rings" label="Chainring teeth" hint="One to three, like 50, 34." />
+      <Entry.Text name="speeds" label="Speeds" numeric />
+    </Row>
+    <Row>
+      <Entry.Text name="smallestCog" label="Smallest cog" half numeric />
+      <Entry.Text name="largestCog" label="Largest cog" half numeric />
+    </Row>
+    <Entry.Text
+      name="cogs"
+      label="All cogs"
+      hint="Their teeth, like 11, 12, 14, 16. Empty: not known."
+    />
+    <Row>
+      <Entry.Text
+        name="chainstay"
+        label="Chainstay"
+        unit="mm"
+        hint="Bottom bracket to axle."
+        half
+        numeric
+      />
+      <Entry.Text
+        name="chainline"
+        label="Chainline"
+        unit="mm"
+        hint="Frame’s middle to the middle of the rings."
+        half
+        numeric
+      />
+    </Row>
+  </>
+);

@@ -1,0 +1,166 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { ChainReport } from '@/core/care';
+import { againQuestion, daysOfLog, spendingOf, type Spending } from '@/core/money';
+import { currencies, MS_PER_DAY } from '@/core/units';
+import { wearRateOf } from '@/core/wear';
+import type { RegimeName } from '@/core/years';
+import {
+  changeSettings,
+  selectGarage,
+  selectNow,
+  selectReplay,
+  selectReports,
+  selectSettings,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { selectCurrency, selectLedger } from '@/store/money';
+import { Choice, SelectField } from '@/ui/form';
+import { Page } from '@/ui/frame';
+import { NoBikeYet } from '@/ui/garage/NoBikeYet';
+import { AgainstCard } from '@/ui/money/AgainstCard';
+import { ReplaceCard } from '@/ui/money/ReplaceCard';
+import { SpendingCard } from '@/ui/money/SpendingCard';
+import { UnpricedCard } from '@/ui/money/UnpricedCard';
+import { useAgain } from '@/ui/money/useAgain';
+
+const ALL = 'all';
+/** Sums change by the day, not with each tick of the clock. */
+const useToday = () => Math.floor(useAppSelector(selectNow) / MS_PER_DAY) * MS_PER_DAY;
+
+/** Money: what care costs by bike and all together, whether it was worth it, and when to replace. */
+export default function Money() {
+  const router = useRouter();
+  const reports = useAppSelector(selectReports);
+  const { replay } = useAppSelector(selectReplay);
+  const settings = useAppSelector(selectSettings);
+  const { entries, unpriced } = useAppSelector(selectLedger);
+  const { currency, perUnit } = useAppSelector(selectCurrency);
+  const [bikeId, setBikeId] = useState(ALL);
+  const today = useToday();
+  const span = useMemo(() => [today - 364 * MS_PER_DAY, today + MS_PER_DAY] as const, [today]);
+  const sums = useMemo(() => spendingOf(entries, replay.steps, span), [entries, replay, span]);
+  if (reports.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  const one = reports.find((r) => r.bike.id === bikeId) ?? null;
+  const spending = one ? sums.byBike.get(one.bike.id) : sums.all;
+  return (
+    <Page title="Money">
+      <View style={styles.row}>
+        <CurrencyPick />
+      </View>
+      <Choice
+        label="Bike"
+        options={[
+          { value: ALL, label: 'All bikes' },
+          ...reports.map(({ bike }) => ({ value: bike.id, label: bike.name })),
+        ]}
+        value={one ? bikeId : ALL}
+        onChange={setBikeId}
+      />
+      {spending ? (
+        <SpendingCard
+          title="The last twelve months"
+          spending={spending}
+          days={daysOfLog(replay.steps, span)}
+          currency={currency}
+          perUnit={perUnit}
+          units={settings.units}
+        />
+      ) : null}
+      <UnpricedCard unpriced={unpriced} />
+      {(one ? [one] : reports.slice(0, 1)).map((report) => (
+        <OfOneBike
+          key={report.bike.id}
+          report={report}
+          span={span}
+          spent={sums.byBike.get(report.bike.id) ?? null}
+        />
+      ))}
+    </Page>
+  );
+}
+
+/** The currency, among all that this device knows. */
+function CurrencyPick() {
+  const dispatch = useAppDispatch();
+  const { money } = useAppSelector(selectSettings);
+  const { currency } = money;
+  return (
+    <SelectField
+      label="Currency"
+      value={currency ?? ''}
+      options={[
+        { value: '', label: 'Not said' },
+        ...currencies().map(({ code, name }) => ({ value: code, label: `${name} (${code})` })),
+      ]}
+      onChange={(code) =>
+        dispatch(
+          changeSettings('Currency changed', {
+            money: { ...money, currency: code || null },
+          }),
+        )
+      }
+    />
+  );
+}
+
+interface OfOneBikeProps {
+  report: ChainReport;
+  span: readonly [number, number];
+  /** What its care came to; null: it has no entry. */
+  spent: Spending | null;
+}
+
+/** Whether the care of one bike was worth it, and when to replace its chain. */
+function OfOneBike({ report, span, spent }: OfOneBikeProps) {
+  const { replay } = useAppSelector(selectReplay);
+  const garage = useAppSelector(selectGarage);
+  const settings = useAppSelector(selectSettings);
+  const { currency, perUnit } = useAppSelector(selectCurrency);
+  const names = useMemo(
+    (): RegimeName[] => [...new Set<RegimeName>([settings.plan.routine.name, 'never'])],
+    [settings.plan.routine.name],
+  );
+  const again = useMemo(
+    () =>
+      spent &&
+      againQuestion({ report, replay, garage, settings, span, spent, perUnit }, AGAIN_SEED),
+    [report, replay, garage, settings, span, spent, perUnit],
+  );
+  const costs = useAgain(again, names);
+  const { chain, state, limits } = report;
+  const replacing = useMemo(
+    () => ({
+      chainPrice: chain.price ?? settings.plan.chainPrice,
+      cassettePerChain: settings.plan.cassettePrice,
+      limit: limits.wearPercent,
+      perKm: wearRateOf(replay.steps, chain.id).perKm * state.wearFactor,
+    }),
+    [chain, settings.plan, limits, replay, state.wearFactor],
+  );
+  return (
+    <>
+      {again && spent ? (
+        <AgainstCard
+          title={`Was it worth it? ${report.bike.name}`}
+          costs={costs}
+          spent={spent.total / perUnit}
+          currency={currency}
+        />
+      ) : null}
+      <ReplaceCard
+        chainName={chain.name}
+        replacing={replacing}
+        wear={state.wear}
+        currency={currency}
+      />
+    </>
+  );
+}
+
+/** The same question has the same answer. */
+const AGAIN_SEED = 1812;
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row' } });

@@ -1,0 +1,40 @@
+import { useMemo } from 'react';
+import { onePage } from '@/core/rides';
+import { MS_PER_DAY } from '@/core/units';
+import { selectGarage, selectNow, selectReplay, selectSettings, useAppSelector } from '@/store';
+import { selectCurrency, selectLedger } from '@/store/money';
+import { Page } from '@/ui/frame';
+import { Txt } from '@/ui/theme';
+import { YearView } from '@/ui/year/YearView';
+
+/** The last twelve months on one page, to print or to keep as a picture. */
+export default function OneYear() {
+  const { replay } = useAppSelector(selectReplay);
+  const garage = useAppSelector(selectGarage);
+  const { money, units } = useAppSelector(selectSettings);
+  const { entries } = useAppSelector(selectLedger);
+  const { currency, perUnit } = useAppSelector(selectCurrency);
+  const now = useAppSelector(selectNow);
+  const today = Math.floor(now / MS_PER_DAY) * MS_PER_DAY + MS_PER_DAY - 1;
+  const page = useMemo(
+    () =>
+      onePage({
+        steps: replay.steps,
+        entries,
+        learnt: replay.book.learnt,
+        garage,
+        power: money.watts,
+        now: today,
+      }),
+    [replay, entries, garage, money.watts, today],
+  );
+  return (
+    <Page title="Your year" textOnly={page.rides === 0}>
+      {page.rides === 0 ? (
+        <Txt>Log rides, and a year of them stands here on one page, to print or to keep.</Txt>
+      ) : (
+        <YearView page={page} shown={{ currency, units }} perUnit={perUnit} />
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,57 @@
+import { Replay, reportOn } from '../../care';
+import { demoLogbook } from '../../demo';
+import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
+import { allEvents } from '../../logbook';
+import { DEMO_NOW } from '@/test/demoPlan';
+import { againQuestion, costsAgain, keepLedger, middleHalf, spendingOf } from '..';
+
+const book = demoLogbook(DEMO_NOW, 'UTC');
+const replay = new Replay(book.garage, allEvents(book.log));
+const span = [DEMO_NOW - 365 * 86_400_000, DEMO_NOW] as const;
+const { entries } = keepLedger(replay.steps, {
+  garage: book.garage,
+  prices: book.settings.plan,
+  perUnit: 100,
+});
+const { byBike } = spendingOf(entries, replay.steps, span);
+
+const questionOf = (bikeId: string, hourPrice: number) => {
+  const report = reportOn(replay, bikeId, book.settings, DEMO_NOW)!;
+  const settings = { ...book.settings, plan: { ...book.settings.plan, hourPrice } };
+  const spent = byBike.get(bikeId)!;
+  const { garage } = book;
+  return againQuestion({ report, replay, garage, settings, span, spent, perUnit: 100 }, 3)!;
+};
+
+describe('the same rides under other care', () => {
+  it.each([COMMUTER, GRAVEL, RACER])('%s: never is dearest in parts', (bikeId) => {
+    const again = questionOf(bikeId, 0);
+    const [never] = middleHalf(costsAgain(again, 'never'));
+    const [, kept] = middleHalf(costsAgain(again, 'kept'));
+    expect(never).toBeGreaterThan(1.3 * kept);
+  });
+
+  it('kept as it was comes near to what the books say it cost, though nothing of the one is in the other', () => {
+    const again = questionOf(COMMUTER, book.settings.plan.hourPrice);
+    const [low, high] = middleHalf(costsAgain(again, 'kept'));
+    const spent = byBike.get(COMMUTER)!.total / 100;
+    expect(spent).toBeGreaterThan(0.6 * low);
+    expect(spent).toBeLessThan(1.6 * high);
+  });
+
+  it('is the same each time, sorted, and goes to a worker', () => {
+    const again = questionOf(GRAVEL, 12);
+    const costs = costsAgain(again, 'monthly');
+    expect(costs).toEqual([...costs].sort((a, b) => a - b));
+    expect(costsAgain(JSON.parse(JSON.stringify(again)) as typeof again, 'monthly')).toEqual(costs);
+  });
+
+  it('of no rides is no question', () => {
+    const report = reportOn(replay, COMMUTER, book.settings, DEMO_NOW)!;
+    const { garage, settings } = book;
+    const spent = byBike.get(COMMUTER)!;
+    const about = { report, replay, garage, settings, span: [0, 1] as const, spent, perUnit: 100 };
+    expect(againQuestion(about, 1)).toBeNull();
+    expect(costsAgain({ ...questionOf(COMMUTER, 0), course: [] }, 'never')).toEqual([]);
+  });
+});

@@ -1,0 +1,5 @@
+export * from './against';
+export * from './ledger';
+export * from './replace';
+export * from './sums';
+export * from './question';

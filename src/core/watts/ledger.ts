@@ -1,0 +1,77 @@
+import { CARE, dryness, type ChainState, type OpenFault } from '../care';
+import { LUBE_CLASSES } from '../lube';
+import { WATTS } from './constants';
+
+/** What takes power, each against a clean, straight, well lubed new chain. */
+export const WATT_ITEMS = [
+  'outside',
+  'inside',
+  'dryness',
+  'wear',
+  'lube',
+  'crossing',
+  'length',
+  'quality',
+] as const;
+export type WattItem = (typeof WATT_ITEMS)[number];
+
+/** W at the rider's power; null: nobody can say without measuring. */
+export type WattLedger = Record<WattItem, number | null>;
+
+/** What an item usually comes to at 250 W, from least to most. Common practice, from memory; the last two own estimates. */
+export const USUAL_W: Record<WattItem, readonly [number, number]> = {
+  outside: [0, 10],
+  inside: [0, 4],
+  dryness: [0, 5],
+  wear: [0, 3],
+  lube: [0, 5],
+  crossing: [0, 3],
+  length: [0, 2],
+  quality: [0, 3],
+};
+
+/** The power the model's figures are for, W. */
+const MODEL_W = 250;
+
+/** Losses go with the pull on the chain, and that with power. */
+export const atPower = (wattsAt250: number, power: number): number =>
+  (wattsAt250 * power) / MODEL_W;
+
+/** What of a state the ledger looks at. */
+export type LossState = Pick<ChainState, 'outside' | 'inside' | 'film' | 'wear' | 'lube'>;
+
+const WRONG_LENGTH: ReadonlySet<string> = new Set(['chain too long', 'chain too short']);
+
+/**
+ * What a chain takes at a power, item by item. `crossing`: W at 250 W, see `gears.ts`; null: not known. Length counts where a
+ * fault says that it is wrong; the quality of a chain nobody can tell by looking.
+ */
+export function wattLedger(
+  state: LossState,
+  {
+    crossing,
+    faults,
+    power,
+  }: { crossing: number | null; faults: readonly OpenFault[]; power: number },
+): WattLedger {
+  const at = (watts: number) => atPower(watts, power);
+  const wrong = faults.some((f) => !f.putRight && WRONG_LENGTH.has(f.found.cause));
+  return {
+    outside: at(CARE.wattsOutside.value * state.outside),
+    inside: at(CARE.wattsInside.value * state.inside),
+    dryness: at(CARE.wattsDry.value * dryness(state.film)),
+    wear: at(CARE.wattsWear.value * Math.max(0, state.wear)),
+    lube: at(state.lube === null ? 0 : LUBE_CLASSES[state.lube].frictionW),
+    crossing: crossing === null ? null : at(crossing),
+    length: wrong ? at(WATTS.wrongLengthW.value) : 0,
+    quality: null,
+  };
+}
+
+/** All that is known of a ledger, W. */
+export const allWatts = (ledger: WattLedger): number =>
+  WATT_ITEMS.reduce((sum, item) => sum + (ledger[item] ?? 0), 0);
+
+/** Share of the power that reaches the wheel. */
+export const efficiency = (ledger: WattLedger, power: number): number =>
+  1 - WATTS.bareDrivetrain.value - allWatts(ledger) / power;

@@ -1,0 +1,103 @@
+import { DEPTH_MINUTES, extraWatts, work, type ChainState } from '../care';
+import { LUBE_CLASSES, type LubeClass } from '../lube';
+import { WORKSHOP_AIR } from '../weather';
+import type { CarePrices, Works } from '../years';
+import { atPower, type WattItem } from './ledger';
+
+/** What can be done about a loss. */
+export const WAYS = ['gears', 'wipe', 'topUp', 'clean', 'new chain', 'best lube'] as const;
+export type Way = (typeof WAYS)[number];
+
+/** A way to win watts back, and what it takes. */
+export interface WinBack {
+  way: Way;
+  /** The losses it is for. */
+  items: readonly WattItem[];
+  /** W at the rider's power. */
+  watts: number;
+  minutes: number;
+  /** In the rider's money; null: not known. */
+  money: number | null;
+}
+
+/** Less than this nobody feels or measures, W. */
+const WORTH_W = 0.2;
+const SWAP_MINUTES = 15;
+const STRIP_MINUTES = 45;
+
+const minutesOf = (depth: keyof typeof DEPTH_MINUTES): number => {
+  const [low, high] = DEPTH_MINUTES[depth];
+  return (low + high) / 2;
+};
+
+/** The lube that takes least, of those a rider puts on without a pot. */
+const BEST: LubeClass = 'drip wax';
+
+/** A chain whose watts are looked at. */
+export interface Losing {
+  state: ChainState;
+  cogs: number;
+  works: Works;
+  prices: CarePrices;
+  power: number;
+  /** W at 250 W lost by crossing, of which a rider can leave out what crossed gears add. */
+  crossing: number | null;
+}
+
+/** What each job, part and habit would win back of a chain's losses; the most watts for a minute first. */
+export function winBacks({ state, cogs, works, prices, power, crossing }: Losing): WinBack[] {
+  const now = extraWatts(state);
+  const by = (
+    name: 'wipe' | 'topUp' | 'clean',
+    items: readonly WattItem[],
+    money: number | null,
+  ): WinBack => {
+    const { spec, depth } = works[name];
+    const after = work(state, cogs, spec, { air: WORKSHOP_AIR }).state;
+    return {
+      way: name,
+      items,
+      watts: atPower(now - extraWatts(after), power),
+      minutes: minutesOf(depth),
+      money,
+    };
+  };
+  const add = (a: number | null, b: number | null) => (a === null || b === null ? null : a + b);
+  const ways: WinBack[] = [
+    by('wipe', ['outside'], 0),
+    by('topUp', ['dryness', 'outside'], prices.coat),
+    by('clean', ['outside', 'inside', 'dryness'], add(prices.coat, prices.clean)),
+    {
+      way: 'new chain',
+      items: ['wear', 'inside', 'outside'],
+      watts: atPower(now, power),
+      minutes: SWAP_MINUTES,
+      money: prices.chain,
+    },
+  ];
+  const friction = state.lube
+    ? LUBE_CLASSES[state.lube].frictionW - LUBE_CLASSES[BEST].frictionW
+    : 0;
+  if (friction > 0)
+    ways.push({
+      way: 'best lube',
+      items: ['lube'],
+      watts: atPower(friction, power),
+      minutes: STRIP_MINUTES,
+      money: null,
+    });
+  if (crossing !== null)
+    ways.push({
+      way: 'gears',
+      items: ['crossing'],
+      watts: atPower(crossing, power),
+      minutes: 0,
+      money: 0,
+    });
+  return ways
+    .filter((w) => w.watts >= WORTH_W)
+    .sort((a, b) => perWatt(a) - perWatt(b) || b.watts - a.watts);
+}
+
+/** Minutes for each watt. */
+export const perWatt = ({ minutes, watts }: WinBack): number => minutes / watts;

@@ -1,0 +1,115 @@
+import type { Best, MoneyItem, Threshold, Unpriced, Verdict } from '../money';
+import { formatElongation, formatMoney } from '../units';
+import type { RegimeName } from '../years';
+
+export const MONEY_LABEL: Record<MoneyItem, string> = {
+  lube: 'Lube',
+  cleaning: 'Degreaser and rags',
+  chain: 'Chain',
+  cassette: 'Cassette',
+  rings: 'Rings and jockey wheels',
+  time: 'Your time',
+};
+
+/** What a way of keeping a chain is called. */
+export const REGIME_LABEL: Record<RegimeName, string> = {
+  plan: 'As the plan says',
+  kept: 'As you do now',
+  weekly: 'Every Sunday',
+  fortnightly: 'Every other Sunday',
+  monthly: 'Once a month',
+  squeak: 'When it squeaks',
+  never: 'Never',
+};
+
+/** Rounded to what one says of money: whole below 100, fives below 500, then tens. */
+export function roundMoney(amount: number): number {
+  const size = Math.abs(amount);
+  const step = size < 100 ? 1 : size < 500 ? 5 : 10;
+  return Math.round(amount / step) * step;
+}
+
+export const aboutMoney = (amount: number, currency: string | null): string =>
+  formatMoney(roundMoney(amount), currency, true);
+
+/** "215 to 360 €"; one figure where both ends round to the same. */
+export function moneyRange(low: number, high: number, currency: string | null): string {
+  const [a, b] = [aboutMoney(low, currency), aboutMoney(high, currency)];
+  return a === b ? a : `${a} to ${b}`;
+}
+
+/** What a year and 1,000 km (or 1,000 miles) come to, in a sentence. Null: too little is known to tell. */
+export function costSentence(
+  year: number | null,
+  per1000: { amount: number | null; unit: 'km' | 'mi' },
+  currency: string | null,
+): string {
+  if (year === null && per1000.amount === null)
+    return 'Too little is logged to say what a year costs. Ride 100 km and log four weeks.';
+  const distance =
+    per1000.amount === null
+      ? null
+      : `${aboutMoney(per1000.amount, currency)} for 1,000 ${per1000.unit}`;
+  if (year === null) return `It costs about ${distance}.`;
+  const a = `It costs about ${aboutMoney(year, currency)} a year`;
+  return distance ? `${a}, or ${distance}.` : `${a}.`;
+}
+
+/** What has no price, and what that does to the sums. Empty: everything has one. */
+export function unpricedSentences(list: readonly Unpriced[]): string[] {
+  const names = (as: Unpriced['as']) => list.filter((u) => u.as === as).map((u) => u.name);
+  const [missing, usual] = [names('missing'), names('usual')];
+  const sentences: string[] = [];
+  if (missing.length > 0)
+    sentences.push(`These have no price and are left out of the sums: ${missing.join(', ')}.`);
+  if (usual.length > 0)
+    sentences.push(
+      `These have no price of their own, so we count the plan’s usual price: ${usual.join(', ')}.`,
+    );
+  return sentences;
+}
+
+/** What other care of the same rides would have cost against what it did. */
+export function againstSentence(
+  name: RegimeName,
+  [low, high]: readonly [number, number],
+  spent: number,
+  currency: string | null,
+): string {
+  const way = name === 'never' ? 'Never cleaned or lubed' : `Kept “${REGIME_LABEL[name]}”`;
+  const cost = `${way}, the same rides would have cost ${moneyRange(low, high, currency)}.`;
+  if (low > spent) return `${cost} You saved ${moneyRange(low - spent, high - spent, currency)}.`;
+  if (high < spent)
+    return `${cost} You spent ${moneyRange(spent - high, spent - low, currency)} more.`;
+  return `${cost} You spent ${aboutMoney(spent, currency)}, about the same.`;
+}
+
+const percent = formatElongation;
+
+/** When replacing costs least, how much it matters, and where this chain stands. */
+export function replaceSentences(
+  wear: number,
+  best: Best,
+  verdict: Verdict,
+  currency: string | null,
+): string[] {
+  const [from, to] = best.flat;
+  const least = `Replacing at ${percent(best.least.at)} costs least, about ${aboutMoney(best.least.per1000Km, currency)} for 1,000 km.`;
+  const flat =
+    to - from > 0.05
+      ? `Anywhere from ${percent(from)} to ${percent(to)} costs within 5 % of that.`
+      : 'A little sooner or later costs noticeably more.';
+  const now = {
+    later: `This chain is at ${percent(wear)}. Keep it on.`,
+    now: `This chain is at ${percent(wear)}. Replace it now, or soon.`,
+    overdue: `This chain is at ${percent(wear)}. It has cost you the cassette by now: replace both together when they skip.`,
+  }[verdict];
+  return [least, flat, now];
+}
+
+/** The curve for those who do not see it. */
+export const curveText = (curve: readonly Threshold[], currency: string | null): string =>
+  `Cost for 1,000 km by the wear at which the chain is replaced. ${curve
+    .filter((_, n) => n % 10 === 0)
+    .map((t) => `${percent(t.at)}: ${aboutMoney(t.per1000Km, currency)}`)
+    .join(', ')}.`;

@@ -1,0 +1,100 @@
+import { formatDistance, formatMoney, formatNumber, roundForUse, type UnitSystem } from '../units';
+import type { Middle, Quantity, RegimeName, YearOfRiding } from '../years';
+import { REGIME_LABEL, roundMoney } from './money';
+import { formatWatts } from './watts';
+
+export const QUANTITY_LABEL: Record<Quantity, string> = {
+  money: 'Money',
+  hours: 'Hours of work',
+  chains: 'Chains',
+  cassettes: 'Cassettes',
+  dryKm: 'Ridden dry',
+  watts: 'Watts lost',
+  wetNights: 'Nights wet',
+};
+
+/** What is shown in: the rider's currency and units. */
+export interface ShownIn {
+  currency: string | null;
+  units: UnitSystem;
+}
+
+/** A quantity with its unit: "€640", "42 h", "3.1 chains". */
+export function quantitySaid(value: number, quantity: Quantity, shown: ShownIn): string {
+  const rounded = roundForUse(value);
+  switch (quantity) {
+    case 'money':
+      return formatMoney(roundMoney(value), shown.currency, true);
+    case 'hours':
+      return `${formatNumber(rounded)} h`;
+    case 'watts':
+      return formatWatts(value);
+    case 'dryKm':
+      return formatDistance(value, shown.units);
+    case 'chains':
+    case 'cassettes':
+      return formatNumber(Math.round(value * 10) / 10);
+    case 'wetNights':
+      return formatNumber(rounded);
+  }
+}
+
+/** "€560 to €720", half of the futures; one figure where both round to the same. */
+export function halfSaid({ half }: Middle, quantity: Quantity, shown: ShownIn): string {
+  const [a, b] = half.map((value) => quantitySaid(value, quantity, shown));
+  return a === b ? (a ?? '') : `${a} to ${b}`;
+}
+
+const LESS: Record<Quantity, [less: string, more: string]> = {
+  money: ['costs', 'less'],
+  hours: ['takes', 'less'],
+  chains: ['uses', 'fewer chains'],
+  cassettes: ['uses', 'fewer cassettes'],
+  dryKm: ['rides', 'less without lube'],
+  watts: ['loses', 'less'],
+  wetNights: ['stands wet', 'fewer nights'],
+};
+
+const NOUN: Record<Quantity, string> = {
+  money: 'money',
+  hours: 'hours of work',
+  chains: 'chains',
+  cassettes: 'cassettes',
+  dryKm: 'distance ridden dry',
+  watts: 'watts',
+  wetNights: 'wet nights',
+};
+
+/** What one way has over another, quantity by quantity; where it may go either way, that is said. */
+export function differenceSentence(
+  [a, b]: readonly [RegimeName, RegimeName],
+  quantity: Quantity,
+  { half, mid }: Middle,
+  shown: ShownIn,
+): string {
+  const size = Math.abs(mid);
+  const [low, high] = half;
+  const none = quantitySaid(size, quantity, shown) === quantitySaid(0, quantity, shown);
+  if (none) return `There is hardly a difference in ${NOUN[quantity]}.`;
+  const [first, second] = mid < 0 ? [a, b] : [b, a];
+  const [verb, less] = LESS[quantity];
+  const sure = low < 0 !== high < 0 ? ', but it may go either way' : '';
+  return `“${REGIME_LABEL[first]}” ${verb} ${quantitySaid(size, quantity, shown)} ${less} than “${REGIME_LABEL[second]}”${sure}.`;
+}
+
+/** What riding the years are made of. */
+export function ridingSentence({ basis, from, rides }: YearOfRiding, units: UnitSystem): string {
+  const km = rides.reduce((sum, ride) => sum + ride.km, 0);
+  const year = `${formatDistance(km, units)} a year`;
+  if (basis === 'log') return `Your rides of the last year, every year again: ${year}.`;
+  if (basis === 'part')
+    return `Your ${from.rides} rides of ${from.days} days, going on like that: ${year}.`;
+  return `Too few rides are logged, so we assume three rides of 30 km a week: ${year}. Log rides to make it yours.`;
+}
+
+/** "Your 8 months so far", "Your five years so far". */
+export function soFarTitle(days: number): string {
+  const months = Math.max(1, Math.round(days / 30.4375));
+  if (months < 24) return `Your ${months} ${months === 1 ? 'month' : 'months'} so far`;
+  return `Your ${formatNumber(Math.round(months / 6) / 2)} years so far`;
+}

@@ -1,0 +1,37 @@
+import { exposureOf, letThrough } from '../care';
+import type { Bike } from '../garage';
+import { MS_PER_HOUR } from '../units';
+import type { ClimateYear } from './climateYear';
+import type { Leg } from './course';
+import type { YearlyRide } from './riding';
+
+/** Indoors nothing of the weather comes. */
+const DRY_SKY = {
+  wetShare: 0,
+  rainMmPerH: 0,
+  late: null,
+  dust: 0,
+  dustEverywhere: false,
+  salted: false,
+};
+/** The air of a stand longer than this is that of its first days. As `airOver` has it. */
+const AIR_H = 72;
+
+/** A year's rides as a bike meets them in one year of weather. */
+export function legsOfYear(
+  rides: readonly YearlyRide[],
+  year: ClimateYear,
+  { bike, links }: { bike: Bike; links: number },
+): Leg[] {
+  const guard = letThrough(bike).water;
+  let home = 0;
+  return rides.map((ride) => {
+    const { startH, hours, km, surface, mud, salted } = ride;
+    const sky = surface === 'indoor' ? { ...DRY_SKY, salted } : year.skyOf(startH, hours);
+    const x = exposureOf({ distanceKm: km, surface, mud }, hours, sky, { bike, links });
+    const air = year.airBetween(home, Math.min(startH, home + AIR_H), bike.storage);
+    const stoodMm = bike.storage === 'outdoors' ? year.rainBetween(home, startH) * guard : 0;
+    home = startH + hours;
+    return { at: startH * MS_PER_HOUR, x, air, stoodMm };
+  });
+}

@@ -1,0 +1,34 @@
+import { StyleSheet, View } from 'react-native';
+import type { Unpriced } from '@/core/money';
+import { unpricedSentences } from '@/core/words/money';
+import { Card, LinkBox } from '../frame';
+import { Txt } from '../theme';
+
+/** What has no price, and where it is set. Nothing where everything has one. */
+export function UnpricedCard({ unpriced }: { unpriced: readonly Unpriced[] }) {
+  const sentences = unpricedSentences(unpriced);
+  if (sentences.length === 0) return null;
+  return (
+    <Card title="Prices we do not know">
+      {sentences.map((sentence) => (
+        <Txt key={sentence}>{sentence}</Txt>
+      ))}
+      <View style={styles.row}>
+        <LinkBox href="/shelf" style={styles.link}>
+          <Txt variant="strong">To the shelf</Txt>
+        </LinkBox>
+        <LinkBox href="/book/garage" style={styles.link}>
+          <Txt variant="strong">To the garage</Txt>
+        </LinkBox>
+        <LinkBox href="/plan" style={styles.link}>
+          <Txt variant="strong">To the plan’s prices</Txt>
+        </LinkBox>
+      </View>
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
+  link: { minHeight: 44, justifyContent: 'center' },
+});

@@ -1,0 +1,34 @@
+import { StyleSheet, View } from 'react-native';
+import { Button, ProgressBar } from '../form';
+import { Txt } from '../theme';
+import type { YearsKnown } from './useYears';
+
+interface Props {
+  known: YearsKnown;
+  onAgain: () => void;
+}
+
+/** How far the years are played, and what can be done about it. */
+export function Playing({ known, onAgain }: Props) {
+  const { state, share, cancel } = known;
+  if (state === 'done') return null;
+  if (state === 'playing')
+    return (
+      <View role="status" aria-live="polite" style={styles.playing}>
+        <ProgressBar share={share} label="Riding the years" />
+        <Button label="Cancel" onPress={cancel} />
+      </View>
+    );
+  return (
+    <View role="status" aria-live="polite" style={styles.playing}>
+      <Txt>
+        {state === 'cancelled'
+          ? 'Cancelled. You are seeing what was played so far.'
+          : 'The years could not be played. Try again; if it stays so, restart the app.'}
+      </Txt>
+      <Button label="Play them again" onPress={onAgain} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ playing: { gap: 10, alignItems: 'stretch' } });
