@@ -27,7 +27,7 @@ import { useOpenLogbook } from '@/store/OpenContext';
 import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
-import { Button } from '@/ui/form';
+import { Button } from '@/ui/form/Button';
 import { Card, Columns, Page } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';

@@ -25,6 +25,10 @@ const PAGES = [
   '/book/wear/demo-chain-commuter',
   '/book/service/demo-bike-commuter',
   '/book/history',
+  '/book/money',
+  '/book/watts',
+  '/book/years',
+  '/book/one-year',
   '/book/files',
   '/book/settings',
 ];

@@ -14,6 +14,8 @@ const ROUTES = [
   ['/shelf/choose', 'Which lube?'],
   ['/shelf/handbook', 'Handbook'],
   ['/book/history', 'History'],
+  ['/book/money', 'Money'],
+  ['/book/watts', 'Watts'],
   ['/book/settings', 'Settings'],
 ] as const;
 

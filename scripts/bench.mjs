@@ -21,6 +21,8 @@ const MEASURES = [
   'wear',
   'choice',
   'planner',
+  'money',
+  'years',
   'weight',
   'firstVerdict',
 ];

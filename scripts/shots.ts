@@ -13,22 +13,10 @@ const NOW = new Date('2026-11-24T10:00:00Z');
 const PHONE: [number, number] = [390, 844];
 const WIDE: [number, number] = [1280, 800];
 
-const showWorking = async (page: Page) => {
-  await page.getByRole('button', { name: 'Show working' }).click();
-  await page.getByText('Working', { exact: true }).scrollIntoViewIfNeeded();
-  await page.mouse.move(200, 500);
-  await page.mouse.wheel(0, 560);
-};
-
 const sync = async (page: Page) => {
   await page.getByRole('button', { name: 'Sync' }).click();
   await page.getByText('rides added').waitFor();
   await page.getByRole('button', { name: 'Close this line' }).click();
-};
-
-const openWetRide = async (page: Page) => {
-  await page.getByRole('link', { name: /Mon 16 Nov/ }).click();
-  await page.getByText('Weather on the way').waitFor();
 };
 
 const openWear = async (page: Page) => {
@@ -85,22 +73,28 @@ const planned = async (page: Page) => {
   await page.getByRole('progressbar').waitFor({ state: 'detached' });
 };
 
+/** The racer, scrolled to whether its care was worth it. */
+const playedAgain = async (page: Page) => {
+  await page.getByRole('radio', { name: 'Sunday racer' }).click();
+  await page.getByText(/^Never cleaned or lubed/).waitFor();
+  await page.mouse.move(900, 500);
+  await page.mouse.wheel(0, 560);
+};
+
+const atGearMap = async (page: Page) => {
+  await page.getByRole('radio', { name: 'Sunday racer' }).click();
+  await page.getByRole('table').scrollIntoViewIfNeeded();
+};
+
+const playedThrough = async (page: Page) => {
+  await page.getByText('As the plan says', { exact: true }).first().waitFor();
+  await page.getByRole('progressbar').waitFor({ state: 'detached', timeout: 30_000 });
+};
+
 const SHOTS: Shot[] = [
   { file: 'today-phone', path: '/', size: PHONE },
   { file: 'today-wide', path: '/', size: WIDE },
-  { file: 'today-dark', path: '/', size: PHONE, dark: true },
-  { file: 'working', path: '/', size: PHONE, before: showWorking },
-  {
-    file: 'log-a-ride',
-    path: '/rides/log',
-    size: PHONE,
-    before: async (page) => {
-      await page.getByLabel('Distance').fill('42');
-      await page.getByRole('radio', { name: 'Wet' }).click();
-    },
-  },
   { file: 'rides-wide', path: '/rides', size: WIDE, before: sync },
-  { file: 'ride', path: '/rides', size: PHONE, before: openWetRide },
   { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
   { file: 'shelf', path: '/shelf', size: PHONE },
   { file: 'import', path: '/rides/import', size: PHONE, before: dropFiles },
@@ -115,6 +109,10 @@ const SHOTS: Shot[] = [
     before: atStep('Off-bike clean and lube', /Bath 2/),
   },
   { file: 'noise', path: '/bench/noise', size: PHONE, before: counted },
+  { file: 'money', path: '/book/money', size: WIDE, dark: true, before: playedAgain },
+  { file: 'watts', path: '/book/watts', size: PHONE, before: atGearMap },
+  { file: 'years', path: '/book/years', size: WIDE, before: playedThrough },
+  { file: 'one-year', path: '/book/one-year', size: PHONE },
   { file: 'plan', path: '/plan', size: PHONE, before: planned },
   {
     file: 'story',

@@ -1,7 +1,8 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
+import { useEffect } from 'react';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { switchLogbook } from '@/store/whichLogbook';
-import { Button } from '@/ui/form';
+import { Button } from '@/ui/form/Button';
 import { Card, Menu, SideBySide } from '@/ui/frame';
 import { Txt } from '@/ui/theme';
 
@@ -38,6 +39,10 @@ function DemoDoor() {
 export default function BookLayout() {
   const router = useRouter();
   const path = usePathname();
+  useEffect(() => {
+    // What takes longest to answer is at hand before it is asked for.
+    if (path === '/book') void import('./years');
+  }, [path]);
   return (
     <SideBySide
       showList={path === '/book'}

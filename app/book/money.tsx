@@ -2,8 +2,9 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChainReport } from '@/core/care';
-import { againQuestion, daysOfLog, spendingOf, type Spending } from '@/core/money';
-import { currencies, MS_PER_DAY } from '@/core/units';
+import { againQuestion, daysOfLog, partsPerChain, spendingOf, type Spending } from '@/core/money';
+import { MS_PER_DAY } from '@/core/units';
+import { currencies } from '@/core/units/money';
 import { wearRateOf } from '@/core/wear';
 import type { RegimeName } from '@/core/years';
 import {
@@ -17,6 +18,7 @@ import {
   useAppSelector,
 } from '@/store';
 import { selectCurrency, selectLedger } from '@/store/money';
+import { useCarePrices } from '@/store/useCarePrices';
 import { Choice, SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -131,14 +133,15 @@ function OfOneBike({ report, span, spent }: OfOneBikeProps) {
   );
   const costs = useAgain(again, names);
   const { chain, state, limits } = report;
+  const prices = useCarePrices(report);
   const replacing = useMemo(
     () => ({
-      chainPrice: chain.price ?? settings.plan.chainPrice,
-      cassettePerChain: settings.plan.cassettePrice,
+      chainPrice: prices.chain ?? 0,
+      partsPerChain: partsPerChain(prices),
       limit: limits.wearPercent,
       perKm: wearRateOf(replay.steps, chain.id).perKm * state.wearFactor,
     }),
-    [chain, settings.plan, limits, replay, state.wearFactor],
+    [chain, prices, limits, replay, state.wearFactor],
   );
   return (
     <>

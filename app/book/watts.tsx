@@ -1,9 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ChainReport } from '@/core/care';
+import { ridingHours, type ChainReport } from '@/core/care';
 import type { RideLogged } from '@/core/logbook';
-import { formatDistance, MS_PER_DAY } from '@/core/units';
+import { dateFormat } from '@/core/time/dateFormat';
+import { formatDistance, formatExactDistance, MS_PER_DAY } from '@/core/units';
 import { worksWith } from '@/core/years';
 import {
   allWatts,
@@ -23,10 +24,11 @@ import {
   selectSettings,
   useAppDispatch,
   useAppSelector,
+  useRideEntries,
 } from '@/store';
 import { selectCurrency } from '@/store/money';
 import { useCarePrices } from '@/store/useCarePrices';
-import { Choice } from '@/ui/form';
+import { Choice, SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { GearMapCard } from '@/ui/watts/GearMapCard';
@@ -94,20 +96,67 @@ function OfOneBike({ report }: { report: ChainReport }) {
   const ledger = wattLedger(state, { crossing, faults, power });
   const works = worksWith(state.lube ?? 'all-weather', settings.schools.between);
   const ways = winBacks({ state, cogs: report.cogs, works, prices, power, crossing });
-  const { rideKm, perKm } = typical;
+  const rides = useLastRides(bike.id);
+  const [rideId, setRideId] = useState(USUAL);
+  const chosen = rides.find((r) => r.id === rideId);
+  const usual = formatDistance(typical.rideKm, settings.units);
   return (
     <>
       <LedgerCard ledger={ledger} power={power} />
+      <View style={styles.row}>
+        <SelectField
+          label="Minutes over"
+          value={chosen ? rideId : USUAL}
+          options={[{ value: USUAL, label: `Your usual ride, ${usual}` }, ...rides.map(optionOf)]}
+          onChange={setRideId}
+        />
+      </View>
       <WinBackCard
         ways={ways}
         currency={currency}
-        lost={minutesLost(rideKm * perKm.hours, allWatts(ledger), power)}
-        ride={`your usual ride of ${formatDistance(rideKm, settings.units)}`}
+        lost={minutesLost(
+          chosen?.hours ?? typical.rideKm * typical.perKm.hours,
+          allWatts(ledger),
+          power,
+        )}
+        ride={chosen ? 'this ride' : `your usual ride of ${usual}`}
       />
       {map ? <GearMapCard map={map} time={time} /> : null}
       <WattMonthsCard months={months} />
     </>
   );
 }
+
+const USUAL = 'usual';
+/** So many of the last rides are offered. */
+const LAST = 12;
+
+/** A ride to choose: what it is called, and how long it took. */
+interface LastRide {
+  id: string;
+  label: string;
+  hours: number;
+}
+
+const optionOf = ({ id, label }: LastRide) => ({ value: id, label });
+
+/** The last rides of a bike, newest first. */
+function useLastRides(bikeId: string): LastRide[] {
+  const entries = useRideEntries();
+  const { units } = useAppSelector(selectSettings);
+  return useMemo(
+    () =>
+      entries
+        .filter(({ ride }) => ride.bikeId === bikeId)
+        .slice(0, LAST)
+        .map(({ ride }) => ({
+          id: ride.id,
+          label: `${rideDay.format(Date.parse(ride.at))}, ${formatExactDistance(ride.distanceKm, units)}`,
+          hours: ridingHours(ride),
+        })),
+    [entries, bikeId, units],
+  );
+}
+const rideDay = dateFormat({ day: 'numeric', month: 'long' });
 
 const styles = StyleSheet.create({ row: { flexDirection: 'row' } });

@@ -103,7 +103,8 @@ function OfOneBike({ report }: { report: ChainReport }) {
           <PairCard {...parts} />
         </>
       ) : null}
-      <SoFar report={report} />
+      {/* What is asked first is answered first. */}
+      {known.state === 'playing' ? null : <SoFar report={report} />}
     </>
   );
 }

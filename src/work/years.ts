@@ -1,6 +1,7 @@
 import { proxy, wrap } from 'comlink';
 import type { Again } from '@/core/money';
-import { addFigures, type RegimeName, type YearsAsked, type YearsFigures } from '@/core/years';
+import type { RegimeName, YearsAsked } from '@/core/years';
+import { addFigures, type YearsFigures } from '@/core/years/figures';
 import { runInWorker, type Hired } from './runInWorker';
 import type { YearsApi } from './years.worker';
 
@@ -33,19 +34,19 @@ export function playYears(
   let figures: YearsFigures = {};
   let played = 0;
   const parts = Array.from({ length: pool }, (_, n) => {
-    const range = [
-      Math.floor((n * asked.futures) / pool),
-      Math.floor(((n + 1) * asked.futures) / pool),
-    ] as const;
+    // Every so-many-th future, so that the first ones come first.
+    const numbers = Array.from({ length: asked.futures }, (_, k) => k).filter(
+      (k) => k % pool === n,
+    );
     const hired = hire();
     const call = (api: Hired<YearsApi>['api'], alive: () => void) =>
       api.years(
         asked,
-        range,
-        proxy((part: YearsFigures) => {
+        numbers,
+        proxy((some: readonly number[], part: YearsFigures) => {
           alive();
           figures = addFigures(figures, part);
-          played += Object.values(part)[0]?.length ?? 0;
+          played += some.length;
           onFigures(figures, played / asked.futures);
         }),
       );

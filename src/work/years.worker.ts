@@ -1,23 +1,26 @@
 import { expose } from 'comlink';
-import { costsAgain, type Again } from '@/core/money';
-import { YearsPlayer, type RegimeName, type YearsAsked, type YearsFigures } from '@/core/years';
+import { costsAgain, type Again } from '@/core/money/against';
+import type { YearsFigures } from '@/core/years/figures';
+import type { RegimeName } from '@/core/years/regimes';
+import { YearsPlayer, type YearsAsked } from '@/core/years/years';
 
 /** Futures of a first, rough answer; each part after it is twice as large, up to the last. */
 const FIRST_PART = 1;
 const LARGEST_PART = 8;
 
 const api = {
-  /** Plays futures `from` to before `to` of a question, and hands over each part as it is done. */
+  /** Plays these futures of a question, and hands over each part as it is done. */
   async years(
     asked: YearsAsked,
-    [from, to]: readonly [number, number],
-    onPart: (part: YearsFigures) => void | Promise<void>,
+    numbers: readonly number[],
+    onPart: (numbers: readonly number[], part: YearsFigures) => void | Promise<void>,
   ): Promise<void> {
     const player = new YearsPlayer(asked);
     let size = FIRST_PART;
-    for (let at = from; at < to;) {
-      await onPart(player.futures(at, Math.min(to, at + size)));
-      at += size;
+    for (let at = 0; at < numbers.length;) {
+      const some = numbers.slice(at, at + size);
+      await onPart(some, player.futures(some));
+      at += some.length;
       size = Math.min(LARGEST_PART, size * 2);
     }
   },

@@ -3,16 +3,11 @@ import type { ChainState, Factors } from '../care';
 import { Chance } from '../chance';
 import type { LubeClass, Schools } from '../lube';
 import type { Standard } from '../records/standards';
-import {
-  moneyOf,
-  play,
-  wholeOf,
-  worksWith,
-  type CarePrices,
-  type Kept,
-  type Leg,
-  type RegimeName,
-} from '../years';
+import type { Leg } from '../years/course';
+import { moneyOf, wholeOf, type CarePrices } from '../years/outcome';
+import { play } from '../years/play';
+import type { Kept, RegimeName } from '../years/regimes';
+import { worksWith } from '../years/works';
 
 /** The rides of a bike as they were, played again with other care. */
 export interface Again {

@@ -1,6 +1,6 @@
 import type { ReplayStep } from '../care';
 import { wearLimitPercent } from '../chain';
-import type { Bike, Garage, PartKind } from '../garage';
+import type { Bike, Garage, Part, PartKind } from '../garage';
 import type { PlanSettings } from '../records/plan';
 import { unitPrice } from '../shelf';
 import { CHAINS_A_LIFE, chainsTaken } from '../wear';
@@ -10,7 +10,8 @@ export type MoneyItem = (typeof MONEY_ITEMS)[number];
 
 /** A cost of one event, in the smallest unit of the rider's money, so that sums are exact. */
 export interface Entry {
-  at: number;
+  /** As its event has it: UTC text, whose order is that of time. */
+  at: string;
   bikeId: string;
   eventId: string;
   item: MoneyItem;
@@ -57,28 +58,33 @@ const ITEM_OF: Record<PartKind, MoneyItem> = {
   'jockey wheels': 'rings',
 };
 
+const NO_PARTS: readonly Part[] = [];
+
 /** The books of a log in the making. */
 class Books {
   readonly entries: Entry[] = [];
+  /** By the thing's id; ids are unique in a garage. */
   readonly unpriced = new Map<string, Unpriced>();
-  private readonly accounts = new Map<string, Account>();
-  private readonly fitted = new Map<string, string>();
+  /** By bike, and then by what the money goes on. */
+  private readonly accounts = new Map<string, Map<string, Account>>();
+  /** The parts on each bike. */
+  private readonly fitted = new Map<string, readonly Part[]>();
 
   constructor(private readonly k: Keeping) {}
 
-  private book(step: ReplayStep, item: MoneyItem, account: string, amount: number): void {
+  private book(step: ReplayStep, item: MoneyItem, thing: string, amount: number): void {
     const { event, bikeId } = step;
     if (bikeId === null) return;
-    const key = `${bikeId} ${account}`;
-    const of = this.accounts.get(key) ?? new Account();
-    this.accounts.set(key, of);
-    const minor = of.add(amount, this.k.perUnit);
-    if (minor !== 0)
-      this.entries.push({ at: Date.parse(event.at), bikeId, eventId: event.id, item, minor });
+    let own = this.accounts.get(bikeId);
+    if (!own) this.accounts.set(bikeId, (own = new Map<string, Account>()));
+    let account = own.get(thing);
+    if (!account) own.set(thing, (account = new Account()));
+    const minor = account.add(amount, this.k.perUnit);
+    if (minor !== 0) this.entries.push({ at: event.at, bikeId, eventId: event.id, item, minor });
   }
 
-  private lacks(what: Unpriced['what'], id: string, name: string, as: Unpriced['as']): void {
-    this.unpriced.set(`${what} ${id}`, { what, name, as });
+  private lacks(id: string, thing: () => Unpriced): void {
+    if (!this.unpriced.has(id)) this.unpriced.set(id, thing());
   }
 
   work(step: ReplayStep): void {
@@ -88,26 +94,30 @@ class Books {
       const product = this.k.garage.products[productId];
       if (!product) continue;
       const each = unitPrice(product);
-      if (each === null) this.lacks('product', productId, product.name, 'missing');
+      if (each === null)
+        this.lacks(productId, () => ({ what: 'product', name: product.name, as: 'missing' }));
       else {
         const item = product.kind === 'lube' ? 'lube' : 'cleaning';
-        this.book(step, item, `product ${productId}`, each * amount);
+        this.book(step, item, productId, each * amount);
       }
     }
     this.book(step, 'time', 'time', ((event.minutes ?? 0) / 60) * this.k.prices.hourPrice);
   }
 
-  part(step: ReplayStep): void {
-    const { event } = step;
-    if (event.type === 'partRemoved') this.fitted.delete(event.partId);
-    if (event.type !== 'partFitted') return;
-    const { parts } = this.k.garage;
-    const kind = parts[event.partId]?.kind;
+  part({ event }: ReplayStep): void {
+    if (event.type !== 'partFitted' && event.type !== 'partRemoved') return;
+    const part = this.k.garage.parts[event.partId];
+    for (const [bikeId, parts] of this.fitted)
+      this.fitted.set(
+        bikeId,
+        parts.filter((p) => p.id !== event.partId),
+      );
+    if (event.type === 'partRemoved' || !part) return;
     // Of a bike's rings there may be several; a new cassette takes the old one's place.
-    for (const [id, on] of this.fitted)
-      if (on === event.bikeId && kind !== 'ring' && parts[id]?.kind === kind)
-        this.fitted.delete(id);
-    this.fitted.set(event.partId, event.bikeId);
+    const others = (this.fitted.get(event.bikeId) ?? []).filter(
+      (p) => p.kind === 'ring' || p.kind !== part.kind,
+    );
+    this.fitted.set(event.bikeId, [...others, part]);
   }
 
   ride(step: ReplayStep): void {
@@ -118,31 +128,32 @@ class Books {
     this.chain(step, chainId, by / limit);
     const taken = chainsTaken(from.wear, by, limit);
     let hasCassette = false;
-    for (const [id, on] of this.fitted) {
-      const part = this.k.garage.parts[id];
-      if (on !== event.bikeId || !part) continue;
+    for (const part of this.fitted.get(event.bikeId) ?? NO_PARTS) {
+      const { id } = part;
       hasCassette ||= part.kind === 'cassette';
       const { chains } = CHAINS_A_LIFE[part.kind];
       if (part.price !== null)
-        this.book(step, ITEM_OF[part.kind], `part ${id}`, (part.price * taken) / chains);
-      else if (part.kind === 'cassette') this.usualCassette(step, id, part.name, taken);
-      else this.lacks(part.kind, id, part.name, 'missing');
+        this.book(step, ITEM_OF[part.kind], id, (part.price * taken) / chains);
+      else if (part.kind === 'cassette') this.usualCassette(step, id, () => part.name, taken);
+      else this.lacks(id, () => ({ what: part.kind, name: part.name, as: 'missing' }));
     }
-    if (!hasCassette && bike) this.usualCassette(step, bike.id, `${bike.name}’s cassette`, taken);
+    if (!hasCassette && bike)
+      this.usualCassette(step, bike.id, () => `${bike.name}’s cassette`, taken);
   }
 
   private chain(step: ReplayStep, chainId: string, used: number): void {
     const chain = this.k.garage.chains[chainId];
     if (!chain) return;
-    if (chain.price === null) this.lacks('chain', chainId, chain.name, 'usual');
+    if (chain.price === null)
+      this.lacks(chainId, () => ({ what: 'chain', name: chain.name, as: 'usual' }));
     const price = chain.price ?? this.k.prices.chainPrice;
-    this.book(step, 'chain', `chain ${chainId}`, price * used);
+    this.book(step, 'chain', chainId, price * used);
   }
 
   /** The plan's settings say what of a cassette a chain takes. */
-  private usualCassette(step: ReplayStep, id: string, name: string, taken: number): void {
-    this.lacks('cassette', id, name, 'usual');
-    this.book(step, 'cassette', `part ${id}`, this.k.prices.cassettePrice * taken);
+  private usualCassette(step: ReplayStep, id: string, name: () => string, taken: number): void {
+    this.lacks(id, () => ({ what: 'cassette', name: name(), as: 'usual' }));
+    this.book(step, 'cassette', id, this.k.prices.cassettePrice * taken);
   }
 }
 

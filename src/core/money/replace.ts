@@ -1,18 +1,19 @@
-import { chainsTaken, usesUpAt } from '../wear';
+import { CHAINS_A_LIFE, chainsTaken, usesUpAt } from '../wear';
+import type { CarePrices } from '../years';
 
 /** What replacing a chain at a wear costs a km, against other wears. */
 export interface Threshold {
   /** Elongation at which the chain is replaced, %. */
   at: number;
-  /** Chain and what it takes of the cassette, for 1,000 km. */
+  /** Chain and what it takes of the parts it runs on, for 1,000 km. */
   per1000Km: number;
 }
 
 /** Prices and wear of one chain. */
 export interface Replacing {
   chainPrice: number;
-  /** What a chain changed in time takes of the cassette. */
-  cassettePerChain: number;
+  /** What a chain changed in time takes of cassette, rings and jockey wheels: see `partsPerChain`. */
+  partsPerChain: number;
   limit: number;
   /** % of elongation a km. */
   perKm: number;
@@ -36,7 +37,7 @@ export function costOfThresholds(r: Replacing): Threshold[] {
     const at = n * STEP;
     if (at < FROM - STEP / 2) continue;
     const km = at / r.perKm;
-    curve.push({ at, per1000Km: ((r.chainPrice + r.cassettePerChain * taken) / km) * 1000 });
+    curve.push({ at, per1000Km: ((r.chainPrice + r.partsPerChain * taken) / km) * 1000 });
   }
   return curve;
 }
@@ -56,8 +57,18 @@ export function bestThreshold(curve: readonly Threshold[]): Best {
   return { least, flat: [flat[0]?.at ?? least.at, flat.at(-1)?.at ?? least.at] };
 }
 
-export type Verdict = 'later' | 'now' | 'overdue';
+/** `keep`: before limit and lowest point; `now`; `past limit`: money says later than the limit; `overdue`: beyond both. */
+export type Verdict = 'keep' | 'now' | 'past limit' | 'overdue';
 
-/** What the curve says of a chain with so much wear. */
-export const whenToReplace = (wear: number, { flat, least }: Best): Verdict =>
-  wear < least.at ? 'later' : wear <= flat[1] ? 'now' : 'overdue';
+/** What curve and wear limit say of a chain with so much wear. */
+export function whenToReplace(wear: number, { flat, least }: Best, limit: number): Verdict {
+  if (wear < Math.min(limit, least.at)) return 'keep';
+  if (wear < limit) return 'now';
+  return wear <= Math.max(flat[1], limit) ? 'past limit' : 'overdue';
+}
+
+/** What a chain changed in time takes of the parts it runs on, in money; what has no price is left out. */
+export const partsPerChain = ({ cassette, ring, jockeys }: CarePrices): number =>
+  (cassette ?? 0) / CHAINS_A_LIFE.cassette.chains +
+  (ring ?? 0) / CHAINS_A_LIFE.ring.chains +
+  (jockeys ?? 0) / CHAINS_A_LIFE['jockey wheels'].chains;

@@ -1,4 +1,5 @@
 import type { ReplayStep } from '../care';
+import { instantOf } from '../time/instants';
 import { MS_PER_DAY } from '../units';
 import type { Entry, MoneyItem } from './ledger';
 
@@ -28,18 +29,19 @@ export function spendingOf(
     byBike.set(bikeId, known);
     return known;
   };
+  const [first, end] = [instantOf(from), instantOf(to)];
   for (const { at, bikeId, item, minor } of entries) {
-    if (at < from || at >= to) continue;
-    for (const sum of [all, of(bikeId)]) {
-      sum.byItem[item] += minor;
-      sum.total += minor;
-    }
+    if (at < first || at >= end) continue;
+    const own = of(bikeId);
+    all.byItem[item] += minor;
+    own.byItem[item] += minor;
+    all.total += minor;
+    own.total += minor;
   }
   for (const { event } of steps) {
-    if (event.type !== 'rideLogged') continue;
-    const at = Date.parse(event.at);
-    if (at < from || at >= to) continue;
-    for (const sum of [all, of(event.bikeId)]) sum.km += event.distanceKm;
+    if (event.type !== 'rideLogged' || event.at < first || event.at >= end) continue;
+    all.km += event.distanceKm;
+    of(event.bikeId).km += event.distanceKm;
   }
   return { all, byBike };
 }

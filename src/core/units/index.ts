@@ -1,4 +1,3 @@
 export * from './convert';
 export * from './format';
 export * from './addUp';
-export * from './money';

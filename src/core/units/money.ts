@@ -1,19 +1,38 @@
 /** Digits after the point of a currency (ISO 4217): 2 of most, 0 of the yen, 3 of some dinars. */
-export const minorDigits = (currency: string | null): number =>
-  currency === null
-    ? 2
-    : (new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions()
-        .maximumFractionDigits ?? 2);
+export function minorDigits(currency: string | null): number {
+  if (currency === null) return 2;
+  const known = digitsKnown.get(currency);
+  if (known !== undefined) return known;
+  const { maximumFractionDigits } = new Intl.NumberFormat('en', {
+    style: 'currency',
+    currency,
+  }).resolvedOptions();
+  digitsKnown.set(currency, maximumFractionDigits ?? 2);
+  return maximumFractionDigits ?? 2;
+}
+const digitsKnown = new Map<string, number>();
+
+/** Making a formatter takes longer than a hundred uses of it. */
+const formats = new Map<string, Intl.NumberFormat>();
+function formatOf(currency: string | null, digits: number): Intl.NumberFormat {
+  const key = `${currency} ${digits}`;
+  const known = formats.get(key);
+  if (known) return known;
+  const style = currency === null ? {} : ({ style: 'currency', currency } as const);
+  const made = new Intl.NumberFormat(undefined, {
+    ...style,
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  });
+  formats.set(key, made);
+  return made;
+}
 
 /** "€12.50" from 12.5; without a currency the bare figure, "12.50". `whole`: without its cents. */
 export function formatMoney(amount: number, currency: string | null, whole = false): string {
   const digits = whole ? 0 : minorDigits(currency);
-  const style = currency === null ? {} : ({ style: 'currency', currency } as const);
-  return new Intl.NumberFormat(undefined, {
-    ...style,
-    minimumFractionDigits: digits,
-    maximumFractionDigits: digits,
-  }).format(Math.round(amount * 10 ** digits) / 10 ** digits + 0);
+  const rounded = Math.round(amount * 10 ** digits) / 10 ** digits + 0;
+  return formatOf(currency, digits).format(rounded);
 }
 
 /** Every currency of ISO 4217 this device knows, with its name in the rider's language. */

@@ -40,32 +40,62 @@ export const atPower = (wattsAt250: number, power: number): number =>
 /** What of a state the ledger looks at. */
 export type LossState = Pick<ChainState, 'outside' | 'inside' | 'film' | 'wear' | 'lube'>;
 
+/** The causes of a loss, of a moment or on the average of many: shares, % of wear, W at 250 W of the lube. */
+export interface Causes {
+  outside: number;
+  inside: number;
+  dryness: number;
+  wear: number;
+  friction: number;
+}
+
+const frictionOf = (lube: LossState['lube']): number =>
+  lube === null ? 0 : LUBE_CLASSES[lube].frictionW;
+
+/** Adds what a state loses by to a sum, in place, with a weight: thousands of rides are added up so. */
+export function addCauses(sum: Causes, state: LossState, weight: number): void {
+  sum.outside += state.outside * weight;
+  sum.inside += state.inside * weight;
+  sum.dryness += dryness(state.film) * weight;
+  sum.wear += Math.max(0, state.wear) * weight;
+  sum.friction += frictionOf(state.lube) * weight;
+}
+
+export const NO_CAUSES: Causes = { outside: 0, inside: 0, dryness: 0, wear: 0, friction: 0 };
+
+/** What there is beside the state of the chain. `crossing`: W at 250 W, see `gears.ts`; null: not known. */
+export interface Beside {
+  crossing: number | null;
+  faults: readonly OpenFault[];
+  power: number;
+}
+
 const WRONG_LENGTH: ReadonlySet<string> = new Set(['chain too long', 'chain too short']);
 
 /**
- * What a chain takes at a power, item by item. `crossing`: W at 250 W, see `gears.ts`; null: not known. Length counts where a
- * fault says that it is wrong; the quality of a chain nobody can tell by looking.
+ * What causes take at a power, item by item. Length counts where a fault says that it is wrong; the quality of a chain
+ * nobody can tell by looking.
  */
-export function wattLedger(
-  state: LossState,
-  {
-    crossing,
-    faults,
-    power,
-  }: { crossing: number | null; faults: readonly OpenFault[]; power: number },
-): WattLedger {
+export function ledgerOf(causes: Causes, { crossing, faults, power }: Beside): WattLedger {
   const at = (watts: number) => atPower(watts, power);
   const wrong = faults.some((f) => !f.putRight && WRONG_LENGTH.has(f.found.cause));
   return {
-    outside: at(CARE.wattsOutside.value * state.outside),
-    inside: at(CARE.wattsInside.value * state.inside),
-    dryness: at(CARE.wattsDry.value * dryness(state.film)),
-    wear: at(CARE.wattsWear.value * Math.max(0, state.wear)),
-    lube: at(state.lube === null ? 0 : LUBE_CLASSES[state.lube].frictionW),
+    outside: at(CARE.wattsOutside.value * causes.outside),
+    inside: at(CARE.wattsInside.value * causes.inside),
+    dryness: at(CARE.wattsDry.value * causes.dryness),
+    wear: at(CARE.wattsWear.value * causes.wear),
+    lube: at(causes.friction),
     crossing: crossing === null ? null : at(crossing),
     length: wrong ? at(WATTS.wrongLengthW.value) : 0,
     quality: null,
   };
+}
+
+/** What a chain in this state takes. */
+export function wattLedger(state: LossState, beside: Beside): WattLedger {
+  const causes = { ...NO_CAUSES };
+  addCauses(causes, state, 1);
+  return ledgerOf(causes, beside);
 }
 
 /** All that is known of a ledger, W. */

@@ -1,5 +1,6 @@
 import type { ReplayStep } from '../care';
-import { allWatts, wattLedger, type WattLedger, WATT_ITEMS } from './ledger';
+import { instantOf } from '../time/instants';
+import { addCauses, allWatts, ledgerOf, NO_CAUSES, type Causes, type WattLedger } from './ledger';
 
 /** What a chain took in a month, on the average of its riding hours. */
 export interface WattMonth {
@@ -9,10 +10,21 @@ export interface WattMonth {
   watts: number;
 }
 
-const startOfMonth = (ms: number): number => {
-  const at = new Date(ms);
-  return new Date(at.getFullYear(), at.getMonth(), 1).getTime();
-};
+/** A month in the making: causes times hours, up to where the next begins (as events write it). */
+interface Sum {
+  start: number;
+  end: string;
+  hours: number;
+  causes: Causes;
+}
+
+function monthOf(at: string): Sum {
+  const day = new Date(at);
+  const [year, month] = [day.getFullYear(), day.getMonth()];
+  const start = new Date(year, month, 1).getTime();
+  const end = instantOf(new Date(year, month + 1, 1).getTime());
+  return { start, end, hours: 0, causes: { ...NO_CAUSES } };
+}
 
 /**
  * The ledger of a bike's chain (null: of all chains) month by month, those without riding left out. `crossing`: as of
@@ -23,28 +35,22 @@ export function wattMonths(
   bikeId: string | null,
   { crossing, power, from }: { crossing: number | null; power: number; from: number },
 ): WattMonth[] {
-  const sums = new Map<number, { ledger: WattLedger; hours: number }>();
+  const months: Sum[] = [];
+  const first = instantOf(from);
   for (const { event, from: before, after, exposure } of steps) {
     if (event.type !== 'rideLogged' || !before || !after || !exposure) continue;
-    if (bikeId !== null && event.bikeId !== bikeId) continue;
-    const at = Date.parse(event.at);
-    if (at < from) continue;
-    const start = startOfMonth(at);
-    const sum = sums.get(start);
-    const ends = [before, after].map((state) => wattLedger(state, { crossing, faults: [], power }));
-    const hours = exposure.hours + (sum?.hours ?? 0);
-    const ledger = Object.fromEntries(
-      WATT_ITEMS.map((item) => {
-        const values = ends.map((end) => end[item]);
-        if (values.includes(null)) return [item, null];
-        const mean = ((values[0] ?? 0) + (values[1] ?? 0)) / 2;
-        const so = (sum?.ledger[item] ?? 0) * (sum?.hours ?? 0);
-        return [item, (so + mean * exposure.hours) / hours];
-      }),
-    ) as WattLedger;
-    sums.set(start, { ledger, hours });
+    if ((bikeId !== null && event.bikeId !== bikeId) || event.at < first) continue;
+    // Steps are in order of time: a ride is of the last month, or of a new one.
+    let month = months.at(-1);
+    if (!month || event.at >= month.end) months.push((month = monthOf(event.at)));
+    month.hours += exposure.hours;
+    addCauses(month.causes, before, exposure.hours / 2);
+    addCauses(month.causes, after, exposure.hours / 2);
   }
-  return [...sums]
-    .map(([start, { ledger }]) => ({ start, ledger, watts: allWatts(ledger) }))
-    .sort((a, b) => a.start - b.start);
+  return months.map(({ start, hours, causes }) => {
+    const means = { ...NO_CAUSES };
+    for (const name of Object.keys(means) as (keyof Causes)[]) means[name] = causes[name] / hours;
+    const ledger = ledgerOf(means, { crossing, faults: [], power });
+    return { start, ledger, watts: allWatts(ledger) };
+  });
 }

@@ -42,15 +42,32 @@ const FASTER_BY = 0.25;
 /** Percents, those beyond 0.5 counted by how much faster they wear: straight and growing part of a chain to `e`. */
 const growing = (e: number): number => Math.max(0, e - FASTER_FROM) ** 2 / (2 * FASTER_BY);
 
+/** The share a percent takes of a chain that is little worn, and how much faster it goes with each step beyond 0.5 %. */
+interface Pace {
+  aPercent: number;
+  faster: number;
+}
+
+/** By wear limit: there are three of them, and rides by the thousand. */
+const paces = new Map<number, Pace>();
+
 /**
- * How many chains' worth of a part's life a chain takes while it wears from `from` on by `by` %: one changed at its limit
- * takes 1, one ridden on till it has used up a cassette 3 (common practice). From these two facts follow the share a
- * percent takes of a chain that is little worn, and how much faster it goes beyond 0.5 %.
+ * From two facts: a chain changed at its limit takes 1, one ridden on till it has used up a cassette 3 such shares (common
+ * practice).
  */
-export function chainsTaken(from: number, by: number, limit: number): number {
+function paceOf(limit: number): Pace {
+  const known = paces.get(limit);
+  if (known) return known;
   const end = usesUpAt(limit);
   const faster = (3 * limit - end) / (growing(end) - 3 * growing(limit));
-  const aPercent = 1 / (limit + faster * growing(limit));
+  const pace = { aPercent: 1 / (limit + faster * growing(limit)), faster };
+  paces.set(limit, pace);
+  return pace;
+}
+
+/** How many chains' worth of a part's life a chain takes while it wears from `from` on by `by` %: see `paceOf`. */
+export function chainsTaken(from: number, by: number, limit: number): number {
+  const { aPercent, faster } = paceOf(limit);
   const over = Math.max(0, from + by / 2 - FASTER_FROM) / FASTER_BY;
   return by * aPercent * (1 + faster * over);
 }

@@ -1,5 +1,13 @@
-import type { Best, MoneyItem, Threshold, Unpriced, Verdict } from '../money';
-import { formatElongation, formatMoney } from '../units';
+import {
+  whenToReplace,
+  type Best,
+  type MoneyItem,
+  type Threshold,
+  type Unpriced,
+  type Verdict,
+} from '../money';
+import { formatElongation } from '../units';
+import { formatMoney } from '../units/money';
 import type { RegimeName } from '../years';
 
 export const MONEY_LABEL: Record<MoneyItem, string> = {
@@ -90,21 +98,26 @@ const percent = formatElongation;
 export function replaceSentences(
   wear: number,
   best: Best,
-  verdict: Verdict,
+  limit: number,
   currency: string | null,
 ): string[] {
   const [from, to] = best.flat;
-  const least = `Replacing at ${percent(best.least.at)} costs least, about ${aboutMoney(best.least.per1000Km, currency)} for 1,000 km.`;
-  const flat =
-    to - from > 0.05
-      ? `Anywhere from ${percent(from)} to ${percent(to)} costs within 5 % of that.`
-      : 'A little sooner or later costs noticeably more.';
-  const now = {
-    later: `This chain is at ${percent(wear)}. Keep it on.`,
-    now: `This chain is at ${percent(wear)}. Replace it now, or soon.`,
-    overdue: `This chain is at ${percent(wear)}. It has cost you the cassette by now: replace both together when they skip.`,
-  }[verdict];
-  return [least, flat, now];
+  const { at, per1000Km } = best.least;
+  const is = `This chain is at ${percent(wear)}`;
+  const now: Record<Verdict, string> = {
+    keep: `${is}. Keep it on. Its limit is ${percent(limit)}.`,
+    now: `${is}. Replace it now, or by its limit of ${percent(limit)}.`,
+    'past limit': `${is}, past its limit of ${percent(limit)}. Replace it now and the cassette may live on, or ride on and replace both together by ${percent(Math.max(to, limit))}.`,
+    overdue: `${is}. It has most likely worn the cassette out too. Replace both together.`,
+  };
+  const least = `Replacing at ${percent(at)} costs least, about ${aboutMoney(per1000Km, currency)} for 1,000 km. From ${percent(from)} to ${percent(to)} it hardly matters.`;
+  const late =
+    at > limit
+      ? [
+          'Money alone says later than the limit, because the cassette is cheap beside its chains. Past the limit shifting gets worse, and a new chain may skip on the old cassette.',
+        ]
+      : [];
+  return [now[whenToReplace(wear, best, limit)], least, ...late];
 }
 
 /** The curve for those who do not see it. */

@@ -1,4 +1,5 @@
-import { formatMoney, formatNumber } from '../units';
+import { formatNumber } from '../units';
+import { formatMoney } from '../units/money';
 import type { GearMap, MinutesLost, WattItem, Way, WinBack } from '../watts';
 
 export const WATT_LABEL: Record<WattItem, string> = {

@@ -1,4 +1,5 @@
-import { formatDistance, formatMoney, formatNumber, roundForUse, type UnitSystem } from '../units';
+import { formatDistance, formatNumber, roundForUse, type UnitSystem } from '../units';
+import { formatMoney } from '../units/money';
 import type { Middle, Quantity, RegimeName, YearOfRiding } from '../years';
 import { REGIME_LABEL, roundMoney } from './money';
 import { formatWatts } from './watts';

@@ -1,5 +1,6 @@
 export * from './compare';
 export * from './course';
+export * from './figures';
 export * from './kept';
 export * from './outcome';
 export * from './play';

@@ -10,7 +10,8 @@ import { ClimateYear } from './climateYear';
 import type { Leg } from './course';
 import type { Outcome } from './outcome';
 import { play } from './play';
-import { REGIME_NAMES, type Kept, type RegimeName } from './regimes';
+import type { YearsFigures } from './figures';
+import type { Kept, RegimeName } from './regimes';
 import type { YearlyRide } from './riding';
 import { worksWith, type Works } from './works';
 import { legsOfYear } from './yearLegs';
@@ -39,11 +40,10 @@ export interface YearsAsked {
   sigma: Factors;
 }
 
-/** Outcomes by regime, one a future. */
-export type YearsFigures = Partial<Record<RegimeName, Outcome[]>>;
-
 /** So many years of weather stand for all; each future draws its own from them. Own choice. */
 const WEATHER_YEARS = 24;
+/** The first futures draw from fewer, so that a first answer need not wait for all of them: so many more each. */
+const YEARS_A_FUTURE = 1;
 /** Log-normal sigma of one chain beside another on the same bike. Own estimate: half of the spread of wear. */
 const CHAIN_SIGMA = 0.25;
 
@@ -60,7 +60,7 @@ export class YearsPlayer {
   }
 
   /** The rides in the n-th year of weather; worked out when first asked for. */
-  private legsOf(n: number): Leg[] {
+  legsOf(n: number): Leg[] {
     const known = this.legs.get(n);
     if (known) return known;
     const { place, seed, rides, bike, links } = this.asked;
@@ -74,10 +74,11 @@ export class YearsPlayer {
   /** The rides of a future, from today through the years. */
   private *course(k: number): Generator<Leg> {
     const { seed, now, years } = this.asked;
+    const choice = Math.min(WEATHER_YEARS, YEARS_A_FUTURE * (k + 1));
     const until = now + years * 365 * MS_PER_DAY;
     const begins = now - this.hourNow;
     for (let year = 0; year <= years; year++) {
-      const drawn = Math.floor(new Chance(seed, k, year, 5).uniform() * WEATHER_YEARS);
+      const drawn = Math.floor(new Chance(seed, k, year, 5).uniform() * choice);
       for (const leg of this.legsOf(drawn)) {
         const at = begins + year * 365 * MS_PER_DAY + leg.at;
         if (at >= now && at < until) yield { ...leg, at };
@@ -113,20 +114,12 @@ export class YearsPlayer {
     );
   }
 
-  /** Futures `from` to before `to`, as far as they are asked for. */
-  futures(from: number, to: number): YearsFigures {
+  /** These futures, as far as they are asked for, in their order. */
+  futures(numbers: readonly number[]): YearsFigures {
     const figures: YearsFigures = {};
-    for (let k = from; k < Math.min(to, this.asked.futures); k++)
-      for (const [name, outcome] of this.future(k)) (figures[name] ??= []).push(outcome);
+    for (const k of numbers)
+      if (k < this.asked.futures)
+        for (const [name, outcome] of this.future(k)) (figures[name] ??= []).push(outcome);
     return figures;
   }
 }
-
-/** Figures of two parts of the same question together. */
-export const addFigures = (a: YearsFigures, b: YearsFigures): YearsFigures =>
-  Object.fromEntries(
-    REGIME_NAMES.flatMap((name) => {
-      const both = [...(a[name] ?? []), ...(b[name] ?? [])];
-      return both.length > 0 ? [[name, both]] : [];
-    }),
-  );

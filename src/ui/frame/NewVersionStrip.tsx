@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { Txt, useColors } from '../theme';
 import type { NewVersion } from './offline';
 

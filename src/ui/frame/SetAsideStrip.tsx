@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { Txt, useColors } from '../theme';
 import { useSay } from '../useSay';
 

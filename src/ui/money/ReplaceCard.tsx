@@ -1,8 +1,9 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { bestThreshold, costOfThresholds, whenToReplace, type Replacing } from '@/core/money';
-import { formatElongation, formatMoney } from '@/core/units';
+import { bestThreshold, costOfThresholds, type Replacing } from '@/core/money';
+import { formatElongation } from '@/core/units';
+import { formatMoney } from '@/core/units/money';
 import { curveText, replaceSentences } from '@/core/words/money';
 import { Legend } from '../charts/Legend';
 import { Card } from '../frame';
@@ -25,7 +26,7 @@ export function ReplaceCard({ chainName, replacing, wear, currency }: Props) {
   const colors = useColors();
   return (
     <Card title={`When to replace ${chainName}`}>
-      {replaceSentences(wear, best, whenToReplace(wear, best), currency).map((sentence) => (
+      {replaceSentences(wear, best, replacing.limit, currency).map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}
       <Legend

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { per1000Km, perYear, type Spending } from '@/core/money';
-import { KM_PER_MILE, formatMoney, type UnitSystem } from '@/core/units';
+import { KM_PER_MILE, type UnitSystem } from '@/core/units';
+import { formatMoney } from '@/core/units/money';
 import { costSentence, MONEY_LABEL } from '@/core/words/money';
 import { MONEY_ITEMS } from '@/core/years';
 import { Card } from '../frame';

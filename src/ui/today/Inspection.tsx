@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { FINDINGS, type Finding } from '@/core/logbook';
 import { FINDING_LABEL } from '@/core/words/labels';
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 

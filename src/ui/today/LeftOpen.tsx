@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Unsettled } from '@/core/records/kinds';
 import { LEFT_OPEN, PUT_RIGHT } from '@/core/words/leftOpen';
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 

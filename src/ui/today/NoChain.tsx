@@ -1,4 +1,4 @@
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { Page } from '../frame';
 import { Txt } from '../theme';
 

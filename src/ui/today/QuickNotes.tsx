@@ -6,7 +6,7 @@ import Shirt from 'lucide-react-native/icons/shirt';
 import { startTransition, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SOUNDS, type Sound } from '@/core/logbook';
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { Card, InView } from '../frame';
 import { Txt } from '../theme';
 import { SOUND_LABEL } from '@/core/words/labels';

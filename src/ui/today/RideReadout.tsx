@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { StepInFull } from '@/core/care';
 import { formatShare, type UnitSystem } from '@/core/units';
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { Txt } from '../theme';
 import { eventLine } from '@/core/words/event';
 import { dateFormat } from '@/core/time/dateFormat';

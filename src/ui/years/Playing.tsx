@@ -4,7 +4,7 @@ import { Txt } from '../theme';
 import type { YearsKnown } from './useYears';
 
 interface Props {
-  known: YearsKnown;
+  known: YearsKnown & { cancel: () => void };
   onAgain: () => void;
 }
 

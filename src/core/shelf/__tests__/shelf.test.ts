@@ -226,12 +226,13 @@ describe('the form of a product', () => {
     });
     const bare = readProduct({ ...draft, size: '', price: '' }, 'metric');
     expect(bare).toMatchObject({ ok: true, value: { size: null, price: null, left: 0 } });
+    expect(readProduct({ ...draft, price: '0' }, 'metric')).toMatchObject({ value: { price: 0 } });
   });
 
   it.each([
     ['name', { name: ' ' }, 'name/missing'],
     ['size', { size: '0' }, 'amount/impossible'],
-    ['price', { price: '0' }, 'amount/impossible'],
+    ['price', { price: '-1' }, 'amount/impossible'],
     ['price', { price: 'dear' }, 'number/not-a-number'],
     ['left', { left: '-1' }, 'amount/impossible'],
     ['lifeKm', { lifeKm: '3' }, 'amount/impossible'],

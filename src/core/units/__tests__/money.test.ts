@@ -1,4 +1,4 @@
-import { currencies, formatMoney, minorDigits } from '..';
+import { currencies, formatMoney, minorDigits } from '../money';
 
 describe('money', () => {
   // ISO 4217 list one: minor units, from memory.

@@ -21,6 +21,7 @@ import {
 
 const book = demoLogbook(DEMO_NOW, 'UTC');
 const replay = new Replay(book.garage, allEvents(book.log));
+const upTo = (count: number, from = 0) => Array.from({ length: count - from }, (_, n) => from + n);
 const questionOf = (bikeId: string, more: Partial<YearsAsked> = {}): YearsAsked => {
   const report = reportOn(replay, bikeId, book.settings, DEMO_NOW)!;
   const { asked } = yearsQuestion(
@@ -42,18 +43,18 @@ const PRICES: CarePrices = {
 describe('years ahead', () => {
   it('are the same whichever part is played first, and whoever plays it', () => {
     const asked = questionOf(COMMUTER);
-    const whole = new YearsPlayer(asked).futures(0, 6);
+    const whole = new YearsPlayer(asked).futures(upTo(6));
     const late = new YearsPlayer(asked);
-    const second = late.futures(3, 6);
-    const first = late.futures(0, 3);
+    const second = late.futures(upTo(6, 3));
+    const first = late.futures(upTo(3));
     expect(addFigures(first, second)).toEqual(whole);
     // As it goes to a worker.
     const sent = JSON.parse(JSON.stringify(asked)) as YearsAsked;
-    expect(new YearsPlayer(sent).futures(0, 6)).toEqual(whole);
+    expect(new YearsPlayer(sent).futures(upTo(6))).toEqual(whole);
   });
 
   it('play every way on the same rides', () => {
-    const figures = new YearsPlayer(questionOf(GRAVEL)).futures(0, 6);
+    const figures = new YearsPlayer(questionOf(GRAVEL)).futures(upTo(6));
     expect(Object.keys(figures).sort()).toEqual([...REGIME_NAMES].sort());
     for (let k = 0; k < 6; k++) {
       const km = REGIME_NAMES.map((name) => figures[name]![k]!.km);
@@ -72,7 +73,7 @@ describe('years ahead', () => {
   });
 
   it('differ in their weather and chains, not in their middle: spreads are no points and no fogs', () => {
-    const figures = new YearsPlayer(questionOf(COMMUTER, { futures: 24 })).futures(0, 24);
+    const figures = new YearsPlayer(questionOf(COMMUTER, { futures: 24 })).futures(upTo(24));
     for (const name of REGIME_NAMES) {
       const { mid, half, most } = middleOf(figures[name]!.map((o) => o.chains))!;
       expect(half[0]).toBeLessThan(mid);
@@ -86,7 +87,7 @@ describe('years ahead', () => {
     const { request } = demoPlan([COMMUTER]);
     const { plan, routine } = await makePlan({ ...request, futures: 8 }, () => undefined);
     expect(plan.mean.total).toBeLessThan(routine.mean.total);
-    const figures = new YearsPlayer(questionOf(COMMUTER)).futures(0, 6);
+    const figures = new YearsPlayer(questionOf(COMMUTER)).futures(upTo(6));
     const by = { prices: PRICES, power: 200 };
     const difference = differenceOf(figures.plan!, figures.weekly!, 'money', by)!;
     expect(difference.half[1]).toBeLessThan(0);
