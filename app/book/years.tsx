@@ -5,7 +5,7 @@ import type { ChainReport } from '@/core/care';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
 import { againQuestion, daysOfLog, spendingOf } from '@/core/money';
 import { MS_PER_DAY } from '@/core/units';
-import { ridingSentence, soFarTitle } from '@/core/words/years';
+import { ridingSentence, soFarTitle, unpricedSentence } from '@/core/words/years';
 import { yearsQuestion, type RegimeName } from '@/core/years';
 import {
   selectGarage,
@@ -83,10 +83,16 @@ function OfOneBike({ report }: { report: ChainReport }) {
   );
   const known = useYears(asked, round);
   const shown = { currency, units: settings.units };
+  const unpriced = unpricedSentence(prices);
   const parts = { figures: known.figures, prices, power: settings.money.watts, shown };
   return (
     <>
       <Txt>{ridingSentence(riding, settings.units)}</Txt>
+      {unpriced ? (
+        <Txt variant="small" tone="inkSoft">
+          {unpriced}
+        </Txt>
+      ) : null}
       <Choice label="How far ahead" options={SPANS} value={years} onChange={setYears} />
       <View style={styles.row}>
         <SelectField

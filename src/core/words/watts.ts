@@ -34,7 +34,7 @@ const WAY_SAID: Record<Way, string> = {
   topUp: 'Wipe it and lube it.',
   clean: 'Clean it on the bike and lube it.',
   'new chain': 'Fit a new chain.',
-  'best lube': 'Change to drip wax: strip the chain first.',
+  'best lube': 'Strip the chain and change to drip wax.',
 };
 
 export const waySentence = ({ way }: WinBack): string => WAY_SAID[way];

@@ -1,6 +1,6 @@
 import { formatDistance, formatNumber, roundForUse, type UnitSystem } from '../units';
 import { formatMoney } from '../units/money';
-import type { Middle, Quantity, RegimeName, YearOfRiding } from '../years';
+import type { CarePrices, Middle, Quantity, RegimeName, YearOfRiding } from '../years';
 import { REGIME_LABEL, roundMoney } from './money';
 import { formatWatts } from './watts';
 
@@ -98,4 +98,19 @@ export function soFarTitle(days: number): string {
   const months = Math.max(1, Math.round(days / 30.4375));
   if (months < 24) return `Your ${months} ${months === 1 ? 'month' : 'months'} so far`;
   return `Your ${formatNumber(Math.round(months / 6) / 2)} years so far`;
+}
+
+const PRICED: readonly (readonly [keyof CarePrices, string])[] = [
+  ['coat', 'a coat of lube'],
+  ['clean', 'the degreaser of a clean'],
+  ['ring', 'rings'],
+  ['jockeys', 'jockey wheels'],
+];
+
+/** What has no price and is left out of the money; null: everything has one. */
+export function unpricedSentence(prices: CarePrices): string | null {
+  const names = PRICED.flatMap(([key, name]) => (prices[key] === null ? [name] : []));
+  return names.length === 0
+    ? null
+    : `We know no price of ${names.join(', ')}, so the money leaves them out.`;
 }
