@@ -28,8 +28,9 @@ import {
 } from '@/store';
 import { selectCurrency } from '@/store/money';
 import { useCarePrices } from '@/store/useCarePrices';
-import { Choice, SelectField } from '@/ui/form';
+import { SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
+import { BikePick } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { GearMapCard } from '@/ui/watts/GearMapCard';
 import { LedgerCard } from '@/ui/watts/LedgerCard';
@@ -48,14 +49,7 @@ export default function Watts() {
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   return (
     <Page title="Watts">
-      {reports.length > 1 ? (
-        <Choice
-          label="Bike"
-          options={reports.map(({ bike }) => ({ value: bike.id, label: bike.name }))}
-          value={report.bike.id}
-          onChange={setBikeId}
-        />
-      ) : null}
+      <BikePick bikes={reports.map((r) => r.bike)} bikeId={report.bike.id} onPick={setBikeId} />
       <View style={styles.row}>
         <PowerField
           watts={money.watts}

@@ -19,6 +19,7 @@ import { selectCurrency, selectLedger } from '@/store/money';
 import { useCarePrices } from '@/store/useCarePrices';
 import { Choice, SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
+import { BikePick } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { AgainstCard } from '@/ui/money/AgainstCard';
 import { useAgain } from '@/ui/money/useAgain';
@@ -37,14 +38,7 @@ export default function Years() {
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   return (
     <Page title="Years">
-      {reports.length > 1 ? (
-        <Choice
-          label="Bike"
-          options={reports.map(({ bike }) => ({ value: bike.id, label: bike.name }))}
-          value={report.bike.id}
-          onChange={setBikeId}
-        />
-      ) : null}
+      <BikePick bikes={reports.map((r) => r.bike)} bikeId={report.bike.id} onPick={setBikeId} />
       <OfOneBike key={report.bike.id} report={report} />
     </Page>
   );

@@ -8,17 +8,18 @@ import {
   standOn,
   startState,
   STANDARDS,
-  usualWork,
   wetClock,
   work,
   type ChainState,
   type Factors,
+  type Proposal,
 } from '../care';
 import { Chance } from '../chance';
 import { LUBE_CLASSES } from '../lube';
 import type { CleaningHabit } from '../records/wishes';
 import { MS_PER_HOUR } from '../units';
 import { STORAGE_AIR, type Air } from '../weather';
+import { worksWith, type Works } from '../years/works';
 import type { Candidate } from './candidate';
 import { exposureFor, hoursBetweenRides } from './profile';
 import type { SeasonPlan } from './season';
@@ -54,26 +55,15 @@ interface Season {
   c: Candidate;
   plan: SeasonPlan;
   wetShare: number;
-  works: { topUp: PieceOfWork; wipe: PieceOfWork; clean: PieceOfWork; rescue: PieceOfWork };
+  works: Works;
   /** How long a coat of this product lasts over one of its class. */
   own: number;
 }
 
-type PieceOfWork = ReturnType<typeof usualWork>[number];
-
 export function seasonOf(c: Candidate, plan: SeasonPlan, wetShare: number): Season {
-  const usual = usualWork(c.lubeClass, undefined, plan.between);
-  // Hot wax has no other renewal than the pot's.
-  const topUp = usual.find((w) => w.depth === 'top-up' || w.depth === 'wax reset');
-  const wipe = usual.find((w) => w.depth === 'wipe-down');
-  const clean = usual.findLast((w) => w.depth === 'wax reset' || w.depth === 'on-bike clean');
-  // Hot wax is wiped and blown dry.
-  const rescue =
-    usual.find((w) => w.depth === 'rescue') ??
-    usual.find((w) => w.depth === 'wipe-down' && w.spec.drying === 'towel and air');
-  if (!topUp || !wipe || !clean || !rescue) throw new Error(`No usual work for ${c.lubeClass}`);
+  const works = worksWith(c.lubeClass, plan.between);
   const own = c.lifeKm === null ? 1 : c.lifeKm / LUBE_CLASSES[c.lubeClass].lifeKm;
-  return { c, plan, wetShare, works: { topUp, wipe, clean, rescue }, own };
+  return { c, plan, wetShare, works, own };
 }
 
 /** One chain ridden and cared for through one future of a season. */
@@ -113,14 +103,14 @@ export class SeasonRidden {
     return usual.km / (lifeKm * own * this.factors.life) + washPerMm * usual.waterMm;
   }
 
-  private work({ spec, depth }: PieceOfWork): void {
+  private work({ spec, depth }: Proposal): void {
     const done = work(this.state, this.cogs, spec, { air: this.air });
     this.state = done.state;
     this.cogs = done.cogs;
     this.sums.minutes += minutesOf(depth);
   }
 
-  private coat(by: PieceOfWork): void {
+  private coat(by: Proposal): void {
     this.work(by);
     const { state } = this;
     state.at = Math.max(state.at, state.setAt);
