@@ -61,7 +61,8 @@ export class Rider {
   async logs(distance: string, weather: string): Promise<void> {
     await this.goesTo('Today');
     await this.page.getByRole('button', { name: 'Rode' }).click();
-    await this.page.getByLabel('Distance').fill(distance);
+    // By its role: the tape of Today has the word in its name, and is still there for a moment.
+    await this.page.getByRole('textbox', { name: 'Distance' }).fill(distance);
     await this.picks('Weather', weather);
     await this.page.getByRole('button', { name: 'Save ride' }).click();
   }

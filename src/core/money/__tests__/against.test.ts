@@ -3,7 +3,7 @@ import { demoLogbook } from '../../demo';
 import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
 import { allEvents } from '../../logbook';
 import { DEMO_NOW } from '@/test/demoPlan';
-import { againQuestion, costsAgain, keepLedger, middleHalf, spendingOf } from '..';
+import { againQuestion, carePrices, costsAgain, keepLedger, middleHalf, spendingOf } from '..';
 
 const book = demoLogbook(DEMO_NOW, 'UTC');
 const replay = new Replay(book.garage, allEvents(book.log));
@@ -44,6 +44,20 @@ describe('the same rides under other care', () => {
     const costs = costsAgain(again, 'monthly');
     expect(costs).toEqual([...costs].sort((a, b) => a - b));
     expect(costsAgain(JSON.parse(JSON.stringify(again)) as typeof again, 'monthly')).toEqual(costs);
+  });
+
+  it('takes prices from the garage, else from the plan’s settings, and of works what they came to', () => {
+    const report = reportOn(replay, COMMUTER, book.settings, DEMO_NOW)!;
+    const { garage, settings } = book;
+    const spent = byBike.get(COMMUTER)!;
+    const about = { report, replay, garage, settings, span, spent, perUnit: 100 };
+    const prices = carePrices(about);
+    expect(prices).toMatchObject({ chain: 32, cassette: 58, ring: null, hour: 12 });
+    expect(prices.coat).toBeGreaterThan(0.05);
+    expect(prices.coat).toBeLessThan(2);
+    const bare = carePrices({ ...about, garage: { ...garage, parts: {} } });
+    // A cassette is good for three chains, and the plan has the share of one: 20.
+    expect(bare.cassette).toBe(60);
   });
 
   it('of no rides is no question', () => {

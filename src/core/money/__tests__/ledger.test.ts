@@ -138,6 +138,42 @@ describe('money by hand', () => {
     expect(all.byItem.chain).toBe(Math.round((worn / 0.5) * 1000 * 100));
   });
 
+  it('of many short rides is that of the way they make, not of each rounded', () => {
+    const chains = { ...TEST_GARAGE.chains, c1: { ...TEST_GARAGE.chains.c1!, price: 30 } };
+    const [fit] = log([]);
+    const rides = Array.from({ length: 80 }, (_, n) =>
+      rideBody(new Date(Date.parse('2026-05-02T08:00:00Z') + n * 36e5).toISOString(), 'b1', 3),
+    );
+    const { all, steps } = spent(garageOf({ chains }), [
+      fit!,
+      ...stamped(rides).map((r) => ({ ...r, id: `r${r.id}` })),
+    ]);
+    const worn = steps.at(-1)!.after!.wear;
+    expect(all.byItem.chain).toBe(Math.round((worn / 0.5) * 3000));
+  });
+
+  it('of a cassette goes on the one that is on: a new one takes the old one’s place', () => {
+    const fitted = (partId: string, at: string) =>
+      ({ type: 'partFitted', at, partId, bikeId: 'b1', start: null }) as const;
+    const parts = { p1: part('p1', 'cassette', 60), p2: part('p2', 'cassette', 600) };
+    const [fit, ...rest] = log([]);
+    const withParts = (...bodies: ReturnType<typeof fitted>[]) =>
+      spent(garageOf({ parts }), [
+        fit!,
+        ...stamped(bodies).map((e, n) => ({ ...e, id: `p${n}` })),
+        ...rest,
+      ]);
+    const one = withParts(fitted('p2', '2026-05-01T09:00:00.000Z'));
+    const both = withParts(
+      fitted('p1', '2026-05-01T08:30:00.000Z'),
+      fitted('p2', '2026-05-01T09:00:00.000Z'),
+    );
+    expect(both.all.byItem.cassette).toBe(one.all.byItem.cassette);
+    expect(one.unpriced.some((u) => u.what === 'cassette')).toBe(false);
+    const first = withParts(fitted('p1', '2026-05-01T08:30:00.000Z'));
+    expect(first.all.byItem.cassette).toBeLessThan(one.all.byItem.cassette / 5);
+  });
+
   it('of a cassette: where none is noted, the share the plan’s settings say', () => {
     const { all, steps, unpriced } = spent(garageOf({ parts: {} }), log([]));
     const worn = steps.at(-1)!.after!.wear;
