@@ -5,7 +5,9 @@ import { readStart, type StartDraft, type StartField } from '@/core/entry/fittin
 import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage';
 import type { ChainStart } from '@/core/logbook';
 import type { UnitSystem } from '@/core/units';
-import { Button, Choice, readKept, writeKept } from '../form';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { readKept, writeKept } from '../form/keptDraft';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { NEW_START, StartFields } from './StartFields';

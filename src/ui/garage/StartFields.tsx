@@ -3,7 +3,8 @@ import type { FieldProblems } from '@/core/entry/form';
 import type { StartDraft, StartField } from '@/core/entry/fitting';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
 import { distanceUnit, type UnitSystem } from '@/core/units';
-import { Choice, Field } from '../form';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
 
 export const NEW_START: StartDraft = {
   lube: 'wet',
