@@ -16,7 +16,7 @@ function question(): YearsAsked {
   const about = reportOn(replay, GRAVEL, demo.settings, NOW)!;
   return yearsQuestion(
     { report: about, replay, settings: demo.settings, now: NOW },
-    { years: 5, futures: 100, seed: 1, lube: null },
+    { years: 5, futures: 100, seed: 1, regimes: REGIME_NAMES, lubes: ['all-weather'] },
   ).asked;
 }
 
@@ -25,7 +25,7 @@ function question(): YearsAsked {
  * would write first. Only riding, standing and a coat where the film is spent.
  */
 function plainFuture(asked: YearsAsked, k: number): void {
-  const works = worksWith(asked.lube, asked.between);
+  const works = worksWith(asked.lubes[0]!.lube, asked.between);
   const nature: Factors = { life: 1, grit: 1, wear: 1 };
   for (const name of REGIME_NAMES) {
     let state = asked.start!.state;

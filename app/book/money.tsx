@@ -2,14 +2,20 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChainReport } from '@/core/care';
-import { againQuestion, daysOfLog, partsPerChain, spendingOf, type Spending } from '@/core/money';
+import {
+  againQuestion,
+  carePrices,
+  daysOfLog,
+  partsPerChain,
+  spendingOf,
+  type Spending,
+} from '@/core/money';
 import { MS_PER_DAY } from '@/core/units';
 import { currencies } from '@/core/units/money';
 import { wearRateOf } from '@/core/wear';
-import type { RegimeName } from '@/core/years';
+import { lubeOn, type RegimeName } from '@/core/years';
 import {
   changeSettings,
-  selectGarage,
   selectNow,
   selectReplay,
   selectReports,
@@ -18,7 +24,6 @@ import {
   useAppSelector,
 } from '@/store';
 import { selectCurrency, selectLedger } from '@/store/money';
-import { useCarePrices } from '@/store/useCarePrices';
 import { Choice, SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -38,7 +43,7 @@ export default function Money() {
   const reports = useAppSelector(selectReports);
   const { replay } = useAppSelector(selectReplay);
   const settings = useAppSelector(selectSettings);
-  const { entries, unpriced } = useAppSelector(selectLedger);
+  const { entries, unpriced, untimed } = useAppSelector(selectLedger);
   const { currency, perUnit } = useAppSelector(selectCurrency);
   const [bikeId, setBikeId] = useState(ALL);
   const today = useToday();
@@ -65,13 +70,13 @@ export default function Money() {
         <SpendingCard
           title="The last twelve months"
           spending={spending}
-          days={daysOfLog(replay.steps, span)}
+          days={daysOfLog(replay.steps, span, one ? one.bike.id : null)}
           currency={currency}
           perUnit={perUnit}
           units={settings.units}
         />
       ) : null}
-      <UnpricedCard unpriced={unpriced} />
+      <UnpricedCard unpriced={unpriced} untimed={untimed} />
       {(one ? [one] : reports.slice(0, 1)).map((report) => (
         <OfOneBike
           key={report.bike.id}
@@ -118,7 +123,6 @@ interface OfOneBikeProps {
 /** Whether the care of one bike was worth it, and when to replace its chain. */
 function OfOneBike({ report, span, spent }: OfOneBikeProps) {
   const { replay } = useAppSelector(selectReplay);
-  const garage = useAppSelector(selectGarage);
   const settings = useAppSelector(selectSettings);
   const { currency, perUnit } = useAppSelector(selectCurrency);
   const names = useMemo(
@@ -126,23 +130,20 @@ function OfOneBike({ report, span, spent }: OfOneBikeProps) {
     [settings.plan.routine.name],
   );
   const again = useMemo(
-    () =>
-      spent &&
-      againQuestion({ report, replay, garage, settings, span, spent, perUnit }, AGAIN_SEED),
-    [report, replay, garage, settings, span, spent, perUnit],
+    () => againQuestion({ report, replay, settings }, span, AGAIN_SEED),
+    [report, replay, settings, span],
   );
   const costs = useAgain(again, names);
   const { chain, state, limits } = report;
-  const prices = useCarePrices(report);
-  const replacing = useMemo(
-    () => ({
+  const replacing = useMemo(() => {
+    const prices = carePrices({ report, replay, settings }, lubeOn(report));
+    return {
       chainPrice: prices.chain ?? 0,
       partsPerChain: partsPerChain(prices),
       limit: limits.wearPercent,
       perKm: wearRateOf(replay.steps, chain.id).perKm * state.wearFactor,
-    }),
-    [chain, prices, limits, replay, state.wearFactor],
-  );
+    };
+  }, [report, chain, limits, replay, settings, state.wearFactor]);
   return (
     <>
       {again && spent ? (

@@ -2,10 +2,11 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { ridingHours, type ChainReport } from '@/core/care';
+import { carePrices } from '@/core/money';
 import type { RideLogged } from '@/core/logbook';
 import { dateFormat } from '@/core/time/dateFormat';
 import { formatDistance, formatExactDistance, MS_PER_DAY } from '@/core/units';
-import { worksWith } from '@/core/years';
+import { lubeOn, worksWith } from '@/core/years';
 import {
   allWatts,
   gearMap,
@@ -15,6 +16,7 @@ import {
   wattLedger,
   wattMonths,
   winBacks,
+  type GearTime,
 } from '@/core/watts';
 import {
   changeSettings,
@@ -27,7 +29,6 @@ import {
   useRideEntries,
 } from '@/store';
 import { selectCurrency } from '@/store/money';
-import { useCarePrices } from '@/store/useCarePrices';
 import { SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { BikePick } from '@/ui/garage/BikePick';
@@ -72,7 +73,6 @@ function OfOneBike({ report }: { report: ChainReport }) {
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const { currency } = useAppSelector(selectCurrency);
-  const prices = useCarePrices(report);
   const power = settings.money.watts;
   const map = useMemo(() => gearMap(bike), [bike]);
   const time = useMemo(() => {
@@ -81,15 +81,15 @@ function OfOneBike({ report }: { report: ChainReport }) {
     );
     return map && gearTime(map, rides);
   }, [map, replay, bike.id]);
-  const crossing = map ? (time?.watts ?? usualCrossing(map)) : null;
+  // A hub gear or a single speed runs straight.
+  const crossing = map ? (time?.watts ?? usualCrossing(map)) : 0;
   const day = Math.floor(now / MS_PER_DAY) * MS_PER_DAY;
   const months = useMemo(
     () => wattMonths(replay.steps, bike.id, { crossing, power, from: day - LOOK_BACK_MS }),
     [replay, bike.id, crossing, power, day],
   );
   const ledger = wattLedger(state, { crossing, faults, power });
-  const works = worksWith(state.lube ?? 'all-weather', settings.schools.between);
-  const ways = winBacks({ state, cogs: report.cogs, works, prices, power, crossing });
+  const ways = useWinBacks(report, time);
   const rides = useLastRides(bike.id);
   const [rideId, setRideId] = useState(USUAL);
   const chosen = rides.find((r) => r.id === rideId);
@@ -119,6 +119,23 @@ function OfOneBike({ report }: { report: ChainReport }) {
       <WattMonthsCard months={months} />
     </>
   );
+}
+
+/** What wins the watts of a bike back. */
+function useWinBacks(report: ChainReport, time: GearTime | null) {
+  const { replay } = useAppSelector(selectReplay);
+  const settings = useAppSelector(selectSettings);
+  return useMemo(() => {
+    const lube = lubeOn(report);
+    return winBacks({
+      state: report.state,
+      cogs: report.cogs,
+      works: worksWith(lube, settings.schools.between),
+      prices: carePrices({ report, replay, settings }, lube),
+      power: settings.money.watts,
+      avoidable: time?.avoidable ?? 0,
+    });
+  }, [report, replay, settings, time]);
 }
 
 const USUAL = 'usual';

@@ -3,21 +3,20 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChainReport } from '@/core/care';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
-import { againQuestion, daysOfLog, spendingOf } from '@/core/money';
+import { againQuestion, carePrices, daysOfLog, spendingOf } from '@/core/money';
 import { MS_PER_DAY } from '@/core/units';
-import { ridingSentence, soFarTitle, unpricedSentence } from '@/core/words/years';
-import { yearsQuestion, type RegimeName } from '@/core/years';
+import { lubeName, ridingSentence, soFarTitle, unpricedSentence } from '@/core/words/years';
 import {
-  selectGarage,
-  selectNow,
-  selectReplay,
-  selectReports,
-  selectSettings,
-  useAppSelector,
-} from '@/store';
+  lubeOn,
+  REGIME_NAMES,
+  waysOf,
+  yearsQuestion,
+  type RegimeName,
+  type YearsOf,
+} from '@/core/years';
+import { selectNow, selectReplay, selectReports, selectSettings, useAppSelector } from '@/store';
 import { selectCurrency, selectLedger } from '@/store/money';
-import { useCarePrices } from '@/store/useCarePrices';
-import { Choice, SelectField } from '@/ui/form';
+import { Button, Choice, SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { BikePick } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -26,8 +25,8 @@ import { useAgain } from '@/ui/money/useAgain';
 import { Txt } from '@/ui/theme';
 import { PairCard } from '@/ui/years/PairCard';
 import { Playing } from '@/ui/years/Playing';
-import { RegimesCard } from '@/ui/years/RegimesCard';
 import { useYears } from '@/ui/years/useYears';
+import { WaysCard } from '@/ui/years/WaysCard';
 
 /** Years: ways of keeping a chain, ridden for years on the rider's own roads. */
 export default function Years() {
@@ -44,44 +43,63 @@ export default function Years() {
   );
 }
 
-const SPANS = [1, 2, 3, 5].map((years) => ({
+const SPANS = [1, 2, 3, 4, 5].map((years) => ({
   value: String(years),
   label: years === 1 ? '1 year' : `${years} years`,
-}));
-const LUBES = LUBE_CLASS_NAMES.map((value) => ({
-  value,
-  label: value.charAt(0).toUpperCase() + value.slice(1),
 }));
 /** Futures of an answer: more do not narrow what is said. Own choice. */
 const FUTURES = 100;
 /** The same question has the same answer. */
 const SEED = 1911;
 
-function OfOneBike({ report }: { report: ChainReport }) {
+/** A day is as fine as years ahead are told. */
+const useToday = () => Math.floor(useAppSelector(selectNow) / MS_PER_DAY) * MS_PER_DAY;
+
+/** The years of a bike under some ways, and how they are shown. */
+function usePlayed(report: ChainReport, of: Pick<YearsOf, 'years' | 'regimes' | 'lubes'>) {
   const { replay } = useAppSelector(selectReplay);
   const settings = useAppSelector(selectSettings);
-  const now = useAppSelector(selectNow);
   const { currency } = useAppSelector(selectCurrency);
-  const prices = useCarePrices(report);
-  const [years, setYears] = useState('5');
-  const [lube, setLube] = useState<LubeClass | null>(null);
+  const today = useToday();
   const [round, setRound] = useState(0);
-  const day = Math.floor(now / MS_PER_DAY) * MS_PER_DAY;
-  const { asked, riding } = useMemo(
-    () =>
-      yearsQuestion(
-        { report, replay, settings, now: day },
-        { years: Number(years), futures: FUTURES, seed: SEED, lube },
-      ),
-    [report, replay, settings, day, years, lube],
-  );
+  const { years, regimes, lubes } = of;
+  const { asked, riding } = useMemo(() => {
+    const about = { report, replay, settings, now: today };
+    return yearsQuestion(about, { years, regimes, lubes, futures: FUTURES, seed: SEED });
+  }, [report, replay, settings, today, years, regimes, lubes]);
   const known = useYears(asked, round);
-  const shown = { currency, units: settings.units };
-  const unpriced = unpricedSentence(prices);
-  const parts = { figures: known.figures, prices, power: settings.money.watts, shown };
+  const pricesOf = useMemo(() => {
+    const all = new Map(lubes.map((l) => [l, carePrices({ report, replay, settings }, l)]));
+    return (lube: LubeClass) => all.get(lube) ?? carePrices({ report, replay, settings }, lube);
+  }, [report, replay, settings, lubes]);
+  return {
+    riding,
+    known,
+    pricesOf,
+    onAgain: () => setRound(round + 1),
+    parts: {
+      ways: waysOf(known.figures, pricesOf),
+      power: settings.money.watts,
+      shown: { currency, units: settings.units },
+    },
+  };
+}
+
+function OfOneBike({ report }: { report: ChainReport }) {
+  const { units } = useAppSelector(selectSettings);
+  const [years, setYears] = useState('5');
+  const [lube, setLube] = useState<LubeClass>(lubeOn(report));
+  const [byLube, setByLube] = useState(false);
+  const lubes = useMemo(() => [lube], [lube]);
+  const { riding, known, parts, pricesOf, onAgain } = usePlayed(report, {
+    years: Number(years),
+    regimes: REGIME_NAMES,
+    lubes,
+  });
+  const unpriced = unpricedSentence(pricesOf(lube));
   return (
     <>
-      <Txt>{ridingSentence(riding, settings.units)}</Txt>
+      <Txt>{ridingSentence(riding, units)}</Txt>
       {unpriced ? (
         <Txt variant="small" tone="inkSoft">
           {unpriced}
@@ -91,20 +109,41 @@ function OfOneBike({ report }: { report: ChainReport }) {
       <View style={styles.row}>
         <SelectField
           label="Lube"
-          value={asked.lube}
-          options={LUBES}
-          onChange={(value) => setLube(LUBE_CLASS_NAMES.find((name) => name === value) ?? null)}
+          value={lube}
+          options={LUBE_CLASS_NAMES.map((value) => ({ value, label: lubeName(value) }))}
+          onChange={(value) => setLube(LUBE_CLASS_NAMES.find((name) => name === value) ?? lube)}
         />
       </View>
-      <Playing known={known} onAgain={() => setRound(round + 1)} />
-      {Object.keys(known.figures).length > 0 ? (
-        <>
-          <RegimesCard {...parts} />
-          <PairCard {...parts} />
-        </>
-      ) : null}
+      <Playing known={known} onAgain={onAgain} />
+      <WaysCard title="Side by side" by="regime" {...parts} />
+      <PairCard title="One against the other" by="regime" {...parts} />
+      {byLube ? (
+        <ByLube report={report} years={Number(years)} />
+      ) : (
+        <Button label="Compare the lubes" onPress={() => setByLube(true)} />
+      )}
       {/* What is asked first is answered first. */}
       {known.state === 'playing' ? null : <SoFar report={report} />}
+    </>
+  );
+}
+
+const AS_THE_PLAN: readonly RegimeName[] = ['plan'];
+
+/** Every lube the rider can put on, each kept as the plan says. */
+function ByLube({ report, years }: { report: ChainReport; years: number }) {
+  const { choice } = useAppSelector(selectSettings);
+  const lubes = useMemo(
+    // Hot wax needs a pot.
+    () => LUBE_CLASS_NAMES.filter((lube) => lube !== 'hot wax' || choice.pot),
+    [choice.pot],
+  );
+  const { known, parts, onAgain } = usePlayed(report, { years, regimes: AS_THE_PLAN, lubes });
+  return (
+    <>
+      <Playing known={known} onAgain={onAgain} />
+      <WaysCard title="The lubes, kept as the plan says" by="lube" {...parts} />
+      <PairCard title="One lube against another" by="lube" {...parts} />
     </>
   );
 }
@@ -116,28 +155,25 @@ const FIVE_YEARS_MS = 5 * 365 * MS_PER_DAY;
 /** The rides of the log as they were, against what other ways would have cost. */
 function SoFar({ report }: { report: ChainReport }) {
   const { replay } = useAppSelector(selectReplay);
-  const garage = useAppSelector(selectGarage);
   const settings = useAppSelector(selectSettings);
-  const now = useAppSelector(selectNow);
   const { currency, perUnit } = useAppSelector(selectCurrency);
   const { entries } = useAppSelector(selectLedger);
-  const day = Math.floor(now / MS_PER_DAY) * MS_PER_DAY;
-  const { again, spent } = useMemo(() => {
-    const span = [day - FIVE_YEARS_MS, day + MS_PER_DAY] as const;
-    const { byBike } = spendingOf(entries, replay.steps, span);
-    const own = byBike.get(report.bike.id);
-    const about = { report, replay, garage, settings, span, perUnit };
-    return {
-      again: own ? againQuestion({ ...about, spent: own }, SEED) : null,
-      spent: own ? own.total / perUnit : 0,
-    };
-  }, [day, entries, replay, report, garage, settings, perUnit]);
+  const today = useToday();
+  const span = useMemo(() => [today - FIVE_YEARS_MS, today + MS_PER_DAY] as const, [today]);
+  const again = useMemo(
+    () => againQuestion({ report, replay, settings }, span, SEED),
+    [report, replay, settings, span],
+  );
+  const spent = useMemo(
+    () => spendingOf(entries, replay.steps, span).byBike.get(report.bike.id)?.total ?? 0,
+    [entries, replay, span, report.bike.id],
+  );
   const costs = useAgain(again, OTHER_WAYS);
   return again ? (
     <AgainstCard
-      title={soFarTitle(daysOfLog(replay.steps, [day - FIVE_YEARS_MS, day]))}
+      title={soFarTitle(daysOfLog(replay.steps, span, report.bike.id))}
       costs={costs}
-      spent={spent}
+      spent={spent / perUnit}
       currency={currency}
     />
   ) : null;

@@ -18,6 +18,7 @@ export * from './replay/usage';
 export * from './model/ride';
 export * from './model/sky';
 export * from './model/stand';
+export { rainBetween } from './model/standOutside';
 export * from './model/state';
 export * from './replay/strip';
 export * from './verdict/typical';

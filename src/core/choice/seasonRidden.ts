@@ -1,6 +1,6 @@
 import {
   CARE,
-  DEPTH_MINUTES,
+  meanMinutes,
   extraWatts,
   NO_EFFECT,
   rideOn,
@@ -30,11 +30,6 @@ const CLEAN_EVERY_DAYS: Record<CleaningHabit, number | null> = {
   weekly: 7,
   fortnightly: 14,
   monthly: 30,
-};
-
-const minutesOf = (depth: keyof typeof DEPTH_MINUTES): number => {
-  const [low, high] = DEPTH_MINUTES[depth];
-  return (low + high) / 2;
 };
 
 /** Totals over the futures of a season. */
@@ -107,7 +102,7 @@ export class SeasonRidden {
     const done = work(this.state, this.cogs, spec, { air: this.air });
     this.state = done.state;
     this.cogs = done.cogs;
-    this.sums.minutes += minutesOf(depth);
+    this.sums.minutes += meanMinutes(depth);
   }
 
   private coat(by: Proposal): void {

@@ -1,4 +1,5 @@
 export * from './against';
+export * from './carePrices';
 export * from './ledger';
 export * from './replace';
 export * from './sums';

@@ -1,4 +1,4 @@
-import type { ReplayStep } from '../care';
+import { depthOf, meanMinutes, type ReplayStep } from '../care';
 import { wearLimitPercent } from '../chain';
 import type { Bike, Garage, Part, PartKind } from '../garage';
 import type { PlanSettings } from '../records/plan';
@@ -28,6 +28,8 @@ export interface Unpriced {
 export interface Ledger {
   entries: Entry[];
   unpriced: Unpriced[];
+  /** Jobs whose minutes nobody wrote down: the usual ones are counted. */
+  untimed: number;
 }
 
 /** What the ledger is kept with. */
@@ -65,6 +67,7 @@ class Books {
   readonly entries: Entry[] = [];
   /** By the thing's id; ids are unique in a garage. */
   readonly unpriced = new Map<string, Unpriced>();
+  untimed = 0;
   /** By bike, and then by what the money goes on. */
   private readonly accounts = new Map<string, Map<string, Account>>();
   /** The parts on each bike. */
@@ -101,7 +104,9 @@ class Books {
         this.book(step, item, productId, each * amount);
       }
     }
-    this.book(step, 'time', 'time', ((event.minutes ?? 0) / 60) * this.k.prices.hourPrice);
+    if (event.minutes === null) this.untimed += 1;
+    const minutes = event.minutes ?? meanMinutes(depthOf(event.method, event.lube !== null));
+    this.book(step, 'time', 'time', (minutes / 60) * this.k.prices.hourPrice);
   }
 
   part({ event }: ReplayStep): void {
@@ -172,5 +177,6 @@ export function keepLedger(steps: readonly ReplayStep[], keeping: Keeping): Ledg
     else if (type === 'workDone') books.work(step);
     else if (type === 'partFitted' || type === 'partRemoved') books.part(step);
   }
-  return { entries: books.entries, unpriced: [...books.unpriced.values()] };
+  const { entries, unpriced, untimed } = books;
+  return { entries, unpriced: [...unpriced.values()], untimed };
 }

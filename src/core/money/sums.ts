@@ -60,11 +60,13 @@ const TELLING_DAYS = 28;
 export const perYear = (minor: number, days: number): number | null =>
   days < TELLING_DAYS ? null : (minor / days) * 365;
 
-/** Days of the log between two moments (ms): from its first event on. */
+/** Days of the log between two moments (ms): from its first event on, or the first of a bike. */
 export function daysOfLog(
   steps: readonly ReplayStep[],
   [from, to]: readonly [number, number],
+  bikeId: string | null,
 ): number {
-  const first = steps[0] ? Date.parse(steps[0].event.at) : to;
+  const step = steps.find((s) => bikeId === null || s.bikeId === bikeId);
+  const first = step ? Date.parse(step.event.at) : to;
   return Math.max(0, (to - Math.max(from, first)) / MS_PER_DAY);
 }

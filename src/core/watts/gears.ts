@@ -82,8 +82,9 @@ export interface GearTime {
   byGear: Map<string, number>;
   /** Minutes in crossed gears. */
   crossed: number;
-  /** Mean loss by crossing, W at 250 W. */
+  /** Mean loss by crossing, W at 250 W; and what of it is lost in crossed gears, which a rider can stay off. */
   watts: number;
+  avoidable: number;
 }
 
 export const gearKey = (ring: number, cog: number): string => `${ring}/${cog}`;
@@ -102,7 +103,7 @@ function nearest({ gears }: GearMap, ring: number, cog: number): Gear | null {
 /** Time by gear over these rides; null where none recorded its gears. */
 export function gearTime(map: GearMap, rides: readonly RideLogged[]): GearTime | null {
   const byGear = new Map<string, number>();
-  let [minutes, crossed, watts] = [0, 0, 0];
+  let [minutes, crossed, watts, avoidable] = [0, 0, 0, 0];
   for (const { gears } of rides)
     for (const [ring, cog, min] of gears ?? []) {
       const gear = nearest(map, ring, cog);
@@ -111,9 +112,13 @@ export function gearTime(map: GearMap, rides: readonly RideLogged[]): GearTime |
       byGear.set(key, (byGear.get(key) ?? 0) + min);
       minutes += min;
       watts += gear.watts * min;
-      if (gear.crossed) crossed += min;
+      if (!gear.crossed) continue;
+      crossed += min;
+      avoidable += gear.watts * min;
     }
-  return minutes > 0 ? { minutes, byGear, crossed, watts: watts / minutes } : null;
+  return minutes > 0
+    ? { minutes, byGear, crossed, watts: watts / minutes, avoidable: avoidable / minutes }
+    : null;
 }
 
 /** Mean loss where nobody recorded gears: the middle half of the cogs on each ring, as most riding is. Own estimate. */

@@ -1,4 +1,4 @@
-import { DEPTH_MINUTES, extraWatts, work, type ChainState } from '../care';
+import { extraWatts, meanMinutes, work, type ChainState } from '../care';
 import { LUBE_CLASSES, type LubeClass } from '../lube';
 import { WORKSHOP_AIR } from '../weather';
 import type { CarePrices, Works } from '../years';
@@ -22,14 +22,6 @@ export interface WinBack {
 
 /** Less than this nobody feels or measures, W. */
 const WORTH_W = 0.2;
-const SWAP_MINUTES = 15;
-const STRIP_MINUTES = 45;
-
-const minutesOf = (depth: keyof typeof DEPTH_MINUTES): number => {
-  const [low, high] = DEPTH_MINUTES[depth];
-  return (low + high) / 2;
-};
-
 /** The lube that takes least, of those a rider puts on without a pot. */
 const BEST: LubeClass = 'drip wax';
 
@@ -40,12 +32,12 @@ export interface Losing {
   works: Works;
   prices: CarePrices;
   power: number;
-  /** W at 250 W lost by crossing, of which a rider can leave out what crossed gears add. */
-  crossing: number | null;
+  /** W at 250 W lost in crossed gears; 0 where no ride tells. */
+  avoidable: number;
 }
 
 /** What each job, part and habit would win back of a chain's losses; the most watts for a minute first. */
-export function winBacks({ state, cogs, works, prices, power, crossing }: Losing): WinBack[] {
+export function winBacks({ state, cogs, works, prices, power, avoidable }: Losing): WinBack[] {
   const now = extraWatts(state);
   const by = (
     name: 'wipe' | 'topUp' | 'clean',
@@ -58,7 +50,7 @@ export function winBacks({ state, cogs, works, prices, power, crossing }: Losing
       way: name,
       items,
       watts: atPower(now - extraWatts(after), power),
-      minutes: minutesOf(depth),
+      minutes: meanMinutes(depth),
       money,
     };
   };
@@ -71,7 +63,7 @@ export function winBacks({ state, cogs, works, prices, power, crossing }: Losing
       way: 'new chain',
       items: ['wear', 'inside', 'outside'],
       watts: atPower(now, power),
-      minutes: SWAP_MINUTES,
+      minutes: meanMinutes('swap'),
       money: prices.chain,
     },
   ];
@@ -83,17 +75,16 @@ export function winBacks({ state, cogs, works, prices, power, crossing }: Losing
       way: 'best lube',
       items: ['lube'],
       watts: atPower(friction, power),
-      minutes: STRIP_MINUTES,
+      minutes: meanMinutes('new-chain strip'),
       money: null,
     });
-  if (crossing !== null)
-    ways.push({
-      way: 'gears',
-      items: ['crossing'],
-      watts: atPower(crossing, power),
-      minutes: 0,
-      money: 0,
-    });
+  ways.push({
+    way: 'gears',
+    items: ['crossing'],
+    watts: atPower(avoidable, power),
+    minutes: 0,
+    money: 0,
+  });
   return ways
     .filter((w) => w.watts >= WORTH_W)
     .sort((a, b) => perWatt(a) - perWatt(b) || b.watts - a.watts);

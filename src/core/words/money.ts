@@ -77,6 +77,14 @@ export function unpricedSentences(list: readonly Unpriced[]): string[] {
   return sentences;
 }
 
+/** What is assumed of jobs without minutes; null: all have them. */
+export const untimedSentence = (untimed: number): string | null =>
+  untimed === 0
+    ? null
+    : untimed === 1
+      ? 'One job has no minutes in the log, so we count the usual ones.'
+      : `${untimed} jobs have no minutes in the log, so we count the usual ones.`;
+
 /** What other care of the same rides would have cost against what it did. */
 export function againstSentence(
   name: RegimeName,

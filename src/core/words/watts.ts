@@ -16,7 +16,6 @@ export const WATT_LABEL: Record<WattItem, string> = {
 /** What is said of a loss nobody can see from here. */
 export const NOT_KNOWN: Partial<Record<WattItem, string>> = {
   quality: 'Chains differ by up to 3 W. Only a test rig tells which is which.',
-  crossing: 'A hub gear or a single speed runs straight.',
 };
 
 export const formatWatts = (watts: number): string =>

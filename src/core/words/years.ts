@@ -1,6 +1,15 @@
+import type { LubeClass } from '../lube';
 import { formatDistance, formatNumber, roundForUse, type UnitSystem } from '../units';
 import { formatMoney } from '../units/money';
-import type { CarePrices, Middle, Quantity, RegimeName, YearOfRiding } from '../years';
+import {
+  lubeOf,
+  regimeOf,
+  type CarePrices,
+  type Middle,
+  type Quantity,
+  type WayKey,
+  type YearOfRiding,
+} from '../years';
 import { REGIME_LABEL, roundMoney } from './money';
 import { formatWatts } from './watts';
 
@@ -66,9 +75,15 @@ const NOUN: Record<Quantity, string> = {
   wetNights: 'wet nights',
 };
 
+export const lubeName = (lube: LubeClass): string => lube.charAt(0).toUpperCase() + lube.slice(1);
+
+/** What a way is called among others of its question: by how it is kept, or by its lube. */
+export const wayLabel = (key: WayKey, by: 'regime' | 'lube'): string =>
+  by === 'regime' ? REGIME_LABEL[regimeOf(key)] : lubeName(lubeOf(key));
+
 /** What one way has over another, quantity by quantity; where it may go either way, that is said. */
 export function differenceSentence(
-  [a, b]: readonly [RegimeName, RegimeName],
+  [a, b]: readonly [string, string],
   quantity: Quantity,
   { half, mid }: Middle,
   shown: ShownIn,
@@ -80,7 +95,7 @@ export function differenceSentence(
   const [first, second] = mid < 0 ? [a, b] : [b, a];
   const [verb, less] = LESS[quantity];
   const sure = low < 0 !== high < 0 ? ', but it may go either way' : '';
-  return `“${REGIME_LABEL[first]}” ${verb} ${quantitySaid(size, quantity, shown)} ${less} than “${REGIME_LABEL[second]}”${sure}.`;
+  return `“${first}” ${verb} ${quantitySaid(size, quantity, shown)} ${less} than “${second}”${sure}.`;
 }
 
 /** What riding the years are made of. */

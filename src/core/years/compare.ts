@@ -1,4 +1,6 @@
 import { quantileSorted } from 'simple-statistics';
+import type { LubeClass } from '../lube';
+import { lubeOf, type WayKey, type YearsFigures } from './figures';
 import { moneyOf, wholeOf, type CarePrices, type Outcome } from './outcome';
 
 /** What ways of keeping a chain are held against each other by. */
@@ -52,21 +54,29 @@ export function middleOf(values: readonly number[]): Middle | null {
   return { mid: at(0.5), half: [at(0.25), at(0.75)], most: [at(0.05), at(0.95)] };
 }
 
+/** A way of keeping a chain that was played: its futures, and what things cost in it. */
+export interface Way {
+  key: WayKey;
+  outcomes: readonly Outcome[];
+  prices: CarePrices;
+}
+
+/** The ways that a question was played with so far; `pricesOf` the lube of each. */
+export function waysOf(figures: YearsFigures, pricesOf: (lube: LubeClass) => CarePrices): Way[] {
+  return (Object.entries(figures) as [WayKey, Outcome[]][]).map(([key, outcomes]) => ({
+    key,
+    outcomes,
+    prices: pricesOf(lubeOf(key)),
+  }));
+}
+
 /**
  * How much more of a quantity one way takes than another, future by future: both met the same weather, so that the
- * difference is surer than either. Null where they were not played alike.
+ * difference is surer than either. Null where they were not played.
  */
-export function differenceOf(
-  a: readonly Outcome[],
-  b: readonly Outcome[],
-  quantity: Quantity,
-  by: { prices: CarePrices; power: number },
-): Middle | null {
-  const both = Math.min(a.length, b.length);
-  return middleOf(
-    Array.from(
-      { length: both },
-      (_, k) => quantityOf(a[k]!, quantity, by) - quantityOf(b[k]!, quantity, by),
-    ),
-  );
+export function differenceOf(a: Way, b: Way, quantity: Quantity, power: number): Middle | null {
+  const both = Math.min(a.outcomes.length, b.outcomes.length);
+  const of = ({ outcomes, prices }: Way, k: number) =>
+    quantityOf(outcomes[k]!, quantity, { prices, power });
+  return middleOf(Array.from({ length: both }, (_, k) => of(a, k) - of(b, k)));
 }

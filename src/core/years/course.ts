@@ -1,4 +1,5 @@
-import type { Exposure, ReplayStep } from '../care';
+import { CARE, letThrough, rainBetween, type Exposure, type ReplayStep } from '../care';
+import { MS_PER_HOUR } from '../units';
 import type { Air } from '../weather';
 
 /** A ride of a course, and how its chain stood before it. */
@@ -8,12 +9,15 @@ export interface Leg {
   x: Exposure;
   /** The air the chain stood in since the leg before. */
   air: Air;
-  /** Rain that fell on the chain while it stood, mm. */
+  /** Water that came on the chain while it stood, mm. */
   stoodMm: number;
 }
 
-/** Water on a chain that stood in rain or was washed: enough to soak it. */
-const SOAKED_MM = 1;
+/** Rain on the chain of a bike that stands outdoors, between its last ride and this one, mm. */
+function rainedOn({ bike, home, weather }: ReplayStep, from: number, to: number): number {
+  if (bike?.storage !== 'outdoors' || home === undefined || weather.isEmpty) return 0;
+  return rainBetween(weather, home, from, to) * letThrough(bike).water;
+}
 
 /** The rides of one bike between two moments (ms), as they were. */
 export function courseOfLog(
@@ -23,13 +27,18 @@ export function courseOfLog(
 ): Leg[] {
   const legs: Leg[] = [];
   let stoodMm = 0;
-  for (const { event, exposure, air, bikeId: of } of steps) {
+  let home = from;
+  for (const step of steps) {
+    const { event, exposure, air } = step;
     const at = Date.parse(event.at);
-    if (of !== bikeId || at < from || at >= to) continue;
-    if (event.type === 'gotWet') stoodMm = SOAKED_MM;
+    if (step.bikeId !== bikeId || at < from || at >= to) continue;
+    // Washed, or noted as wet: soaked.
+    if (event.type === 'gotWet') stoodMm = CARE.soakedMm.value;
     if (event.type !== 'rideLogged' || !exposure) continue;
-    legs.push({ at, x: exposure, air, stoodMm });
+    const rained = legs.length > 0 ? rainedOn(step, home, at) : 0;
+    legs.push({ at, x: exposure, air, stoodMm: stoodMm + rained });
     stoodMm = 0;
+    home = at + exposure.hours * MS_PER_HOUR;
   }
   return legs;
 }

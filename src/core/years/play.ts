@@ -1,5 +1,5 @@
 import {
-  DEPTH_MINUTES,
+  meanMinutes,
   extraWatts,
   NEW_CHAIN,
   NO_EFFECT,
@@ -40,14 +40,17 @@ export interface Played {
 const EVENING_H = 2;
 /** A chain wet for longer after a ride stands wet through the night. */
 const NIGHT_H = 6;
-/** Hands-on minutes to swap a chain, and to strip it first for wax. Common practice. */
-const SWAP_MINUTES = 15;
-const STRIP_MINUTES = 45;
+/** Rounds of the calendar are on Sundays, at this hour, UTC. */
+const ROUND_H = 18;
+/** The first Sunday of 1970, days since 1970. */
+const A_SUNDAY = 3;
 
-const minutesOf = (depth: keyof typeof DEPTH_MINUTES): number => {
-  const [low, high] = DEPTH_MINUTES[depth];
-  return (low + high) / 2;
-};
+/** The first round after a moment, ms. */
+function firstRound(after: number): number {
+  const base = A_SUNDAY * MS_PER_DAY + ROUND_H * MS_PER_HOUR;
+  const week = 7 * MS_PER_DAY;
+  return base + (Math.floor((after - base) / week) + 1) * week;
+}
 
 /** One chain after another through one future of a regime. */
 class Future {
@@ -74,7 +77,7 @@ class Future {
     this.cogs = start?.cogs ?? 0;
     this.factors = this.chainFactors();
     const calendar = CALENDAR[regime.name];
-    this.nextRound = calendar ? first + calendar.days * MS_PER_DAY : Infinity;
+    this.nextRound = calendar ? firstRound(first) : Infinity;
   }
 
   private newChain(at: number): ChainState {
@@ -82,9 +85,10 @@ class Future {
     return startState({ ...NEW_CHAIN, lube, wearPercent: 0 }, at);
   }
 
-  /** Each chain wears at its own pace. */
+  /** Each chain wears at its own pace; that of the one that is on is in the future's nature already. */
   private chainFactors(): Factors {
-    const { nature, chainSigma, seed } = this.p;
+    const { nature, chainSigma, seed, start } = this.p;
+    if (start && this.chainsUsed === 0) return nature;
     const chance = new Chance(seed, this.chainsUsed, 17);
     return { ...nature, wear: nature.wear * Math.exp(chainSigma * chance.normal()) };
   }
@@ -95,7 +99,7 @@ class Future {
     const done = work(this.state, this.cogs, spec, { air });
     this.state = done.state;
     this.cogs = done.cogs;
-    outcome.minutes += minutesOf(depth);
+    outcome.minutes += meanMinutes(depth);
     if (name === 'clean') outcome.cleans += 1;
     if (name === 'wipe') outcome.wipes += 1;
     if (spec.lube) outcome.coats += 1;
@@ -165,7 +169,7 @@ class Future {
     this.factors = this.chainFactors();
     this.kmAtWipe = this.state.km;
     const wax = this.p.works.topUp.depth === 'wax reset';
-    this.outcome.minutes += SWAP_MINUTES + (wax ? STRIP_MINUTES : 0);
+    this.outcome.minutes += meanMinutes('swap') + (wax ? meanMinutes('new-chain strip') : 0);
   }
 }
 

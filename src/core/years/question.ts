@@ -1,13 +1,20 @@
-import { gritSigmaOf, lifeSigmaOf, type ChainReport, type Replay } from '../care';
+import {
+  gritSigmaOf,
+  lifeSigmaOf,
+  NOT_LEARNT,
+  personalKey,
+  type ChainReport,
+  type Replay,
+} from '../care';
 import { wearLimitPercent } from '../chain';
 import type { LubeClass } from '../lube';
 import type { Settings } from '../settings';
+import { bottlesOf } from '../shelf';
 import { MS_PER_DAY } from '../units';
 import { placeOfCell } from '../weather';
 import { keptOf } from './kept';
 import { yearOfRiding, type YearOfRiding } from './riding';
-import { REGIME_NAMES } from './regimes';
-import type { YearsAsked } from './years';
+import type { LubeAsked, YearsAsked } from './years';
 
 /** Put on where nothing is known. */
 const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
@@ -22,25 +29,45 @@ export interface AboutBike {
   now: number;
 }
 
-/** How sure one is of a bike's coats and chain: what was learnt, and how far the truth may lie off. */
-export const natureOf = ({ learnt, state }: ChainReport) => ({
-  own: { ...learnt.factors, wear: state.wearFactor },
-  sigma: {
-    life: lifeSigmaOf(learnt),
-    grit: gritSigmaOf(learnt),
-    wear: state.wearFactorSd / state.wearFactor,
-  },
-});
+/**
+ * A lube on a bike as it is known there: what was learnt of its coats, on the chain that is on. Of one that was never on
+ * it, the handbook's.
+ */
+export function lubeAsked(
+  { report, replay }: Pick<AboutBike, 'report' | 'replay'>,
+  lube: LubeClass,
+): LubeAsked {
+  const { bike, state } = report;
+  const { learnt } = replay.book;
+  const bottles = bottlesOf(replay.garage.products, lube).map((p) => p.id);
+  const on = state.lube === lube && state.bottle !== null ? [state.bottle] : [];
+  const known = [...on, ...bottles, lube].flatMap(
+    (id) => learnt.get(personalKey(bike.id, id)) ?? [],
+  );
+  const personal = known[0] ?? NOT_LEARNT;
+  return {
+    lube,
+    own: { ...personal.factors, wear: state.wearFactor },
+    sigma: {
+      life: lifeSigmaOf(personal),
+      grit: gritSigmaOf(personal),
+      wear: state.wearFactorSd / state.wearFactor,
+    },
+  };
+}
+
+/** The lube that is on, else what is put on where nothing is known. */
+export const lubeOn = ({ state }: ChainReport): LubeClass => state.lube ?? LUBE_IF_UNKNOWN;
+
+/** How far ahead, how surely, and which ways. */
+export interface YearsOf extends Pick<YearsAsked, 'years' | 'futures' | 'seed' | 'regimes'> {
+  lubes: readonly LubeClass[];
+}
 
 /** The question of the years ahead of a bike, on its own riding and in its own climate. */
 export function yearsQuestion(
   about: AboutBike,
-  {
-    years,
-    futures,
-    seed,
-    lube,
-  }: { years: number; futures: number; seed: number; lube: LubeClass | null },
+  { years, futures, seed, regimes, lubes }: YearsOf,
 ): { asked: YearsAsked; riding: YearOfRiding } {
   const { report, replay, settings, now } = about;
   const { bike, chain, state } = report;
@@ -59,12 +86,11 @@ export function yearsQuestion(
       place: cell === undefined ? null : placeOfCell(cell),
       standard: settings.standard,
       between: settings.schools.between,
-      lube: lube ?? state.lube ?? LUBE_IF_UNKNOWN,
       kept: keptOf(replay.steps, bike.id, [now - LOOK_BACK_MS, now]),
-      regimes: REGIME_NAMES,
+      regimes,
+      lubes: lubes.map((lube) => lubeAsked(about, lube)),
       futures,
       seed,
-      ...natureOf(report),
     },
   };
 }

@@ -1,19 +1,10 @@
-import { exposureOf, letThrough } from '../care';
+import { exposureOf, INDOORS, letThrough } from '../care';
 import type { Bike } from '../garage';
 import { MS_PER_HOUR } from '../units';
 import type { ClimateYear } from './climateYear';
 import type { Leg } from './course';
 import type { YearlyRide } from './riding';
 
-/** Indoors nothing of the weather comes. */
-const DRY_SKY = {
-  wetShare: 0,
-  rainMmPerH: 0,
-  late: null,
-  dust: 0,
-  dustEverywhere: false,
-  salted: false,
-};
 /** The air of a stand longer than this is that of its first days. As `airOver` has it. */
 const AIR_H = 72;
 
@@ -27,7 +18,7 @@ export function legsOfYear(
   let home = 0;
   return rides.map((ride) => {
     const { startH, hours, km, surface, mud, salted } = ride;
-    const sky = surface === 'indoor' ? { ...DRY_SKY, salted } : year.skyOf(startH, hours);
+    const sky = surface === 'indoor' ? { ...INDOORS, salted } : year.skyOf(startH, hours);
     const x = exposureOf({ distanceKm: km, surface, mud }, hours, sky, { bike, links });
     const air = year.airBetween(home, Math.min(startH, home + AIR_H), bike.storage);
     const stoodMm = bike.storage === 'outdoors' ? year.rainBetween(home, startH) * guard : 0;

@@ -10,10 +10,10 @@ import { ClimateYear } from './climateYear';
 import type { Leg } from './course';
 import type { Outcome } from './outcome';
 import { play } from './play';
-import type { YearsFigures } from './figures';
+import { wayKey, type WayKey, type YearsFigures } from './figures';
 import type { Kept, RegimeName } from './regimes';
 import type { YearlyRide } from './riding';
-import { worksWith, type Works } from './works';
+import { worksWith } from './works';
 import { legsOfYear } from './yearLegs';
 
 /** All that years ahead depend on: plain data, so that it can go to a worker. */
@@ -30,31 +30,37 @@ export interface YearsAsked {
   place: { lat: number; lon: number } | null;
   standard: Standard;
   between: Schools['between'];
-  lube: LubeClass;
   kept: Kept;
+  /** Every regime is played with every lube. */
   regimes: readonly RegimeName[];
+  lubes: readonly LubeAsked[];
   futures: number;
   seed: number;
-  /** What was learnt of the rider's coats, and how far futures may lie off (log-normal sigmas). */
+}
+
+/** A lube, what was learnt of its coats on this bike, and how far futures may lie off that (log-normal sigmas). */
+export interface LubeAsked {
+  lube: LubeClass;
   own: Factors;
   sigma: Factors;
 }
 
 /** So many years of weather stand for all; each future draws its own from them. Own choice. */
 const WEATHER_YEARS = 24;
-/** The first futures draw from fewer, so that a first answer need not wait for all of them: so many more each. */
-const YEARS_A_FUTURE = 1;
+/**
+ * Each of the first futures draws from so few of them, the next one from the next few, so that a first answer need not
+ * wait for all and no year counts for more than another.
+ */
+const FIRST_YEARS = 2;
 /** Log-normal sigma of one chain beside another on the same bike. Own estimate: half of the spread of wear. */
 const CHAIN_SIGMA = 0.25;
 
 /** Plays futures of a question, one after the other: each is the same whichever are played before it. */
 export class YearsPlayer {
   private readonly legs = new Map<number, Leg[]>();
-  private readonly works: Works;
   private readonly hourNow: number;
 
   constructor(private readonly asked: YearsAsked) {
-    this.works = worksWith(asked.lube, asked.between);
     const start = Date.UTC(new Date(asked.now).getUTCFullYear(), 0, 1);
     this.hourNow = asked.now - start;
   }
@@ -74,11 +80,12 @@ export class YearsPlayer {
   /** The rides of a future, from today through the years. */
   private *course(k: number): Generator<Leg> {
     const { seed, now, years } = this.asked;
-    const choice = Math.min(WEATHER_YEARS, YEARS_A_FUTURE * (k + 1));
+    const early = FIRST_YEARS * (k + 1) <= WEATHER_YEARS;
+    const [from, count] = early ? [FIRST_YEARS * k, FIRST_YEARS] : [0, WEATHER_YEARS];
     const until = now + years * 365 * MS_PER_DAY;
     const begins = now - this.hourNow;
     for (let year = 0; year <= years; year++) {
-      const drawn = Math.floor(new Chance(seed, k, year, 5).uniform() * choice);
+      const drawn = from + Math.floor(new Chance(seed, k, year, 5).uniform() * count);
       for (const leg of this.legsOf(drawn)) {
         const at = begins + year * 365 * MS_PER_DAY + leg.at;
         if (at >= now && at < until) yield { ...leg, at };
@@ -86,31 +93,27 @@ export class YearsPlayer {
     }
   }
 
-  /** Future number `k` under every regime asked for: all meet the same weather, roads and chains. */
-  future(k: number): Map<RegimeName, Outcome> {
-    const { asked, works } = this;
-    const { seed, own, sigma, limit, start, now } = asked;
+  /** Future number `k` under every way asked for: all meet the same weather, roads and chains. */
+  future(k: number): Map<WayKey, Outcome> {
+    const { asked } = this;
+    const { seed, limit, start, now, standard, kept, between, regimes } = asked;
     const chance = new Chance(seed, k, 3);
-    const nature: Factors = {
-      life: own.life * Math.exp(sigma.life * chance.normal()),
-      grit: own.grit * Math.exp(sigma.grit * chance.normal()),
-      wear: own.wear * Math.exp(sigma.wear * chance.normal()),
-    };
+    const [life, grit, wear] = [chance.normal(), chance.normal(), chance.normal()];
     const course = [...this.course(k)];
-    const { lube, standard, kept } = asked;
     return new Map(
-      asked.regimes.map((name) => [
-        name,
-        play(course, now, {
-          regime: { name, lube, standard, kept },
-          works,
-          limit,
-          nature,
-          chainSigma: CHAIN_SIGMA,
-          seed: seed + k,
-          start,
-        }),
-      ]),
+      asked.lubes.flatMap(({ lube, own, sigma }) => {
+        const nature: Factors = {
+          life: own.life * Math.exp(sigma.life * life),
+          grit: own.grit * Math.exp(sigma.grit * grit),
+          wear: own.wear * Math.exp(sigma.wear * wear),
+        };
+        const works = worksWith(lube, between);
+        const terms = { works, limit, nature, chainSigma: CHAIN_SIGMA, seed: seed + k, start };
+        return regimes.map((name): [WayKey, Outcome] => [
+          wayKey(name, lube),
+          play(course, now, { ...terms, regime: { name, lube, standard, kept } }),
+        ]);
+      }),
     );
   }
 

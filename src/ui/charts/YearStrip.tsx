@@ -1,11 +1,7 @@
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { BarChart } from 'react-native-chart-kit/v2';
 import { YEAR_SKIES, type YearMonth, type YearSky } from '@/core/rides';
 import { distanceUnit, formatDistance, toShownDistance, type UnitSystem } from '@/core/units';
-import { useTheme, type Colors } from '../theme';
-import { Legend } from './Legend';
-import { chartTheme } from './theme';
+import { useColors, type Colors } from '../theme';
+import { MonthBars } from './MonthBars';
 import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
@@ -28,56 +24,20 @@ const monthName = dateFormat({ month: 'long' });
 
 /** Twelve months of distance by the weather it was ridden in. */
 export function YearStrip({ months, units }: Props) {
-  const { colors } = useTheme();
-  const [width, setWidth] = useState(0);
+  const colors = useColors();
   const skies = YEAR_SKIES.filter((sky) => months.some((m) => m[sky] > 0));
-  const data = months.map((m) => ({
-    // Narrow names repeat; the chart tells months apart by their moment.
-    month: m.start,
-    ...Object.fromEntries(skies.map((sky) => [sky, Math.round(toShownDistance(m[sky], units))])),
-  }));
   return (
-    <View style={styles.year}>
-      <Legend
-        title={`Your year in ${distanceUnit(units)}`}
-        shape="block"
-        edge={colors.lineStrong}
-        keys={skies.map((sky) => ({ name: LABEL[sky], color: colorOf(sky, colors) }))}
-      />
-      <View
-        role="img"
-        aria-label={yearText(months, units)}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-        style={styles.chart}
-      >
-        {width > 0 ? (
-          <View aria-hidden>
-            <BarChart
-              data={data as Record<string, unknown>[]}
-              xKey="month"
-              series={skies.map((sky) => ({
-                yKey: sky,
-                label: LABEL[sky],
-                color: colorOf(sky, colors),
-              }))}
-              mode="stacked"
-              width={width}
-              height={CHART_HEIGHT}
-              barRadius={2}
-              barWidthRatio={0.62}
-              yTickCount={3}
-              legend={false}
-              interaction="none"
-              tooltip={false}
-              labelStrategy="show"
-              formatXLabel={(at) => month.format(Number(at))}
-              formatYLabel={(value) => `${Math.round(value)}`}
-              theme={chartTheme(colors)}
-            />
-          </View>
-        ) : null}
-      </View>
-    </View>
+    <MonthBars
+      title={`Your year in ${distanceUnit(units)}`}
+      months={months.map((m) => ({
+        start: m.start,
+        values: skies.map((sky) => Math.round(toShownDistance(m[sky], units))),
+      }))}
+      parts={skies.map((sky) => ({ key: sky, name: LABEL[sky], color: colorOf(sky, colors) }))}
+      height={CHART_HEIGHT}
+      monthOf={(start) => month.format(start)}
+      text={yearText(months, units)}
+    />
   );
 }
 
@@ -93,8 +53,3 @@ function yearText(months: readonly YearMonth[], units: UnitSystem): string {
 }
 
 const CHART_HEIGHT = 140;
-
-const styles = StyleSheet.create({
-  year: { gap: 6 },
-  chart: { height: CHART_HEIGHT, overflow: 'hidden' },
-});

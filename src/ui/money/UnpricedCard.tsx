@@ -1,15 +1,21 @@
 import { StyleSheet, View } from 'react-native';
 import type { Unpriced } from '@/core/money';
-import { unpricedSentences } from '@/core/words/money';
+import { unpricedSentences, untimedSentence } from '@/core/words/money';
 import { Card, LinkBox } from '../frame';
 import { Txt } from '../theme';
 
-/** What has no price, and where it is set. Nothing where everything has one. */
-export function UnpricedCard({ unpriced }: { unpriced: readonly Unpriced[] }) {
-  const sentences = unpricedSentences(unpriced);
+interface Props {
+  unpriced: readonly Unpriced[];
+  untimed: number;
+}
+
+/** What has no price or no minutes, and where prices are set. Nothing where everything has them. */
+export function UnpricedCard({ unpriced, untimed }: Props) {
+  const minutes = untimedSentence(untimed);
+  const sentences = [...unpricedSentences(unpriced), ...(minutes ? [minutes] : [])];
   if (sentences.length === 0) return null;
   return (
-    <Card title="Prices we do not know">
+    <Card title="What we do not know">
       {sentences.map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}

@@ -1,59 +1,42 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  differenceOf,
-  QUANTITIES,
-  REGIME_NAMES,
-  type CarePrices,
-  type RegimeName,
-  type YearsFigures,
-} from '@/core/years';
-import { REGIME_LABEL } from '@/core/words/money';
-import { differenceSentence, type ShownIn } from '@/core/words/years';
+import { differenceOf, QUANTITIES } from '@/core/years';
+import { differenceSentence, wayLabel } from '@/core/words/years';
 import { SelectField } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-
-interface Props {
-  figures: YearsFigures;
-  prices: CarePrices;
-  power: number;
-  shown: ShownIn;
-}
-
-const OPTIONS = REGIME_NAMES.map((value) => ({ value, label: REGIME_LABEL[value] }));
-const isRegime = (value: string): value is RegimeName =>
-  REGIME_NAMES.some((name) => name === value);
+import type { WaysShown } from './WaysCard';
 
 /** Any two ways held against each other in the same weather. */
-export function PairCard({ figures, prices, power, shown }: Props) {
-  const [pair, setPair] = useState<readonly [RegimeName, RegimeName]>(['plan', 'kept']);
-  const [a, b] = pair;
+export function PairCard({ title, ways, by, power, shown }: WaysShown & { title: string }) {
+  const [picked, setPicked] = useState<readonly [string | null, string | null]>([null, null]);
+  const of = (key: string | null, n: number) => ways.find((w) => w.key === key) ?? ways[n];
+  const [a, b] = [of(picked[0], 0), of(picked[1], 1)];
+  if (!a || !b) return null;
+  const options = ways.map(({ key }) => ({ value: key, label: wayLabel(key, by) }));
+  const names = [wayLabel(a.key, by), wayLabel(b.key, by)] as const;
   const sentences = QUANTITIES.flatMap((quantity) => {
-    const difference = differenceOf(figures[a] ?? [], figures[b] ?? [], quantity, {
-      prices,
-      power,
-    });
-    return difference ? [differenceSentence(pair, quantity, difference, shown)] : [];
+    const difference = differenceOf(a, b, quantity, power);
+    return difference ? [differenceSentence(names, quantity, difference, shown)] : [];
   });
   return (
-    <Card title="One against the other">
+    <Card title={title}>
       <View style={styles.row}>
         <SelectField
           label="This"
-          options={OPTIONS}
-          value={a}
-          onChange={(value) => (isRegime(value) ? setPair([value, b]) : undefined)}
+          options={options}
+          value={a.key}
+          onChange={(key) => setPicked([key, b.key])}
         />
         <SelectField
           label="Against"
-          options={OPTIONS}
-          value={b}
-          onChange={(value) => (isRegime(value) ? setPair([a, value]) : undefined)}
+          options={options}
+          value={b.key}
+          onChange={(key) => setPicked([a.key, key])}
         />
       </View>
       {a === b ? (
-        <Txt tone="inkSoft">Pick two different ways.</Txt>
+        <Txt tone="inkSoft">Pick two different ones.</Txt>
       ) : (
         sentences.map((sentence) => <Txt key={sentence}>{sentence}</Txt>)
       )}

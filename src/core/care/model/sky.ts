@@ -82,7 +82,7 @@ export function endCell(ride: RideLogged): Cell | null {
 const ENOUGH = 0.75;
 
 /** In a room it neither rains nor freezes; what salt there is drips from the rider, who says so. */
-const INDOORS: Sky = {
+export const INDOORS: Sky = {
   basis: 'said',
   word: 'dry',
   wetShare: 0,

@@ -50,7 +50,8 @@ export function standWhere(state: ChainState, to: number, where: Standing): void
   standOn(state, to, air);
 }
 
-function rainBetween(weather: WeatherRecord, cell: Cell, from: number, to: number): number {
+/** Rain of the record between two moments (ms), mm. */
+export function rainBetween(weather: WeatherRecord, cell: Cell, from: number, to: number): number {
   let mm = 0;
   for (let ms = from; ms < to; ms += MS_PER_HOUR) mm += weather.rainAt(cell, ms);
   return mm;

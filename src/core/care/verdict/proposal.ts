@@ -1,5 +1,5 @@
 import type { Chain } from '../../garage';
-import type { Depth } from '../../logbook';
+import type { CleanMethod, Depth } from '../../logbook';
 import { isWax, type LubeClass, type Schools } from '../../lube';
 import type { Air } from '../../weather';
 import { CARE } from '../model/constants';
@@ -21,6 +21,36 @@ export const DEPTH_MINUTES: Record<Depth, readonly [number, number]> = {
   'wax reset': [45, 90],
   swap: [10, 20],
 };
+
+/** What a depth takes on the average, hands on. */
+export const meanMinutes = (depth: Depth): number => {
+  const [low, high] = DEPTH_MINUTES[depth];
+  return (low + high) / 2;
+};
+
+/** What a method of cleaning amounts to, with or without a coat: for work whose minutes nobody wrote down. */
+export function depthOf(method: CleanMethod, lubed: boolean): Depth {
+  switch (method) {
+    case 'brush':
+    case 'scrubber':
+      return 'on-bike clean';
+    case 'baths':
+      return 'off-bike clean';
+    case 'soak':
+      return 'soak';
+    case 'strip':
+      return 'new-chain strip';
+    case 'wax reset':
+      return 'wax reset';
+    case 'none':
+      return 'thin coat';
+    case 'dry wipe':
+    case 'solvent wipe':
+    case 'degreaser wipe':
+    case 'flush and wipe':
+      return lubed ? 'top-up' : 'wipe-down';
+  }
+}
 
 export interface Proposal {
   depth: Depth;

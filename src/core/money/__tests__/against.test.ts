@@ -2,6 +2,7 @@ import { Replay, reportOn } from '../../care';
 import { demoLogbook } from '../../demo';
 import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
 import { allEvents } from '../../logbook';
+import type { LubeClass } from '../../lube';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { againQuestion, carePrices, costsAgain, keepLedger, middleHalf, spendingOf } from '..';
 
@@ -18,9 +19,7 @@ const { byBike } = spendingOf(entries, replay.steps, span);
 const questionOf = (bikeId: string, hourPrice: number) => {
   const report = reportOn(replay, bikeId, book.settings, DEMO_NOW)!;
   const settings = { ...book.settings, plan: { ...book.settings.plan, hourPrice } };
-  const spent = byBike.get(bikeId)!;
-  const { garage } = book;
-  return againQuestion({ report, replay, garage, settings, span, spent, perUnit: 100 }, 3)!;
+  return againQuestion({ report, replay, settings }, span, 3)!;
 };
 
 describe('the same rides under other care', () => {
@@ -47,25 +46,32 @@ describe('the same rides under other care', () => {
   });
 
   it('takes prices from the garage, else from the plan’s settings, and of works what they came to', () => {
-    const report = reportOn(replay, COMMUTER, book.settings, DEMO_NOW)!;
-    const { garage, settings } = book;
-    const spent = byBike.get(COMMUTER)!;
-    const about = { report, replay, garage, settings, span, spent, perUnit: 100 };
-    const prices = carePrices(about);
+    const { garage, settings, log } = book;
+    const pricesIn = (more: Partial<typeof garage>, lube: LubeClass = 'wet') => {
+      const other = new Replay({ ...garage, ...more }, allEvents(log));
+      const report = reportOn(other, COMMUTER, settings, DEMO_NOW)!;
+      return carePrices({ report, replay: other, settings }, lube);
+    };
+    const prices = pricesIn({});
     expect(prices).toMatchObject({ chain: 32, cassette: 58, ring: null, hour: 12 });
     expect(prices.coat).toBeGreaterThan(0.05);
     expect(prices.coat).toBeLessThan(2);
-    const bare = carePrices({ ...about, garage: { ...garage, parts: {} } });
     // A cassette is good for three chains, and the plan has the share of one: 20.
-    expect(bare.cassette).toBe(60);
+    expect(pricesIn({ parts: {} }).cassette).toBe(60);
+    const priced = (price: number | null) =>
+      Object.fromEntries(Object.entries(garage.products).map(([id, p]) => [id, { ...p, price }]));
+    // Free is known; unknown is not free.
+    expect(pricesIn({ products: priced(0) })).toMatchObject({ coat: 0, clean: 0 });
+    expect(pricesIn({ products: priced(null) })).toMatchObject({ coat: null, clean: null });
+    // A lube that was never on this bike is priced by its bottle; one that stands nowhere is not.
+    expect(pricesIn({}, 'dry').coat).toBeGreaterThan(0);
+    expect(pricesIn({}, 'heavy wet').coat).toBeNull();
   });
 
   it('of no rides is no question', () => {
     const report = reportOn(replay, COMMUTER, book.settings, DEMO_NOW)!;
-    const { garage, settings } = book;
-    const spent = byBike.get(COMMUTER)!;
-    const about = { report, replay, garage, settings, span: [0, 1] as const, spent, perUnit: 100 };
-    expect(againQuestion(about, 1)).toBeNull();
+    const { settings } = book;
+    expect(againQuestion({ report, replay, settings }, [0, 1], 1)).toBeNull();
     expect(costsAgain({ ...questionOf(COMMUTER, 0), course: [] }, 'never')).toEqual([]);
   });
 });

@@ -3,7 +3,7 @@ import { cases } from '@/test/cases';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody } from '@/test/events';
 import { productOf } from '@/test/products';
-import { Replay } from '../../care';
+import { NEW_CHAIN, Replay } from '../../care';
 import type { Garage, Part } from '../../garage';
 import { stockOf, unitPrice } from '../../shelf';
 import { MONEY_ITEMS } from '../../years';
@@ -126,6 +126,38 @@ describe('money by hand', () => {
     );
     expect(all.byItem).toMatchObject({ lube: 57, cleaning: 700, time: 400 });
     expect(all.km).toBe(180);
+  });
+
+  it('of a job without minutes: the usual ones, which is said', () => {
+    const timed = spent(garageOf(), log([], 20));
+    expect(timed.untimed).toBe(0);
+    const { all, untimed } = spent(garageOf(), log([], null));
+    expect(untimed).toBe(1);
+    // A dry wipe takes 2 to 5 minutes: 3.5 at 12 an hour.
+    expect(all.byItem.time).toBe(70);
+  });
+
+  it('of ten bikes is that of each, and of one that nobody rode nothing', () => {
+    const ids = Array.from({ length: 10 }, (_, n) => `bike${n}`);
+    const garage = garageOf({
+      bikes: Object.fromEntries(ids.map((id) => [id, { ...TEST_GARAGE.bikes.b1!, id }])),
+      chains: Object.fromEntries(ids.map((id) => [id, { ...TEST_GARAGE.chains.c1!, id }])),
+    });
+    const bodies = ids.flatMap((id, n) => [
+      {
+        type: 'chainFitted' as const,
+        at: '2026-05-01T08:00:00.000Z',
+        chainId: id,
+        bikeId: id,
+        start: { ...NEW_CHAIN, wearPercent: 0 },
+      },
+      ...(n === 9 ? [] : [rideBody('2026-05-02T08:00:00.000Z', id, 40 + n)]),
+    ]);
+    const { all, byBike } = spent(garage, stamped(bodies));
+    expect(byBike.size).toBe(9);
+    expect(byBike.get('bike9')).toBeUndefined();
+    expect([...byBike.values()].reduce((sum, b) => sum + b.total, 0)).toBe(all.total);
+    expect(all.km).toBe(9 * 40 + 36);
   });
 
   it('of a chain: its price by the share of its wear limit that was ridden off', () => {

@@ -1,5 +1,5 @@
 import type { BookState, ReplayStep } from '../../care';
-import { DEPTH_MINUTES } from '../../care/verdict/proposal';
+import { meanMinutes } from '../../care/verdict/proposal';
 import type { Bike, Chain } from '../../garage';
 import type { Depth } from '../../logbook';
 import { daysAfter, type DateText } from '../../time/dates';
@@ -24,7 +24,7 @@ const CHAIN_OFF: readonly Depth[] = ['off-bike clean', 'soak', 'wax reset'];
 /** So many days a due swap waits for such a job. Own choice. */
 const WAITS_DAYS = 7;
 
-export const SWAP_MINUTES = Math.round((DEPTH_MINUTES.swap[0] + DEPTH_MINUTES.swap[1]) / 2);
+export const SWAP_MINUTES = Math.round(meanMinutes('swap'));
 
 /** What the days of the plan hold. */
 export interface PlanAround {

@@ -86,6 +86,8 @@ describe('a gear map', () => {
     expect(time.byGear.get('50/15')).toBe(90);
     const byHand = (crossingWatts(map.gears[0]![10]!.angle) * 30) / 120;
     expect(time.watts).toBeCloseTo(byHand, 2);
+    // All but what the straight gear takes can be left alone.
+    expect(time.avoidable).toBeCloseTo(byHand, 9);
   });
 
   it('takes the middle of the cogs as usual', () => {

@@ -109,7 +109,7 @@ describe('what wins watts back', () => {
     works: worksWith('wet', 'solvent'),
     prices,
     power: 250,
-    crossing: 0.6,
+    avoidable: 0.6,
   });
 
   it('is ranked by minutes for a watt, and never more than was lost', () => {
@@ -139,7 +139,7 @@ describe('what wins watts back', () => {
         works: worksWith('drip wax', 'solvent'),
         prices,
         power: 200,
-        crossing: null,
+        avoidable: 0,
       }),
     ).toEqual([]);
   });

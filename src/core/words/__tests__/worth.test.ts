@@ -6,8 +6,15 @@ import {
   moneyRange,
   replaceSentences,
   unpricedSentences,
+  untimedSentence,
 } from '../money';
-import { differenceSentence, ridingSentence, soFarTitle, unpricedSentence } from '../years';
+import {
+  differenceSentence,
+  ridingSentence,
+  soFarTitle,
+  unpricedSentence,
+  wayLabel,
+} from '../years';
 import {
   assumedSentence,
   leaveAlone,
@@ -53,6 +60,12 @@ describe('what is said of money', () => {
     expect(unpricedSentence({ ...all, coat: null, ring: null })).toContain('a coat of lube, rings');
   });
 
+  it('says which jobs have no minutes', () => {
+    expect(untimedSentence(0)).toBeNull();
+    expect(untimedSentence(1)).toContain('One job has no minutes');
+    expect(untimedSentence(3)).toContain('3 jobs have no minutes');
+  });
+
   it('never says to keep a chain on that is past its limit, whatever money says', () => {
     for (const partsPerChain of [0, 5, 20, 90]) {
       const best = bestThreshold(
@@ -73,7 +86,7 @@ describe('what is said of money', () => {
 describe('what is said of years', () => {
   const middle = (mid: number, half: [number, number]) => ({ mid, half, most: half });
   it('names the way that takes less, and says where it may go either way', () => {
-    const pair = ['plan', 'weekly'] as const;
+    const pair = [wayLabel('plan/wet', 'regime'), wayLabel('weekly/wet', 'regime')] as const;
     expect(differenceSentence(pair, 'money', middle(-120, [-150, -90]), SHOWN)).toBe(
       '“As the plan says” costs €120 less than “Every Sunday”.',
     );
@@ -83,6 +96,7 @@ describe('what is said of years', () => {
     expect(differenceSentence(pair, 'chains', middle(0.01, [0, 0.02]), SHOWN)).toBe(
       'There is hardly a difference in chains.',
     );
+    expect(wayLabel('plan/drip wax', 'lube')).toBe('Drip wax');
   });
 
   it('says what riding the years are made of', () => {

@@ -1,4 +1,5 @@
 import { HANDBOOK, startState, type ChainState } from '../../care';
+import { dryRoad } from '@/test/dryRoad';
 import { generateDays } from '../../climate';
 import { PRESETS } from '../../garage';
 import { dayNumber } from '../../time/dates';
@@ -12,17 +13,7 @@ const AIR = STORAGE_AIR.indoors;
 const NOT_KEPT: Kept = { kmPerCoat: null, kmPerClean: null, kmPerWipe: null };
 const leg = (day: number, km = 50): Leg => ({
   at: day * MS_PER_DAY,
-  x: {
-    km,
-    hours: km / 25,
-    wetShare: 0,
-    waterMm: 0,
-    onChainMm: 0,
-    dirtPerKm: 1,
-    wetDirtPerKm: 0,
-    salted: false,
-    load: 1,
-  },
+  x: dryRoad(km),
   air: AIR,
   stoodMm: 0,
 });
@@ -39,13 +30,39 @@ const played = (course: Leg[], name: RegimeName, kept = NOT_KEPT, limit = 0.75) 
 
 describe('ways of keeping a chain, by hand', () => {
   it('a Sunday after a week without a ride is left out', () => {
-    // Rides on days 0 and 30: one round after the first, four Sundays nothing to do.
+    // 1 January 1970 was a Thursday, day 3 the first Sunday. Rides on days 0 and 30: one round, three Sundays nothing to do.
     expect(played([leg(0), leg(30)], 'weekly')).toMatchObject({ coats: 1, cleans: 0 });
     const weekly = Array.from({ length: 9 }, (_, n) => leg(n * 7 + 1));
-    // Rounds on days 7, 14 … 56: eight, of which each fourth is a clean, which coats too.
+    // Sundays 3, 10 … 52: eight, of which each fourth is a clean, which coats too; the rest by their steps.
     expect(played(weekly, 'weekly')).toMatchObject({ coats: 8, cleans: 2 });
-    expect(played(weekly, 'monthly')).toMatchObject({ coats: 2, cleans: 2 });
     expect(played(weekly, 'fortnightly')).toMatchObject({ coats: 4, cleans: 2 });
+    expect(played(weekly, 'monthly')).toMatchObject({ coats: 2, cleans: 2 });
+    // Saturday’s ride is lubed for on Sunday evening, not before: the coat of day 3 is on by Monday.
+    expect(played([leg(2), leg(3.5)], 'weekly').coats).toBe(0);
+    expect(played([leg(2), leg(4)], 'weekly').coats).toBe(1);
+  });
+
+  it('the chain that is on wears as it was found to, and only the next ones at a pace of their own', () => {
+    const start = {
+      state: startState(
+        { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 },
+        0,
+      ),
+      cogs: 0,
+    };
+    const course = Array.from({ length: 20 }, (_, n) => leg(n));
+    const worn = (chainSigma: number, of: typeof start | null) =>
+      play(course, 0, {
+        regime: { name: 'never', lube: 'wet', standard: 'tidy', kept: NOT_KEPT },
+        works: worksWith('wet', 'solvent'),
+        limit: 0.75,
+        nature: HANDBOOK,
+        chainSigma,
+        seed: 1,
+        start: of,
+      }).chains;
+    expect(worn(0.5, start)).toBe(worn(0, start));
+    expect(worn(0.5, null)).not.toBe(worn(0, null));
   });
 
   it('a wipe is no coat', () => {

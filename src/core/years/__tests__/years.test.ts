@@ -9,13 +9,16 @@ import {
   addFigures,
   differenceOf,
   keptOf,
+  lubeAsked,
   middleOf,
   quantityOf,
   REGIME_NAMES,
   yearOfRiding,
   YearsPlayer,
   yearsQuestion,
+  wayKey,
   type CarePrices,
+  type Way,
   type YearsAsked,
 } from '..';
 
@@ -26,7 +29,7 @@ const questionOf = (bikeId: string, more: Partial<YearsAsked> = {}): YearsAsked 
   const report = reportOn(replay, bikeId, book.settings, DEMO_NOW)!;
   const { asked } = yearsQuestion(
     { report, replay, settings: book.settings, now: DEMO_NOW },
-    { years: 1, futures: 6, seed: 4, lube: null },
+    { years: 1, futures: 6, seed: 4, regimes: REGIME_NAMES, lubes: ['wet'] },
   );
   return { ...asked, ...more };
 };
@@ -39,6 +42,12 @@ const PRICES: CarePrices = {
   clean: 0.6,
   hour: 12,
 };
+
+const way = (key: Way['key'], outcomes: Way['outcomes']): Way => ({
+  key,
+  outcomes,
+  prices: PRICES,
+});
 
 describe('years ahead', () => {
   it('are the same whichever part is played first, and whoever plays it', () => {
@@ -55,16 +64,33 @@ describe('years ahead', () => {
 
   it('play every way on the same rides', () => {
     const figures = new YearsPlayer(questionOf(GRAVEL)).futures(upTo(6));
-    expect(Object.keys(figures).sort()).toEqual([...REGIME_NAMES].sort());
+    expect(Object.keys(figures).sort()).toEqual(REGIME_NAMES.map((n) => wayKey(n, 'wet')).sort());
     for (let k = 0; k < 6; k++) {
-      const km = REGIME_NAMES.map((name) => figures[name]![k]!.km);
+      const km = REGIME_NAMES.map((name) => figures[wayKey(name, 'wet')]![k]!.km);
       expect(new Set(km.map((x) => x.toFixed(6))).size).toBe(1);
     }
   });
 
+  it('play every lube on the same rides, each with what was learnt of it', () => {
+    const report = reportOn(replay, COMMUTER, book.settings, DEMO_NOW)!;
+    const lubes = [
+      lubeAsked({ report, replay }, 'wet'),
+      lubeAsked({ report, replay }, 'light oil'),
+    ];
+    expect(lubes[0]!.own.life).toBe(report.learnt.factors.life);
+    expect(lubes[1]!.own).toMatchObject({ life: 1, grit: 1 });
+    const { wear } = lubes[0]!.own;
+    expect(wear).toBe(report.state.wearFactor);
+    const figures = new YearsPlayer(questionOf(COMMUTER, { lubes })).futures(upTo(4));
+    expect(figures['plan/light oil']).toHaveLength(4);
+    // A light oil lasts a third as long: more coats in each future.
+    for (let k = 0; k < 4; k++)
+      expect(figures['plan/light oil']![k]!.coats).toBeGreaterThan(figures['plan/wet']![k]!.coats);
+  });
+
   it('ride what was ridden: five years are five times a year', () => {
     const km = (years: number) =>
-      new YearsPlayer(questionOf(COMMUTER, { years })).future(0).get('never')!.km;
+      new YearsPlayer(questionOf(COMMUTER, { years })).future(0).get('never/wet')!.km;
     const { rides } = questionOf(COMMUTER);
     const year = rides.reduce((sum, ride) => sum + ride.km, 0);
     expect(km(1)).toBeGreaterThan(0.97 * year);
@@ -75,7 +101,7 @@ describe('years ahead', () => {
   it('differ in their weather and chains, not in their middle: spreads are no points and no fogs', () => {
     const figures = new YearsPlayer(questionOf(COMMUTER, { futures: 24 })).futures(upTo(24));
     for (const name of REGIME_NAMES) {
-      const { mid, half, most } = middleOf(figures[name]!.map((o) => o.chains))!;
+      const { mid, half, most } = middleOf(figures[wayKey(name, 'wet')]!.map((o) => o.chains))!;
       expect(half[0]).toBeLessThan(mid);
       expect(mid).toBeLessThan(half[1]);
       expect(most[0]).toBeLessThanOrEqual(half[0]);
@@ -88,12 +114,14 @@ describe('years ahead', () => {
     const { plan, routine } = await makePlan({ ...request, futures: 8 }, () => undefined);
     expect(plan.mean.total).toBeLessThan(routine.mean.total);
     const figures = new YearsPlayer(questionOf(COMMUTER)).futures(upTo(6));
-    const by = { prices: PRICES, power: 200 };
-    const difference = differenceOf(figures.plan!, figures.weekly!, 'money', by)!;
+    const [asPlanned, weekly] = (['plan/wet', 'weekly/wet'] as const).map((key) =>
+      way(key, figures[key]!),
+    );
+    const difference = differenceOf(asPlanned!, weekly!, 'money', 200)!;
     expect(difference.half[1]).toBeLessThan(0);
     // The plan's hours saved in four weeks, thirteen times over, against those of the year: in range.
     const ahead = (13 * (routine.mean.minutes - plan.mean.minutes)) / 60;
-    const year = -differenceOf(figures.plan!, figures.weekly!, 'hours', by)!.mid;
+    const year = -differenceOf(asPlanned!, weekly!, 'hours', 200)!.mid;
     expect(Math.sign(ahead)).toBe(Math.sign(year));
     expect(year / ahead).toBeGreaterThan(0.33);
     expect(year / ahead).toBeLessThan(3);
@@ -175,6 +203,8 @@ describe('quantities', () => {
     expect(quantityOf(o, 'watts', by)).toBeCloseTo(2.5, 9);
     expect(quantityOf(o, 'dryKm', by)).toBe(10);
     expect(middleOf([])).toBeNull();
-    expect(differenceOf([], [o], 'money', by)).toBeNull();
+    expect(differenceOf(way('plan/wet', []), way('never/wet', [o]), 'money', 125)).toBeNull();
+    const dearer = { ...way('plan/dry', [o]), prices: { ...PRICES, coat: 1.4 } };
+    expect(differenceOf(dearer, way('plan/wet', [o]), 'money', 125)!.mid).toBeCloseTo(4, 9);
   });
 });

@@ -4,37 +4,35 @@ import {
   middleOf,
   QUANTITIES,
   quantityOf,
-  REGIME_NAMES,
-  type CarePrices,
   type Middle,
   type Quantity,
-  type RegimeName,
-  type YearsFigures,
+  type Way,
 } from '@/core/years';
-import { REGIME_LABEL } from '@/core/words/money';
-import { halfSaid, QUANTITY_LABEL, type ShownIn } from '@/core/words/years';
+import { halfSaid, QUANTITY_LABEL, wayLabel, type ShownIn } from '@/core/words/years';
 import { Choice } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 
-interface Props {
-  figures: YearsFigures;
-  prices: CarePrices;
+/** Ways that were played on the same futures, and how they are shown. */
+export interface WaysShown {
+  ways: readonly Way[];
+  /** What tells them apart. */
+  by: 'regime' | 'lube';
   power: number;
   shown: ShownIn;
 }
 
-/** The ways of keeping a chain side by side, by one quantity at a time. */
-export function RegimesCard({ figures, prices, power, shown }: Props) {
+/** The ways side by side, by one quantity at a time. */
+export function WaysCard({ title, ways, by, power, shown }: WaysShown & { title: string }) {
   const [quantity, setQuantity] = useState<Quantity>('money');
-  const rows = REGIME_NAMES.flatMap((name) => {
-    const values = (figures[name] ?? []).map((o) => quantityOf(o, quantity, { prices, power }));
-    const middle = middleOf(values);
-    return middle ? [{ name, middle }] : [];
+  const rows = ways.flatMap(({ key, outcomes, prices }) => {
+    const middle = middleOf(outcomes.map((o) => quantityOf(o, quantity, { prices, power })));
+    return middle ? [{ key, middle }] : [];
   });
+  if (rows.length === 0) return null;
   const most = Math.max(1e-9, ...rows.map(({ middle }) => middle.most[1]));
   return (
-    <Card title="Side by side">
+    <Card title={title}>
       <Choice
         label="Compare by"
         options={QUANTITIES.map((value) => ({ value, label: QUANTITY_LABEL[value] }))}
@@ -42,10 +40,10 @@ export function RegimesCard({ figures, prices, power, shown }: Props) {
         onChange={setQuantity}
       />
       <View style={styles.rows}>
-        {rows.map(({ name, middle }) => (
+        {rows.map(({ key, middle }) => (
           <Row
-            key={name}
-            name={name}
+            key={key}
+            label={wayLabel(key, by)}
             middle={middle}
             most={most}
             said={halfSaid(middle, quantity, shown)}
@@ -53,21 +51,21 @@ export function RegimesCard({ figures, prices, power, shown }: Props) {
         ))}
       </View>
       <Txt variant="small" tone="inkSoft">
-        The dark part of each bar is where half of the futures end, the pale part nine in ten.
+        Half of the futures end in the strong part of each bar, nine in ten in the pale part.
       </Txt>
     </Card>
   );
 }
 
 interface RowProps {
-  name: RegimeName;
+  label: string;
   middle: Middle;
   most: number;
   said: string;
 }
 
 /** One way: its middle half, and where nine in ten futures end. */
-function Row({ name, middle, most, said }: RowProps) {
+function Row({ label, middle, most, said }: RowProps) {
   const colors = useColors();
   const span = ([from, to]: readonly [number, number], color: string, height: number) => (
     <View
@@ -86,7 +84,7 @@ function Row({ name, middle, most, said }: RowProps) {
   return (
     <View>
       <View style={styles.words}>
-        <Txt variant="label">{REGIME_LABEL[name]}</Txt>
+        <Txt variant="label">{label}</Txt>
         <Txt variant="number">{said}</Txt>
       </View>
       <View style={[styles.track, { backgroundColor: colors.field }]} aria-hidden>
