@@ -32,7 +32,7 @@ const HALF = 0.25;
 const MOST = 0.1;
 
 /** Counts how often `truth` lies between the quantiles that `at` tells. */
-class Count {
+export class Count {
   private half = 0;
   private most = 0;
   private all = 0;

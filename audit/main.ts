@@ -9,6 +9,7 @@ import * as report from './report';
 import { RIDERS } from './riders';
 import { atEnds, levers, outcomes } from './sensitivity';
 import { CLASSES, lived, RIDER_NAMES } from './sweep';
+import { YEARS_COVERAGE } from './yearsCoverage';
 import { noiseRows } from '@/test/faultyBikes';
 import type { PlanRequest } from '@/core/plan/agenda/request';
 
@@ -58,8 +59,9 @@ function auditBands(): void {
 }
 
 function auditCoverage(): void {
-  const rows = COVERAGE.map(({ name, of }, n) => {
-    say(`Coverage ${n + 1} of ${COVERAGE.length}: ${name} …`);
+  const cases = [...COVERAGE, ...YEARS_COVERAGE];
+  const rows = cases.map(({ name, of }, n) => {
+    say(`Coverage ${n + 1} of ${cases.length}: ${name} …`);
     return { name, ...of(COVERAGE_RIDERS) };
   });
   failures += rows.filter(

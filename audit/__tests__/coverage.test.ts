@@ -3,9 +3,12 @@ import { EVERY_CASE } from '@/test/cases';
 import { madeUpRider } from '@/test/riders';
 import { futuresOf, learntFor } from '@/core/care';
 import { COVERAGE } from '../coverage';
+import { YEARS_COVERAGE } from '../yearsCoverage';
 
-/** Every other one, unless every case is tried; the audit counts them all. */
-const COUNTED = COVERAGE.filter((_, n) => EVERY_CASE || n % 2 === 0);
+/** Every other one without the years ahead, unless every case is tried; the audit counts them all. */
+const COUNTED = EVERY_CASE
+  ? [...COVERAGE, ...YEARS_COVERAGE]
+  : COVERAGE.filter((_, n) => n % 2 === 0);
 
 describe('of riders drawn from the prior', () => {
   it.each(COUNTED.map((c) => [c.name, c] as const))(

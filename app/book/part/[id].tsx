@@ -46,12 +46,12 @@ export default function PartPage() {
   return (
     <Page title={part.name}>
       <PartCard
-        key={part.name}
+        key={`${part.name} ${part.price}`}
         part={part}
         played={played}
         garage={garage}
         units={units}
-        onRename={(name) => dispatch(savePart({ ...part, name }, part))}
+        onSave={(fields) => dispatch(savePart({ ...part, ...fields }, part))}
         onFit={(other) => dispatch(fitPart(part, other))}
         onTakeOff={(from) => dispatch(takePartOff(part, from))}
         onEnd={(from, end) => {

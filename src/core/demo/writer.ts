@@ -8,8 +8,9 @@ import {
 } from '../logbook';
 import type { LubeClass } from '../lube';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
-
 import type { DiaryRide, Draft } from './diary';
+import { gearsOf } from './gears';
+import { ISLAND_GARAGE, RACER } from './island';
 import { climbOf, type coarsePath } from './route';
 import { usedFor } from './supplies';
 
@@ -90,6 +91,7 @@ export class DemoWriter {
     path: ReturnType<typeof coarsePath> | null,
   ): void {
     this.kmSinceLube[bikeId] = this.sinceLube(bikeId) + loop.km;
+    const racer = ISLAND_GARAGE.bikes[RACER];
     this.writeAt(startedAt, {
       type: 'rideLogged',
       bikeId,
@@ -103,6 +105,8 @@ export class DemoWriter {
       climbM: climbOf(loop),
       path,
       recorderId: id,
+      // The racer's gears are electronic, and its recorder counts them.
+      ...(racer && bikeId === RACER ? { gears: gearsOf(racer, hours, startedAt / 1000) } : {}),
     });
   }
 

@@ -9,6 +9,7 @@ import { PLACE_IF_UNKNOWN } from '../weather';
 import { ClimateYear } from './climateYear';
 import type { Leg } from './course';
 import type { Outcome } from './outcome';
+import { evenNormals } from './natures';
 import { play } from './play';
 import { wayKey, type WayKey, type YearsFigures } from './figures';
 import type { Kept, RegimeName } from './regimes';
@@ -59,10 +60,13 @@ const CHAIN_SIGMA = 0.25;
 export class YearsPlayer {
   private readonly legs = new Map<number, Leg[]>();
   private readonly hourNow: number;
+  /** Of each future, how its coats’ life, its grit and its wear lie off the middle (standard normal). */
+  private readonly natures: number[][];
 
   constructor(private readonly asked: YearsAsked) {
     const start = Date.UTC(new Date(asked.now).getUTCFullYear(), 0, 1);
     this.hourNow = asked.now - start;
+    this.natures = [0, 1, 2].map((n) => evenNormals(asked.futures, new Chance(asked.seed, n, 3)));
   }
 
   /** The rides in the n-th year of weather; worked out when first asked for. */
@@ -97,8 +101,7 @@ export class YearsPlayer {
   future(k: number): Map<WayKey, Outcome> {
     const { asked } = this;
     const { seed, limit, start, now, standard, kept, between, regimes } = asked;
-    const chance = new Chance(seed, k, 3);
-    const [life, grit, wear] = [chance.normal(), chance.normal(), chance.normal()];
+    const [life, grit, wear] = this.natures.map((of) => of[k]!) as [number, number, number];
     const course = [...this.course(k)];
     return new Map(
       asked.lubes.flatMap(({ lube, own, sigma }) => {

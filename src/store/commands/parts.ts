@@ -19,7 +19,7 @@ export const fitNewPart =
     dispatch(record(`${part.name} fitted`, [fit], { parts: [part] }));
   };
 
-/** Renames a part. `opened`: as it was when the rider began to change it. */
+/** Gives a part another name or price. `opened`: as it was when the rider began to change it. */
 export const savePart =
   (part: Part, opened: Part): AppThunk =>
   (dispatch, getState, edge) => {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { othersNames, readName } from '@/core/entry/form';
+import { priceText, readPrice } from '@/core/entry/number';
 import type { Problem } from '@/core/problem';
 import { PART_ENDS, type Bike, type Garage, type Part, type PartEnd } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
@@ -17,37 +18,22 @@ interface Props {
   played: Played;
   garage: Garage;
   units: UnitSystem;
-  onRename: (name: string) => void;
+  /** Another name or price. */
+  onSave: (part: Pick<Part, 'name' | 'price'>) => void;
   onFit: (bike: Bike) => void;
   onTakeOff: (bikeId: string) => void;
   onEnd: (bikeId: string | null, end: PartEnd) => void;
 }
 
 /** A part: what it has seen, how far it still goes, and where it goes next. */
-export function PartCard({
-  part,
-  played,
-  garage,
-  units,
-  onRename,
-  onFit,
-  onTakeOff,
-  onEnd,
-}: Props) {
+export function PartCard({ part, played, garage, units, onSave, onFit, onTakeOff, onEnd }: Props) {
   const story = usePartStories(played, garage.parts).find((s) => s.part.id === part.id);
-  const [name, setName] = useState(part.name);
-  const [problem, setProblem] = useState<Problem | undefined>();
   if (!story) return null;
   const bike = story.bikeId === null ? null : garage.bikes[story.bikeId];
   const left = bike && partLeft(story, partRate(played.replay.steps, bike, part.kind));
   const others = Object.values(garage.bikes).filter(
     (b) => !b.retired && b.id !== bike?.id && goesOn(story, b, garage.bikes),
   );
-  const rename = () => {
-    const read = readName(name, othersNames(garage.parts, part.id));
-    setProblem(read.ok ? undefined : read.problem);
-    if (read.ok) onRename(read.value);
-  };
   return (
     <Card title={PART_LABEL[part.kind]}>
       <Txt variant="strong">{bike ? `On ${bike.name}` : 'In the spare box'}</Txt>
@@ -63,9 +49,42 @@ export function PartCard({
           <Button key={end} label={PART_END_LABEL[end]} onPress={() => onEnd(story.bikeId, end)} />
         ))}
       </View>
-      <Field label="Name" value={name} onChange={setName} problem={problem} />
-      <Button label="Save the name" disabled={name.trim() === part.name} onPress={rename} />
+      <NameAndPrice part={part} garage={garage} onSave={onSave} />
     </Card>
+  );
+}
+
+/** What a part is called and what it cost. */
+function NameAndPrice({ part, garage, onSave }: Pick<Props, 'part' | 'garage' | 'onSave'>) {
+  const [name, setName] = useState(part.name);
+  const [price, setPrice] = useState(priceText(part.price));
+  const [problems, setProblems] = useState<{ name?: Problem; price?: Problem }>({});
+  const isAsItWas = name.trim() === part.name && price.trim() === priceText(part.price);
+  const save = () => {
+    const named = readName(name, othersNames(garage.parts, part.id));
+    const priced = readPrice(price);
+    setProblems({
+      ...(named.ok ? {} : { name: named.problem }),
+      ...(priced.ok ? {} : { price: priced.problem }),
+    });
+    if (named.ok && priced.ok) onSave({ name: named.value, price: priced.value });
+  };
+  return (
+    <>
+      <Field label="Name" value={name} onChange={setName} problem={problems.name} />
+      <View style={styles.buttons}>
+        <Field
+          label="Price"
+          hint="Empty: not known."
+          value={price}
+          onChange={setPrice}
+          problem={problems.price}
+          numeric
+          half
+        />
+      </View>
+      <Button label="Save the part" disabled={isAsItWas} onPress={save} />
+    </>
   );
 }
 
