@@ -46,6 +46,18 @@ export function winBackFacts({ watts, minutes, money }: WinBack, currency: strin
   return `${formatWatts(watts)} ${time}${minutes === 0 ? '' : price}`;
 }
 
+/** "A watt takes 15 min and €0.34." Null where it takes nothing. */
+export function perWattSaid(
+  { watts, minutes, money }: WinBack,
+  currency: string | null,
+): string | null {
+  if (minutes === 0) return null;
+  const time = `${formatNumber(Math.max(1, Math.round(minutes / watts)))} min`;
+  return money === null || money === 0
+    ? `A watt takes ${time}.`
+    : `A watt takes ${time} and ${formatMoney(money / watts, currency)}.`;
+}
+
 /** What the losses cost on a ride, flat and climbing. */
 export function minutesSentence({ flat, climb }: MinutesLost, ride: string): string {
   const said = (minutes: number) =>

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { MinutesLost, WinBack } from '@/core/watts';
-import { minutesSentence, waySentence, winBackFacts } from '@/core/words/watts';
+import { minutesSentence, perWattSaid, waySentence, winBackFacts } from '@/core/words/watts';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 
@@ -14,23 +14,36 @@ interface Props {
 
 /** What wins watts back, the most for a minute's work first; and what they are worth on a ride. */
 export function WinBackCard({ ways, currency, lost, ride }: Props) {
-  const colors = useColors();
   return (
     <Card title="Win them back">
       <Txt>{minutesSentence(lost, ride)}</Txt>
       {ways.length === 0 ? <Txt>There is nothing worth doing for speed now.</Txt> : null}
       <View>
         {ways.map((way) => (
-          <View key={way.way} style={[styles.row, { borderColor: colors.line }]}>
-            <Txt style={styles.words}>{waySentence(way)}</Txt>
-            <Txt variant="numberSmall">{winBackFacts(way, currency)}</Txt>
-          </View>
+          <WinBackRow key={way.way} way={way} currency={currency} />
         ))}
       </View>
       <Txt variant="small" tone="inkSoft">
         Each stands for itself: what one wins back, another cannot win again.
       </Txt>
     </Card>
+  );
+}
+
+function WinBackRow({ way, currency }: { way: WinBack } & Pick<Props, 'currency'>) {
+  const perWatt = perWattSaid(way, currency);
+  return (
+    <View style={[styles.row, { borderColor: useColors().line }]}>
+      <View style={styles.words}>
+        <Txt>{waySentence(way)}</Txt>
+        {perWatt ? (
+          <Txt variant="small" tone="inkSoft">
+            {perWatt}
+          </Txt>
+        ) : null}
+      </View>
+      <Txt variant="numberSmall">{winBackFacts(way, currency)}</Txt>
+    </View>
   );
 }
 

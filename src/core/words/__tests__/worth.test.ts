@@ -19,6 +19,7 @@ import {
   assumedSentence,
   leaveAlone,
   minutesSentence,
+  perWattSaid,
   winBackFacts,
   wattsSentence,
 } from '../watts';
@@ -128,6 +129,9 @@ describe('what is said of watts', () => {
     expect(winBackFacts({ ...way, way: 'gears', minutes: 0, money: 0 }, 'EUR')).toBe(
       '2 W at no cost',
     );
+    expect(perWattSaid({ ...way, money: 0.68 }, 'EUR')).toBe('A watt takes 15 min and €0.33.');
+    expect(perWattSaid({ ...way, money: null }, 'EUR')).toBe('A watt takes 15 min.');
+    expect(perWattSaid({ ...way, way: 'gears', minutes: 0, money: 0 }, 'EUR')).toBeNull();
   });
 
   it('lists the gears to leave alone, and what is assumed', () => {
