@@ -9,7 +9,7 @@ import { median, report, timed } from './report';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');
 const EVENTS = 10_000;
-const RUNS = 9;
+const RUNS = 31;
 
 const read = readBackup(manyEvents(EVENTS), NOW, validation);
 if (!read.ok) throw new Error('The long logbook cannot be read.');

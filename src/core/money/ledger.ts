@@ -13,7 +13,6 @@ export interface Entry {
   /** As its event has it: UTC text, whose order is that of time. */
   at: string;
   bikeId: string;
-  eventId: string;
   item: MoneyItem;
   minor: number;
 }
@@ -60,7 +59,22 @@ const ITEM_OF: Record<PartKind, MoneyItem> = {
   'jockey wheels': 'rings',
 };
 
-const NO_PARTS: readonly Part[] = [];
+/** What money goes on: an item, and the thing's id. */
+type On = readonly [MoneyItem, string];
+
+/** The books of one bike: what goes on each thing, by the thing's id, and the parts that are on it. */
+class BikeBooks {
+  private readonly accounts = new Map<string, Account>();
+  parts: readonly Part[] = [];
+
+  constructor(readonly bikeId: string) {}
+
+  account(thing: string): Account {
+    let account = this.accounts.get(thing);
+    if (!account) this.accounts.set(thing, (account = new Account()));
+    return account;
+  }
+}
 
 /** The books of a log in the making. */
 class Books {
@@ -68,97 +82,93 @@ class Books {
   /** By the thing's id; ids are unique in a garage. */
   readonly unpriced = new Map<string, Unpriced>();
   untimed = 0;
-  /** By bike, and then by what the money goes on. */
-  private readonly accounts = new Map<string, Map<string, Account>>();
-  /** The parts on each bike. */
-  private readonly fitted = new Map<string, readonly Part[]>();
+  private readonly bikes = new Map<string, BikeBooks>();
 
   constructor(private readonly k: Keeping) {}
 
-  private book(step: ReplayStep, item: MoneyItem, thing: string, amount: number): void {
-    const { event, bikeId } = step;
-    if (bikeId === null) return;
-    let own = this.accounts.get(bikeId);
-    if (!own) this.accounts.set(bikeId, (own = new Map<string, Account>()));
-    let account = own.get(thing);
-    if (!account) own.set(thing, (account = new Account()));
-    const minor = account.add(amount, this.k.perUnit);
-    if (minor !== 0) this.entries.push({ at: event.at, bikeId, eventId: event.id, item, minor });
+  private of(bikeId: string): BikeBooks {
+    let own = this.bikes.get(bikeId);
+    if (!own) this.bikes.set(bikeId, (own = new BikeBooks(bikeId)));
+    return own;
   }
 
-  private lacks(id: string, thing: () => Unpriced): void {
-    if (!this.unpriced.has(id)) this.unpriced.set(id, thing());
+  private book(own: BikeBooks, at: string, [item, thing]: On, amount: number): void {
+    const minor = own.account(thing).add(amount, this.k.perUnit);
+    if (minor !== 0) this.entries.push({ at, bikeId: own.bikeId, item, minor });
   }
 
-  work(step: ReplayStep): void {
-    const { event } = step;
+  private lacks(id: string, thing: Unpriced): void {
+    if (!this.unpriced.has(id)) this.unpriced.set(id, thing);
+  }
+
+  work({ event, bikeId }: ReplayStep): void {
     if (event.type !== 'workDone') return;
+    if (event.minutes === null) this.untimed += 1;
+    if (bikeId === null) return;
+    const own = this.of(bikeId);
     for (const { productId, amount } of event.used) {
       const product = this.k.garage.products[productId];
       if (!product) continue;
+      const { name, kind } = product;
       const each = unitPrice(product);
-      if (each === null)
-        this.lacks(productId, () => ({ what: 'product', name: product.name, as: 'missing' }));
-      else {
-        const item = product.kind === 'lube' ? 'lube' : 'cleaning';
-        this.book(step, item, productId, each * amount);
-      }
+      if (each === null) this.lacks(productId, { what: 'product', name, as: 'missing' });
+      else
+        this.book(own, event.at, [kind === 'lube' ? 'lube' : 'cleaning', productId], each * amount);
     }
-    if (event.minutes === null) this.untimed += 1;
     const minutes = event.minutes ?? meanMinutes(depthOf(event.method, event.lube !== null));
-    this.book(step, 'time', 'time', (minutes / 60) * this.k.prices.hourPrice);
+    this.book(own, event.at, ['time', 'time'], (minutes / 60) * this.k.prices.hourPrice);
   }
 
   part({ event }: ReplayStep): void {
     if (event.type !== 'partFitted' && event.type !== 'partRemoved') return;
     const part = this.k.garage.parts[event.partId];
-    for (const [bikeId, parts] of this.fitted)
-      this.fitted.set(
-        bikeId,
-        parts.filter((p) => p.id !== event.partId),
-      );
+    for (const own of this.bikes.values())
+      own.parts = own.parts.filter((p) => p.id !== event.partId);
     if (event.type === 'partRemoved' || !part) return;
     // Of a bike's rings there may be several; a new cassette takes the old one's place.
-    const others = (this.fitted.get(event.bikeId) ?? []).filter(
-      (p) => p.kind === 'ring' || p.kind !== part.kind,
-    );
-    this.fitted.set(event.bikeId, [...others, part]);
+    const own = this.of(event.bikeId);
+    own.parts = [...own.parts.filter((p) => p.kind === 'ring' || p.kind !== part.kind), part];
   }
 
-  ride(step: ReplayStep): void {
-    const { event, chainId, from, after, bike } = step;
+  ride({ event, chainId, from, after, bike }: ReplayStep): void {
     if (event.type !== 'rideLogged' || !chainId || !from || !after) return;
+    const own = this.of(event.bikeId);
     const by = after.wear - from.wear;
     const limit = limitOn(bike);
-    this.chain(step, chainId, by / limit);
+    this.chain(own, event.at, chainId, by / limit);
     const taken = chainsTaken(from.wear, by, limit);
     let hasCassette = false;
-    for (const part of this.fitted.get(event.bikeId) ?? NO_PARTS) {
-      const { id } = part;
-      hasCassette ||= part.kind === 'cassette';
-      const { chains } = CHAINS_A_LIFE[part.kind];
-      if (part.price !== null)
-        this.book(step, ITEM_OF[part.kind], id, (part.price * taken) / chains);
-      else if (part.kind === 'cassette') this.usualCassette(step, id, () => part.name, taken);
-      else this.lacks(id, () => ({ what: part.kind, name: part.name, as: 'missing' }));
+    for (const { id, kind, name, price } of own.parts) {
+      hasCassette ||= kind === 'cassette';
+      if (price !== null) {
+        const { chains } = CHAINS_A_LIFE[kind];
+        this.book(own, event.at, [ITEM_OF[kind], id], (price * taken) / chains);
+      } else if (kind === 'cassette') this.usualCassette(own, event.at, { id, name }, taken);
+      else this.lacks(id, { what: kind, name, as: 'missing' });
     }
-    if (!hasCassette && bike)
-      this.usualCassette(step, bike.id, () => `${bike.name}’s cassette`, taken);
+    if (!hasCassette && bike) {
+      const name = `${bike.name}’s cassette`;
+      this.usualCassette(own, event.at, { id: bike.id, name }, taken);
+    }
   }
 
-  private chain(step: ReplayStep, chainId: string, used: number): void {
+  private chain(own: BikeBooks, at: string, chainId: string, used: number): void {
     const chain = this.k.garage.chains[chainId];
     if (!chain) return;
-    if (chain.price === null)
-      this.lacks(chainId, () => ({ what: 'chain', name: chain.name, as: 'usual' }));
+    if (chain.price === null) this.lacks(chainId, { what: 'chain', name: chain.name, as: 'usual' });
     const price = chain.price ?? this.k.prices.chainPrice;
-    this.book(step, 'chain', chainId, price * used);
+    this.book(own, at, ['chain', chainId], price * used);
   }
 
   /** The plan's settings say what of a cassette a chain takes. */
-  private usualCassette(step: ReplayStep, id: string, name: () => string, taken: number): void {
-    this.lacks(id, () => ({ what: 'cassette', name: name(), as: 'usual' }));
-    this.book(step, 'cassette', id, this.k.prices.cassettePrice * taken);
+  private usualCassette(
+    own: BikeBooks,
+    at: string,
+    { id, name }: Pick<Part, 'id' | 'name'>,
+    taken: number,
+  ): void {
+    this.lacks(id, { what: 'cassette', name, as: 'usual' });
+    this.book(own, at, ['cassette', id], this.k.prices.cassettePrice * taken);
   }
 }
 

@@ -1,6 +1,7 @@
 import type { ReplayStep } from '../care';
 import { instantOf } from '../time/instants';
 import { MS_PER_DAY } from '../units';
+import { MONEY_ITEMS } from '../years';
 import type { Entry, MoneyItem } from './ledger';
 
 /** Money by what it went on, in smallest units, with the kilometres it carried. */
@@ -22,26 +23,26 @@ export function spendingOf(
   steps: readonly ReplayStep[],
   [from, to]: readonly [number, number],
 ): { all: Spending; byBike: Map<string, Spending> } {
-  const all = nothing();
   const byBike = new Map<string, Spending>();
   const of = (bikeId: string): Spending => {
-    const known = byBike.get(bikeId) ?? nothing();
-    byBike.set(bikeId, known);
-    return known;
+    let own = byBike.get(bikeId);
+    if (!own) byBike.set(bikeId, (own = nothing()));
+    return own;
   };
   const [first, end] = [instantOf(from), instantOf(to)];
-  for (const { at, bikeId, item, minor } of entries) {
-    if (at < first || at >= end) continue;
-    const own = of(bikeId);
-    all.byItem[item] += minor;
-    own.byItem[item] += minor;
-    all.total += minor;
-    own.total += minor;
-  }
-  for (const { event } of steps) {
-    if (event.type !== 'rideLogged' || event.at < first || event.at >= end) continue;
-    all.km += event.distanceKm;
-    of(event.bikeId).km += event.distanceKm;
+  for (const { at, bikeId, item, minor } of entries)
+    if (at >= first && at < end) of(bikeId).byItem[item] += minor;
+  for (const { event } of steps)
+    if (event.type === 'rideLogged' && event.at >= first && event.at < end)
+      of(event.bikeId).km += event.distanceKm;
+  const all = nothing();
+  for (const own of byBike.values()) {
+    for (const item of MONEY_ITEMS) {
+      own.total += own.byItem[item];
+      all.byItem[item] += own.byItem[item];
+    }
+    all.total += own.total;
+    all.km += own.km;
   }
   return { all, byBike };
 }
