@@ -83,6 +83,7 @@ const SOURCES = [
   'babel.config.js',
   'metro.config.js',
   'scripts/serviceWorker.mjs',
+  'scripts/showAtOnce.mjs',
   'scripts/splitScripts.mjs',
   'package-lock.json',
 ];
@@ -109,6 +110,7 @@ export function exportWeb(outputFolder, env = {}) {
     NODE_ENV: 'production',
     ...env,
   });
+  run(process.execPath, ['scripts/showAtOnce.mjs', outputFolder]);
   run(process.execPath, ['scripts/splitScripts.mjs', outputFolder]);
 }
 
