@@ -11,6 +11,7 @@ import {
   type YearOfRiding,
 } from '../years';
 import { REGIME_LABEL, roundMoney } from './money';
+import { listed } from './plan';
 import { formatWatts } from './watts';
 
 export const QUANTITY_LABEL: Record<Quantity, string> = {
@@ -102,10 +103,10 @@ export function differenceSentence(
 export function ridingSentence({ basis, from, rides }: YearOfRiding, units: UnitSystem): string {
   const km = rides.reduce((sum, ride) => sum + ride.km, 0);
   const year = `${formatDistance(km, units)} a year`;
-  if (basis === 'log') return `Your rides of the last year, every year again: ${year}.`;
+  if (basis === 'log') return `Your rides of the last year, ridden every year again, make ${year}.`;
   if (basis === 'part')
-    return `Your ${from.rides} rides of ${from.days} days, going on like that: ${year}.`;
-  return `Too few rides are logged, so we assume three rides of 30 km a week: ${year}. Log rides to make it yours.`;
+    return `Your ${from.rides} rides of ${from.days} days, if they go on like that, make ${year}.`;
+  return `Too few rides are logged, so we assume three rides of 30 km a week, which make ${year}. Log rides to make it yours.`;
 }
 
 /** "Your 8 months so far", "Your five years so far". */
@@ -127,5 +128,5 @@ export function unpricedSentence(prices: CarePrices): string | null {
   const names = PRICED.flatMap(([key, name]) => (prices[key] === null ? [name] : []));
   return names.length === 0
     ? null
-    : `We know no price of ${names.join(', ')}, so the money leaves them out.`;
+    : `We know no price of ${listed(names)}, so the money leaves them out.`;
 }
