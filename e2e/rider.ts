@@ -26,7 +26,7 @@ export class Rider {
   /** Of a page that was not left. Expectations look again ever more seldom; this looks at every frame. */
   private async seesTitle(): Promise<void> {
     await this.page.waitForFunction(() =>
-      [...document.querySelectorAll('h1, [role=heading][aria-level="1"]')].some(
+      Array.from(document.querySelectorAll('h1, [role=heading][aria-level="1"]')).some(
         (h) => h.getBoundingClientRect().height > 0 && !h.hasAttribute('data-left'),
       ),
     );
