@@ -58,7 +58,9 @@ describe('what is said of money', () => {
     expect(usual).toContain('usual price: Town chain.');
     const all = { chain: 1, cassette: 1, ring: 0, jockeys: 0, coat: 0, clean: 0, hour: 0 };
     expect(unpricedSentence(all)).toBeNull();
-    expect(unpricedSentence({ ...all, coat: null, ring: null })).toContain('a coat of lube and rings');
+    expect(unpricedSentence({ ...all, coat: null, ring: null })).toContain(
+      'a coat of lube and rings',
+    );
   });
 
   it('says which jobs have no minutes', () => {
