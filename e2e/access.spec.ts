@@ -24,6 +24,7 @@ const PAGES = [
   '/book/part/demo-cassette-racer',
   '/book/wear/demo-chain-commuter',
   '/book/service/demo-bike-commuter',
+  '/book/new-chain/demo-bike-commuter',
   '/book/history',
   '/book/money',
   '/book/watts',

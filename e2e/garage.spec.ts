@@ -180,3 +180,42 @@ test('a bike removed sets its chain free, and undo brings both back @once', asyn
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /^Gravel chain.*One lap: 2.48/ })).toBeVisible();
 });
+
+test('a new chain: which, how long, what does not go round is said, and on it goes', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/book/garage');
+  await page.getByRole('link', { name: /^Sunday racer/ }).click();
+  await page.getByRole('button', { name: 'Fit a new chain' }).click();
+  await page.getByRole('button', { name: 'Which chain, and how long?' }).click();
+  await expect(page.getByText(/^Take a chain for 12 speeds/)).toBeVisible();
+  const stay = page.getByLabel('Chainstay');
+  await stay.fill('4000');
+  await expect(page.getByText('Enter a number from 300 to 700.')).toBeVisible();
+  // By hand: 2 x 16.14 + 82 / 4 + 1 is 53.8 inches, 54 whole ones; the old chain had one more.
+  await stay.fill('410');
+  await expect(page.getByText('Both rules of the trade come to 108.')).toBeVisible();
+  await page.getByRole('button', { name: 'Note the chainstay on the bike' }).click();
+  await expect(page.getByText('Sunday racer changed')).toBeVisible();
+  await page.getByRole('button', { name: 'Fit a chain of 110 links' }).click();
+  const links = page.getByLabel('Links, once cut');
+  await expect(links).toHaveValue('110');
+  await links.fill('60');
+  await page.getByLabel('Speeds it is made for').fill('8');
+  await page.getByRole('button', { name: 'Fit the new chain' }).click();
+  await expect(page.getByText(/it takes at least 108 links/)).toBeVisible();
+  await expect(page.getByText(/too wide between 12 cogs/)).toBeVisible();
+  await links.fill('108');
+  await page.getByLabel('Speeds it is made for').fill('12');
+  await page.getByLabel('First reading').fill('0.1');
+  await rider.picks('Closed by', 'Quick link, one use');
+  await page.getByRole('button', { name: 'Fit the new chain' }).click();
+  await expect(page.getByText(/Sunday racer chain 3, on it since/)).toBeVisible();
+  await rider.goesTo('Today');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await rider.goesTo('Book');
+  await page.getByRole('link', { name: /Garage/ }).click();
+  await page.getByRole('link', { name: /^Sunday racer/ }).click();
+  await expect(page.getByText(/^Racer chain B, on it since/)).toBeVisible();
+});

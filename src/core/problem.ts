@@ -12,6 +12,8 @@ interface FactsOf {
   'chain/bike-has-one': { chain: string | null };
   'amount/impossible': { low: number; high: number };
   'cogs/not-all': { speeds: number };
+  'links/too-few': { fewest: number };
+  'speeds/too-wide': { cogs: number };
   'count/events': { most: number };
   'place/beyond': { links: number };
   'file/not-xml': { line: number };

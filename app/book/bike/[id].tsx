@@ -21,7 +21,7 @@ import { useOpenLogbook } from '@/store/OpenContext';
 import { Button, useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
 import { BikeForm, BikeWear, PartsCard, SwapChains, TogetherNote } from '@/ui/forms/lazily';
-import { NewChain } from '@/ui/garage/NewChain';
+import { NewChain, type NewChainProps } from '@/ui/garage/NewChain';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
 import { Txt } from '@/ui/theme';
@@ -101,7 +101,8 @@ function ChainOnBike({ bike }: { bike: Bike }) {
   const { book } = useAppSelector(selectReplay).replay;
   const fitted = garage.chains[book.fitted.get(bike.id) ?? ''];
   const spares = sparesFor(bike.id, chains, fittings, book.fitted);
-  const fitNew = (fit: NewChainFit) => dispatch(fitNewChain(bike, fit));
+  const { links } = useLocalSearchParams<{ links?: string }>();
+  const ofNew = <OfNew bike={bike} old={fitted ?? null} />;
   return (
     <Card title="Chain">
       {fitted ? (
@@ -110,19 +111,13 @@ function ChainOnBike({ bike }: { bike: Bike }) {
           chain={fitted}
           since={fittings.findLast((f) => f.chainId === fitted.id)?.from ?? null}
           now={now}
-          onFitNew={fitNew}
-          ofNew={<Beside bike={bike} chainWear={0} />}
-          onRemove={(at) =>
-            dispatch(
-              record(`${fitted.name} taken off`, [
-                { type: 'chainRemoved', at, chainId: fitted.id },
-              ]),
-            )
-          }
+          ofNew={ofNew}
+          isNewOpen={links !== undefined}
+          onRemove={(at) => dispatch(takeChainOff(fitted, at))}
         />
       ) : (
         <>
-          <NewChain old={null} onFit={fitNew} note={<Beside bike={bike} chainWear={0} />} />
+          {ofNew}
           {spares.length > 0 ? (
             <Txt variant="heading" level={3}>
               Or one from the garage
@@ -149,6 +144,35 @@ function ChainOnBike({ bike }: { bike: Bike }) {
         />
       ) : null}
     </Card>
+  );
+}
+
+const takeChainOff = ({ id: chainId, name }: Chain, at: string) =>
+  record(`${name} taken off`, [{ type: 'chainRemoved', at, chainId }]);
+
+/** The form of a new chain, with the links that were worked out for it. */
+function OfNew({ bike, old }: Pick<NewChainProps, 'bike' | 'old'>) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { chains } = useAppSelector(selectGarage);
+  const fittings = useAppSelector(selectFittings);
+  const last = fittings.findLast((f) => f.bikeId === bike.id)?.chainId;
+  const { links } = useLocalSearchParams<{ links?: string }>();
+  const fit = (said: NewChainFit) => {
+    router.setParams({ links: undefined });
+    dispatch(fitNewChain(bike, said));
+  };
+  return (
+    <NewChain
+      key={links}
+      bike={bike}
+      old={old}
+      like={old ?? chains[last ?? ''] ?? null}
+      links={links ? Number(links) : null}
+      note={<Beside bike={bike} chainWear={0} />}
+      onGuide={() => router.navigate(`/book/new-chain/${bike.id}`)}
+      onFit={fit}
+    />
   );
 }
 

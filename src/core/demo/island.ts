@@ -145,8 +145,8 @@ export const ISLAND_GARAGE: Garage = {
   chains: {
     [COMMUTER_CHAIN]: chain(COMMUTER_CHAIN, 'Commuter chain', 112, 9),
     [GRAVEL_CHAIN]: chain(GRAVEL_CHAIN, 'Gravel chain', 114, 11),
-    [RACER_CHAINS[0]]: chain(RACER_CHAINS[0], 'Racer chain A', 116, 12),
-    [RACER_CHAINS[1]]: chain(RACER_CHAINS[1], 'Racer chain B', 116, 12),
+    [RACER_CHAINS[0]]: chain(RACER_CHAINS[0], 'Racer chain A', 110, 12),
+    [RACER_CHAINS[1]]: chain(RACER_CHAINS[1], 'Racer chain B', 110, 12),
   },
   products: Object.fromEntries(Object.values(SHELF).map((p) => [p.id, p])),
   planned: {},

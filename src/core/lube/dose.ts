@@ -56,7 +56,7 @@ export function mixOf(water: number, ml: number): { productMl: number; waterMl: 
 }
 
 /** Wax a chain takes up in the pot, g. Own estimate, 4 to 8. */
-const WAX_PER_CHAIN_G = 5;
+export const WAX_PER_CHAIN_G = 5;
 /** Of the wax in a pot this share must stay, so that chains are covered. Own estimate. */
 const POT_KEEPS = 0.5;
 

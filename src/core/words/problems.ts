@@ -49,10 +49,14 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'name/too-long': 'Keep the name under 60 letters.',
   'name/taken': ({ name }) => `There is already a “${name}”. Pick another name.`,
   'links/impossible': 'A bicycle chain has 40 to 250 links. Count pins: one pin is one link.',
+  'links/too-few': ({ fewest }) =>
+    `That does not go round this bike: it takes at least ${fewest} links. Count pins: one pin is one link.`,
   'teeth/impossible': 'Teeth run from 9 to 70. Count them, or read the mark on the ring.',
   'rings/impossible': 'List one to three rings of 20 to 70 teeth, like 50, 34.',
   'cogs/impossible': 'The smallest cog (9 to 30) comes first, the largest (up to 60) second.',
   'speeds/impossible': 'Speeds run from 1 to 14: the number of cogs, or of hub gears.',
+  'speeds/too-wide': ({ cogs }) =>
+    `That chain is too wide between ${cogs} cogs. Take one for ${cogs} speeds.`,
   'chains/impossible': 'Enter a whole number of chains from 0 to 20, or leave it empty.',
   'chain/on-another-bike': ({ bike }) =>
     `This chain is on ${bike ?? 'a bike'} at that time. Take it off there first.`,

@@ -26,6 +26,7 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/book/files', 'Files'],
   ['/book/settings', 'Settings'],
   ['/book/bike', 'A bike'],
+  ['/book/new-chain', 'A new chain'],
   ['/book/chain', 'A chain'],
   ['/book', 'Book'],
 ];

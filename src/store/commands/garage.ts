@@ -1,6 +1,7 @@
 import { bikeOf } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
-import { USUAL_LINKS, type LubeClass } from '@/core/lube';
+import type { NewChainFields } from '@/core/entry/newChain';
+import type { LubeClass } from '@/core/lube';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
 import type { AppThunk } from '../store';
@@ -48,14 +49,15 @@ export const takeOff =
 
 /** What is said of a new chain as it goes on. */
 export interface NewChainFit {
+  chain: NewChainFields;
   lube: LubeClass | null;
   /** Whether the chain that comes off stays in the garage, as a spare. */
   keepsOld: boolean;
 }
 
-/** Puts a new chain on a bike, like the one on it or on it last, as one step. The old one comes off. */
+/** Puts a new chain on a bike, as one step. The old one comes off. */
 export const fitNewChain =
-  (bike: Bike, { lube, keepsOld }: NewChainFit): AppThunk =>
+  (bike: Bike, { chain: { wearPercent, ...fields }, lube, keepsOld }: NewChainFit): AppThunk =>
   (dispatch, getState, edge) => {
     const now = new Date(edge.now()).toISOString();
     const { chains } = getState().logbook.garage;
@@ -64,20 +66,14 @@ export const fitNewChain =
       event.type === 'chainFitted' && event.bikeId === bike.id ? event.chainId : [],
     );
     const old = chains[book.fitted.get(bike.id) ?? ''];
-    const like = old ?? chains[fits.at(-1) ?? ''];
     const chain: Chain = {
-      links: USUAL_LINKS,
-      speeds: bike.speeds,
-      closure: 'not known',
-      directional: false,
-      price: null,
-      ...like,
+      ...fields,
       id: edge.newId(),
       name: `${bike.name} chain ${new Set(fits).size + 1}`,
       retired: false,
       changedAt: now,
     };
-    const start = { lube, look: 'clean', kmSinceLube: 0, kmBefore: 0, wearPercent: null } as const;
+    const start = { lube, look: 'clean', kmSinceLube: 0, kmBefore: 0, wearPercent } as const;
     const fit = {
       type: 'chainFitted',
       at: now,

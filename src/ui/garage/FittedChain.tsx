@@ -4,8 +4,6 @@ import { readMoment } from '@/core/entry/form';
 import type { Chain } from '@/core/garage';
 import type { Problem } from '@/core/problem';
 import { Button, MomentField } from '../form';
-import type { LubeClass } from '@/core/lube';
-import { NewChain } from './NewChain';
 import { Txt } from '../theme';
 import { dateFormat } from '@/core/time/dateFormat';
 
@@ -14,17 +12,20 @@ interface Props {
   /** When it was fitted, ISO. */
   since: string | null;
   now: number;
-  /** What there is to say before a new one is fitted. */
+  /** The form of a new one. */
   ofNew: ReactNode;
+  /** Whether that is open from the start. */
+  isNewOpen?: boolean;
   onRemove: (at: string) => void;
-  onFitNew: (fit: { lube: LubeClass | null; keepsOld: boolean }) => void;
 }
 
 const day = dateFormat({ dateStyle: 'long' });
 
 /** The chain on a bike, and taking it off. */
-export function FittedChain({ chain, since, now, ofNew, onRemove, onFitNew }: Props) {
-  const [doing, setDoing] = useState<'taking off' | 'a new one' | null>(null);
+export function FittedChain({ chain, since, now, ofNew, isNewOpen = false, onRemove }: Props) {
+  const [doing, setDoing] = useState<'taking off' | 'a new one' | null>(
+    isNewOpen ? 'a new one' : null,
+  );
   const [at, setAt] = useState<string | null>(new Date(now).toISOString());
   const [problem, setProblem] = useState<Problem | undefined>();
   const remove = () => {
@@ -45,7 +46,7 @@ export function FittedChain({ chain, since, now, ofNew, onRemove, onFitNew }: Pr
         {since ? `, on it since ${day.format(Date.parse(since))}.` : '.'}
       </Txt>
       {doing === 'a new one' ? (
-        <NewChain old={chain} onFit={onFitNew} note={ofNew} />
+        ofNew
       ) : doing === 'taking off' ? (
         <>
           <MomentField label="Taken off" value={at} onChange={setAt} problem={problem} />

@@ -1,23 +1,58 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
-import { Button, Choice } from '../form';
-import { Txt } from '../theme';
+import {
+  newChainDraft,
+  readNewChain,
+  type NewChainDraft,
+  type NewChainField,
+  type NewChainFields,
+} from '@/core/entry/newChain';
+import type { Bike, Chain } from '@/core/garage';
+import { LUBE_CLASS_NAMES, USUAL_LINKS, type LubeClass } from '@/core/lube';
+import type { Problem } from '@/core/problem';
+import { CLOSURE_OPTIONS } from '@/core/words/closures';
+import { Button, Choice, Field } from '../form';
 
-interface Props {
-  /** The chain that comes off; null: there is none on the bike. */
-  old: { name: string } | null;
-  /** What there is to say before it is fitted. */
-  note: ReactNode;
-  onFit: (fit: { lube: LubeClass | null; keepsOld: boolean }) => void;
+/** What was said of a new chain. */
+interface NewChainSaid {
+  chain: NewChainFields;
+  lube: LubeClass | null;
+  keepsOld: boolean;
 }
 
-/** A new chain for a bike: what is on it, and what becomes of the old one. Everything else is as on the old one. */
-export function NewChain({ old, note, onFit }: Props) {
+export interface NewChainProps {
+  bike: Bike;
+  /** The chain that comes off; null: there is none on the bike. */
+  old: Chain | null;
+  /** The last chain this bike had, which the new one is taken to be like. */
+  like: Chain | null;
+  /** Links that were worked out for it. */
+  links?: number | null;
+  /** What there is to say before it is fitted. */
+  note: ReactNode;
+  /** To the page that works out width and length. */
+  onGuide: () => void;
+  onFit: (said: NewChainSaid) => void;
+}
+
+/** A new chain for a bike: what it is, what is on it, and what becomes of the old one. */
+export function NewChain({ bike, old, like, links = null, note, onGuide, onFit }: NewChainProps) {
+  const [draft, setDraft] = useState<NewChainDraft>(() => {
+    const usual = { links: USUAL_LINKS, closure: 'not known', directional: false } as const;
+    const start = newChainDraft(like ?? { ...usual, speeds: bike.speeds });
+    return links === null ? start : { ...start, links: String(links) };
+  });
+  const [problems, setProblems] = useState<Partial<Record<NewChainField, Problem>>>({});
   const [lube, setLube] = useState<LubeClass | null>('wet');
   const [oldOne, setOldOne] = useState<'keep' | 'worn'>('keep');
+  const fit = () => {
+    const read = readNewChain(draft, bike);
+    setProblems(read.ok ? {} : read.problems);
+    if (read.ok) onFit({ chain: read.value, lube, keepsOld: oldOne === 'keep' });
+  };
   return (
     <View style={styles.form}>
+      <ChainItself draft={draft} problems={problems} onChange={setDraft} onGuide={onGuide} />
       <Choice<LubeClass | null>
         label="Lube on the new chain"
         options={[
@@ -42,17 +77,64 @@ export function NewChain({ old, note, onFit }: Props) {
           onChange={setOldOne}
         />
       ) : null}
-      <Txt variant="small" tone="inkSoft">
-        It goes on now, with the links and speeds of the chain before. Change them in the garage.
-      </Txt>
       {note}
-      <Button
-        kind="strong"
-        label="Fit the new chain"
-        onPress={() => onFit({ lube, keepsOld: oldOne === 'keep' })}
-      />
+      <Button kind="strong" label="Fit the new chain" onPress={fit} />
     </View>
   );
 }
 
-const styles = StyleSheet.create({ form: { gap: 18, alignSelf: 'stretch' } });
+interface ItselfProps {
+  draft: NewChainDraft;
+  problems: Partial<Record<NewChainField, Problem>>;
+  onChange: (draft: NewChainDraft) => void;
+  onGuide: () => void;
+}
+
+/** Links, speeds, closure, first reading and price of the chain in the box. */
+function ChainItself({ draft, problems, onChange, onGuide }: ItselfProps) {
+  const field = (name: NewChainField) => ({
+    value: draft[name],
+    onChange: (text: string) => onChange({ ...draft, [name]: text }),
+    problem: problems[name],
+    numeric: true,
+    half: true,
+  });
+  return (
+    <>
+      <View style={styles.row}>
+        <Field label="Links, once cut" hint="One pin is one link." {...field('links')} />
+        <Field label="Speeds it is made for" {...field('speeds')} />
+      </View>
+      <Button kind="plain" label="Which chain, and how long?" onPress={onGuide} />
+      <Choice
+        label="Closed by"
+        options={[...CLOSURE_OPTIONS]}
+        value={draft.closure}
+        onChange={(closure) => onChange({ ...draft, closure })}
+      />
+      <Choice
+        label="Which way it runs"
+        options={[
+          { value: 'either', label: 'Either way' },
+          { value: 'one', label: 'One way only', hint: 'An arrow or markings tell.' },
+        ]}
+        value={draft.directional ? 'one' : 'either'}
+        onChange={(way) => onChange({ ...draft, directional: way === 'one' })}
+      />
+      <View style={styles.row}>
+        <Field
+          label="First reading"
+          unit="%"
+          hint="The mean of three places, on the bike. Empty: not measured."
+          {...field('baseline')}
+        />
+        <Field label="Price" hint="Empty: not known." {...field('price')} />
+      </View>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  form: { gap: 18, alignSelf: 'stretch' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+});

@@ -1,0 +1,48 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import {
+  selectFittings,
+  selectGarage,
+  selectReplay,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { saveBike } from '@/store/commands/garage';
+import { Page } from '@/ui/frame';
+import { FiguresCard, WayRoundCard } from '@/ui/newChain/FiguresCard';
+import { LengthCard } from '@/ui/newChain/LengthCard';
+import { WhichChainCard } from '@/ui/newChain/WhichChainCard';
+import { Txt } from '@/ui/theme';
+
+/** Which chain a bike takes, how long and which way round, and the figures of the one it has. */
+export default function NewChainPage() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { bikes, chains } = useAppSelector(selectGarage);
+  const fittings = useAppSelector(selectFittings);
+  const { book } = useAppSelector(selectReplay).replay;
+  const bike = bikes[id];
+  if (!bike)
+    return (
+      <Page title="No such bike">
+        <Txt>Pick one in the garage.</Txt>
+      </Page>
+    );
+  const last = fittings.findLast((f) => f.bikeId === bike.id)?.chainId ?? '';
+  const chain = chains[book.fitted.get(bike.id) ?? last];
+  return (
+    <Page title={`A chain for ${bike.name}`}>
+      <WhichChainCard bike={bike} />
+      <LengthCard
+        bike={bike}
+        oldLinks={chain?.links ?? null}
+        onFit={(links) => router.navigate(`/book/bike/${bike.id}?links=${links}`)}
+        onKeepStay={(chainstayMm) =>
+          dispatch(saveBike(`${bike.name} changed`, { ...bike, chainstayMm }, bike))
+        }
+      />
+      <WayRoundCard bike={bike} />
+      {chain ? <FiguresCard bike={bike} chain={chain} /> : null}
+    </Page>
+  );
+}

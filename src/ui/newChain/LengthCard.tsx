@@ -1,0 +1,146 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { derailleurLength, fixedLengths, slackTeeth } from '@/core/chain/length';
+import { readIfAny, readWhole } from '@/core/entry/number';
+import type { Bike } from '@/core/garage';
+import type { Problem, Result } from '@/core/problem';
+import { fixedSaid, lengthSaid, slackSentence, TRY_BEFORE_CUTTING } from '@/core/words/newChain';
+import { Button, Field } from '../form';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+
+interface Props {
+  bike: Bike;
+  /** Links of the chain it had; null: none is known. */
+  oldLinks: number | null;
+  onFit: (links: number) => void;
+  onKeepStay: (chainstayMm: number) => void;
+}
+
+/** How long a new chain has to be, from the bike's measures or the old chain, whichever there is. */
+export function LengthCard({ bike, oldLinks, onFit, onKeepStay }: Props) {
+  const [stay, setStay] = useState(String(bike.chainstayMm ?? ''));
+  const [old, setOld] = useState(String(oldLinks ?? ''));
+  const stayRead = readIfAny(stay, 300, 700);
+  const oldRead: Result<number | null> =
+    old.trim() === '' ? { ok: true, value: null } : readWhole(old, 40, 250, 'links/impossible');
+  const chainstayMm = stayRead.ok ? stayRead.value : null;
+  const geared = bike.gear === 'derailleur';
+  return (
+    <Card title="How long">
+      <View style={styles.row}>
+        <Field
+          label="Chainstay"
+          unit="mm"
+          hint={
+            geared
+              ? 'From the middle of the cranks to the middle of the wheel.'
+              : 'The same, with the wheel right forward in its slot.'
+          }
+          value={stay}
+          onChange={setStay}
+          problem={problemOf(stayRead)}
+          numeric
+          half
+        />
+        {geared ? (
+          <Field
+            label="Links of the old chain"
+            hint="Counted, not laid beside: a worn chain is longer."
+            value={old}
+            onChange={setOld}
+            problem={problemOf(oldRead)}
+            numeric
+            half
+          />
+        ) : null}
+      </View>
+      {chainstayMm !== null && chainstayMm !== bike.chainstayMm ? (
+        <Button label="Note the chainstay on the bike" onPress={() => onKeepStay(chainstayMm)} />
+      ) : null}
+      {chainstayMm === null ? (
+        <Txt tone="inkSoft">Measure the chainstay, and the length is worked out here.</Txt>
+      ) : geared ? (
+        <ForDerailleur
+          bike={bike}
+          chainstayMm={chainstayMm}
+          old={oldRead.ok ? oldRead.value : null}
+          onFit={onFit}
+        />
+      ) : (
+        <ForSlot bike={bike} chainstayMm={chainstayMm} onFit={onFit} />
+      )}
+    </Card>
+  );
+}
+
+const problemOf = (read: Result<unknown>): Problem | undefined =>
+  read.ok ? undefined : read.problem;
+
+interface FoundProps extends Pick<Props, 'bike' | 'onFit'> {
+  chainstayMm: number;
+}
+
+function ForDerailleur({ bike, chainstayMm, old, onFit }: FoundProps & { old: number | null }) {
+  const { rings, smallestCog, largestCog } = bike;
+  const drive = { chainstayMm, ring: Math.max(...rings), cog: largestCog };
+  const found = derailleurLength(drive, old);
+  const [cut = '', ...why] = lengthSaid(found);
+  return (
+    <>
+      <Txt variant="lead" live="polite">
+        {cut}
+      </Txt>
+      {why.map((line) => (
+        <Txt key={line}>{line}</Txt>
+      ))}
+      <Txt variant="heading" level={3}>
+        Before you cut
+      </Txt>
+      {TRY_BEFORE_CUTTING.map((line) => (
+        <Txt key={line}>{line}</Txt>
+      ))}
+      <Txt tone="inkSoft">{slackSentence(slackTeeth(rings, smallestCog, largestCog))}</Txt>
+      <Button label={`Fit a chain of ${found.links} links`} onPress={() => onFit(found.links)} />
+    </>
+  );
+}
+
+function ForSlot({ bike, chainstayMm, onFit }: FoundProps) {
+  const [slot, setSlot] = useState('20');
+  const read = readIfAny(slot, 1, 60);
+  const drive = { chainstayMm, ring: Math.max(...bike.rings), cog: bike.largestCog };
+  const found = read.ok && read.value !== null ? fixedLengths(drive, read.value) : [];
+  const best = found.find((f) => !f.half) ?? found[0];
+  return (
+    <>
+      <Field
+        label="How far the wheel goes back"
+        unit="mm"
+        value={slot}
+        onChange={setSlot}
+        problem={problemOf(read)}
+        numeric
+        half
+      />
+      {read.ok ? (
+        <View>
+          {fixedSaid(found).map((line) => (
+            <Txt key={line} variant="lead" live="polite">
+              {line}
+            </Txt>
+          ))}
+        </View>
+      ) : null}
+      <Txt>
+        Leave about 10 mm of play in the middle of the lower run. A tight chain grinds and wears the
+        bearings.
+      </Txt>
+      {best ? (
+        <Button label={`Fit a chain of ${best.links} links`} onPress={() => onFit(best.links)} />
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 } });
