@@ -13,6 +13,7 @@ const PAGES = [
   '/bench/record',
   '/bench/noise',
   '/bench/noises',
+  '/bench/road',
   '/shelf',
   '/shelf/choose',
   '/shelf/dose',

@@ -219,3 +219,22 @@ test('a new chain: which, how long, what does not go round is said, and on it go
   await page.getByRole('link', { name: /^Sunday racer/ }).click();
   await expect(page.getByText(/^Racer chain B, on it since/)).toBeVisible();
 });
+
+test('a link breaks on the road: what to carry and do; a pin pushed back stays on Today', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/bench');
+  await page.getByRole('button', { name: 'On the road: what to carry, a broken link' }).click();
+  await expect(page.getByText(/Spare quick link for 12 speeds, of the chain’s make/)).toBeVisible();
+  await rider.picks('Bike', 'Sunday racer');
+  await expect(page.getByText(/can tear the derailleur off/)).toBeVisible();
+  await rider.picks('What holds it', 'An old pin, pushed back');
+  await rider.picks('Its length', 'Two links shorter');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByText('Racer chain B mended on the road')).toBeVisible();
+  await expect(page.getByText(/Do not ride/).first()).toBeVisible();
+  await rider.goesTo('Book');
+  await page.getByRole('link', { name: /Garage/ }).click();
+  await expect(page.getByRole('link', { name: /^Racer chain B/ })).toContainText('108 links');
+});

@@ -73,6 +73,7 @@ export default function Bench() {
       onGo={() => router.navigate('/bench/do')}
       onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
       onNoise={() => router.navigate('/bench/noise')}
+      onRoad={() => router.navigate('/bench/road')}
       onClosure={(closure) =>
         dispatch(saveChain('What closes the chain', { ...chain, closure }, chain))
       }

@@ -30,7 +30,9 @@ export interface ChoiceFacts {
 const RINSES_OFF_MM = 0.2;
 /** Wet share from which a way counts as ridden in long rain. Own estimate. */
 const LONG_RAIN = 0.5;
-const rinsesOff = (lube: LubeClass): boolean => LUBE_CLASSES[lube].washPerMm >= RINSES_OFF_MM;
+/** Whether one shower takes a lube off. */
+export const rinsesOff = (lube: LubeClass): boolean =>
+  LUBE_CLASSES[lube].washPerMm >= RINSES_OFF_MM;
 
 /** Why a lube is not to be used by this rider. Common practice. */
 export type Refusal =

@@ -9,6 +9,7 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/bench/record', 'Record work'],
   ['/bench/noise', 'Find the noise'],
   ['/bench/noises', 'Handbook of noises'],
+  ['/bench/road', 'On the road'],
   ['/bench', 'Bench'],
   ['/plan/rides', 'Planned rides'],
   ['/plan', 'The plan'],

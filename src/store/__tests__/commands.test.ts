@@ -13,6 +13,7 @@ import {
   type NewEvent,
 } from '../commands';
 import { saveBike, retireBike, retireChain } from '../commands/garage';
+import { noteRoadRepair } from '../commands/road';
 import { startWithBike } from '../commands/start';
 import {
   selectBikes,
@@ -78,6 +79,27 @@ describe('commands', () => {
     store.dispatch(undo());
     expect(sounds()).toEqual(['squeak']);
     expect(selectMainReport(store.getState())!.faults).toEqual([]);
+  });
+
+  it('a chain mended on the road is shorter, and a pin pushed back is not to be ridden on, undone as one', () => {
+    const { store } = started();
+    const { bike, chain } = selectMainReport(store.getState())!;
+    const now = () => selectMainReport(store.getState())!;
+    store.dispatch(noteRoadRepair({ bikeId: bike.id, chain, holds: 'spare link', shorter: 2 }));
+    expect(now().chain).toMatchObject({ links: chain.links - 2, closure: 'not known' });
+    expect(now().faults).toEqual([]);
+    store.dispatch(undo());
+    expect(now().chain.links).toBe(chain.links);
+    store.dispatch(noteRoadRepair({ bikeId: bike.id, chain, holds: 'old pin', shorter: 0 }));
+    expect(now().chain.links).toBe(chain.links);
+    expect(now().faults).toMatchObject([{ found: { cause: 'moved pin', chainId: chain.id } }]);
+    store.dispatch(undo());
+    expect(now().faults).toEqual([]);
+    const short = { ...chain, links: 41 };
+    store.dispatch(
+      noteRoadRepair({ bikeId: bike.id, chain: short, holds: 'spare link', shorter: 2 }),
+    );
+    expect(now().chain.links).toBe(40);
   });
 
   it('a ride moves the verdict; undo takes it back and redo brings it again', () => {

@@ -51,6 +51,7 @@ interface Props {
   onGo: () => void;
   onRecord: () => void;
   onNoise: () => void;
+  onRoad: () => void;
   onWorkshop: (workshop: Workshop) => void;
   onClosure: (closure: Chain['closure']) => void;
 }
@@ -108,6 +109,7 @@ export function BenchStart(props: Props) {
       />
       <Button label="I have done it already: write it down" onPress={props.onRecord} />
       <Button label="It makes a noise: find where it comes from" onPress={props.onNoise} />
+      <Button label="On the road: what to carry, a broken link" onPress={props.onRoad} />
     </Page>
   );
 }

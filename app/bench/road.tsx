@@ -1,0 +1,44 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { lastLube } from '@/core/care';
+import { bikeChosen, selectReplay, selectReports, useAppDispatch, useAppSelector } from '@/store';
+import { noteRoadRepair } from '@/store/commands/road';
+import { Page } from '@/ui/frame';
+import { BikePick } from '@/ui/garage/BikePick';
+import { NoBikeYet } from '@/ui/garage/NoBikeYet';
+import { BrokenLinkCard } from '@/ui/road/BrokenLinkCard';
+import { KitCard } from '@/ui/road/KitCard';
+
+/** On the road: what to carry, and what to do when a link breaks. */
+export default function Road() {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const reports = useAppSelector(selectReports);
+  const { replay } = useAppSelector(selectReplay);
+  const [bikeId, setBikeId] = useState<string | null>(null);
+  const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
+  if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  const { bike, chain } = report;
+  return (
+    <Page title="On the road">
+      <KitCard
+        bikes={reports.map((r) => ({
+          bike: r.bike,
+          chain: r.chain,
+          lube: lastLube(replay.steps, r.chain.id),
+        }))}
+      />
+      <BikePick bikes={reports.map((r) => r.bike)} bikeId={bike.id} onPick={setBikeId} />
+      <BrokenLinkCard
+        key={bike.id}
+        bike={bike}
+        chain={chain}
+        onMended={(holds, shorter) => {
+          dispatch(noteRoadRepair({ bikeId: bike.id, chain, holds, shorter }));
+          dispatch(bikeChosen(bike.id));
+          router.navigate('/');
+        }}
+      />
+    </Page>
+  );
+}
