@@ -14,6 +14,7 @@ const PAGES = [
   '/bench/noise',
   '/bench/noises',
   '/bench/road',
+  '/bench/rounds',
   '/shelf',
   '/shelf/choose',
   '/shelf/dose',

@@ -238,3 +238,27 @@ test('a link breaks on the road: what to carry and do; a pin pushed back stays o
   await page.getByRole('link', { name: /Garage/ }).click();
   await expect(page.getByRole('link', { name: /^Racer chain B/ })).toContainText('108 links');
 });
+
+test('slower rounds: the most due first, done and taken back, one not wanted', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/bench');
+  await page.getByRole('button', { name: 'Slower rounds due: brake pads' }).click();
+  const first = page.getByRole('heading', { level: 2 }).first();
+  await expect(first).toHaveText('Brake pads, due');
+  await page.getByRole('button', { name: 'Brake pads: the steps' }).click();
+  await expect(page.getByText(/are replaced before the next ride/)).toBeVisible();
+  await page.getByRole('button', { name: 'Looked at, fine' }).click();
+  await expect(page.getByText('Brake pads noted')).toBeVisible();
+  await expect(page.getByRole('heading', { name: /, due$/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(first).toHaveText('Brake pads, due');
+  await rider.picks('Bike', 'Sunday racer');
+  await expect(first).toHaveText('Tyres, due');
+  await page.getByRole('button', { name: 'Tyres: the steps' }).click();
+  await page.getByRole('button', { name: 'Do not offer this' }).click();
+  await expect(page.getByRole('heading', { name: /^Tyres/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Offer all rounds again' }).click();
+  await expect(first).toHaveText('Tyres, due');
+});

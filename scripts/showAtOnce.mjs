@@ -17,5 +17,6 @@ const WAIT = /(\(\w+=[\w$]+)\+300-([\w$]+\(\)\))/g;
 const entry = readdirSync(scripts).find((name) => name.startsWith('entry-')) ?? '';
 const text = readFileSync(path.join(scripts, entry), 'utf8');
 const found = text.match(WAIT)?.length ?? 0;
-if (found !== 1) throw new Error(`The wait after a placeholder was found ${found} times, not once.`);
+if (found !== 1)
+  throw new Error(`The wait after a placeholder was found ${found} times, not once.`);
 writeFileSync(path.join(scripts, entry), text.replace(WAIT, '$1-$2'));

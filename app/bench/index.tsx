@@ -1,7 +1,18 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { airOf, isFirstEarly, lastLube, openingsOf, restedBottles } from '@/core/care';
+import {
+  airOf,
+  isFirstEarly,
+  lastLube,
+  openingsOf,
+  restedBottles,
+  type ChainReport,
+  type Replay,
+} from '@/core/care';
+import type { Bike, Garage } from '@/core/garage';
+import { roundsLine } from '@/core/words/rounds';
 import { dateOf } from '@/core/time/zones';
+import { isDue, roundsOf } from '@/core/rounds';
 import { rotationOf } from '@/core/wear/rotation';
 import {
   bikeChosen,
@@ -39,16 +50,12 @@ export default function Bench() {
   const now = useAppSelector(selectNow);
   const clock = useClock();
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
+  const rounds = useRoundsLine(report);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state, cogs } = report;
   const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bike.id) }, state.at, now);
   const openings = openingsOf(replay.steps, chain.id);
-  const turns = rotationOf(replay.steps, chains, replay.book.fitted, bike);
-  const next = turns && {
-    chain: turns.next.chain,
-    state: replay.book.chains.get(turns.next.chain.id) ?? null,
-    due: turns.due,
-  };
+  const next = nextOf(replay, chains, bike);
   const rested = restedBottles(replay.steps, Object.keys(products), now);
   return (
     <BenchStart
@@ -74,10 +81,34 @@ export default function Bench() {
       onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
       onNoise={() => router.navigate('/bench/noise')}
       onRoad={() => router.navigate('/bench/road')}
+      rounds={rounds}
+      onRounds={() => router.navigate('/bench/rounds')}
       onClosure={(closure) =>
         dispatch(saveChain('What closes the chain', { ...chain, closure }, chain))
       }
       onWorkshop={(workshop) => dispatch(changeSettings('Workshop changed', { workshop }))}
     />
   );
+}
+
+/** The chain whose turn is next on a bike, where several take turns. */
+function nextOf({ steps, book }: Replay, chains: Garage['chains'], bike: Bike) {
+  const turns = rotationOf(steps, chains, book.fitted, bike);
+  return (
+    turns && {
+      chain: turns.next.chain,
+      state: book.chains.get(turns.next.chain.id) ?? null,
+      due: turns.due,
+    }
+  );
+}
+
+/** What of the slower rounds is due on a bike. */
+function useRoundsLine(report: ChainReport | null): string {
+  const { steps } = useAppSelector(selectReplay).replay;
+  const { off } = useAppSelector(selectSettings).rounds;
+  const now = useAppSelector(selectNow);
+  if (!report) return '';
+  const { bike, chain } = report;
+  return roundsLine(roundsOf(steps, bike, { now, off, chainId: chain.id }).filter(isDue));
 }

@@ -19,6 +19,7 @@ import {
 import { plannedRides } from './planned';
 import { coarsePath } from './route';
 import { weatherOf } from './weather';
+import { writeRounds } from './rounds';
 import { DemoWriter, type ChainOn } from './writer';
 
 const DAYS = 243;
@@ -132,6 +133,7 @@ export function demoLogbook(now: number, zone: string): Logbook {
   writeIncidents(book, today);
   for (const draft of weatherOf(rides, paths, now))
     book.writeAt(draft.day * MS_PER_DAY, draft.event);
+  writeRounds(book);
   return {
     garage: { ...ISLAND_GARAGE, planned: plannedRides(new Date(now).toISOString().slice(0, 10)) },
     settings: ISLAND_SETTINGS,

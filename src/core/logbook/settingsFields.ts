@@ -19,6 +19,7 @@ const GROUPS: ReadonlySet<string> = new Set([
   'plan.otherDays',
   'plan.calendar',
   'money',
+  'rounds',
 ]);
 
 export function flattenSettings(settings: Settings): FlatSettings {

@@ -13,6 +13,7 @@ export const LOGBOOK_VERSIONS = {
   parts: 11,
   faults: 12,
   money: 13,
+  rounds: 14,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { LUBE_CLASS_NAMES } from '../lube/classes';
 import { common, id } from './common';
 import { faultFollowed, faultFound, partNoted } from './faultEvents';
+import { roundDone } from './roundEvents';
 import {
   CLEAN_METHODS,
   DEPTHS,
@@ -191,6 +192,7 @@ const plainEvents = [
   faultFound,
   faultFollowed,
   partNoted,
+  roundDone,
 ] as const;
 
 const plainEventSchema = z.discriminatedUnion('type', plainEvents);

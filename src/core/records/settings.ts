@@ -7,6 +7,7 @@ import { csvMappingSchema } from './csvMapping';
 import { THEMES, WEATHER_SOURCES } from './kinds';
 import { planSettingsSchema } from './plan';
 import { moneySettingsSchema } from './price';
+import { roundSettingsSchema } from './roundEvents';
 import { stampsSchema } from './stamps';
 
 export const settingsSchema = z.object({
@@ -58,6 +59,7 @@ export const settingsSchema = z.object({
   /** What the planner weighs: see `core/plan`. */
   plan: planSettingsSchema,
   money: moneySettingsSchema,
+  rounds: roundSettingsSchema,
   /** Drops the rider counted into a millilitre. */
   dropsPerMl: z.number().check(z.gte(5), z.lte(200)),
   changedAt: z.iso.datetime(),

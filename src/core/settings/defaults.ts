@@ -25,6 +25,7 @@ export const DEFAULT_SETTINGS: Settings = {
   workshop: USUAL_WORKSHOP,
   plan: DEFAULT_PLAN,
   money: { currency: null, watts: 200 },
+  rounds: { off: [] },
   dropsPerMl: USUAL_DROPS_PER_ML,
   changedAt: '1970-01-01T00:00:00.000Z',
 };

@@ -96,7 +96,7 @@ const isBike = (life: Life): life is { bikeId: string } =>
 
 /** What is found or noted moves nothing: the chain is as it was. */
 const isOfFault = ({ type }: PlainEvent): boolean =>
-  type === 'faultFound' || type === 'faultFollowed' || type === 'partNoted';
+  type === 'faultFound' || type === 'faultFollowed' || type === 'partNoted' || type === 'roundDone';
 
 /** The rows of a life, oldest first. A bike's distance is that of its rides in the log, else it is the chain's. */
 export function rowsOf(own: readonly ReplayStep[], life: Life, costOf: CostOf): ServiceRow[] {

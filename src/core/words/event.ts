@@ -6,6 +6,7 @@ import type { FaultState, Followed } from '../records/faults';
 import { MOST_ELONGATION } from '../records/kinds';
 import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
 import { placeText } from './faults/place';
+import { ROUND_END_LABEL, ROUND_LABEL } from './roundLabels';
 import {
   FINDING_LABEL,
   METHOD_LABEL,
@@ -81,6 +82,8 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
       return FOLLOWED_LINE[event.outcome];
     case 'partNoted':
       return `${event.putRight ? 'Put right' : 'Noted'}: ${withPlace(event.what, event.place)}`;
+    case 'roundDone':
+      return `${ROUND_LABEL[event.round]}: ${ROUND_END_LABEL[event.end].toLowerCase()}`;
     case 'soundHeard':
       return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
   }

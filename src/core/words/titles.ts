@@ -10,6 +10,7 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/bench/noise', 'Find the noise'],
   ['/bench/noises', 'Handbook of noises'],
   ['/bench/road', 'On the road'],
+  ['/bench/rounds', 'Slower rounds'],
   ['/bench', 'Bench'],
   ['/plan/rides', 'Planned rides'],
   ['/plan', 'The plan'],

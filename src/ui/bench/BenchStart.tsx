@@ -52,6 +52,9 @@ interface Props {
   onRecord: () => void;
   onNoise: () => void;
   onRoad: () => void;
+  /** What of the slower rounds is due, and going there. */
+  rounds: string;
+  onRounds: () => void;
   onWorkshop: (workshop: Workshop) => void;
   onClosure: (closure: Chain['closure']) => void;
 }
@@ -110,6 +113,7 @@ export function BenchStart(props: Props) {
       <Button label="I have done it already: write it down" onPress={props.onRecord} />
       <Button label="It makes a noise: find where it comes from" onPress={props.onNoise} />
       <Button label="On the road: what to carry, a broken link" onPress={props.onRoad} />
+      <Button label={props.rounds} onPress={props.onRounds} />
     </Page>
   );
 }

@@ -26,12 +26,18 @@ export interface Scene {
 
 type Fitted = Extract<PlainEvent, { type: 'chainFitted' }>;
 type Fault = Extract<PlainEvent, { type: 'faultFound' | 'faultFollowed' }>;
-type OfPart = Extract<PlainEvent, { type: 'partFitted' | 'partRemoved' | 'partNoted' }>;
+type OfPart = Extract<
+  PlainEvent,
+  { type: 'partFitted' | 'partRemoved' | 'partNoted' | 'roundDone' }
+>;
 type OnBike = Exclude<PlainEvent, Fitted | OfPart | Fault>;
 
-/** Parts are followed by core/wear and core/faults: what is done to one moves no chain. */
+/** Parts are followed by core/wear, core/faults and core/rounds: what is done to one moves no chain. */
 const isOfPart = (event: PlainEvent): event is OfPart =>
-  event.type === 'partFitted' || event.type === 'partRemoved' || event.type === 'partNoted';
+  event.type === 'partFitted' ||
+  event.type === 'partRemoved' ||
+  event.type === 'partNoted' ||
+  event.type === 'roundDone';
 
 /** A fault is known and moves no chain: what it teaches was said by the rider when it was found. */
 const isOfFault = (event: PlainEvent): event is Fault =>

@@ -108,7 +108,13 @@ export const HANDLERS: {
   [
     T in Exclude<
       PlainEvent['type'],
-      'chainFitted' | 'partFitted' | 'partRemoved' | 'partNoted' | 'faultFound' | 'faultFollowed'
+      | 'chainFitted'
+      | 'partFitted'
+      | 'partRemoved'
+      | 'partNoted'
+      | 'faultFound'
+      | 'faultFollowed'
+      | 'roundDone'
     >
   ]: (moment: Moment, event: Of<T>) => Outcome;
 } = {

@@ -6,6 +6,7 @@ import { Replay, reportOn } from '@/core/care';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { distanceKm } from '@/core/track';
 import { demoLogbook, diaryRides, pointsAlong } from '..';
+import { isDue, roundsOf } from '@/core/rounds';
 import { rotationOf, SWAP_FROM } from '@/core/wear';
 import { rotationSentence } from '@/core/words/rotation';
 import { HOME, RACER } from '../island';
@@ -97,5 +98,18 @@ describe('the demo', () => {
       expect(report?.verdict.clocks).toHaveLength(8);
       expect(report?.state.wear).toBeGreaterThan(0.05);
     }
+  });
+
+  it('has two slower rounds due', () => {
+    const { steps, book } = new Replay(demo.garage, events);
+    const due = Object.values(demo.garage.bikes).flatMap((bike) =>
+      roundsOf(steps, bike, { now, off: [], chainId: book.fitted.get(bike.id) ?? '' })
+        .filter(isDue)
+        .map(({ round }) => [bike.name, round]),
+    );
+    expect(due).toEqual([
+      ['Quay commuter', 'brake pads'],
+      ['Sunday racer', 'tyres'],
+    ]);
   });
 });

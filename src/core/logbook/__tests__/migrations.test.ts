@@ -110,6 +110,7 @@ describe('migrations', () => {
       csvMappings: {},
       dropsPerMl: 25,
       money: { currency: null, watts: 200 },
+      rounds: { off: [] },
       choice: { habit: 'early', leadHours: 3, minutesPerWeek: null },
       schools: { amount: 'stream', products: 'one', between: 'solvent', degreaser: 'label' },
       workshop: {
@@ -160,6 +161,7 @@ describe('migrations', () => {
     expect(migrate('settings', { units: 'metric' }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
       units: 'metric',
       money: { currency: null, watts: 200 },
+      rounds: { off: [] },
     });
     for (const none of [null, 7]) expect(migrate('settings', none, 1)).toBe(none);
   });

@@ -1,0 +1,70 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import type { Round, RoundEnd } from '@/core/records/rounds';
+import { roundsOf } from '@/core/rounds';
+import { ROUND_LABEL } from '@/core/words/roundLabels';
+import {
+  changeSettings,
+  record,
+  selectNow,
+  selectReplay,
+  selectReports,
+  selectSettings,
+  useAppDispatch,
+  useAppSelector,
+} from '@/store';
+import { Button } from '@/ui/form';
+import { Page } from '@/ui/frame';
+import { BikePick } from '@/ui/garage/BikePick';
+import { NoBikeYet } from '@/ui/garage/NoBikeYet';
+import { RoundCard } from '@/ui/rounds/RoundCard';
+import { Txt } from '@/ui/theme';
+
+/** The slower rounds: what is looked after beside the chain, the most due first. */
+export default function Rounds() {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const reports = useAppSelector(selectReports);
+  const { replay } = useAppSelector(selectReplay);
+  const { rounds, units } = useAppSelector(selectSettings);
+  const now = useAppSelector(selectNow);
+  const [bikeId, setBikeId] = useState<string | null>(null);
+  const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
+  if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  const { bike, chain } = report;
+  const states = roundsOf(replay.steps, bike, { now, off: rounds.off, chainId: chain.id });
+  const ended = (round: Round, end: RoundEnd) => {
+    const at = new Date(now).toISOString();
+    dispatch(
+      record(`${ROUND_LABEL[round]} noted`, [
+        { type: 'roundDone', at, bikeId: bike.id, round, end },
+      ]),
+    );
+  };
+  const offer = (label: string, off: Round[]) =>
+    dispatch(changeSettings(label, { rounds: { off } }));
+  return (
+    <Page title="Slower rounds">
+      <Txt tone="inkSoft">
+        What costs little beside a chain job and is easily forgotten. How long each keeps is an own
+        estimate.
+      </Txt>
+      <BikePick bikes={reports.map((r) => r.bike)} bikeId={bike.id} onPick={setBikeId} />
+      {states.map((state) => (
+        <RoundCard
+          key={`${bike.id} ${state.round} ${state.last?.at}`}
+          state={state}
+          bike={bike}
+          units={units}
+          onEnd={(end) => ended(state.round, end)}
+          onOff={() =>
+            offer(`${ROUND_LABEL[state.round]} no longer offered`, [...rounds.off, state.round])
+          }
+        />
+      ))}
+      {rounds.off.length > 0 ? (
+        <Button label="Offer all rounds again" onPress={() => offer('All rounds offered', [])} />
+      ) : null}
+    </Page>
+  );
+}

@@ -1,0 +1,2 @@
+export * from './due';
+export * from './table';

@@ -1,0 +1,142 @@
+import type { Bike } from '../garage';
+import type { Round } from '../records/rounds';
+import type { RoundState } from '../rounds';
+import { formatDistance, type UnitSystem } from '../units';
+import { listed } from './plan';
+import { ROUND_LABEL } from './roundLabels';
+
+/** How a round is done. */
+export interface RoundSaid {
+  tools: string;
+  steps: readonly string[];
+  /** What can hurt, and when a qualified mechanic is to see it. */
+  caution: string;
+}
+
+const SAID: Record<Round, (bike: Bike) => RoundSaid> = {
+  tyres: () => ({
+    tools: 'Pump with a gauge, something blunt for stones',
+    steps: [
+      'Read the pressure and pump to your usual one, within what tyre and rim allow.',
+      'Turn the wheel slowly and pick out stones and glass.',
+      'Look for cuts, threads that show and bulges in the side.',
+    ],
+    caution: 'A bulge or a cut to the threads can burst. Do not ride on it; change the tyre.',
+  }),
+  'brake pads': ({ brake }) => ({
+    tools: 'A light',
+    steps: [
+      brake === 'rim'
+        ? 'Look at the grooves of each pad. When they are gone, so is the pad.'
+        : 'Look down into the caliper at both pads. Each needs about a millimetre of lining beside its metal, or what its maker says.',
+      'Pull each lever. It must stop well before the bar, and feel as it did.',
+    ],
+    caution:
+      'Pads that are worn, oiled or crumbling are replaced before the next ride. If you are not sure of the brake, a qualified mechanic sees it.',
+  }),
+  rotors: () => ({
+    tools: 'Alcohol or brake cleaner, a clean rag',
+    steps: [
+      'Let the rotor get cold. Spin the wheel and listen for a rub that comes once a turn.',
+      'Look along it at the pads. It should not wander by more than the gap.',
+      'Wipe it with alcohol on a clean rag, and keep fingers off its faces and out of its holes.',
+    ],
+    caution:
+      'A turning rotor cuts and a used one burns. A bent, cracked or thin one is for a qualified mechanic.',
+  }),
+  rims: () => ({
+    tools: 'Rag, a light',
+    steps: [
+      'Wipe both braking faces and pick grit out of the pads.',
+      'Feel the faces with the wheel still. A hollow means that the rim is wearing thin; many have a mark that goes when it is finished.',
+      'Spin the wheel and watch the gap to the pads.',
+    ],
+    caution:
+      'A rim that is worn through can burst. At a hollow or a crack, a qualified mechanic sees it before you ride.',
+  }),
+  'jockey bearings': () => ({
+    tools: 'Small hex key, rag, brush, a dab of grease',
+    steps: [
+      'With the chain off or lifted, flick each jockey wheel. It should turn freely and quietly. Upper and lower may differ.',
+      'If one is gritty, undo its bolt, take the covers off, brush the bearing out and put in a dab of grease.',
+      'Bolt it back with the chain on the right side of the tab. The wheels turn again and do not wobble.',
+    ],
+    caution:
+      'Keep fingers away while the cranks turn. A wheel that stays stuck or has hooked teeth is replaced. Note the order of the parts before you pull them off.',
+  }),
+  pivots: ({ brake }) => ({
+    tools: 'Light oil, rag',
+    steps: [
+      'Put a drop on each pivot of the derailleurs and on the ends of their springs. Move them through all gears.',
+      ...(brake === 'rim'
+        ? ['Put a drop on the pivots of the brake arms, and none on the pads.']
+        : []),
+      'Wipe off all that does not sink in.',
+    ],
+    caution: 'Oil on a pad, a rim or a rotor takes the brake away. Use a drop, and never a spray.',
+  }),
+  cables: ({ gear }) => ({
+    tools: 'Light grease or dry film, rag',
+    steps: [
+      ...(gear === 'derailleur'
+        ? [
+            'Shift to the largest cog, stop, and shift down without turning the cranks. The cable hangs slack and comes out of its stops.',
+          ]
+        : []),
+      'Slide the outer along and wipe the inner. Put a trace of grease or dry film where it runs inside.',
+      'Seat every end again and shift through all gears, or pull the levers a few times.',
+    ],
+    caution:
+      'A brake cable with broken strands is replaced before you ride. Pull hard on both levers before you set off. Hydraulic and electric lines are for a qualified mechanic.',
+  }),
+  bolts: () => ({
+    tools: 'Hex keys, rag with a trace of oil',
+    steps: [
+      'Wipe exposed bolts and screws with the oily rag, so that a thin film stays against rust.',
+      'Try each for play by hand. Tighten with a torque key to what is written beside it.',
+    ],
+    caution:
+      'No oil on rotor bolts, pads, rims or the clamps of carbon parts. Stem, bar and seat bolts that will not hold are for a qualified mechanic.',
+  }),
+  freehub: () => ({
+    tools: 'Nothing',
+    steps: [
+      'Lift the wheel, turn the cranks forward, stop and listen. The freehub ticks evenly.',
+      'Turn backward. The cogs must not drag the chain along or wobble.',
+    ],
+    caution:
+      'A freehub that slips or stays silent can let go under load. It is for a qualified mechanic, before the next ride.',
+  }),
+  cranks: () => ({
+    tools: 'Hex keys',
+    steps: [
+      'Hold a crank and push it from side to side. There is no play.',
+      'Lay the chain off and turn the cranks. They turn smoothly and without a sound.',
+      'Try the bolts of the rings. None turns by hand.',
+    ],
+    caution: 'Play that comes back after tightening to its torque is for a qualified mechanic.',
+  }),
+};
+
+export const roundSaid = (round: Round, bike: Bike): RoundSaid => SAID[round](bike);
+
+/** "Due: 12 weeks since you looked." */
+export function dueSentence({ by, since, last, used }: RoundState, units: UnitSystem): string {
+  if (by === 'noted') return 'You noted something of it. Look at it now.';
+  const weeks = Math.round(since.weeks);
+  const from = last ? 'since you last did it' : 'in the log, and it was never noted';
+  const what = {
+    weeks: weeks < 1 ? 'Less than a week' : `${weeks} ${weeks === 1 ? 'week' : 'weeks'}`,
+    wetKm: `${formatDistance(since.wetKm, units)} in the wet`,
+    degreasings: `Degreaser ${since.degreasings} times`,
+  }[by];
+  return used >= 1 ? `${what} ${from}.` : `${what} ${from}. It keeps a while yet.`;
+}
+
+/** "Slower rounds: tyres and brake pads are due." */
+export function roundsLine(due: readonly RoundState[]): string {
+  const names = due.slice(0, 2).map((r) => ROUND_LABEL[r.round].toLowerCase());
+  if (names.length === 0) return 'Slower rounds: brakes, tyres, bearings';
+  const more = due.length > 2 ? [...names, `${due.length - 2} more`] : names;
+  return `Slower rounds due: ${listed(more)}`;
+}
