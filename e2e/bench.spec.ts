@@ -337,7 +337,7 @@ test('chains that take turns are swapped step by step; the plan then says to swa
   await expect(page.getByText(/Racer chain A, on it since 24 November 2026/)).toBeVisible();
   await page.goto('/plan?logbook=demo');
   const swap = page.getByRole('group', { name: /^Sunday racer, swap/ });
-  await expect(swap).toContainText('Racer chain B goes on, worn 0.10 % against 0.30 %.');
+  await expect(swap).toContainText('Racer chain B goes on, worn 0.11 % against 0.32 %.');
   await swap.getByRole('button', { name: 'Do it' }).click();
   await expect(page.getByRole('radio', { name: 'Swap chains' })).toBeChecked();
 });

@@ -55,7 +55,8 @@ describe('when a link breaks', () => {
     expect(brokenLink(out('Bike', 11).bike, chain)[0]).toMatch(/^Stop well off the road/);
     expect(said(11, {})).toContain('can tear the derailleur off');
     expect(said(11, {})).toContain('riveted');
-    expect(said(8, {})).not.toContain('riveted');
+    expect(said(10, {})).toContain('riveted');
+    expect(said(9, {})).not.toContain('riveted');
     expect(said(11, {})).not.toContain('brakes through its chain');
     expect(said(8, { gear: 'hub', drive: 'coaster' })).toContain('brakes through its chain');
     expect(said(8, { gear: 'single', drive: 'fixed' })).toContain('13 mm further forward');
