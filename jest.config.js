@@ -20,6 +20,16 @@ module.exports = {
       ...shared,
       displayName: 'core',
       testEnvironment: 'node',
+      // For the Node.js that runs it, without a page's Babel: made and run in half the time.
+      transform: {
+        '^.+\\.(t|j|mj)sx?$': [
+          '@swc/jest',
+          {
+            jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },
+            module: { type: 'commonjs' },
+          },
+        ],
+      },
       testMatch: ['<rootDir>/{src/core,server,scripts,audit}/**/*.test.ts'],
     },
     {

@@ -79,6 +79,7 @@ function bikeOf(lube: LubeClass, now: number, chance: Chance): BikeNow {
       links,
       speeds: specs.speeds,
       closure: 'reusable link',
+      openingsAllowed: null,
       directional: false,
       price: null,
     },

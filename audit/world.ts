@@ -20,7 +20,13 @@ export const PLACES: Record<Region, readonly [number, number]> = {
 
 const MOST_CHAINS = 40;
 export const chainId = (n: number) => `c${n}`;
-const CHAIN = { links: 114, closure: 'reusable link', directional: false, price: null } as const;
+const CHAIN = {
+  links: 114,
+  closure: 'reusable link',
+  openingsAllowed: null,
+  directional: false,
+  price: null,
+} as const;
 
 export const garageOf = (rider: AuditRider): Garage => {
   const common = { retired: false, changedAt: new Date(START).toISOString() };

@@ -262,3 +262,19 @@ test('slower rounds: the most due first, done and taken back, one not wanted', a
   await page.getByRole('button', { name: 'Offer all rounds again' }).click();
   await expect(first).toHaveText('Tyres, due');
 });
+
+test('a link that was opened as often as its maker allows is not opened without a new one @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/book/chain/demo-chain-commuter');
+  const allowed = page.getByLabel('Openings its link allows');
+  await allowed.fill('many');
+  await page.getByRole('button', { name: 'Save chain' }).click();
+  await expect(page.getByText(/“many” is not a number/)).toBeVisible();
+  await allowed.fill('1');
+  await page.getByRole('button', { name: 'Save chain' }).click();
+  await rider.seesSaved();
+  await rider.goesTo('Bench');
+  await expect(page.getByText(/This link may not be closed again/).first()).toBeVisible();
+});

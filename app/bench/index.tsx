@@ -54,7 +54,7 @@ export default function Bench() {
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state, cogs } = report;
   const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bike.id) }, state.at, now);
-  const openings = openingsOf(replay.steps, chain.id);
+  const openings = openingsOf(replay.steps, chain.id, chain.openingsAllowed);
   const next = nextOf(replay, chains, bike);
   const rested = restedBottles(replay.steps, Object.keys(products), now);
   return (

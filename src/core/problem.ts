@@ -61,6 +61,7 @@ export type PlainCode =
   | 'name/missing'
   | 'name/too-long'
   | 'links/impossible'
+  | 'openings/impossible'
   | 'chains/impossible'
   | 'teeth/impossible'
   | 'rings/impossible'

@@ -24,6 +24,7 @@ const chain = (id: string) => ({
   links: 114,
   speeds: 11,
   closure: 'reusable link' as const,
+  openingsAllowed: null,
   directional: false,
   price: null,
 });

@@ -27,7 +27,7 @@ export const jobOf = (more: Partial<Job> = {}): Job => ({
   bike: { ...PRESETS.road.specs, name: 'Road bike' },
   chain: { links: 114, closure: 'reusable link', directional: false },
   next: null,
-  openings: 2,
+  openings: { done: 2, allowed: null },
   lube: benchLube('wet'),
   under: null,
   onIt: 'wet',
@@ -65,6 +65,11 @@ export const anyJob: fc.Arbitrary<Job> = fc
     wheel: fc.constantFrom('quick release' as const, 'thru axle' as const, 'nuts' as const),
     closure: fc.constantFrom(...CLOSURES),
     directional: fc.boolean(),
+    openings: fc.constantFrom(
+      { done: 2, allowed: null },
+      { done: 1, allowed: 5 },
+      { done: 5, allowed: 5 },
+    ),
     next: fc.record({
       id: fc.constant('c2'),
       name: fc.constant('Chain B'),
@@ -114,6 +119,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
         wheel: r.wheel,
         rings: [...r.rings],
       },
+      openings: r.openings,
       salted: r.salted,
       wheelOut: r.wheelOut,
       outside: r.outside,

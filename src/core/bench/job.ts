@@ -53,8 +53,8 @@ export interface Job {
   chain: Pick<Chain, 'links' | 'closure' | 'directional'>;
   /** The chain that goes on instead, in a swap; null: there is none. */
   next: Pick<Chain, 'id' | 'name' | 'links' | 'closure' | 'directional'> | null;
-  /** Times its link has been opened, by the log. */
-  openings: number;
+  /** Times its link has been opened, by the log, and how often its maker allows it; null: not known. */
+  openings: { done: number; allowed: number | null };
   lube: BenchLube | null;
   /** A penetrating oil that goes on first, under a dry lube; null: one coat. */
   under: string | null;
@@ -145,8 +145,15 @@ export const movingOf = (job: Job): Moving =>
   !cranksDrive(job) ? 'cranks' : isRaised(job) ? 'by hand' : 'rolling';
 
 /** The chain that is closed at the end: the one that came off, in a swap the other. */
-export const closesAs = ({ depth, chain, next }: Job): Job['chain'] =>
-  depth === 'swap' && next ? next : chain;
+export const closesAs = (job: Job): Job['chain'] => {
+  const { depth, chain, next } = job;
+  if (depth === 'swap' && next) return next;
+  return isSpent(job) ? { ...chain, closure: 'single-use link' } : chain;
+};
+
+/** Whether a reusable link has been opened as often as its maker allows: opened again, it is thrown away. */
+export const isSpent = ({ chain, openings: { done, allowed } }: Job): boolean =>
+  chain.closure === 'reusable link' && allowed !== null && done >= allowed;
 
 /** Whether the closure may be opened: what closes at the end is a reusable link, or a new link or pin lies ready. */
 export const mayOpen = (job: Job): boolean =>

@@ -1,5 +1,5 @@
 import { cogSteps } from './cogs';
-import { DEGREASER, type Job } from './job';
+import { DEGREASER, isSpent, type Job } from './job';
 import { look } from './look';
 import { step, type BenchStep, type StepId } from './steps';
 import { inHand } from './substitutes';
@@ -15,7 +15,7 @@ const BATH_MIN = 2;
 export function chainOff(job: Job): BenchStep[] {
   if (job.depth === 'new-chain strip') return [];
   const { closure } = job.chain;
-  const once = closure !== 'reusable link';
+  const once = closure !== 'reusable link' || isSpent(job);
   const pliers = inHand(job, 'quick-link pliers');
   const tool = closure === 'connecting pin' ? 'chain tool' : pliers.name;
   return [

@@ -106,7 +106,7 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
       bike,
       chain,
       next: depth === 'swap' ? (at.next?.chain ?? null) : null,
-      openings: at.openings,
+      openings: { done: at.openings, allowed: chain.openingsAllowed },
       lube: LUBES_NOTHING.includes(depth) ? null : lube,
       onIt: state.lube,
       outside: state.outside,

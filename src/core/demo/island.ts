@@ -26,6 +26,7 @@ const chain = (id: string, name: string, links: number, speeds: number): Chain =
   links,
   speeds,
   closure: 'reusable link',
+  openingsAllowed: 8,
   directional: false,
   price: 32,
   retired: false,

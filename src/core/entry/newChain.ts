@@ -2,6 +2,7 @@ import { leaningLinks, tightLinks } from '../chain/length';
 import { fitOf } from '../chain/widths';
 import type { Bike, Chain } from '../garage';
 import { fail, type Result } from '../problem';
+import { readOpenings } from './chain';
 import { FormCheck, type FormResult } from './form';
 import { readIfAny, readPrice, readWhole } from './number';
 
@@ -10,27 +11,30 @@ export interface NewChainDraft {
   links: string;
   speeds: string;
   closure: Chain['closure'];
+  /** How often its maker lets the link be opened; empty: not known. */
+  openingsAllowed: string;
   directional: boolean;
   /** Read on the bike before the first ride, %; empty: not measured. */
   baseline: string;
   price: string;
 }
 
-export type NewChainField = 'links' | 'speeds' | 'baseline' | 'price';
+export type NewChainField = 'links' | 'speeds' | 'openingsAllowed' | 'baseline' | 'price';
 export interface NewChainFields extends Pick<
   Chain,
-  'links' | 'speeds' | 'closure' | 'directional' | 'price'
+  'links' | 'speeds' | 'closure' | 'openingsAllowed' | 'directional' | 'price'
 > {
   wearPercent: number | null;
 }
 
 /** A new chain like another, as form text; that one's price is not the new one's. */
 export const newChainDraft = (
-  like: Pick<Chain, 'links' | 'speeds' | 'closure' | 'directional'>,
+  like: Pick<Chain, 'links' | 'speeds' | 'closure' | 'openingsAllowed' | 'directional'>,
 ): NewChainDraft => ({
   links: String(like.links),
   speeds: String(like.speeds),
   closure: like.closure,
+  openingsAllowed: String(like.openingsAllowed ?? ''),
   directional: like.directional,
   baseline: '',
   price: '',
@@ -75,14 +79,19 @@ export function readNewChain(
   const links = check.take('links', readLinks(draft.links, bike));
   const speeds = check.take('speeds', readSpeeds(draft.speeds, bike));
   const wearPercent = check.take('baseline', readIfAny(draft.baseline, 0, MOST_NEW_PERCENT));
+  const openingsAllowed = check.take('openingsAllowed', readOpenings(draft.openingsAllowed));
   const price = check.take('price', readPrice(draft.price));
   if (
     links === undefined ||
     speeds === undefined ||
+    openingsAllowed === undefined ||
     wearPercent === undefined ||
     price === undefined
   )
     return { ok: false, problems: check.problems };
   const { closure, directional } = draft;
-  return { ok: true, value: { links, speeds, closure, directional, price, wearPercent } };
+  return {
+    ok: true,
+    value: { links, speeds, closure, openingsAllowed, directional, price, wearPercent },
+  };
 }

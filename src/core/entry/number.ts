@@ -43,6 +43,14 @@ export function readWhole(
   return Number.isInteger(value) && value >= low && value <= high ? ok(value) : fail(code);
 }
 
+/** A whole number within bounds, or the given problem; null of an empty field. */
+export const readWholeIfAny = (
+  text: string,
+  low: number,
+  high: number,
+  code: PlainCode,
+): Result<number | null> => (text.trim() === '' ? ok(null) : readWhole(text, low, high, code));
+
 /** A number within bounds; null of an empty field. */
 export function readIfAny(text: string, low: number, high: number): Result<number | null> {
   if (text.trim() === '') return ok(null);

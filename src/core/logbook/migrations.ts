@@ -158,5 +158,9 @@ export const MIGRATIONS: readonly Migration[] = [
     settings: lacking({ money: { currency: null, watts: 200 } }),
   },
   // Slower rounds may be done: older data has none of these.
-  { version: LOGBOOK_VERSIONS.rounds, settings: lacking({ rounds: { off: [] } }) },
+  {
+    version: LOGBOOK_VERSIONS.rounds,
+    garage: mapRecords({ chains: { openingsAllowed: null } }),
+    settings: lacking({ rounds: { off: [] } }),
+  },
 ];

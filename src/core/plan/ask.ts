@@ -113,7 +113,7 @@ function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): Bi
     wearSigma: wearSigmaOf(state),
     lifeSigma: lifeSigmaOf(learnt),
     gritSigma: gritSigmaOf(learnt),
-    openings: openingsOf(replay.steps, chain.id),
+    openings: openingsOf(replay.steps, chain.id, chain.openingsAllowed),
     lastLube: lastLube(replay.steps, chain.id),
     wearLimit: limits.wearPercent,
     cleanedAt,

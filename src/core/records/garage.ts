@@ -59,6 +59,8 @@ export const chainSchema = z.object({
   links: z.int().check(z.gte(40), z.lte(250)),
   speeds: z.int().check(z.gte(1), z.lte(14)),
   closure: z.enum(CLOSURES),
+  /** How often its maker lets a reusable link be opened; null: not known. */
+  openingsAllowed: z.nullable(z.int().check(z.gte(1), z.lte(100))),
   /** It, or its link, runs one way only: arrow or markings tell. */
   directional: z.boolean(),
   /** What it cost; null: not known. */

@@ -9,7 +9,8 @@ import { formatNumber, formatShare } from '../units';
 export const REFUSED: Record<BenchRefusal, string> = {
   'no new pin':
     'This chain closes with a pin that is used once: have a new pin at hand first, or clean it on the bike.',
-  'no new link': 'This link opens once: have a new one at hand first, or clean it on the bike.',
+  'no new link':
+    'This link may not be closed again. Have a new one at hand first, or clean it on the bike.',
   'chain stays on': 'You chose never to take the chain off. Clean it on the bike.',
   'no scrubber': 'There is no scrubber among your tools.',
   'scrubber with driven cranks':

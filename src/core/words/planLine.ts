@@ -44,7 +44,7 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
   const what = orderOf(next.depth, next.lubeName);
   const planned = `Planned ${dayIn(next.date, today)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}.`;
   if (wait) return { job: sentences(wait, planned), more: 'If you ride before, do it first.' };
-  const start = startSentence(next, zone);
+  const start = startToday(next, today, zone);
   const past = goesPast({ bike, jobs, rides, today, zone });
   if (!past) return { job: sentences(nothing, planned), more: start };
   if (past.job === next)
@@ -54,6 +54,15 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
     };
   const later = `${past.what} is due ${past.day}, planned ${dayIn(past.job.date, today)}.`;
   return { job: sentences(nothing, planned), more: sentences(start, later, past.why) };
+}
+
+/** By when to start, and what helps who comes home too late for it today. */
+function startToday(next: AgendaItem, today: DateText, zone: string): string | null {
+  const start = startSentence(next, zone);
+  const late = next.date === today && next.lubeName !== null;
+  return start && late
+    ? `${start} If that is too late, take a small bottle of wet lube along.`
+    : start;
 }
 
 const sentences = (...parts: (string | null)[]): string =>

@@ -49,6 +49,7 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'name/too-long': 'Keep the name under 60 letters.',
   'name/taken': ({ name }) => `There is already a “${name}”. Pick another name.`,
   'links/impossible': 'A bicycle chain has 40 to 250 links. Count pins: one pin is one link.',
+  'openings/impossible': 'Enter a whole number from 1 to 100, or leave it empty.',
   'links/too-few': ({ fewest }) =>
     `That does not go round this bike: it takes at least ${fewest} links. Count pins: one pin is one link.`,
   'teeth/impossible': 'Teeth run from 9 to 70. Count them, or read the mark on the ring.',

@@ -101,11 +101,11 @@ const SAID: Record<Round, (bike: Bike) => RoundSaid> = {
   freehub: () => ({
     tools: 'Nothing',
     steps: [
-      'Lift the wheel, turn the cranks forward, stop and listen. The freehub ticks evenly.',
+      'Lift the wheel, turn the cranks forward, stop and listen. It ticks evenly, or runs silently if it always did.',
       'Turn backward. The cogs must not drag the chain along or wobble.',
     ],
     caution:
-      'A freehub that slips or stays silent can let go under load. It is for a qualified mechanic, before the next ride.',
+      'A freehub that slips, or has fallen silent, can let go under load. It is for a qualified mechanic, before the next ride.',
   }),
   cranks: () => ({
     tools: 'Hex keys',

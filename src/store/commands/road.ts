@@ -24,6 +24,7 @@ export const noteRoadRepair =
       ...chain,
       links: Math.max(FEWEST_LINKS, chain.links - shorter),
       closure: 'not known',
+      openingsAllowed: null,
       changedAt: at,
     };
     const moved: NewEvent = {

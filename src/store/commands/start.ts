@@ -17,6 +17,7 @@ export const startWithBike =
       links: preset.links,
       speeds: preset.specs.speeds,
       closure: 'not known',
+      openingsAllowed: null,
       directional: false,
       price: null,
     };

@@ -18,6 +18,7 @@ const draftOf = (chain: Chain | null): ChainDraft => ({
   links: String(chain?.links ?? 114),
   speeds: String(chain?.speeds ?? 11),
   closure: chain?.closure ?? 'not known',
+  openingsAllowed: String(chain?.openingsAllowed ?? ''),
   directional: chain?.directional ?? false,
   price: priceText(chain?.price ?? null),
 });
@@ -44,6 +45,12 @@ export function ChainForm({ chain, garage, onSave, onRetire }: Props) {
       </Row>
       <Entry.Text name="price" label="Price" hint="Empty: not known." numeric half />
       <Entry.Choice name="closure" label="Closed by" options={CLOSURE_OPTIONS} />
+      <Entry.Text
+        name="openingsAllowed"
+        label="Openings its link allows"
+        hint="By its maker. Empty: not known."
+        numeric
+      />
       <Entry.Toggles
         label="Direction"
         options={[{ name: 'directional', label: 'Runs one way only' }]}

@@ -38,7 +38,12 @@ export interface NewChainProps {
 /** A new chain for a bike: what it is, what is on it, and what becomes of the old one. */
 export function NewChain({ bike, old, like, links = null, note, onGuide, onFit }: NewChainProps) {
   const [draft, setDraft] = useState<NewChainDraft>(() => {
-    const usual = { links: USUAL_LINKS, closure: 'not known', directional: false } as const;
+    const usual = {
+      links: USUAL_LINKS,
+      closure: 'not known',
+      openingsAllowed: null,
+      directional: false,
+    } as const;
     const start = newChainDraft(like ?? { ...usual, speeds: bike.speeds });
     return links === null ? start : { ...start, links: String(links) };
   });
@@ -112,6 +117,15 @@ function ChainItself({ draft, problems, onChange, onGuide }: ItselfProps) {
         value={draft.closure}
         onChange={(closure) => onChange({ ...draft, closure })}
       />
+      {draft.closure === 'reusable link' ? (
+        <View style={styles.row}>
+          <Field
+            label="Openings its link allows"
+            hint="By its maker. Empty: not known."
+            {...field('openingsAllowed')}
+          />
+        </View>
+      ) : null}
       <Choice
         label="Which way it runs"
         options={[

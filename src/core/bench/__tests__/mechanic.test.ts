@@ -142,6 +142,29 @@ describe('what a mechanic found', () => {
     expect(help).toMatch(/workshop/);
   });
 
+  it('a reusable link that has been opened as often as its maker allows is thrown away, and a new one goes in', () => {
+    const off: Partial<Job> = {
+      depth: 'off-bike clean',
+      workshop: { ...workshop, tools: [...workshop.tools, 'new link'] },
+    };
+    const opened = (done: number, allowed: number | null) => {
+      const job = { ...off, openings: { done, allowed } };
+      return { open: get(job, 'open'), close: get(job, 'close'), all: ids(job) };
+    };
+    const last = opened(4, 5);
+    expect(last.open.why).toBe('Opened 4 times before. Its maker allows 5.');
+    expect(last.open.what).not.toContain('throw');
+    expect(last.close.materials).toEqual([]);
+    const spent = opened(5, 5);
+    expect(spent.open.what).toContain('throw the link away');
+    expect(spent.open.why).toContain('opened 5 times, and it has been');
+    expect(spent.close.materials).toEqual(['new link']);
+    // Nobody looks whether a link held that goes into the bin.
+    expect(spent.all).not.toContain('link worn');
+    expect(last.all).toContain('link worn');
+    expect(opened(50, null).close.materials).toEqual([]);
+  });
+
   it('a rescue without air, warmth and time lubes the towelled chain and says to lube it again', () => {
     const hurry = { depth: 'rescue', addOns: ['no time to dry'] } as const;
     const job = { ...hurry, addOns: [...hurry.addOns] };

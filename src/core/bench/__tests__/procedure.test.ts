@@ -215,6 +215,7 @@ describe('procedures', () => {
       },
       'no new link',
     ],
+    [{ depth: 'off-bike clean', openings: { done: 5, allowed: 5 } }, 'no new link'],
     [
       { depth: 'soak', chain: { links: 114, closure: 'connecting pin', directional: false } },
       'no new pin',

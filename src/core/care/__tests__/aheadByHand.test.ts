@@ -132,6 +132,8 @@ describe('the report of a chain', () => {
     expect(openingsOf(renewed.steps, 'c1')).toBe(1);
     expect(openingsOf(steps, 'c2')).toBe(1);
     expect(openingsOf(steps, 'c3')).toBe(0);
+    // Allowed three: that is its last. Allowed two: the third opening ended it, and a new link went in.
+    expect([4, 3, 2, 1].map((allowed) => openingsOf(steps, 'c1', allowed))).toEqual([3, 3, 0, 1]);
   });
 
   it('keeps what a check left open with what it concerns: brakes with the bike, a link with its chain', () => {

@@ -6,9 +6,14 @@ const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];
 
 /**
  * Times the link of a chain has been opened, by the log: taken off, cleaned off the bike or dipped in the pot. What is done
- * to a chain that is off already opens nothing.
+ * to a chain that is off already opens nothing. `allowed`: how often its maker lets a link be opened (null: not known);
+ * once more, and a new link went in, which has not been opened.
  */
-export function openingsOf(steps: readonly ReplayStep[], chainId: string): number {
+export function openingsOf(
+  steps: readonly ReplayStep[],
+  chainId: string,
+  allowed: number | null = null,
+): number {
   let count = 0;
   let fitted = false;
   let onBike: string | null = null;
@@ -32,7 +37,7 @@ export function openingsOf(steps: readonly ReplayStep[], chainId: string): numbe
     }
     if (event.type === 'workDone' && comesOffFor(event)) count += 1;
   }
-  return count;
+  return allowed === null ? count : count % (allowed + 1);
 }
 
 const comesOffFor = ({ method, lube }: WorkDone): boolean =>

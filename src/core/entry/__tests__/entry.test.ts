@@ -111,7 +111,15 @@ describe('garage forms', () => {
 
   it.each(['39', '251', '0', '-114', 'many', ''])('refuse a chain of “%s” links', (links) => {
     const read = readChain(
-      { name: 'New', links, speeds: '11', closure: 'reusable link', directional: false, price: '' },
+      {
+        name: 'New',
+        links,
+        speeds: '11',
+        closure: 'reusable link',
+        openingsAllowed: '',
+        directional: false,
+        price: '',
+      },
       TEST_GARAGE,
       '',
     );
@@ -126,6 +134,7 @@ describe('garage forms', () => {
           links: '114',
           speeds: '11',
           closure: 'reusable link',
+          openingsAllowed: '5',
           directional: false,
           price: '',
         },

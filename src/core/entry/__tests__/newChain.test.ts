@@ -15,6 +15,7 @@ const draft = newChainDraft({
   links: 112,
   speeds: 11,
   closure: 'single-use link',
+  openingsAllowed: null,
   directional: true,
 });
 const read = (more: Partial<NewChainDraft>, bike = road) =>
@@ -35,6 +36,7 @@ describe('a chain out of its box', () => {
         links: 112,
         speeds: 11,
         closure: 'single-use link',
+        openingsAllowed: null,
         directional: true,
         price: null,
         wearPercent: null,
@@ -65,7 +67,20 @@ describe('a chain out of its box', () => {
   });
 
   it('keeps each problem at its field', () => {
-    const all = said({ links: 'many', speeds: '0', baseline: '2', price: '-1' });
-    expect(Object.keys(all).sort()).toEqual(['baseline', 'links', 'price', 'speeds']);
+    const all = said({
+      links: 'many',
+      speeds: '0',
+      openingsAllowed: '0',
+      baseline: '2',
+      price: '-1',
+    });
+    expect(Object.keys(all).sort()).toEqual([
+      'baseline',
+      'links',
+      'openingsAllowed',
+      'price',
+      'speeds',
+    ]);
+    expect(read({ openingsAllowed: '5' })).toMatchObject({ value: { openingsAllowed: 5 } });
   });
 });

@@ -63,7 +63,10 @@ describe('migrations', () => {
           ...BIKE_MEASURES,
         },
       },
-      chains: { c: { id: 'c', directional: false, price: null }, d: 'no chain' },
+      chains: {
+        c: { id: 'c', directional: false, price: null, openingsAllowed: null },
+        d: 'no chain',
+      },
       products: {},
       planned: {},
       planMarks: {},

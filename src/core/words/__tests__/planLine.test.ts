@@ -50,6 +50,21 @@ describe('the line of the next job', () => {
     );
   });
 
+  it('of this evening says what helps who comes home too late for it', () => {
+    const tonight = {
+      date: TODAY,
+      from: Date.parse(`${TODAY}T18:00:00Z`),
+      startBy: Date.parse(`${TODAY}T20:14:00Z`),
+      readyBy: Date.parse('2026-11-25T07:00:00Z'),
+      afterKm: 0,
+    };
+    expect(line({}, [agendaItem(tonight)])).toContain(
+      'Start by 20:00 and it is set by 07:00. If that is too late, take a small bottle of wet lube along.',
+    );
+    expect(line({}, [agendaItem({ ...tonight, lubeName: null })])).not.toContain('bottle');
+    expect(line({}, [THURSDAY])).not.toContain('small bottle');
+  });
+
   it('of today or of a chain that calls for work is not told that there is nothing to do', () => {
     expect(line({}, [agendaItem({ date: TODAY, afterKm: 0 })])).toMatch(/^Planned today: top up/);
     expect(

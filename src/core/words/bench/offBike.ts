@@ -10,18 +10,24 @@ export const hook = (pin: boolean): Said => ({
 
 const thePliers = ({ name, standsIn }: InHand): string => (standsIn ? name : `the ${name}`);
 
+/** What is in hand, and how often the link has been opened and may be. */
+interface Opening {
+  pliers: InHand;
+  openings: { done: number; allowed: number | null };
+  hooked: boolean;
+}
+
 /** How it is opened, by what closes it. */
-export function open(
-  closure: Chain['closure'],
-  { pliers, openings, hooked }: { pliers: InHand; openings: number; hooked: boolean },
-): Said {
+export function open(closure: Chain['closure'], { pliers, openings, hooked }: Opening): Said {
   const drawn = hooked ? 'Take the wire off and draw the chain out' : 'Draw the chain out';
   switch (closure) {
-    case 'reusable link':
+    case 'reusable link': {
+      const spent = openings.allowed !== null && openings.done >= openings.allowed;
       return {
-        what: `Hold both ends and open the quick link ${pliers.standsIn ? 'by hand or ' : ''}with ${thePliers(pliers)}. ${drawn}.`,
-        why: openingsText(openings),
+        what: `Hold both ends and open the quick link ${pliers.standsIn ? 'by hand or ' : ''}with ${thePliers(pliers)}. ${drawn}${spent ? ', and throw the link away' : ''}.`,
+        why: spent ? spentText(openings) : openingsText(openings),
       };
+    }
     case 'connecting pin':
       return {
         what: `Press out one pin with the chain tool, not the old joining pin and not one beside it. ${drawn}.`,
@@ -48,8 +54,15 @@ export const LINK_WORN = {
     'Put in a new link of the right speeds and make. If you have none, go on, and we remind you.',
 };
 
-const openingsText = (n: number): string =>
-  n === 0 ? 'First opening in your log.' : `Opened ${n} ${n === 1 ? 'time' : 'times'} before.`;
+const times = (n: number): string => `${n} ${n === 1 ? 'time' : 'times'}`;
+
+const openingsText = ({ done, allowed }: Opening['openings']): string => {
+  const before = done === 0 ? 'First opening in your log.' : `Opened ${times(done)} before.`;
+  return allowed === null ? before : `${before} Its maker allows ${allowed}.`;
+};
+
+const spentText = ({ allowed }: Opening['openings']): string =>
+  `Its maker lets it be opened ${times(allowed ?? 1)}, and it has been. Opened once more it can let go.`;
 
 export const SOAK: Said = {
   what: 'Lay the chain in degreaser in a jar, the lid on loosely.',
