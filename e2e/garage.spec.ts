@@ -188,6 +188,7 @@ test('a new chain: which, how long, what does not go round is said, and on it go
   await rider.opensDemo('/book/garage');
   await page.getByRole('link', { name: /^Sunday racer/ }).click();
   await page.getByRole('button', { name: 'Fit a new chain' }).click();
+  await page.getByLabel('Price').first().fill('27');
   await page.getByRole('button', { name: 'Which chain, and how long?' }).click();
   await expect(page.getByText(/^Take a chain for 12 speeds/)).toBeVisible();
   const stay = page.getByLabel('Chainstay');
@@ -201,6 +202,7 @@ test('a new chain: which, how long, what does not go round is said, and on it go
   await page.getByRole('button', { name: 'Fit a chain of 110 links' }).click();
   const links = page.getByLabel('Links, once cut');
   await expect(links).toHaveValue('110');
+  await expect(page.getByLabel('Price').first()).toHaveValue('27');
   await links.fill('60');
   await page.getByLabel('Speeds it is made for').fill('8');
   await page.getByRole('button', { name: 'Fit the new chain' }).click();

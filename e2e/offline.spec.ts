@@ -42,7 +42,7 @@ test('it can be installed: manifest, icons of its own @once', async ({ page, req
   for (const { src } of manifest.icons) expect((await request.get(src)).ok()).toBe(true);
 });
 
-test('ride files shared to the installed app are read in the import, once', async ({
+test('ride files shared to the installed app are read in the import, once @once', async ({
   rider,
   page,
 }) => {

@@ -168,7 +168,7 @@ function OfNew({ bike, old }: Pick<NewChainProps, 'bike' | 'old'>) {
       bike={bike}
       old={old}
       like={old ?? chains[last ?? ''] ?? null}
-      links={links ? Number(links) : null}
+      links={links ?? null}
       note={<Beside bike={bike} chainWear={0} />}
       onGuide={() => router.navigate(`/book/new-chain/${bike.id}`)}
       onFit={fit}

@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   newChainDraft,
@@ -12,6 +12,15 @@ import { LUBE_CLASS_NAMES, USUAL_LINKS, type LubeClass } from '@/core/lube';
 import type { Problem } from '@/core/problem';
 import { CLOSURE_OPTIONS } from '@/core/words/closures';
 import { Button, Choice, Field } from '../form';
+import { readKept, writeKept } from '../form/keptDraft';
+
+/** Of a chain nobody has said anything of. */
+const USUAL = {
+  links: USUAL_LINKS,
+  closure: 'not known',
+  openingsAllowed: null,
+  directional: false,
+} as const;
 
 /** What was said of a new chain. */
 interface NewChainSaid {
@@ -26,8 +35,8 @@ export interface NewChainProps {
   old: Chain | null;
   /** The last chain this bike had, which the new one is taken to be like. */
   like: Chain | null;
-  /** Links that were worked out for it. */
-  links?: number | null;
+  /** Links that were worked out for it, as form text. */
+  links?: string | null;
   /** What there is to say before it is fitted. */
   note: ReactNode;
   /** To the page that works out width and length. */
@@ -37,23 +46,25 @@ export interface NewChainProps {
 
 /** A new chain for a bike: what it is, what is on it, and what becomes of the old one. */
 export function NewChain({ bike, old, like, links = null, note, onGuide, onFit }: NewChainProps) {
-  const [draft, setDraft] = useState<NewChainDraft>(() => {
-    const usual = {
-      links: USUAL_LINKS,
-      closure: 'not known',
-      openingsAllowed: null,
-      directional: false,
-    } as const;
-    const start = newChainDraft(like ?? { ...usual, speeds: bike.speeds });
-    return links === null ? start : { ...start, links: String(links) };
-  });
+  const opened = newChainDraft(like ?? { ...USUAL, speeds: bike.speeds });
+  const kept = `new chain ${bike.id}`;
+  const [draft, setDraft] = useState<NewChainDraft>(() => ({
+    ...opened,
+    ...readKept<NewChainDraft>(kept),
+    ...(links === null ? {} : { links }),
+  }));
+  // Who goes to look up the length comes back to what was typed.
+  useEffect(() => writeKept(kept, draft, opened));
   const [problems, setProblems] = useState<Partial<Record<NewChainField, Problem>>>({});
   const [lube, setLube] = useState<LubeClass | null>('wet');
   const [oldOne, setOldOne] = useState<'keep' | 'worn'>('keep');
   const fit = () => {
     const read = readNewChain(draft, bike);
     setProblems(read.ok ? {} : read.problems);
-    if (read.ok) onFit({ chain: read.value, lube, keepsOld: oldOne === 'keep' });
+    if (!read.ok) return;
+    setDraft(opened);
+    writeKept(kept, opened, opened);
+    onFit({ chain: read.value, lube, keepsOld: oldOne === 'keep' });
   };
   return (
     <View style={styles.form}>

@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/garage';
-import type { RoundEnd } from '@/core/records/rounds';
 import { isDue, type RoundState } from '@/core/rounds';
 import type { UnitSystem } from '@/core/units';
 import { ROUND_END_LABEL, ROUND_LABEL } from '@/core/words/roundLabels';
 import { dueSentence, roundSaid } from '@/core/words/rounds';
-import { ROUND_ENDS } from '@/core/records/rounds';
+import { ROUND_ENDS, type RoundEnd } from '@/core/records/rounds';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';

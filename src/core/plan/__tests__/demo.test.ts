@@ -102,21 +102,24 @@ describe('the plan of the demo', () => {
       changedAt: '2026-11-24T00:00:00.000Z',
       ...more,
     });
+    // Of one bike: what the others do bears on none of it.
+    const bikes = base.bikes.filter(({ bike }) => bike.id === COMMUTER);
     const date = daysAfter(item.date, 2);
-    const pinned = await planned({ marks: [mark({ date, until: date })] });
+    const pinned = await planned({ bikes, marks: [mark({ date, until: date })] });
     expect(jobs(pinned, COMMUTER).find((j) => j.date === date)).toMatchObject({
       pinned: true,
       reason: 'pinned',
     });
     expect(pinned.marksCost).not.toBeNull();
     const until = daysAfter(item.date, 20);
-    const left = await planned({ marks: [mark({ kind: 'leave', depth: null, until })] });
+    const left = await planned({ bikes, marks: [mark({ kind: 'leave', depth: null, until })] });
     expect(jobs(left, COMMUTER).some((j) => j.date >= item.date && j.date <= until)).toBe(false);
     expect(left.marksCost!).toBeGreaterThan(0);
     // Left for the whole plan, the chain runs dry.
     const whole = mark({ kind: 'leave', depth: null, until: daysAfter(item.date, 27) });
-    expect((await planned({ marks: [whole] })).marksCost!).toBeGreaterThan(0);
+    expect((await planned({ bikes, marks: [whole] })).marksCost!).toBeGreaterThan(0);
     const blocked = await planned({
+      bikes,
       ...withPlan({ otherDays: { [date]: 0 } }),
       marks: [mark({ date, until: date })],
     });
