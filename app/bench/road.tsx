@@ -1,10 +1,9 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { lastLube } from '@/core/care';
 import { bikeChosen, selectReplay, selectReports, useAppDispatch, useAppSelector } from '@/store';
 import { noteRoadRepair } from '@/store/commands/road';
 import { Page } from '@/ui/frame';
-import { BikePick } from '@/ui/garage/BikePick';
+import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { BrokenLinkCard } from '@/ui/road/BrokenLinkCard';
 import { KitCard } from '@/ui/road/KitCard';
@@ -15,8 +14,7 @@ export default function Road() {
   const dispatch = useAppDispatch();
   const reports = useAppSelector(selectReports);
   const { replay } = useAppSelector(selectReplay);
-  const [bikeId, setBikeId] = useState<string | null>(null);
-  const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
+  const { report, pick } = usePickedBike(reports);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain } = report;
   return (
@@ -28,7 +26,7 @@ export default function Road() {
           lube: lastLube(replay.steps, r.chain.id),
         }))}
       />
-      <BikePick bikes={reports.map((r) => r.bike)} bikeId={bike.id} onPick={setBikeId} />
+      {pick}
       <BrokenLinkCard
         key={bike.id}
         bike={bike}

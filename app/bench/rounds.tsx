@@ -1,5 +1,4 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import type { Round, RoundEnd } from '@/core/records/rounds';
 import { roundsOf } from '@/core/rounds';
 import { ROUND_LABEL } from '@/core/words/roundLabels';
@@ -15,7 +14,7 @@ import {
 } from '@/store';
 import { Button } from '@/ui/form';
 import { Page } from '@/ui/frame';
-import { BikePick } from '@/ui/garage/BikePick';
+import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { RoundCard } from '@/ui/rounds/RoundCard';
 import { Txt } from '@/ui/theme';
@@ -28,8 +27,7 @@ export default function Rounds() {
   const { replay } = useAppSelector(selectReplay);
   const { rounds, units } = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
-  const [bikeId, setBikeId] = useState<string | null>(null);
-  const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
+  const { report, pick } = usePickedBike(reports);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain } = report;
   const states = roundsOf(replay.steps, bike, { now, off: rounds.off, chainId: chain.id });
@@ -49,7 +47,7 @@ export default function Rounds() {
         What costs little beside a chain job and is easily forgotten. How long each keeps is an own
         estimate.
       </Txt>
-      <BikePick bikes={reports.map((r) => r.bike)} bikeId={bike.id} onPick={setBikeId} />
+      {pick}
       {states.map((state) => (
         <RoundCard
           key={`${bike.id} ${state.round} ${state.last?.at}`}

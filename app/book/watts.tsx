@@ -31,7 +31,7 @@ import {
 import { selectCurrency } from '@/store/money';
 import { SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
-import { BikePick } from '@/ui/garage/BikePick';
+import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { GearMapCard } from '@/ui/watts/GearMapCard';
 import { LedgerCard } from '@/ui/watts/LedgerCard';
@@ -45,12 +45,11 @@ export default function Watts() {
   const dispatch = useAppDispatch();
   const reports = useAppSelector(selectReports);
   const { money } = useAppSelector(selectSettings);
-  const [bikeId, setBikeId] = useState<string | null>(null);
-  const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
+  const { report, pick } = usePickedBike(reports);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   return (
     <Page title="Watts">
-      <BikePick bikes={reports.map((r) => r.bike)} bikeId={report.bike.id} onPick={setBikeId} />
+      {pick}
       <View style={styles.row}>
         <PowerField
           watts={money.watts}

@@ -18,7 +18,7 @@ import { selectNow, selectReplay, selectReports, selectSettings, useAppSelector 
 import { selectCurrency, selectLedger } from '@/store/money';
 import { Button, Choice, SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
-import { BikePick } from '@/ui/garage/BikePick';
+import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { AgainstCard } from '@/ui/money/AgainstCard';
 import { useAgain } from '@/ui/money/useAgain';
@@ -32,12 +32,11 @@ import { WaysCard } from '@/ui/years/WaysCard';
 export default function Years() {
   const router = useRouter();
   const reports = useAppSelector(selectReports);
-  const [bikeId, setBikeId] = useState<string | null>(null);
-  const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
+  const { report, pick } = usePickedBike(reports);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   return (
     <Page title="Years">
-      <BikePick bikes={reports.map((r) => r.bike)} bikeId={report.bike.id} onPick={setBikeId} />
+      {pick}
       <OfOneBike key={report.bike.id} report={report} />
     </Page>
   );

@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import type { ChainReport } from '@/core/care';
 import type { Bike } from '@/core/garage';
 import { Choice } from '../form';
 
@@ -8,7 +10,7 @@ interface Props {
 }
 
 /** Which bike a page speaks of; nothing where there is only one. */
-export const BikePick = ({ bikes, bikeId, onPick }: Props) =>
+const BikePick = ({ bikes, bikeId, onPick }: Props) =>
   bikes.length < 2 ? null : (
     <Choice
       label="Bike"
@@ -17,3 +19,13 @@ export const BikePick = ({ bikes, bikeId, onPick }: Props) =>
       onChange={onPick}
     />
   );
+
+/** The bike a page speaks of, at first the first one (null: there is none), and the choice between them. */
+export function usePickedBike(reports: readonly ChainReport[]) {
+  const [bikeId, setBikeId] = useState<string | null>(null);
+  const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0] ?? null;
+  const pick = report && (
+    <BikePick bikes={reports.map((r) => r.bike)} bikeId={report.bike.id} onPick={setBikeId} />
+  );
+  return { report, pick };
+}
