@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { middleHalf } from '@/core/money';
 import type { RegimeName } from '@/core/years';
 import { aboutMoney, againstSentence, moneyRange, REGIME_LABEL } from '@/core/words/money';
+import { BarRow } from '../charts/BarRow';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 
@@ -62,33 +63,23 @@ function Bar({ label, said, from, to }: BarProps) {
   const colors = useColors();
   const isRange = from > 0;
   return (
-    <View>
-      <View style={styles.words}>
-        <Txt variant="label">{label}</Txt>
-        <Txt variant="number">{said}</Txt>
-      </View>
-      <View style={styles.track} aria-hidden>
+    <BarRow label={label} said={said} track={styles.track}>
+      <View
+        style={[
+          styles.fill,
+          { width: `${(isRange ? from : to) * 100}%`, backgroundColor: colors.ink },
+        ]}
+      />
+      {isRange ? (
         <View
-          style={[
-            styles.fill,
-            { width: `${(isRange ? from : to) * 100}%`, backgroundColor: colors.ink },
-          ]}
+          style={[styles.fill, { width: `${(to - from) * 100}%`, backgroundColor: colors.spread }]}
         />
-        {isRange ? (
-          <View
-            style={[
-              styles.fill,
-              { width: `${(to - from) * 100}%`, backgroundColor: colors.spread },
-            ]}
-          />
-        ) : null}
-      </View>
-    </View>
+      ) : null}
+    </BarRow>
   );
 }
 
 const styles = StyleSheet.create({
-  words: { flexDirection: 'row', justifyContent: 'space-between', gap: 12, flexWrap: 'wrap' },
   track: { flexDirection: 'row', height: 12, marginTop: 4 },
   fill: { height: 12, borderRadius: 3 },
 });

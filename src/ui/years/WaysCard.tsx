@@ -10,6 +10,7 @@ import {
 } from '@/core/years';
 import { halfSaid, QUANTITY_LABEL, wayLabel, type ShownIn } from '@/core/words/years';
 import { Choice } from '../form';
+import { BarRow } from '../charts/BarRow';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 
@@ -82,24 +83,17 @@ function Row({ label, middle, most, said }: RowProps) {
     />
   );
   return (
-    <View>
-      <View style={styles.words}>
-        <Txt variant="label">{label}</Txt>
-        <Txt variant="number">{said}</Txt>
-      </View>
-      <View style={[styles.track, { backgroundColor: colors.field }]} aria-hidden>
-        {span(middle.most, colors.spread, 10)}
-        {span(middle.half, colors.ink, TRACK)}
-      </View>
-    </View>
+    <BarRow label={label} said={said} track={{ ...TRACK_STYLE, backgroundColor: colors.field }}>
+      {span(middle.most, colors.spread, 10)}
+      {span(middle.half, colors.ink, TRACK)}
+    </BarRow>
   );
 }
 
 const TRACK = 16;
+const TRACK_STYLE = { height: TRACK, borderRadius: 4, marginTop: 3 };
 
 const styles = StyleSheet.create({
   rows: { gap: 12 },
-  words: { flexDirection: 'row', justifyContent: 'space-between', flexWrap: 'wrap', columnGap: 12 },
-  track: { height: TRACK, borderRadius: 4, marginTop: 3 },
   span: { position: 'absolute', borderRadius: 4 },
 });
