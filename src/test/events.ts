@@ -1,5 +1,6 @@
 import {
   NOT_RECORDED,
+  type ChainStart,
   type PlainEvent,
   type RideLogged,
   type Unwritten,
@@ -28,6 +29,18 @@ export const rideBody = (
   note: '',
   ...NOT_RECORDED,
   ...more,
+});
+
+/** Chain c1 goes on bike b1, clean and with wet lube, changed where a test needs it. */
+export const fittedBody = (
+  at: string,
+  start: Partial<ChainStart> = {},
+): Extract<Body, { type: 'chainFitted' }> => ({
+  type: 'chainFitted',
+  at,
+  chainId: 'c1',
+  bikeId: 'b1',
+  start: { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null, ...start },
 });
 
 /** Whole events, written down when they happened, with ids in the order given. */

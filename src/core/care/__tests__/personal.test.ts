@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { productOf } from '@/test/products';
-import { rideBody, stamped, type Body, workBody } from '@/test/events';
+import { fittedBody, rideBody, stamped, type Body, workBody } from '@/test/events';
 import {
   CARE,
   futuresOf,
@@ -20,13 +20,7 @@ const DAY = 86_400_000;
 const start = Date.parse('2026-05-01T08:00:00.000Z');
 const at = (day: number) => new Date(start + day * DAY).toISOString();
 
-const fitted: Body = {
-  type: 'chainFitted',
-  at: at(0),
-  chainId: 'c1',
-  bikeId: 'b1',
-  start: { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
-};
+const fitted = fittedBody(at(0));
 const rode = (day: number, distanceKm: number, bikeId = 'b1'): Body =>
   rideBody(at(day), bikeId, distanceKm);
 /** A coat ridden in rides of 40 km, two a day. */

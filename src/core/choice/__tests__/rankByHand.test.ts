@@ -1,6 +1,6 @@
 import { choiceFacts } from '@/test/choice';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped, type Body } from '@/test/events';
+import { fittedBody, rideBody, stamped } from '@/test/events';
 import { productOf } from '@/test/products';
 import {
   answerCrossings,
@@ -136,13 +136,7 @@ describe('a ranking by hand', () => {
 
 describe('the question of a bike', () => {
   const at = (day: number) => new Date(Date.UTC(2026, 4, 1 + day, 8)).toISOString();
-  const fitted: Body = {
-    type: 'chainFitted',
-    at: at(0),
-    chainId: 'c1',
-    bikeId: 'b1',
-    start: { lube: 'dry', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
-  };
+  const fitted = fittedBody(at(0), { lube: 'dry' });
   const rides = Array.from({ length: 14 }, (_, n) =>
     rideBody(at(n + 1), 'b1', 30, { surface: 'trail' }),
   );

@@ -1,5 +1,5 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped, workBody, type Body } from '@/test/events';
+import { fittedBody, rideBody, stamped, workBody, type Body } from '@/test/events';
 import { Replay } from '@/core/care';
 import type { Bike } from '@/core/garage';
 import type { Notable } from '@/core/records/faults';
@@ -10,13 +10,7 @@ import { isDue, ROUND_RULES, roundsOf } from '..';
 const DAY = 86_400_000;
 const START = Date.UTC(2026, 0, 1, 10);
 const at = (day: number) => new Date(START + day * DAY).toISOString();
-const fitted: Body = {
-  type: 'chainFitted',
-  at: at(0),
-  chainId: 'c1',
-  bikeId: 'b1',
-  start: { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
-};
+const fitted = fittedBody(at(0));
 const done = (day: number, round: Round): Body => ({
   type: 'roundDone',
   at: at(day),
@@ -134,7 +128,7 @@ describe('what is said of a round', () => {
       '2 weeks in the log, and it was never noted.',
     );
     expect(dueSentence(one('tyres', 15, [done(7, 'tyres')]), 'metric')).toBe(
-      '1 week since you last did it.',
+      '8 days since you last did it.',
     );
     expect(dueSentence(one('bolts', 7, []), 'metric')).toContain('It keeps a while yet.');
     expect(roundsLine([])).toBe('Slower rounds: brakes, tyres, bearings');

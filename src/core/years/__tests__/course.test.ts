@@ -1,5 +1,5 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { rideBody, stamped, type Body } from '@/test/events';
+import { fittedBody, rideBody, stamped } from '@/test/events';
 import { weatherSeen } from '@/test/weather';
 import { Replay } from '../../care';
 import { cellOf } from '../../weather';
@@ -10,13 +10,7 @@ const PATH: [number, number, number][] = [
   [54.2, -2.9, 60],
 ];
 const at = (day: number) => new Date(Date.UTC(2026, 0, 10 + day, 10)).toISOString();
-const fitted: Body = {
-  type: 'chainFitted',
-  at: at(0),
-  chainId: 'c1',
-  bikeId: 'b1',
-  start: { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
-};
+const fitted = fittedBody(at(0));
 const ALL: [number, number] = [0, Date.parse('2027-01-01')];
 
 /** Rides of an hour on days 1 and 3; it rains 2 mm an hour in the first five hours of the day between. */
