@@ -191,6 +191,8 @@ test('a new chain: which, how long, what does not go round is said, and on it go
   await page.getByLabel('Price').first().fill('27');
   await page.getByRole('button', { name: 'Which chain, and how long?' }).click();
   await expect(page.getByText(/^Take a chain for 12 speeds/)).toBeVisible();
+  // Nothing measured: the old chain's count stands.
+  await expect(page.getByText('Cut it to 110 links.')).toBeVisible();
   const stay = page.getByLabel('Chainstay');
   await stay.fill('4000');
   await expect(page.getByText('Enter a number from 300 to 700.')).toBeVisible();

@@ -33,18 +33,26 @@ export const leaningLinks = ({ chainstayMm, ring, cog }: Drive): number => {
 
 /** What speaks for a length, and the one to begin with: the longest, since a chain is shortened more easily than mended. */
 export interface LengthFound {
-  quick: number;
-  leaning: number;
+  /** By the two rules; null: the stay was not measured. */
+  rules: { quick: number; leaning: number } | null;
   /** Links of the chain that was on; null: not counted. */
   old: number | null;
   links: number;
 }
 
-/** Length of a chain for a derailleur, links. `old`: of a chain that was right on the same rings and cogs. */
-export function derailleurLength(drive: Drive, old: number | null): LengthFound {
-  const quick = quickLinks(drive);
-  const leaning = leaningLinks(drive);
-  return { quick, leaning, old, links: Math.max(quick, leaning, old ?? 0) };
+/**
+ * Length of a chain for a derailleur, links, from the stay (mm) or a chain that was right on the same rings and cogs
+ * (`old`), whichever is known; null: neither is.
+ */
+export function derailleurLength(
+  chainstayMm: number | null,
+  wheels: Pick<Drive, 'ring' | 'cog'>,
+  old: number | null,
+): LengthFound | null {
+  const drive = chainstayMm === null ? null : { chainstayMm, ...wheels };
+  const rules = drive && { quick: quickLinks(drive), leaning: leaningLinks(drive) };
+  const links = Math.max(rules?.quick ?? 0, rules?.leaning ?? 0, old ?? 0);
+  return links === 0 ? null : { rules, old, links };
 }
 
 /** Teeth a derailleur's cage has to take up between the largest ring and cog and the smallest of both. */

@@ -39,23 +39,27 @@ export function whichChain({ gear, speeds, narrowWide, ebike }: Bike): string[] 
 const NEAR_LINKS = 4;
 
 /** "Cut it to 112 links", and what speaks for it. */
-export function lengthSaid({ links, quick, leaning, old }: LengthFound): string[] {
-  const rules =
+export function lengthSaid({ links, rules, old }: LengthFound): string[] {
+  const cut = `Cut it to ${links} links.`;
+  if (!rules)
+    return [
+      cut,
+      'The old chain had as many. Measure the chainstay, and two rules of the trade check it.',
+    ];
+  const { quick, leaning } = rules;
+  const ruled =
     quick === leaning
       ? `Both rules of the trade come to ${quick}.`
       : `The quick rule comes to ${quick}, the longer one to ${leaning}.`;
-  const others = [quick, leaning].every((n) => n === links);
-  const byOld =
-    old === null
-      ? []
-      : old === links && others
-        ? ['The old chain had as many.']
-        : [
-            Math.abs(old - Math.max(quick, leaning)) > NEAR_LINKS
-              ? `The old chain had ${old}, which is far off. Count it again and measure again before you cut.`
-              : `The old chain had ${old}. If nothing else was changed and it ran well, take that. If not, begin with the longer one.`,
-          ];
-  return [`Cut it to ${links} links.`, rules, ...byOld];
+  return [cut, ruled, ...(old === null ? [] : [oldSaid(old, quick, leaning)])];
+}
+
+/** What the links of the old chain say beside the rules. */
+function oldSaid(old: number, quick: number, leaning: number): string {
+  if (old === quick && old === leaning) return 'The old chain had as many.';
+  return Math.abs(old - Math.max(quick, leaning)) > NEAR_LINKS
+    ? `The old chain had ${old}, which is far off. Count it again and measure again before you cut.`
+    : `The old chain had ${old}. If nothing else was changed and it ran well, take that. If not, begin with the longer one.`;
 }
 
 /** What to try before a chain for a derailleur is cut. */

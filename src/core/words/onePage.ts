@@ -42,7 +42,7 @@ export function pageSentences(
   const sentences: string[] = [];
   if (page.most)
     sentences.push(
-      `You rode most in ${month.format(page.most.start)}: ${formatDistance(page.most.km, units)}.`,
+      `You rode most in ${month.format(page.most.start)}, ${formatDistance(page.most.km, units)}.`,
     );
   if (page.best && page.worst)
     sentences.push(

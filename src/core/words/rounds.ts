@@ -120,13 +120,23 @@ const SAID: Record<Round, (bike: Bike) => RoundSaid> = {
 
 export const roundSaid = (round: Round, bike: Bike): RoundSaid => SAID[round](bike);
 
-/** "Due: 12 weeks since you looked." */
+/** Days as riders count them: weeks from a fortnight on. */
+const lasted = (days: number): string =>
+  days < 1
+    ? 'Less than a day'
+    : days === 1
+      ? '1 day'
+      : days < 14
+        ? `${days} days`
+        : `${Math.floor(days / 7)} weeks`;
+
+/** "12 weeks since you last did it." */
 export function dueSentence({ by, since, last, used }: RoundState, units: UnitSystem): string {
   if (by === 'noted') return 'You noted something of it. Look at it now.';
-  const weeks = Math.round(since.weeks);
+  const days = Math.floor(since.weeks * 7);
   const from = last ? 'since you last did it' : 'in the log, and it was never noted';
   const what = {
-    weeks: weeks < 1 ? 'Less than a week' : `${weeks} ${weeks === 1 ? 'week' : 'weeks'}`,
+    weeks: lasted(days),
     wetKm: `${formatDistance(since.wetKm, units)} in the wet`,
     degreasings: `Degreaser ${since.degreasings} times`,
   }[by];

@@ -7,6 +7,7 @@ import type { Problem, Result } from '@/core/problem';
 import { fixedSaid, lengthSaid, slackSentence, TRY_BEFORE_CUTTING } from '@/core/words/newChain';
 import { Button, Field } from '../form';
 import { Card } from '../frame';
+import { useAmount } from '../form/useAmount';
 import { Txt } from '../theme';
 
 interface Props {
@@ -58,15 +59,15 @@ export function LengthCard({ bike, oldLinks, onFit, onKeepStay }: Props) {
       {chainstayMm !== null && chainstayMm !== bike.chainstayMm ? (
         <Button label="Note the chainstay on the bike" onPress={() => onKeepStay(chainstayMm)} />
       ) : null}
-      {chainstayMm === null ? (
-        <Txt tone="inkSoft">Measure the chainstay, and the length is worked out here.</Txt>
-      ) : geared ? (
+      {geared ? (
         <ForDerailleur
           bike={bike}
           chainstayMm={chainstayMm}
           old={oldRead.ok ? oldRead.value : null}
           onFit={onFit}
         />
+      ) : chainstayMm === null ? (
+        <Txt tone="inkSoft">Measure the chainstay, and the length is worked out here.</Txt>
       ) : (
         <ForSlot bike={bike} chainstayMm={chainstayMm} onFit={onFit} />
       )}
@@ -77,14 +78,21 @@ export function LengthCard({ bike, oldLinks, onFit, onKeepStay }: Props) {
 const problemOf = (read: Result<unknown>): Problem | undefined =>
   read.ok ? undefined : read.problem;
 
-interface FoundProps extends Pick<Props, 'bike' | 'onFit'> {
-  chainstayMm: number;
+interface DerailleurProps extends Pick<Props, 'bike' | 'onFit'> {
+  /** Whichever of both the rider has. */
+  chainstayMm: number | null;
+  old: number | null;
 }
 
-function ForDerailleur({ bike, chainstayMm, old, onFit }: FoundProps & { old: number | null }) {
+function ForDerailleur({ bike, chainstayMm, old, onFit }: DerailleurProps) {
   const { rings, smallestCog, largestCog } = bike;
-  const drive = { chainstayMm, ring: Math.max(...rings), cog: largestCog };
-  const found = derailleurLength(drive, old);
+  const found = derailleurLength(chainstayMm, { ring: Math.max(...rings), cog: largestCog }, old);
+  if (!found)
+    return (
+      <Txt tone="inkSoft">
+        Measure the chainstay or count the old chain, and the length stands here.
+      </Txt>
+    );
   const [cut = '', ...why] = lengthSaid(found);
   return (
     <>
@@ -106,24 +114,24 @@ function ForDerailleur({ bike, chainstayMm, old, onFit }: FoundProps & { old: nu
   );
 }
 
-function ForSlot({ bike, chainstayMm, onFit }: FoundProps) {
-  const [slot, setSlot] = useState('20');
-  const read = readIfAny(slot, 1, 60);
+interface SlotProps extends Pick<Props, 'bike' | 'onFit'> {
+  chainstayMm: number;
+}
+
+function ForSlot({ bike, chainstayMm, onFit }: SlotProps) {
+  const slot = useAmount(20, {
+    label: 'How far the wheel goes back',
+    unit: 'mm',
+    low: 1,
+    high: 60,
+  });
   const drive = { chainstayMm, ring: Math.max(...bike.rings), cog: bike.largestCog };
-  const found = read.ok && read.value !== null ? fixedLengths(drive, read.value) : [];
+  const found = slot.value === null ? [] : fixedLengths(drive, slot.value);
   const best = found.find((f) => !f.half) ?? found[0];
   return (
     <>
-      <Field
-        label="How far the wheel goes back"
-        unit="mm"
-        value={slot}
-        onChange={setSlot}
-        problem={problemOf(read)}
-        numeric
-        half
-      />
-      {read.ok ? (
+      <View style={styles.row}>{slot.field}</View>
+      {slot.value !== null ? (
         <View>
           {fixedSaid(found).map((line) => (
             <Txt key={line} variant="lead" live="polite">

@@ -1,11 +1,7 @@
-import { useState, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { readWithin } from '@/core/entry/dose';
+import type { ReactNode } from 'react';
 import type { LubeClass } from '@/core/lube';
 import type { ProductKind } from '@/core/shelf';
 import type { ShelfRow } from '@/core/shelf/rows';
-import type { Result } from '@/core/problem';
-import { Field } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 
@@ -34,34 +30,6 @@ export function Calculator({ title, formula, children }: Props) {
   );
 }
 
-interface Limits {
-  label: string;
-  unit?: string;
-  hint?: string;
-  low: number;
-  high: number;
-}
-
-/** A field of a calculator: its text, and the number it reads as. */
-export function useAmount(start: number, { label, unit, hint, low, high }: Limits) {
-  const [text, setText] = useState(String(start));
-  const read: Result<number> = readWithin(text, low, high);
-  const field = (
-    <View style={styles.field}>
-      <Field
-        label={label}
-        value={text}
-        onChange={setText}
-        numeric
-        problem={read.ok ? undefined : read.problem}
-        {...(unit ? { unit } : {})}
-        {...(hint ? { hint } : {})}
-      />
-    </View>
-  );
-  return { field, value: read.ok ? read.value : null };
-}
-
 /** What comes out, large. */
 export function Outcome({ children }: { children: ReactNode }) {
   return (
@@ -70,5 +38,3 @@ export function Outcome({ children }: { children: ReactNode }) {
     </Txt>
   );
 }
-
-const styles = StyleSheet.create({ field: { flexGrow: 1, flexBasis: 140 } });

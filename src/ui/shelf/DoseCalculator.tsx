@@ -5,7 +5,8 @@ import { coatsIn, doseOf, sidesOf, type LubeClass, type Schools } from '@/core/l
 import { formatNumber } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
-import { Calculator, Outcome, useAmount, type FromStock } from './Calculator';
+import { Calculator, Outcome, type FromStock } from './Calculator';
+import { useAmount } from '../form/useAmount';
 import { TakeOff } from './TakeOff';
 
 interface Props extends FromStock {

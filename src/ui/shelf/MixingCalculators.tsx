@@ -6,7 +6,8 @@ import { formatNumber, formatShare } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
 import { CautionCard } from '../bench/lazily';
-import { Calculator, Outcome, useAmount, type FromStock } from './Calculator';
+import { Calculator, Outcome, type FromStock } from './Calculator';
+import { useAmount } from '../form/useAmount';
 import { TakeOff } from './TakeOff';
 
 /** Degreaser and water for a ratio and a volume. */

@@ -18,6 +18,7 @@ interface Props {
 
 /** Paper has the page alone. */
 const NOT_PRINTED = { dataSet: { frame: '' } } as object;
+const FOR_PAPER = { dataSet: { paper: '' } } as object;
 
 /** The page, with the ways to keep it: on paper, or as a picture. */
 export function YearView({ page, shown, perUnit }: Props) {
@@ -50,6 +51,7 @@ export function YearView({ page, shown, perUnit }: Props) {
       </View>
       <View
         ref={drawn}
+        {...FOR_PAPER}
         role="img"
         aria-label={pageText(page, shown, perUnit)}
         style={[styles.page, { borderColor: colors.line }]}

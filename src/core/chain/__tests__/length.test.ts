@@ -46,8 +46,8 @@ describe('length for a derailleur', () => {
     const found = Array.from({ length: 10_000 }, () => {
       const drive = drawn(chance);
       const tight = tightAround(drive.chainstayMm, drive.ring, drive.cog);
-      const { links, quick, leaning } = derailleurLength(drive, null);
-      return { links, beyond: links - tight, gained: leaning - quick };
+      const { links, rules } = derailleurLength(drive.chainstayMm, drive, null)!;
+      return { links, beyond: links - tight, gained: rules!.leaning - rules!.quick };
     });
     expect(found.filter(({ links }) => links % 2 !== 0)).toEqual([]);
     // The cage needs an inch beyond the way around both; a twentieth of a link is the rules' own roundness.
@@ -56,14 +56,13 @@ describe('length for a derailleur', () => {
   });
 
   it('takes the longest where the old chain and the rules differ', () => {
-    const drive = { chainstayMm: 410, ring: 50, cog: 34 };
-    expect(derailleurLength(drive, 114)).toEqual({
-      quick: 110,
-      leaning: 110,
-      old: 114,
-      links: 114,
-    });
-    expect(derailleurLength(drive, 106).links).toBe(110);
+    const wheels = { ring: 50, cog: 34 };
+    const rules = { quick: 110, leaning: 110 };
+    expect(derailleurLength(410, wheels, 114)).toEqual({ rules, old: 114, links: 114 });
+    expect(derailleurLength(410, wheels, 106)!.links).toBe(110);
+    // Whichever the rider has.
+    expect(derailleurLength(null, wheels, 112)).toEqual({ rules: null, old: 112, links: 112 });
+    expect(derailleurLength(null, wheels, null)).toBeNull();
   });
 
   it('asks a cage for the teeth between both ends', () => {

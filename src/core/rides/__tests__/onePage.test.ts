@@ -65,7 +65,7 @@ describe('a year on one page', () => {
       'at the bench',
     ]);
     const said = pageSentences(page, SHOWN, 100);
-    expect(said[0]).toMatch(/^You rode most in \w+: [\d,]+ km\.$/);
+    expect(said[0]).toMatch(/^You rode most in \w+, [\d,]+ km\.$/);
     expect(said[1]).toMatch(/ran best in \w+ \(\d.* W lost\) and worst in \w+/);
     expect(said[2]).toMatch(/came to €\d+, or €\d+ for 1,000 km, your time included\.$/);
     expect(pageText(page, SHOWN, 100)).toContain('Your year, 1 December 2025 to 24 November 2026.');

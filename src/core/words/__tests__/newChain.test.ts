@@ -4,7 +4,8 @@ import { chainFigures, fixedSaid, lengthSaid, whichChain } from '../newChain';
 
 const common = { id: 'b', name: 'Mine', retired: false, changedAt: '2026-01-01T00:00:00.000Z' };
 const bike = (more: Partial<Bike>): Bike => ({ ...PRESETS.road.specs, ...common, ...more });
-const ROAD = { chainstayMm: 410, ring: 50, cog: 34 };
+const length = (old: number | null, stay: number | null = 410) =>
+  lengthSaid(derailleurLength(stay, { ring: 50, cog: 34 }, old)!);
 
 describe('which chain', () => {
   it('names what else runs, and what does not', () => {
@@ -24,15 +25,15 @@ describe('which chain', () => {
 
 describe('how long', () => {
   it('says both rules and the old chain where they differ, and asks where it is far off', () => {
-    expect(lengthSaid(derailleurLength(ROAD, null))).toEqual([
-      'Cut it to 110 links.',
-      'Both rules of the trade come to 110.',
-    ]);
-    expect(lengthSaid(derailleurLength(ROAD, 110))).toContain('The old chain had as many.');
-    const near = lengthSaid(derailleurLength(ROAD, 112)).join(' ');
+    expect(length(null)).toEqual(['Cut it to 110 links.', 'Both rules of the trade come to 110.']);
+    expect(length(110)).toContain('The old chain had as many.');
+    const near = length(112).join(' ');
     expect(near).toContain('Cut it to 112 links.');
     expect(near).toContain('The old chain had 112. If nothing else was changed');
-    expect(lengthSaid(derailleurLength(ROAD, 120)).join(' ')).toContain('far off');
+    expect(length(120).join(' ')).toContain('far off');
+    expect(length(112, null).join(' ')).toBe(
+      'Cut it to 112 links. The old chain had as many. Measure the chainstay, and two rules of the trade check it.',
+    );
   });
 
   it('prefers whole links in a slot, then a half link, then says that none fits', () => {
