@@ -233,6 +233,9 @@ test('a link breaks on the road: what to carry and do; a pin pushed back stays o
   await expect(page.getByText(/Spare quick link for 12 speeds, of the chain’s make/)).toBeVisible();
   await rider.picks('Bike', 'Sunday racer');
   await expect(page.getByText(/can tear the derailleur off/)).toBeVisible();
+  await page.getByLabel('Speeds the link is for').fill('8');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByText(/A link for 8 speeds does not close a chain for 12/)).toBeVisible();
   await rider.picks('What holds it', 'An old pin, pushed back');
   await rider.picks('Its length', 'Two links shorter');
   await page.getByRole('button', { name: 'Note it' }).click();

@@ -108,7 +108,9 @@ function useRoundsLine(report: ChainReport | null): string {
   const { steps } = useAppSelector(selectReplay).replay;
   const { off } = useAppSelector(selectSettings).rounds;
   const now = useAppSelector(selectNow);
-  if (!report) return '';
-  const { bike, chain } = report;
-  return roundsLine(roundsOf(steps, bike, { now, off, chainId: chain.id }).filter(isDue));
+  return useMemo(() => {
+    if (!report) return '';
+    const { bike, chain } = report;
+    return roundsLine(roundsOf(steps, bike, { now, off, chainId: chain.id }).filter(isDue));
+  }, [report, steps, now, off]);
 }

@@ -14,6 +14,7 @@ interface FactsOf {
   'cogs/not-all': { speeds: number };
   'links/too-few': { fewest: number };
   'speeds/too-wide': { cogs: number };
+  'link/other-width': { link: number; chain: number };
   'count/events': { most: number };
   'place/beyond': { links: number };
   'file/not-xml': { line: number };

@@ -8,8 +8,9 @@ import {
 } from '@/store';
 import { saveBike } from '@/store/commands/garage';
 import { Page } from '@/ui/frame';
-import { FiguresCard, WayRoundCard } from '@/ui/newChain/FiguresCard';
+import { FiguresCard } from '@/ui/newChain/FiguresCard';
 import { LengthCard } from '@/ui/newChain/LengthCard';
+import { WayRoundCard } from '@/ui/newChain/WayRoundCard';
 import { WhichChainCard } from '@/ui/newChain/WhichChainCard';
 import { Txt } from '@/ui/theme';
 

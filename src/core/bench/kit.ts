@@ -23,8 +23,6 @@ export interface Kit {
   links: SpareLink[];
   /** Bikes whose lube one shower takes off. */
   rinsed: { bike: string; lube: LubeClass }[];
-  /** Bikes that cannot be braked at the rear without their chain. */
-  brakeByChain: string[];
 }
 
 /** From this many speeds links of one maker need not close another's chain. Common practice. */
@@ -45,6 +43,5 @@ export function kitFor(bikes: readonly GoingOut[]): Kit {
     rinsed: bikes.flatMap(({ bike, lube }) =>
       lube && rinsesOff(lube) ? [{ bike: bike.name, lube }] : [],
     ),
-    brakeByChain: bikes.flatMap(({ bike }) => (bike.drive === 'freewheel' ? [] : [bike.name])),
   };
 }

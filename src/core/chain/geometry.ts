@@ -4,6 +4,9 @@
  */
 export const PITCH_MM = 12.7;
 
+/** Diameter of a cycle chain's roller, mm: ISO 606, chain 081C (from memory). */
+export const ROLLER_MM = 7.75;
+
 /** Places where parts rub as one link bends on to a tooth and off again, counted on both runs. */
 const ARTICULATIONS_PER_TOOTH = 8;
 

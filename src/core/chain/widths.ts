@@ -1,6 +1,3 @@
-/** What a chain runs on. */
-export type Gear = 'derailleur' | 'hub' | 'single';
-
 /** Chains whose plates stand alike: which cogs they are for, and their measures, mm. */
 export interface ChainWidth {
   name: string;
@@ -27,9 +24,6 @@ export const WIDTHS: readonly ChainWidth[] = [
 /** Of chains without a derailleur: 1/8 in and 3/32 in between the plates. ISO 9633, from memory. */
 export const WIDE_MM = 3.3;
 export const NARROW_MM = 2.38;
-
-/** Roller of every bicycle chain of half an inch, mm. ISO 9633, from memory. */
-export const ROLLER_MM = 7.75;
 
 /** The width a number of speeds asks for. */
 export const widthFor = (speeds: number): ChainWidth =>

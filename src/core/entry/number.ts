@@ -51,12 +51,17 @@ export const readWholeIfAny = (
   code: PlainCode,
 ): Result<number | null> => (text.trim() === '' ? ok(null) : readWhole(text, low, high, code));
 
-/** A number within bounds; null of an empty field. */
-export function readIfAny(text: string, low: number, high: number): Result<number | null> {
-  if (text.trim() === '') return ok(null);
+/** A number of a calculator within its limits, or what is wrong with it. */
+export function readWithin(text: string, low: number, high: number): Result<number> {
   const read = readNumber(text);
   if (!read.ok) return read;
   return read.value >= low && read.value <= high ? read : fail('amount/impossible', { low, high });
+}
+
+/** A number within bounds; null of an empty field. */
+export function readIfAny(text: string, low: number, high: number): Result<number | null> {
+  if (text.trim() === '') return ok(null);
+  return readWithin(text, low, high);
 }
 
 /** A price: not known where the field is empty, and nothing where it says 0. */

@@ -12,7 +12,5 @@ export const roundDone = z.object({
   end: z.enum(ROUND_ENDS),
 });
 
-export type RoundDone = z.infer<typeof roundDone>;
-
 /** Which rounds a rider is not to be offered. */
 export const roundSettingsSchema = z.object({ off: z.array(z.enum(ROUNDS)) });

@@ -4,6 +4,7 @@ import type { Bike } from '../garage';
 import type { CleanMethod, PlainEvent } from '../logbook';
 import type { Notable } from '../records/faults';
 import { ROUNDS, type Round, type RoundEnd } from '../records/rounds';
+import { instantOf } from '../time/instants';
 import { MS_PER_DAY } from '../units';
 import { ROUND_RULES } from './table';
 
@@ -44,11 +45,13 @@ const ON_BIKE: ReadonlySet<CleanMethod> = new Set(['degreaser wipe', 'brush', 's
 
 const MS_PER_WEEK = 7 * MS_PER_DAY;
 
-/** What the steps of a bike add up to from a moment (ms) on. */
+/** What the steps of a bike, in order of time, add up to from a moment (ms) on: read from the last one back. */
 function sinceOf(steps: readonly ReplayStep[], from: number, now: number): Since {
   let [wetKm, degreasings] = [0, 0];
-  for (const { event, exposure } of steps) {
-    if (Date.parse(event.at) < from) continue;
+  const first = instantOf(from);
+  for (let n = steps.length - 1; n >= 0; n--) {
+    const { event, exposure } = steps[n]!;
+    if (event.at < first) break;
     if (exposure) wetKm += exposure.km * exposure.wetShare;
     if (event.type === 'workDone' && (event.cogsCleaned || ON_BIKE.has(event.method)))
       degreasings += 1;

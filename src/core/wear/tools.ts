@@ -1,13 +1,11 @@
 import { TOOL_NOISE } from '../care';
-import { elongationPercent, pitchesMm } from '../chain';
+import { ROLLER_MM, elongationPercent, pitchesMm } from '../chain';
 import { MOST_ELONGATION, type WearTool } from '../records/kinds';
 
 /** Pitches a ruler lies along: 12 full links, each an inner and an outer one, a foot of a new chain. */
 export const RULER_PITCHES = 24;
 /** Pitches between the two rollers a calliper is put against from within. Common practice. */
 export const CALLIPER_PITCHES = 10;
-/** Diameter of a cycle chain's roller, mm: ISO 606, chain 081C (from memory). */
-export const ROLLER_MM = 7.75;
 
 /** How wear can be read: some tools in one unit or another. */
 export const READ_BY = ['drop-in', 'scale', 'ruler mm', 'ruler in', 'calliper'] as const;

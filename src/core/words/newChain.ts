@@ -1,5 +1,5 @@
 import type { FixedLength, LengthFound } from '../chain/length';
-import { fitOf, widthFor } from '../chain/widths';
+import { fitOf, NARROW_MM, WIDE_MM, widthFor } from '../chain/widths';
 import { articulationsPerMinute, turnsPerLap } from '../chain';
 import { partsOf } from '../chain/parts';
 import type { Bike, Chain } from '../garage';
@@ -13,7 +13,7 @@ const mm = (value: number): string => `${formatNumber(Math.round(value * 10) / 1
 export function whichChain({ gear, speeds, narrowWide, ebike }: Bike): string[] {
   if (gear !== 'derailleur')
     return [
-      'Measure a tooth of the ring and one of the cog. Both about 3 mm thick take a chain of 1/8 in; thinner ones take 3/32 in, or 1/8 in as well.',
+      `Measure a tooth of the ring and one of the cog. Both about 3 mm thick take a chain of 1/8 in (${mm(WIDE_MM)} between its plates); thinner ones take 3/32 in (${mm(NARROW_MM)}), or 1/8 in as well.`,
       'A chain of 3/32 in does not go over teeth made for 1/8 in.',
     ];
   const others = [9, 10, 11].filter((n) => fitOf(n, speeds) === 'runs');
@@ -98,7 +98,7 @@ export function chainFigures({ links }: Pick<Chain, 'links'>, { rings }: Bike): 
   return [
     `Turns of the cranks for one lap of the chain: ${listed(laps)}.`,
     `At ${RPM} turns a minute on the ${largest} ring, its parts bend about ${formatNumber(bends)} times a minute. Each bend wears a little where grit lies.`,
-    `It is made of ${partsOf(links)} parts: plates, pins and rollers.`,
+    `It is made of ${partsOf(links)} parts: plates, pins and rollers. Built with bushings, as older ones are, it would be ${partsOf(links, 'bushings')}.`,
     `Waxed, it carries about ${WAX_PER_CHAIN_G} g of wax.`,
   ];
 }

@@ -56,6 +56,8 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'rings/impossible': 'List one to three rings of 20 to 70 teeth, like 50, 34.',
   'cogs/impossible': 'The smallest cog (9 to 30) comes first, the largest (up to 60) second.',
   'speeds/impossible': 'Speeds run from 1 to 14: the number of cogs, or of hub gears.',
+  'link/other-width': ({ link, chain }) =>
+    `A link for ${link} speeds does not close a chain for ${chain}. Take one for ${chain} speeds.`,
   'speeds/too-wide': ({ cogs }) =>
     `That chain is too wide between ${cogs} cogs. Take one for ${cogs} speeds.`,
   'chains/impossible': 'Enter a whole number of chains from 0 to 20, or leave it empty.',

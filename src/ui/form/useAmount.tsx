@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { readWithin } from '@/core/entry/dose';
+import { readWithin } from '@/core/entry/number';
 import type { Result } from '@/core/problem';
 import { Field } from './Field';
 

@@ -1,7 +1,10 @@
 import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { readSpareLink } from '@/core/entry/spareLink';
 import type { Bike, Chain } from '@/core/garage';
+import type { Problem } from '@/core/problem';
 import { brokenLink, HOLDS, HOLDS_LABEL, holdsHint, type Holds } from '@/core/words/road';
-import { Button, Choice } from '../form';
+import { Button, Choice, Field } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 
@@ -13,8 +16,6 @@ interface Props {
 
 /** When a link breaks on a ride: how to get home, and noting it. */
 export function BrokenLinkCard({ bike, chain, onMended }: Props) {
-  const [holds, setHolds] = useState<Holds>('spare link');
-  const [shorter, setShorter] = useState(0);
   return (
     <>
       <Card title="When a link breaks">
@@ -22,28 +23,60 @@ export function BrokenLinkCard({ bike, chain, onMended }: Props) {
           <Txt key={line}>{`${n + 1}. ${line}`}</Txt>
         ))}
       </Card>
-      <Card title={`${chain.name} broke and holds again`}>
-        <Choice
-          label="What holds it"
-          options={HOLDS.map((value) => ({
-            value,
-            label: HOLDS_LABEL[value],
-            hint: holdsHint(value),
-          }))}
-          value={holds}
-          onChange={setHolds}
-        />
-        <Choice
-          label="Its length"
-          options={[
-            { value: 0, label: 'As long as before' },
-            { value: 2, label: 'Two links shorter' },
-          ]}
-          value={shorter}
-          onChange={setShorter}
-        />
-        <Button kind="strong" label="Note it" onPress={() => onMended(holds, shorter)} />
-      </Card>
+      <MendedCard bike={bike} chain={chain} onMended={onMended} />
     </>
   );
 }
+
+/** Noting what holds a chain that broke. */
+function MendedCard({ bike, chain, onMended }: Props) {
+  const [holds, setHolds] = useState<Holds>('spare link');
+  const [shorter, setShorter] = useState(0);
+  const [speeds, setSpeeds] = useState(String(chain.speeds));
+  const [problem, setProblem] = useState<Problem | undefined>();
+  const asksLink = holds === 'spare link' && bike.gear === 'derailleur';
+  const note = () => {
+    const link = asksLink ? readSpareLink(speeds, chain) : null;
+    setProblem(link && !link.ok ? link.problem : undefined);
+    if (!link || link.ok) onMended(holds, shorter);
+  };
+  return (
+    <Card title={`${chain.name} broke and holds again`}>
+      <Choice
+        label="What holds it"
+        options={HOLDS.map((value) => ({
+          value,
+          label: HOLDS_LABEL[value],
+          hint: holdsHint(value),
+        }))}
+        value={holds}
+        onChange={setHolds}
+      />
+      {asksLink ? (
+        <View style={styles.row}>
+          <Field
+            label="Speeds the link is for"
+            hint="On its packet, or marked on it."
+            value={speeds}
+            onChange={setSpeeds}
+            problem={problem}
+            numeric
+            half
+          />
+        </View>
+      ) : null}
+      <Choice
+        label="Its length"
+        options={[
+          { value: 0, label: 'As long as before' },
+          { value: 2, label: 'Two links shorter' },
+        ]}
+        value={shorter}
+        onChange={setShorter}
+      />
+      <Button kind="strong" label="Note it" onPress={note} />
+    </Card>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row' } });

@@ -1,5 +1,6 @@
+import { ROLLER_MM } from '..';
 import { partsOf } from '../parts';
-import { closes, fitOf, NARROW_MM, ROLLER_MM, WIDE_MM, widthFor, WIDTHS } from '../widths';
+import { closes, fitOf, NARROW_MM, WIDE_MM, widthFor, WIDTHS } from '../widths';
 
 const INCH = 25.4;
 

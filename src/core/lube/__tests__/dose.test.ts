@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { bathShareLeft, bathsNeeded, CARE } from '@/core/care';
 import { turnsPerLap } from '@/core/chain';
-import { readWithin } from '@/core/entry/dose';
+import { readWithin } from '@/core/entry/number';
 import { chainsInPot, coatsIn, doseOf, mixOf, sidesOf } from '..';
 
 describe('a coat', () => {

@@ -50,5 +50,6 @@ describe('a chain in figures', () => {
     expect(said).toContain('2.28 on the 50 ring and 3.35 on the 34 ring');
     expect(said).toContain('about 36,000 times a minute');
     expect(said).toContain('456 parts');
+    expect(said).toContain('with bushings, as older ones are, it would be 570');
   });
 });

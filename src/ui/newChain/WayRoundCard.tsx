@@ -1,0 +1,22 @@
+import type { Bike } from '@/core/garage';
+import { WAY_ROUND } from '@/core/words/newChain';
+import { StepDrawing } from '../bench/drawings/StepDrawing';
+import { Card } from '../frame';
+import { Txt } from '../theme';
+
+/** Which way round a chain goes on. */
+export function WayRoundCard({ bike }: { bike: Bike }) {
+  return (
+    <Card title="Which way round">
+      {WAY_ROUND.map((line) => (
+        <Txt key={line}>{line}</Txt>
+      ))}
+      <StepDrawing
+        drawing="arrow"
+        hasDerailleur={bike.gear === 'derailleur'}
+        turning={false}
+        upsideDown={false}
+      />
+    </Card>
+  );
+}
