@@ -9,6 +9,7 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
+import { fitBoxed } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchSession } from '@/ui/bench/lazily';
@@ -31,9 +32,11 @@ export default function AtTheBench() {
         router.navigate({ pathname: '/bench/noise', params: bike === null ? {} : { bike } })
       }
       bikeOf={(chainId) => bikeOf(book, chainId)}
-      onFinish={(events, measured) => {
-        dispatch(record('Work recorded', events));
-        router.navigate(measured ? `/book/wear/${measured}` : '/');
+      onFinish={(events, [first, then], boxed) => {
+        dispatch(boxed ? fitBoxed(boxed, events) : record('Work recorded', events));
+        if (first)
+          router.navigate({ pathname: `/book/wear/${first}`, params: then ? { then } : {} });
+        else router.navigate('/');
       }}
     />
   );

@@ -1,19 +1,9 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import {
-  airOf,
-  isFirstEarly,
-  lastLube,
-  openingsOf,
-  restedBottles,
-  type ChainReport,
-  type Replay,
-} from '@/core/care';
-import type { Bike, Garage } from '@/core/garage';
+import { isFirstEarly, lastLube, type ChainReport } from '@/core/care';
 import { roundsLine } from '@/core/words/rounds';
 import { dateOf } from '@/core/time/zones';
 import { isDue, roundsOf } from '@/core/rounds';
-import { rotationOf } from '@/core/wear/rotation';
 import {
   bikeChosen,
   changeSettings,
@@ -27,6 +17,7 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
+import { atTheBench } from '@/store/atTheBench';
 import { saveChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';
@@ -45,18 +36,14 @@ export default function Bench() {
   const reports = useAppSelector(selectReports);
   const main = useAppSelector(selectMainReport);
   const { replay } = useAppSelector(selectReplay);
-  const { products, chains } = useAppSelector(selectGarage);
+  const garage = useAppSelector(selectGarage);
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const clock = useClock();
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   const rounds = useRoundsLine(report);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  const { bike, chain, state, cogs } = report;
-  const air = airOf(replay.weather, { bike, cell: replay.book.cells.get(bike.id) }, state.at, now);
-  const openings = openingsOf(replay.steps, chain.id, chain.openingsAllowed);
-  const next = nextOf(replay, chains, bike);
-  const rested = restedBottles(replay.steps, Object.keys(products), now);
+  const { bike, chain, state } = report;
   return (
     <BenchStart
       key={chain.id}
@@ -64,10 +51,10 @@ export default function Bench() {
       clock={clock}
       reports={reports}
       report={report}
-      at={{ bike, chain, state, cogs, next, air, openings, rested, products, settings }}
+      at={atTheBench({ replay, garage, settings, now }, bike, chain, report)}
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
-      bottle={products[params.bottle ?? ''] ?? null}
+      bottle={garage.products[params.bottle ?? ''] ?? null}
       planned={plan.phase.at === 'idle' ? (jobs.find((j) => j.chainId === chain.id) ?? null) : null}
       plannedDepths={jobs.flatMap((j) => (j.chainId === chain.id ? [j.depth] : []))}
       early={isFirstEarly(replay.steps, state) ? state.film : null}
@@ -80,6 +67,7 @@ export default function Bench() {
       onGo={() => router.navigate('/bench/do')}
       onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
       onNoise={() => router.navigate('/bench/noise')}
+      onNewChain={() => router.navigate(`/bench/new/${bike.id}`)}
       onRoad={() => router.navigate('/bench/road')}
       rounds={rounds}
       onRounds={() => router.navigate('/bench/rounds')}
@@ -88,18 +76,6 @@ export default function Bench() {
       }
       onWorkshop={(workshop) => dispatch(changeSettings('Workshop changed', { workshop }))}
     />
-  );
-}
-
-/** The chain whose turn is next on a bike, where several take turns. */
-function nextOf({ steps, book }: Replay, chains: Garage['chains'], bike: Bike) {
-  const turns = rotationOf(steps, chains, book.fitted, bike);
-  return (
-    turns && {
-      chain: turns.next.chain,
-      state: book.chains.get(turns.next.chain.id) ?? null,
-      due: turns.due,
-    }
   );
 }
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { PRESETS } from '@/core/garage';
 import { CLOSURES, DEPTHS } from '@/core/logbook';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
-import { ADD_ONS, type Job } from '@/core/bench/job';
+import { ADD_ONS, changesChain, type Job } from '@/core/bench/job';
 import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP } from '@/core/records/workshop';
 
 /** A lube as a job has it. */
@@ -27,6 +27,7 @@ export const jobOf = (more: Partial<Job> = {}): Job => ({
   bike: { ...PRESETS.road.specs, name: 'Road bike' },
   chain: { links: 114, closure: 'reusable link', directional: false },
   next: null,
+  old: { becomes: null, limit: 0 },
   openings: { done: 2, allowed: null },
   lube: benchLube('wet'),
   under: null,
@@ -77,6 +78,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
       closure: fc.constantFrom(...CLOSURES),
       directional: fc.boolean(),
     }),
+    becomes: fc.constantFrom('kept' as const, 'worn' as const, null),
     lube: fc.option(lubeClass),
     onIt: fc.option(lubeClass),
     shake: fc.boolean(),
@@ -125,12 +127,13 @@ export const anyJob: fc.Arbitrary<Job> = fc
       outside: r.outside,
       under: r.lube === 'dry' ? r.under : null,
       chain: { links: 114, closure: r.closure, directional: r.directional },
-      next: r.depth === 'swap' ? r.next : null,
+      next: changesChain(r.depth) ? r.next : null,
+      old: { becomes: r.depth === 'new chain' ? r.becomes : null, limit: 0.5 },
       lube:
         r.depth === 'swap'
           ? null
           : r.lube && { ...benchLube(r.lube), shake: r.shake, stream: r.stream, rested: r.rested },
-      onIt: r.onIt,
+      onIt: r.depth === 'new chain' ? null : r.onIt,
       workshop: { tools: r.tools, water: r.water, outdoors: r.outdoors, schools: r.schools },
       oldCoat: r.oldCoat,
       between: r.between,

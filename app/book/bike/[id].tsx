@@ -169,7 +169,8 @@ function OfNew({ bike, old }: Pick<NewChainProps, 'bike' | 'old'>) {
       old={old}
       like={old ?? chains[last ?? ''] ?? null}
       links={links ?? null}
-      note={<Beside bike={bike} chainWear={0} />}
+      note={() => <Beside bike={bike} chainWear={0} />}
+      onBench={() => router.navigate(`/bench/new/${bike.id}`)}
       onGuide={() => router.navigate(`/book/new-chain/${bike.id}`)}
       onFit={fit}
     />

@@ -16,7 +16,8 @@ import { Txt } from '@/ui/theme';
 
 /** Which chain a bike takes, how long and which way round, and the figures of the one it has. */
 export default function NewChainPage() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+  const { id, from } = useLocalSearchParams<{ id: string; from?: string }>();
+  const back = from === 'bench' ? `/bench/new/${id}` : `/book/bike/${id}`;
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { bikes, chains } = useAppSelector(selectGarage);
@@ -37,7 +38,7 @@ export default function NewChainPage() {
       <LengthCard
         bike={bike}
         oldLinks={chain?.links ?? null}
-        onFit={(links) => router.navigate(`/book/bike/${bike.id}?links=${links}`)}
+        onFit={(links) => router.navigate(`${back}?links=${links}`)}
         onKeepStay={(chainstayMm) =>
           dispatch(saveBike(`${bike.name} changed`, { ...bike, chainstayMm }, bike))
         }

@@ -17,7 +17,11 @@ import { Txt } from '@/ui/theme';
 
 /** Measuring the wear of a chain, guided, with a dated reading at the end. */
 export default function MeasureWear() {
-  const { id, reading: readingId } = useLocalSearchParams<{ id: string; reading?: string }>();
+  const {
+    id,
+    reading: readingId,
+    then,
+  } = useLocalSearchParams<{ id: string; reading?: string; then?: string }>();
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { chains, bikes } = useAppSelector(selectGarage);
@@ -37,7 +41,7 @@ export default function MeasureWear() {
   return (
     <Page title={known ? `A reading of ${chain.name}` : `Measure ${chain.name}`}>
       <MeasureForm
-        key={readingId ?? 'new'}
+        key={readingId ?? id}
         known={known}
         now={now}
         limit={wearLimitPercent(chain.speeds, bike?.gear ?? 'derailleur')}
@@ -46,7 +50,7 @@ export default function MeasureWear() {
         onSave={(reading, at) => {
           const read = { type: 'wearRead', chainId: id, at, ...reading } as const;
           dispatch(known ? amend('Reading changed', known, read) : record('Wear noted', [read]));
-          router.navigate(`/book/chain/${id}`);
+          router.navigate(then ? `/book/wear/${then}` : `/book/chain/${id}`);
         }}
       />
     </Page>

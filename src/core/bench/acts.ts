@@ -1,15 +1,16 @@
-import type { BikeState, Changes, Needs } from './bikeState';
-import { closesAs, cranksDrive, hasDisc, hasNoTime, isHydraulic, mayOpen, type Job } from './job';
-
-/** What one act needs of the bike and what it changes. */
-interface ActRule {
-  needs?: Needs;
-  changes?: Changes;
-  /** Whether this bike can have it done at all. */
-  fits?: (job: Job) => boolean;
-  /** What cannot be said part by part. */
-  when?: (state: BikeState, job: Job) => boolean;
-}
+import { goesRound, RUNNING, rotorSafe, type ActRule } from './actRule';
+import type { Needs } from './bikeState';
+import { COAT_ACTS } from './coatActs';
+import {
+  changesChain,
+  closesAs,
+  cranksDrive,
+  hasDisc,
+  isHydraulic,
+  mayOpen,
+  type Job,
+} from './job';
+import { NEW_CHAIN_ACTS } from './newChainActs';
 
 const hasDerailleur = (job: Job): boolean => job.bike.gear === 'derailleur';
 
@@ -17,23 +18,6 @@ const hasDerailleur = (job: Job): boolean => job.bike.gear === 'derailleur';
 const LIFTED: Needs = { bike: ['on its wheels', 'in the stand', 'upside down'] };
 /** The rear wheel off the ground and free. */
 const RAISED: Needs = { bike: ['in the stand', 'upside down'] };
-/** Nothing in the way of a wheel that turns. */
-const RUNNING: Needs = { chain: ['on'], closure: ['seated'], wheel: ['in'], rotor: ['bare'] };
-
-/** A rotor is out of the way of what drips where it is covered or its wheel is out; on a wheel that turns all the time, and at the roadside, it is minded. */
-const rotorSafe = (state: BikeState, job: Job): boolean =>
-  !hasDisc(job) ||
-  cranksDrive(job) ||
-  inHaste(job) ||
-  state.rotor === 'covered' ||
-  state.wheel === 'out';
-
-/** What is at hand must do: at the roadside, and half an hour before a ride. */
-const inHaste = ({ depth }: Job): boolean => depth === 'roadside' || depth === 'thin coat';
-
-/** The chain goes round, on its own cogs or on a keeper, while the wheel stands still. */
-const goesRound = ({ wheel, keeper }: BikeState): boolean => wheel === 'in' || keeper === 'in';
-
 /**
  * All that is done at the bench, each with what it needs and changes. Procedures are made from these, so that the simulator
  * can follow a bike through them.
@@ -139,13 +123,21 @@ export const ACTS = {
     when: (s, job) => (hasDerailleur(job) ? s.hook === 'on' : s.tension === 'slack'),
   },
   'lay in': {
-    needs: { chain: ['off'], wheel: ['in', 'loose'], water: ['dry'], degreaser: ['none'] },
+    needs: {
+      chain: ['off'],
+      wheel: ['in', 'loose'],
+      water: ['dry'],
+      degreaser: ['none'],
+      length: ['right'],
+      grease: ['none', 'outside wiped'],
+      teeth: ['no matter', 'looked at'],
+    },
     changes: { chain: 'laid in', routing: 'not looked at', direction: 'not looked at' },
   },
   exchange: {
     needs: { chain: ['off'], which: ['own'] },
     changes: { which: 'other', water: 'dry' },
-    fits: (job) => job.depth === 'swap',
+    fits: (job) => changesChain(job.depth),
   },
   'look at routing': {
     needs: { chain: ['laid in'] },
@@ -169,6 +161,8 @@ export const ACTS = {
     changes: { closure: 'seated' },
   },
 
+  ...NEW_CHAIN_ACTS,
+
   // Dirt, water, degreaser.
   'rinse mud': { changes: { water: 'wet inside' } },
   wash: { needs: { chain: ['on'] }, changes: { water: 'wet inside', salt: 'none' } },
@@ -186,7 +180,7 @@ export const ACTS = {
     needs: { chain: ['off'], hands: ['gloved'] },
     changes: { chain: 'in the jar', jar: 'in use', degreaser: 'on', salt: 'none' },
   },
-  bath: { needs: { chain: ['in the jar'], hands: ['gloved'] } },
+  bath: { needs: { chain: ['in the jar'], hands: ['gloved'] }, changes: { grease: 'none' } },
   'out of the jar': { needs: { chain: ['in the jar'] }, changes: { chain: 'off' } },
   'jar away': {
     needs: { jar: ['in use'], chain: ['off', 'on'] },
@@ -199,48 +193,7 @@ export const ACTS = {
     changes: { rag: 'passed' },
   },
 
-  // Coats.
-  flush: {
-    needs: { chain: ['on'], closure: ['seated'], hands: ['gloved'], water: ['dry'] },
-    changes: { rag: 'passed' },
-    when: (s, job) => goesRound(s) && rotorSafe(s, job),
-  },
-  lube: {
-    needs: {
-      chain: ['on'],
-      closure: ['seated'],
-      hands: ['gloved'],
-      degreaser: ['none'],
-      tension: ['set'],
-    },
-    changes: { coat: 'on' },
-    when: (s, job) =>
-      goesRound(s) &&
-      rotorSafe(s, job) &&
-      (s.water === 'dry' || (s.water === 'towelled' && hasNoTime(job))) &&
-      (s.salt === 'none' || inHaste(job)) &&
-      (s.rag === 'passed' || job.depth === 'thin coat'),
-  },
-  'wipe coat': { needs: { coat: ['on'] }, changes: { coat: 'wiped' } },
-  'leave coat': { needs: { coat: ['on'] }, changes: { coat: 'left alone' } },
-  'pot on': { needs: { pot: ['off'] }, changes: { pot: 'hot' } },
-  'boil off': { needs: { pot: ['hot'], chain: ['off'] } },
-  dip: {
-    needs: {
-      pot: ['hot'],
-      chain: ['off'],
-      water: ['dry'],
-      degreaser: ['none'],
-      rag: ['passed'],
-    },
-    changes: { coat: 'on' },
-  },
-  'pot off': { needs: { pot: ['hot'] }, changes: { pot: 'off' } },
-  'kettle on': { needs: { kettle: ['off'] }, changes: { kettle: 'hot' } },
-  pour: {
-    needs: { kettle: ['hot'], chain: ['on'] },
-    changes: { kettle: 'off', water: 'wet inside', salt: 'none' },
-  },
+  ...COAT_ACTS,
 } as const satisfies Record<string, ActRule>;
 
 export type Act = keyof typeof ACTS;

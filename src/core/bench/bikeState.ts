@@ -1,4 +1,4 @@
-import { closesAs, type Job } from './job';
+import { changesChain, closesAs, startsBare, type Job } from './job';
 
 /** How the bike on the stand is at one moment of a job: what the steps need and what they change. */
 export interface BikeState {
@@ -6,6 +6,13 @@ export interface BikeState {
   chain: 'on' | 'off' | 'in the jar' | 'laid in';
   /** Of two chains that take turns the one at the bike. */
   which: 'own' | 'other';
+  /** Of a new chain: tried round ring and cog before it is cut; the factory's coat; and what is looked at before the first ride. */
+  length: 'right' | 'not tried' | 'tried';
+  grease: 'none' | 'factory' | 'outside wiped';
+  teeth: 'no matter' | 'not looked at' | 'looked at';
+  joints: 'no matter' | 'not looked at' | 'free';
+  baseline: 'no matter' | 'not read' | 'read';
+  load: 'no matter' | 'not tried' | 'tried';
   /** Closed: not yet proved. */
   closure: 'seated' | 'open' | 'closed';
   /** A wire that holds the ends together while nothing pulls at the link. */
@@ -41,13 +48,32 @@ export interface BikeState {
 export type Needs = { readonly [K in keyof BikeState]?: readonly BikeState[K][] };
 export type Changes = Partial<BikeState>;
 
+/** What is still to be seen to of a chain out of its box, and what is no matter of any other. */
+const NEW_CHAIN = {
+  length: 'not tried',
+  grease: 'factory',
+  teeth: 'not looked at',
+  joints: 'not looked at',
+  baseline: 'not read',
+  load: 'not tried',
+} as const;
+const NO_NEW_CHAIN = {
+  length: 'right',
+  grease: 'none',
+  teeth: 'no matter',
+  joints: 'no matter',
+  baseline: 'no matter',
+  load: 'no matter',
+} as const;
+
 /** Returns the bike as it comes to the bench. */
 export const atStart = (job: Job): BikeState => ({
-  chain: job.depth === 'new-chain strip' ? 'off' : 'on',
+  chain: startsBare(job) ? 'off' : 'on',
   which: 'own',
-  closure: job.depth === 'new-chain strip' ? 'open' : 'seated',
+  ...(job.depth === 'new chain' ? NEW_CHAIN : NO_NEW_CHAIN),
+  closure: startsBare(job) ? 'open' : 'seated',
   hook: 'none',
-  tension: job.depth === 'new-chain strip' && job.bike.gear !== 'derailleur' ? 'slack' : 'set',
+  tension: startsBare(job) && job.bike.gear !== 'derailleur' ? 'slack' : 'set',
   routing: 'right',
   direction: 'right',
   wheel: 'in',
@@ -72,7 +98,13 @@ export const atStart = (job: Job): BikeState => ({
 /** Returns what must be so when a bike leaves the bench. */
 export const atEnd = (job: Job): Needs => ({
   chain: ['on'],
-  which: [job.depth === 'swap' ? 'other' : 'own'],
+  which: [changesChain(job.depth) ? 'other' : 'own'],
+  length: ['right'],
+  grease: ['none', 'outside wiped'],
+  teeth: ['no matter', 'looked at'],
+  joints: ['no matter', 'free'],
+  baseline: ['no matter', 'read'],
+  load: ['no matter', 'tried'],
   closure: ['seated'],
   hook: ['none'],
   tension: ['set'],

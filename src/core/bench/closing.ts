@@ -1,6 +1,7 @@
 import type { Act } from './acts';
 import { hasDisc, movingOf, usesDegreaser, wipesWet, type Job } from './job';
 import { look } from './look';
+import { firstRide, underLoad } from './newChain';
 import { shiftsThrough } from './lubing';
 import { placeOf } from './prepare';
 import { step, type BenchStep } from './steps';
@@ -12,9 +13,13 @@ import type { Moving } from '../words/bench/said';
 export const closing = (job: Job): BenchStep[] => [
   listen(job),
   setDown(job),
+  ...(isNew(job) ? [underLoad(job)] : []),
   ...(job.bike.ebike ? [BATTERY_IN] : []),
   ...(mayWeakenBrakes(job) ? [brakes(job)] : []),
+  ...(isNew(job) ? [firstRide(job)] : []),
 ];
+
+const isNew = ({ depth }: Job): boolean => depth === 'new chain';
 
 const LISTEN_ACT: Record<Moving, Act> = {
   cranks: 'turn back',

@@ -1,4 +1,4 @@
-import type { Job } from './job';
+import { changesChain, type Job } from './job';
 import { benchOf, type Mark, type Run } from './run';
 import type { BenchStep, StepId } from './steps';
 
@@ -22,11 +22,12 @@ const BELIEVED: readonly StepId[] = [
   'wipe off',
   'wipe hard',
   'settle',
+  'wipe grease',
 ];
 
 /** In a swap the chain that is closed at the end is the other one. */
 const isBelieved = ({ id }: BenchStep, { depth }: Job): boolean =>
-  BELIEVED.includes(id) || id.startsWith('bath ') || (depth === 'swap' && id === 'close');
+  BELIEVED.includes(id) || id.startsWith('bath ') || (changesChain(depth) && id === 'close');
 
 /** Something the log will believe of a session, to be put right at its end. */
 export interface Fact {
@@ -41,9 +42,6 @@ export function factsOf(run: Run): Fact[] {
     .filter((s) => isBelieved(s, run.job))
     .map(({ id }) => ({ step: id, done: state.get(id) === 'done' }));
 }
-
-/** Whether the chain was measured in a session: its figure is still to be entered. */
-export const wasMeasured = (run: Run): boolean => benchOf(run).state.get('measure') === 'done';
 
 /** Returns the session with a fact put right at its end: the last mark of its step says so, at its own moment. */
 export function putRight(run: Run, { step, done }: Fact): Run {

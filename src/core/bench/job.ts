@@ -51,8 +51,10 @@ export interface Job {
     'name' | 'rings' | 'gear' | 'drive' | 'brake' | 'ebike' | 'wheel' | 'narrowWide' | 'frame'
   >;
   chain: Pick<Chain, 'links' | 'closure' | 'directional'>;
-  /** The chain that goes on instead, in a swap; null: there is none. */
+  /** The chain that goes on instead, in a swap or out of its box; null: there is none. */
   next: Pick<Chain, 'id' | 'name' | 'links' | 'closure' | 'directional'> | null;
+  /** What becomes of the chain that comes off when a new one goes on (null: none is on), and from where it is worn, %. */
+  old: { becomes: 'kept' | 'worn' | null; limit: number };
   /** Times its link has been opened, by the log, and how often its maker allows it; null: not known. */
   openings: { done: number; allowed: number | null };
   lube: BenchLube | null;
@@ -86,7 +88,7 @@ export const cranksDrive = (job: Job): boolean => job.bike.drive !== 'freewheel'
 export const THIN_SHARE = 0.4;
 
 /** The depths that take the chain off the bike to clean it. */
-const OFF: readonly Depth[] = ['off-bike clean', 'soak', 'new-chain strip'];
+const OFF: readonly Depth[] = ['off-bike clean', 'soak', 'new-chain strip', 'new chain'];
 
 /** Whether the chain is stripped first: wax does not hold over oil. */
 export const mustStrip = (job: Job): boolean =>
@@ -103,7 +105,7 @@ const inPot = (job: Job): boolean =>
 /** Whether taking the wheel out is a choice in this job. */
 export const mayTakeWheelOut = (job: Job): boolean =>
   usesDegreaser(job) &&
-  job.depth !== 'new-chain strip' &&
+  !startsBare(job) &&
   wheelMayCome(job) &&
   (comesOff(job) || keeperServes(job));
 
@@ -144,10 +146,24 @@ export const isOnWax = (job: Job): boolean => job.onIt !== null && isWax(job.onI
 export const movingOf = (job: Job): Moving =>
   !cranksDrive(job) ? 'cranks' : isRaised(job) ? 'by hand' : 'rolling';
 
-/** The chain that is closed at the end: the one that came off, in a swap the other. */
+/** Whether another chain goes on in place of the one on the bike. */
+export const changesChain = (depth: Depth): boolean => depth === 'swap' || depth === 'new chain';
+
+/** Whether no chain is on the bike when the work begins. */
+export const startsBare = ({ depth, old }: Job): boolean =>
+  depth === 'new-chain strip' || (depth === 'new chain' && old.becomes === null);
+
+/** Whether a new chain is stripped: for wax it must be, else by the rider's school. */
+export function stripsNew({ lube, workshop }: Job): boolean {
+  if (lube === null || isWax(lube.lubeClass)) return true;
+  const { newChain } = workshop.schools;
+  return newChain === 'strip' || (newChain === 'by lube' && lube.lubeClass === 'dry');
+}
+
+/** The chain that is closed at the end: the one that came off, or the one in its place. */
 export const closesAs = (job: Job): Job['chain'] => {
   const { depth, chain, next } = job;
-  if (depth === 'swap' && next) return next;
+  if (changesChain(depth) && next) return next;
   return isSpent(job) ? { ...chain, closure: 'single-use link' } : chain;
 };
 
@@ -157,7 +173,8 @@ export const isSpent = ({ chain, openings: { done, allowed } }: Job): boolean =>
 
 /** Whether the closure may be opened: what closes at the end is a reusable link, or a new link or pin lies ready. */
 export const mayOpen = (job: Job): boolean =>
-  closesAs(job).closure === 'reusable link' || owns(job, 'new link');
+  // A new chain comes with what closes it.
+  job.depth === 'new chain' || closesAs(job).closure === 'reusable link' || owns(job, 'new link');
 
 /** Whether the chain comes off in this job. */
 export const comesOff = (job: Job): boolean =>
@@ -216,7 +233,7 @@ const isWaxed = ({ lube }: Job): boolean => lube !== null && isWax(lube.lubeClas
 const CLEANS: readonly Depth[] = ['on-bike clean', 'off-bike clean', 'soak', 'wax reset'];
 
 /** Depths that are done by themselves. */
-const BARE: readonly Depth[] = ['roadside', 'thin coat', 'new-chain strip', 'swap'];
+const BARE: readonly Depth[] = ['roadside', 'thin coat', 'new-chain strip', 'swap', 'new chain'];
 
 /** Add-ons that make sense with a depth. */
 export const addOnsFor = (depth: Depth): AddOn[] =>

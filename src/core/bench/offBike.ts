@@ -1,5 +1,5 @@
 import { cogSteps } from './cogs';
-import { DEGREASER, isSpent, type Job } from './job';
+import { DEGREASER, isSpent, startsBare, type Job } from './job';
 import { look } from './look';
 import { step, type BenchStep, type StepId } from './steps';
 import { inHand } from './substitutes';
@@ -13,7 +13,7 @@ const BATH_MIN = 2;
 
 /** Opening the chain, slack first, and taking it off; then the wheel, where it comes out too. */
 export function chainOff(job: Job): BenchStep[] {
-  if (job.depth === 'new-chain strip') return [];
+  if (startsBare(job)) return [];
   const { closure } = job.chain;
   const once = closure !== 'reusable link' || isSpent(job);
   const pliers = inHand(job, 'quick-link pliers');
@@ -64,7 +64,7 @@ const LINK_WORN: BenchStep = {
 /** Baths or a soak in a jar, and the cogs meanwhile. */
 export function baths(job: Job): BenchStep[] {
   const count = job.depth === 'soak' ? 1 : job.baths.count;
-  const onBench = job.depth === 'new-chain strip';
+  const onBench = job.depth === 'new-chain strip' || job.depth === 'new chain';
   const meanwhile = onBench ? [] : cogSteps(job, true);
   const more = Array.from({ length: Math.max(0, count - 1) }, (_, n) => nextBath(n));
   const last = more.at(-1)?.id ?? 'soak';
@@ -141,7 +141,7 @@ const rinseCogs = (job: Job): BenchStep =>
     hands: 2,
   });
 
-const wipeCogs = (job: Job): BenchStep =>
+export const wipeCogs = (job: Job): BenchStep =>
   step({
     id: 'wipe cogs',
     phase: 'rinse',

@@ -1,9 +1,10 @@
-import { coatOf, CARE, work, type ChainState, type Verdict } from '../care';
+import { wearLimitPercent } from '../chain';
+import { coatOf, CARE, work, type ChainState } from '../care';
 import type { Bike, Chain } from '../garage';
+import type { Boxed } from '../records/benchRun';
 import { DEPTHS, type Depth } from '../logbook';
 import { doseOf, LUBE_CLASSES, sidesOf, type LubeClass } from '../lube';
 import type { Settings } from '../settings';
-import type { DateText } from '../time/dates';
 import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
 import { labelNote } from '../shelf/label';
 import { formatTemperature } from '../units';
@@ -57,12 +58,12 @@ export interface Offer {
   after: ChainState | null;
 }
 
-function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null): BenchLube {
+function lubeOf(at: AtTheBench, wanted: Wanted, bottle: Product | null, links: number): BenchLube {
   const { lube } = wanted;
   const traits = LUBE_CLASSES[lube];
   const { schools, dropsPerMl } = at.settings;
   const sides = sidesOf(schools.sides, at.bike.ebike, lube);
-  const dose = doseOf(at.chain.links, sides, dropsPerMl, schools.amount);
+  const dose = doseOf(links, sides, dropsPerMl, schools.amount);
   const setHours = bottle?.setHours ?? traits.setHours;
   const note = bottle && labelNote(bottle, at.air);
   return {
@@ -90,119 +91,101 @@ const dryHoursIn = (air: Air): Job['dryHours'] => ({
 /** Depths that put nothing on. */
 const LUBES_NOTHING: readonly Depth[] = ['wipe-down', 'swap'];
 
-/** Every depth for a chain, each with its own job, what it takes and what it leaves. */
-export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
-  const { bike, chain, state, cogs, air, products, settings } = at;
+/** The bottles, cleaner and job of a depth as the rider wants it; `next`: the chain that goes on instead. */
+function planned(
+  at: AtTheBench,
+  wanted: Wanted,
+  { depth, next, old }: Pick<Job, 'depth' | 'next' | 'old'>,
+): Pick<Offer, 'depth' | 'job' | 'bottle' | 'under' | 'cleaner' | 'refused'> {
+  const { bike, chain, state, air, products, settings } = at;
   const { schools, workshop, standard } = settings;
   const bottles = bottlesOf(products, wanted.lube);
   const bottle = bottles.find((b) => b.id === wanted.bottleId) ?? bottles[0] ?? null;
   const under = bottle && undercoatOf(products, wanted.lube, schools.products);
-  const lube = lubeOf(at, wanted, bottle);
-  return DEPTHS.map((depth): Offer => {
-    const job: Job = {
-      depth,
-      clean: wanted.clean,
-      addOns: wanted.addOns,
-      bike,
-      chain,
-      next: depth === 'swap' ? (at.next?.chain ?? null) : null,
-      openings: { done: at.openings, allowed: chain.openingsAllowed },
-      lube: LUBES_NOTHING.includes(depth) ? null : lube,
-      onIt: state.lube,
-      outside: state.outside,
-      salted: state.salted,
-      under: lube.lubeClass === 'dry' ? (under?.name ?? null) : null,
-      wheelOut: wanted.wheelOut,
-      degreaser: null,
-      workshop,
-      oldCoat: schools.oldCoat,
-      between: schools.between,
-      baths: wanted.baths,
-      standard,
-      dryHours: dryHoursIn(air),
-    };
-    const method = methodOf(job);
-    const cleaner = cleanersFor(products, method, schools.degreaser)[0] ?? null;
-    const named = {
-      ...job,
-      degreaser: cleaner?.kind === 'solvent' ? null : (cleaner?.name ?? null),
-    };
-    const refused = refusal(named);
-    const base = { depth, job: named, bottle, under, cleaner, refused };
-    if (refused !== null) return { ...base, time: null, after: null };
-    if (depth === 'swap')
-      return { ...base, time: timelineOf(procedure(named)), after: at.next?.state ?? null };
+  const lube = lubeOf(at, wanted, bottle, (next ?? chain).links);
+  const job: Job = {
+    depth,
+    clean: wanted.clean,
+    addOns: wanted.addOns,
+    bike,
+    chain,
+    next,
+    old,
+    openings: { done: at.openings, allowed: chain.openingsAllowed },
+    lube: LUBES_NOTHING.includes(depth) ? null : lube,
+    onIt: depth === 'new chain' ? null : state.lube,
+    outside: state.outside,
+    salted: state.salted,
+    under: lube.lubeClass === 'dry' ? (under?.name ?? null) : null,
+    wheelOut: wanted.wheelOut,
+    degreaser: null,
+    workshop,
+    oldCoat: schools.oldCoat,
+    between: schools.between,
+    baths: wanted.baths,
+    standard,
+    dryHours: dryHoursIn(air),
+  };
+  const cleaner = cleanersFor(products, methodOf(job), schools.degreaser)[0] ?? null;
+  const degreaser = cleaner?.kind === 'solvent' ? null : (cleaner?.name ?? null);
+  const named = { ...job, degreaser };
+  return { depth, job: named, bottle, under, cleaner, refused: refusal(named) };
+}
+
+/** Depths that the bench offers by themselves: a new chain is asked for by its form. */
+const OFFERED = DEPTHS.filter((depth) => depth !== 'new chain');
+const NO_OLD: Job['old'] = { becomes: null, limit: 0 };
+
+/** Every depth for a chain, each with its own job, what it takes and what it leaves. */
+export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
+  const { state, cogs, air, products, settings } = at;
+  return OFFERED.map((depth): Offer => {
+    const next = depth === 'swap' ? (at.next?.chain ?? null) : null;
+    const base = planned(at, wanted, { depth, next, old: NO_OLD });
+    const { job, bottle } = base;
+    if (base.refused !== null) return { ...base, time: null, after: null };
+    const time = timelineOf(procedure(job));
+    if (depth === 'swap') return { ...base, time, after: at.next?.state ?? null };
     const share = depth === 'thin coat' ? THIN_SHARE : 1;
-    const coat = job.lube && { lubeClass: lube.lubeClass, coat: share, wiped: true };
-    const used = bottle && coat ? [{ productId: bottle.id, amount: coatMlOf(named) * share }] : [];
+    const coat = job.lube && { lubeClass: job.lube.lubeClass, coat: share, wiped: true };
+    const used = bottle && coat ? [{ productId: bottle.id, amount: coatMlOf(job) * share }] : [];
     const done = work(
       state,
       cogs,
       {
-        method,
-        cogsCleaned: isDeep(named),
+        method: methodOf(job),
+        cogsCleaned: isDeep(job),
         baths: job.baths,
-        drying: workshop.tools.includes('air') ? 'towel and air' : 'towel',
+        drying: settings.workshop.tools.includes('air') ? 'towel and air' : 'towel',
         lube: coat,
       },
       { air, coat: coatOf(products, { lube: coat, used }) },
     );
-    return { ...base, time: timelineOf(procedure(named)), after: done.state };
+    return { ...base, time, after: done.state };
   });
 }
 
-/** The depth to begin with, and why. */
-export type Recommended = { depth: Depth } & (
-  | { reason: 'only a noise' | 'shallowest' | 'next that can' | 'swap due' }
-  /** The plan has it on this day. */
-  | { reason: 'planned'; date: DateText }
-);
-
-/** The next job of a chain by the plan. */
-export type NextPlanned = { depth: Depth; date: DateText } | null;
-
-/**
- * What the plan has next, or the verdict proposes, or the next deeper that can be done here. Shallow first when a noise is the
- * only complaint: a wipe and a coat cure most of them.
- */
-export function recommend(
-  verdict: Verdict,
-  list: readonly Offer[],
-  planned: NextPlanned = null,
-  swapDue = false,
-): Recommended | null {
-  const swap = list.find((o) => o.depth === 'swap' && o.refused === null);
-  if (swapDue && swap && verdict.kind === 'good for') return { depth: 'swap', reason: 'swap due' };
-  const can = list.filter((o) => o.refused === null && o !== swap);
-  const noise = verdict.heard && !verdict.heard.odd && verdict.heard.sound === 'squeak';
-  const dirty = verdict.clocks.some(
-    (c) => c.fired && (c.name === 'inside' || c.name === 'outside'),
-  );
-  if (noise && !dirty && can.some((o) => o.depth === 'top-up'))
-    return {
-      depth: 'top-up',
-      reason: 'only a noise',
-    };
-  if (planned && can.some((o) => o.depth === planned.depth))
-    return { ...planned, reason: 'planned' };
-  const { depth } = verdict.proposal;
-  const from = DEPTHS.indexOf(depth);
-  const found = can.find((o) => DEPTHS.indexOf(o.depth) >= from) ?? can.at(-1);
-  if (!found) return null;
-  return {
-    depth: found.depth,
-    reason: found.depth === depth ? 'shallowest' : 'next that can',
-  };
+/** The fitting of a chain out of its box; `at` is of the chain on the bike, or of the new one where none is on. */
+export function newChainOffer(at: AtTheBench, wanted: Wanted, boxed: Boxed): Offer {
+  const base = planned(at, wanted, {
+    depth: 'new chain',
+    next: boxed.chain,
+    old: {
+      becomes: at.chain.id === boxed.chain.id ? null : boxed.keepsOld ? 'kept' : 'worn',
+      limit: wearLimitPercent(at.chain.speeds, at.bike.gear),
+    },
+  });
+  const time = base.refused === null ? timelineOf(procedure(base.job)) : null;
+  return { ...base, time, after: null };
 }
 
-/** The depths with the one to begin with first, and those that cannot be done last. */
-export const nextFirst = (list: readonly Offer[], recommended: Recommended | null): Offer[] => {
-  const place = (o: Offer) => (o.depth === recommended?.depth ? 0 : o.refused === null ? 1 : 2);
-  return [...list].sort((a, b) => place(a) - place(b));
-};
-
-/** A session of an offer, begun at `now` (ms). */
-export const startRun = (offer: Offer, chainId: string, now: number): Run => ({
+/** A session of an offer, begun at `now` (ms); `boxed`: the new chain it fits. */
+export const startRun = (
+  offer: Offer,
+  chainId: string,
+  now: number,
+  boxed: Boxed | null = null,
+): Run => ({
   version: 2,
   chainId,
   bottleId: offer.job.lube ? (offer.bottle?.id ?? null) : null,
@@ -214,4 +197,5 @@ export const startRun = (offer: Offer, chainId: string, now: number): Run => ({
   coat: offer.depth === 'thin coat' ? THIN_SHARE : 1,
   note: '',
   job: offer.job,
+  ...(boxed ? { boxed } : {}),
 });

@@ -1,10 +1,12 @@
 import { turnsPerLap } from '../chain';
 import {
+  changesChain,
   comesOff,
   cranksDrive,
   isHydraulic,
   isRaised,
   owns,
+  startsBare,
   usesDegreaser,
   wheelComesOut,
   wipesWet,
@@ -55,7 +57,7 @@ export function prepare(job: Job): BenchStep[] {
   if (depth === 'thin coat') return [...motor, gloves(job, false), standSteady(job)];
   const cautious = usesDegreaser(job) || depth === 'wax reset' || job.between === 'degreaser';
   const muddy = job.outside > MUDDY && workshop.water === 'hose' && usesDegreaser(job);
-  const shifts = bike.gear === 'derailleur' && depth !== 'new-chain strip' ? [shiftFor(job)] : [];
+  const shifts = bike.gear === 'derailleur' && !startsBare(job) ? [shiftFor(job)] : [];
   const stand = standSteady(job);
   return [
     ...motor,
@@ -71,7 +73,7 @@ export function prepare(job: Job): BenchStep[] {
 const saltStays = (job: Job): boolean =>
   job.salted &&
   job.depth !== 'new-chain strip' &&
-  job.depth !== 'swap' &&
+  !changesChain(job.depth) &&
   !(usesDegreaser(job) && (comesOff(job) || job.workshop.water !== 'none'));
 
 const batteryOut = (job: Job): BenchStep =>

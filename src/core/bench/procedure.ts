@@ -7,6 +7,7 @@ import { thinCoat } from './thinCoat';
 import { chainOn } from './fitting';
 import { measuring } from './measure';
 import { baths, chainOff } from './offBike';
+import { newChain } from './newChain';
 import { onBike } from './onBike';
 import { prepare } from './prepare';
 import { withRotorCovered } from './rotor';
@@ -26,6 +27,8 @@ import { FINAL_RINSE, washBike } from '../words/bench/preparing';
 export function procedure(job: Job): BenchStep[] {
   if (job.depth === 'thin coat')
     return [...prepare(job), ...(job.lube ? thinCoat(job, job.lube) : []), ...closing(job)];
+  if (job.depth === 'new chain')
+    return withRotorCovered(job, [...prepare(job), ...newChain(job), ...closing(job)]);
   const off = comesOff(job);
   const steps: BenchStep[] = [...prepare(job), ...cleaning(job)];
   const flushes = flushesIn(job);

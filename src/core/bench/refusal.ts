@@ -1,5 +1,6 @@
 import { isWax } from '../lube';
 import {
+  changesChain,
   closesAs,
   comesOff,
   cranksDrive,
@@ -8,15 +9,9 @@ import {
   offAllowed,
   owns,
   poursHot,
+  stripsNew,
   type Job,
 } from './job';
-
-/** Whether a new chain is stripped: for wax it must be, else by the rider's school. */
-function stripsNew({ lube, workshop }: Job): boolean {
-  if (lube === null || isWax(lube.lubeClass)) return true;
-  const { newChain } = workshop.schools;
-  return newChain === 'strip' || (newChain === 'by lube' && lube.lubeClass === 'dry');
-}
 
 /** Why a depth cannot be done on this bike with these tools. */
 export type BenchRefusal =
@@ -47,11 +42,12 @@ const NO_CLOSURE: Record<Job['chain']['closure'], BenchRefusal> = {
 export function refusal(job: Job): BenchRefusal | null {
   const { depth, lube } = job;
   const scrubs = depth === 'on-bike clean' && job.clean === 'scrubber';
-  if (depth === 'swap' && !job.next) return 'no other chain';
+  if (changesChain(depth) && !job.next) return 'no other chain';
   // A new chain is not opened, and comes with what closes it.
   if (comesOff(job) && depth !== 'new-chain strip' && !mayOpen(job))
     return NO_CLOSURE[closesAs(job).closure];
-  if (comesOff(job) && !offAllowed(job)) return 'chain stays on';
+  // Who never takes a chain off to clean it takes it off to replace it.
+  if (comesOff(job) && depth !== 'new chain' && !offAllowed(job)) return 'chain stays on';
   if (scrubs && !owns(job, 'scrubber')) return 'no scrubber';
   if (scrubs && cranksDrive(job)) return 'scrubber with driven cranks';
   if (depth === 'wax reset' && !(lube ? isWax(lube.lubeClass) : isOnWax(job)))

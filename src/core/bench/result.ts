@@ -7,6 +7,7 @@ import {
   mustStrip,
   onRag,
   poursHot,
+  stripsNew,
   type Job,
   type OnRag,
 } from './job';
@@ -37,6 +38,8 @@ export function methodOf(job: Job): CleanMethod {
       return 'soak';
     case 'new-chain strip':
       return 'strip';
+    case 'new chain':
+      return stripsNew(job) ? 'strip' : 'solvent wipe';
     case 'wax reset':
       return 'wax reset';
     case 'thin coat':
@@ -58,6 +61,8 @@ const bathsDone = (job: Job, did: Did): number =>
 
 /** What the steps that were done amount to: less than the whole where some were skipped. */
 function methodDone(job: Job, did: Did): CleanMethod {
+  if (job.depth === 'new chain' && !stripsNew(job))
+    return did('wipe grease') ? 'solvent wipe' : 'none';
   const wiped = did('wipe') ? (comesOff(job) ? 'dry wipe' : BY_RAG[onRag(job)]) : 'none';
   switch (methodOf(job)) {
     case 'baths':
@@ -103,6 +108,10 @@ const LEFT: Partial<Record<StepId, Unsettled>> = {
   tension: 'tension',
   'jockey wheels': 'jockey wheels',
   'link worn': 'worn link',
+  teeth: 'worn teeth',
+  joints: 'skipping',
+  load: 'skipping',
+  'first ride': 'first ride',
 };
 
 /** Returns the work of a session at the bench as the log takes it: what was done, not what was skipped. */

@@ -15,7 +15,7 @@ export type Phase = (typeof PHASES)[number];
 
 /** Drawings of what only the eye can check. */
 export type Drawing =
-  'drop' | 'routing' | 'arrow' | 'unload' | 'rag' | 'squeeze' | 'floss' | 'shoelace';
+  'drop' | 'routing' | 'arrow' | 'unload' | 'rag' | 'squeeze' | 'floss' | 'shoelace' | 'teeth';
 
 /** What each step is called in a run: timers, checks and results name steps by it. */
 export type StepId =
@@ -97,6 +97,15 @@ export type StepId =
   | 'battery'
   | 'brakes'
   | 'listen'
+  | 'measure old'
+  | 'teeth'
+  | 'length'
+  | 'cut'
+  | 'wipe grease'
+  | 'joints'
+  | 'baseline'
+  | 'load'
+  | 'first ride'
   | `bath ${number}`;
 
 export type CheckKind = 'rag' | 'glove' | 'spin' | 'residue' | 'listen' | 'brakes' | 'look';

@@ -5,7 +5,13 @@ import { procedure } from './procedure';
 import type { Run } from './run';
 
 /** What jobs of sessions begun before lack. */
-const NEW_IN_JOB = { under: null, salted: false, wheelOut: false, next: null };
+const NEW_IN_JOB = {
+  under: null,
+  salted: false,
+  wheelOut: false,
+  next: null,
+  old: { becomes: null, limit: 0 },
+};
 const NEW_IN_LUBE = { stream: false, rested: false };
 
 /** Returns a stored session as one of today; null where its job makes no procedure. */

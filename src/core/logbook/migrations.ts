@@ -163,4 +163,6 @@ export const MIGRATIONS: readonly Migration[] = [
     garage: mapRecords({ chains: { openingsAllowed: null } }),
     settings: lacking({ rounds: { off: [] } }),
   },
+  // Work may be the fitting of a new chain, and what it leaves open: older data has none of these.
+  { version: LOGBOOK_VERSIONS.newChain },
 ];

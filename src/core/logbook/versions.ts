@@ -14,6 +14,7 @@ export const LOGBOOK_VERSIONS = {
   faults: 12,
   money: 13,
   rounds: 14,
+  newChain: 15,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

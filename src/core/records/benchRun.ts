@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { chainSchema } from './garage';
 
 const id = z.string().check(z.minLength(1), z.maxLength(64));
 
@@ -13,6 +14,10 @@ const markSchema = z.object({
   /** Why it was skipped. */
   why: z.string().check(z.maxLength(200)),
 });
+
+/** A chain out of its box: where it goes, how it will stand in the garage, and whether the one it replaces is kept. */
+const boxedSchema = z.object({ bikeId: id, chain: chainSchema, keepsOld: z.boolean() });
+export type Boxed = z.infer<typeof boxedSchema>;
 
 /** A session at the bench as it is kept. */
 export const runSchema = z.object({
@@ -32,6 +37,8 @@ export const runSchema = z.object({
   note: z.string().check(z.maxLength(500)),
   /** Checked where it is taken up again: it must still give a procedure. */
   job: z.unknown(),
+  /** Of the fitting of a new chain. */
+  boxed: z.optional(boxedSchema),
 });
 
 export type StoredRun = z.infer<typeof runSchema>;

@@ -39,6 +39,10 @@ export const UNSETTLED = [
   'tension',
   'jockey wheels',
   'worn link',
+  // Of a new chain: what it runs on, how it runs under load, and that it has not been ridden yet.
+  'worn teeth',
+  'skipping',
+  'first ride',
 ] as const;
 export type Unsettled = (typeof UNSETTLED)[number];
 export const WEAR_TOOLS = ['checker', 'drop-in checker', 'ruler', 'calliper'] as const;
@@ -59,6 +63,7 @@ export const DEPTHS = [
   'new-chain strip',
   'wax reset',
   'swap',
+  'new chain',
 ] as const;
 export type Depth = (typeof DEPTHS)[number];
 

@@ -1,4 +1,4 @@
-import type { Job } from '../bench/job';
+import { changesChain, type Job } from '../bench/job';
 import type { StepId } from '../bench/steps';
 import type { CleanMethod } from '../logbook';
 import { DEPTH_LABEL, METHOD_LABEL } from './labels';
@@ -22,6 +22,7 @@ const FACTS: Partial<Record<StepId, string>> = {
   'wipe off': 'Outside wiped',
   'wipe hard': 'Outside wiped hard',
   close: 'The other chain is on',
+  'wipe grease': 'Factory coat wiped off outside',
   settle: 'Used degreaser kept to settle',
 };
 
@@ -45,7 +46,7 @@ export function endingLine(
   { method, lube }: { method: CleanMethod; lube: string | null },
 ): string {
   const what = `${DEPTH_LABEL[job.depth]}, ${job.bike.name}`;
-  if (job.depth === 'swap')
+  if (changesChain(job.depth))
     return isClosed
       ? `${what}: ${job.next?.name ?? 'the other chain'} is on.`
       : `${what}: not done.`;

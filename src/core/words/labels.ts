@@ -68,6 +68,7 @@ export const DEPTH_LABEL: Record<Depth, string> = {
   roadside: 'Roadside top-up',
   'wax reset': 'Wax reset',
   swap: 'Swap chains',
+  'new chain': 'New chain, from the box',
 };
 
 export const STANDARD_LABEL: Record<Standard, string> = {
@@ -95,6 +96,9 @@ export const UNSETTLED_LABEL: Record<Unsettled, string> = {
   tension: 'Chain tension',
   'jockey wheels': 'A stiff jockey wheel',
   'worn link': 'A worn quick link',
+  'worn teeth': 'Worn teeth',
+  skipping: 'A chain that skips',
+  'first ride': 'The first ride on a new chain',
 };
 
 export const FINDING_LABEL: Record<Finding, string> = {

@@ -3,6 +3,7 @@ import type { Unsettled } from '../records/kinds';
 
 /** What a button says that leaves a failed check open. Whatever carries the rider means: do not ride. */
 export function leaveOpenLabel({ id, closing }: BenchStep): string {
+  if (id === 'first ride') return 'Not yet: remind me on Today';
   if (id === 'listen') return 'Go on, find it later';
   return closing ? 'Go on, and do not ride yet' : 'Go on all the same';
 }
@@ -18,6 +19,12 @@ export const LEFT_OPEN: Record<Unsettled, string> = {
   tension: 'The chain’s tension was not right. Do not ride far until it is.',
   'jockey wheels': 'A jockey wheel turns stiffly. Replace it soon.',
   'worn link': 'The quick link opened without force. Put in a new one before the next long ride.',
+  'worn teeth':
+    'The new chain runs on teeth that look worn. Ride gently, and if it skips, fit a new cassette or ring.',
+  skipping:
+    'The new chain skips or has a stiff link. Do not press hard on the pedals until it runs clean.',
+  'first ride':
+    'The new chain has not been tried yet. Ride it for ten minutes near home, through all gears, before anything important.',
 };
 
 /** What a button says that settles it. */
@@ -30,4 +37,7 @@ export const PUT_RIGHT: Record<Unsettled, string> = {
   tension: 'It is right now',
   'jockey wheels': 'It turns freely now',
   'worn link': 'A new link is in',
+  'worn teeth': 'New teeth are on',
+  skipping: 'It no longer skips',
+  'first ride': 'I rode it, and it runs clean',
 };

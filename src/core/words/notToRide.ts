@@ -9,6 +9,7 @@ const NOT_TO_RIDE: Partial<Record<Unsettled, string>> = {
   closure: 'Do not ride: the chain’s closure is not seated.',
   routing: 'Do not ride: the chain runs the wrong way through the cage.',
   wheel: 'Do not ride: the rear wheel is not tight.',
+  skipping: 'Do not ride: the new chain skips under load.',
 };
 
 const FOUND_UNSAFE: Readonly<Record<(typeof UNSAFE_CAUSES)[number], string>> = {

@@ -1,9 +1,9 @@
 import type { BenchRefusal } from '../bench/refusal';
-import type { Recommended } from '../bench/offer';
+import type { Recommended } from '../bench/recommend';
 import type { ChainState, Verdict } from '../care';
 import type { Depth } from '../logbook';
 import { dayWord, type DateText } from '../time/dates';
-import { formatNumber, formatShare } from '../units';
+import { formatHours, formatNumber, formatShare } from '../units';
 
 /** Why a depth cannot be done, and what to do instead. */
 export const REFUSED: Record<BenchRefusal, string> = {
@@ -42,7 +42,18 @@ export const DEPTH_FOR: Record<Depth, string> = {
   'new-chain strip': 'Before wax or dry lube on a new chain.',
   'wax reset': 'When wax is spent or dirty.',
   swap: 'Another of this bike’s chains goes on, and this one rests.',
+  'new chain': 'A chain out of its box goes on, cut to length and tried.',
 };
+
+/** "50 min of work, ready to ride after 1 h 20 min." */
+export const takesSentence = ({
+  handsOn,
+  untilReady,
+}: {
+  handsOn: number;
+  untilReady: number;
+}): string =>
+  `${Math.round(handsOn)} min of work, ready to ride after ${formatHours(untilReady / 60)}.`;
 
 const OUTSIDE = ['clean outside', 'a little dirt outside', 'dirty outside', 'black outside'];
 const INSIDE = ['clean inside', 'light grit inside', 'gritty inside', 'full of grit inside'];

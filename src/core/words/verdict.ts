@@ -24,6 +24,7 @@ const DO_IT: Record<Depth, string> = {
   'new-chain strip': 'Strip the new chain, then lube',
   'wax reset': 'Reset the wax',
   swap: 'Swap the chains',
+  'new chain': 'Fit a new chain',
 };
 
 const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);

@@ -1,9 +1,11 @@
-import { bikeOf } from '@/core/care';
+import { bikeOf, type Replay } from '@/core/care';
 import type { Bike, Chain } from '@/core/garage';
 import type { NewChainFields } from '@/core/entry/newChain';
+import type { Boxed } from '@/core/records/benchRun';
 import type { LubeClass } from '@/core/lube';
 import type { ShelfRow } from '@/core/shelf/rows';
 import type { Product } from '@/core/shelf';
+import type { Edge } from '../edge';
 import type { AppThunk } from '../store';
 import { selectReplay } from '../selectors';
 import { written, type Written } from './written';
@@ -55,34 +57,52 @@ export interface NewChainFit {
   keepsOld: boolean;
 }
 
+/** A new chain as it will stand in the garage, named after its bike and how many it had. */
+export const boxedChain = (
+  bike: Bike,
+  { links, speeds, closure, openingsAllowed, directional, price }: NewChainFields,
+  { steps }: Replay,
+  { newId, now }: Pick<Edge, 'newId' | 'now'>,
+): Chain => {
+  const fits = steps.flatMap(({ event }) =>
+    event.type === 'chainFitted' && event.bikeId === bike.id ? event.chainId : [],
+  );
+  return {
+    ...{ links, speeds, closure, openingsAllowed, directional, price },
+    id: newId(),
+    name: `${bike.name} chain ${new Set(fits).size + 1}`,
+    retired: false,
+    changedAt: new Date(now()).toISOString(),
+  };
+};
+
 /** Puts a new chain on a bike, as one step. The old one comes off. */
 export const fitNewChain =
-  (bike: Bike, { chain: { wearPercent, ...fields }, lube, keepsOld }: NewChainFit): AppThunk =>
+  (bike: Bike, { chain: fields, lube, keepsOld }: NewChainFit): AppThunk =>
   (dispatch, getState, edge) => {
-    const now = new Date(edge.now()).toISOString();
-    const { chains } = getState().logbook.garage;
-    const { book, steps } = selectReplay(getState()).replay;
-    const fits = steps.flatMap(({ event }) =>
-      event.type === 'chainFitted' && event.bikeId === bike.id ? event.chainId : [],
-    );
-    const old = chains[book.fitted.get(bike.id) ?? ''];
-    const chain: Chain = {
-      ...fields,
-      id: edge.newId(),
-      name: `${bike.name} chain ${new Set(fits).size + 1}`,
-      retired: false,
-      changedAt: now,
-    };
+    const { wearPercent } = fields;
+    const chain = boxedChain(bike, fields, selectReplay(getState()).replay, edge);
     const start = { lube, look: 'clean', kmSinceLube: 0, kmBefore: 0, wearPercent } as const;
-    const fit = {
-      type: 'chainFitted',
-      at: now,
-      bikeId: bike.id,
-      chainId: chain.id,
-      start,
-    } as const;
-    const retired = old && !keepsOld ? [{ ...old, retired: true, changedAt: now }] : [];
-    dispatch(record('New chain fitted', [fit], { chains: [chain, ...retired] }));
+    const at = chain.changedAt;
+    dispatch(
+      fitBoxed({ bikeId: bike.id, chain, keepsOld }, [
+        { type: 'chainFitted', at, bikeId: bike.id, chainId: chain.id, start },
+      ]),
+    );
+  };
+
+/** Puts a chain out of its box into the garage with the events of its fitting, as one step; none: it was not fitted. */
+export const fitBoxed =
+  ({ bikeId, chain, keepsOld }: Boxed, events: NewEvent[]): AppThunk =>
+  (dispatch, getState, edge) => {
+    if (events.length === 0) return;
+    const changedAt = new Date(edge.now()).toISOString();
+    const old =
+      getState().logbook.garage.chains[
+        selectReplay(getState()).replay.book.fitted.get(bikeId) ?? ''
+      ];
+    const retired = old && !keepsOld ? [{ ...old, retired: true, changedAt }] : [];
+    dispatch(record('New chain fitted', events, { chains: [{ ...chain, changedAt }, ...retired] }));
   };
 
 /** Takes a bike out of use; the chain on it comes off, so that it can go elsewhere. */

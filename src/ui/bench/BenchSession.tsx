@@ -1,6 +1,6 @@
-import { wasMeasured } from '@/core/bench/facts';
 import { workDoneOf } from '@/core/bench/result';
-import { eventsOf, type RunEvents } from '@/core/bench/runEvents';
+import { eventsOf, measuredIn, type RunEvents } from '@/core/bench/runEvents';
+import type { Boxed } from '@/core/records/benchRun';
 import type { Product } from '@/core/shelf';
 import { Button } from '../form';
 import { Page } from '../frame';
@@ -17,8 +17,8 @@ interface Props {
   onLeave: () => void;
   /** To where a noise of a bike is traced to its cause. */
   onNoise: (bikeId: string | null) => void;
-  /** `measured`: the chain that was measured, and whose figure is still to be entered. */
-  onFinish: (events: RunEvents, measured: string | null) => void;
+  /** `measured`: chains whose figures are still to be entered. `boxed`: the new chain that was fitted. */
+  onFinish: (events: RunEvents, measured: string[], boxed: Boxed | null) => void;
 }
 
 /** The open session, full screen; or that there is none. */
@@ -46,14 +46,12 @@ export function BenchSession({
       clock={clock}
       onRun={keep}
       onLeave={onLeave}
-      onNoise={() => onNoise(bikeOf(run.chainId))}
+      onNoise={() => onNoise(run.boxed?.bikeId ?? bikeOf(run.chainId))}
       onFinish={(done) => {
         keep(null);
         const work = workDoneOf(done, products, clock());
-        onFinish(
-          eventsOf(done, work, bikeOf(done.chainId)),
-          wasMeasured(done) ? done.chainId : null,
-        );
+        const bikeId = done.boxed?.bikeId ?? bikeOf(done.chainId);
+        onFinish(eventsOf(done, work, bikeId), measuredIn(done), done.boxed ?? null);
       }}
     />
   );

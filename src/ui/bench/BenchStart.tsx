@@ -1,15 +1,8 @@
 import { useState } from 'react';
 import type { ChainReport } from '@/core/care';
 import type { Chain } from '@/core/garage';
-import {
-  offers,
-  recommend,
-  startRun,
-  type AtTheBench,
-  type NextPlanned,
-  type Offer,
-  type Wanted,
-} from '@/core/bench/offer';
+import { offers, startRun, type AtTheBench, type Offer, type Wanted } from '@/core/bench/offer';
+import { recommend, type NextPlanned } from '@/core/bench/recommend';
 import { bestPurchase, jobsAYear } from '@/core/bench/purchase';
 import { benchOf, type Run } from '@/core/bench/run';
 import type { Workshop } from '@/core/records/workshop';
@@ -51,6 +44,7 @@ interface Props {
   onGo: () => void;
   onRecord: () => void;
   onNoise: () => void;
+  onNewChain: () => void;
   onRoad: () => void;
   /** What of the slower rounds is due, and going there. */
   rounds: string;
@@ -112,6 +106,7 @@ export function BenchStart(props: Props) {
       />
       <Button label="I have done it already: write it down" onPress={props.onRecord} />
       <Button label="It makes a noise: find where it comes from" onPress={props.onNoise} />
+      <Button label="A new chain: from the box to the first ride" onPress={props.onNewChain} />
       <Button label="On the road: what to carry, a broken link" onPress={props.onRoad} />
       <Button label={props.rounds} onPress={props.onRounds} />
     </Page>

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { addOnsFor, mayTakeWheelOut } from '@/core/bench/job';
-import { nextFirst, type Offer, type Recommended, type Wanted } from '@/core/bench/offer';
+import type { Offer, Wanted } from '@/core/bench/offer';
+import { nextFirst, type Recommended } from '@/core/bench/recommend';
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
 import type { Depth } from '@/core/logbook';

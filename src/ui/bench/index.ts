@@ -4,5 +4,6 @@
  */
 export { BenchSession } from './BenchSession';
 export { BenchStart } from './BenchStart';
+export { NewChainStart } from './NewChainStart';
 export { CautionCard } from '../work/CautionCard';
 export { WorkCautions } from '../work/WorkCautions';

@@ -23,7 +23,7 @@ const USUAL = {
 } as const;
 
 /** What was said of a new chain. */
-interface NewChainSaid {
+export interface NewChainSaid {
   chain: NewChainFields;
   lube: LubeClass | null;
   keepsOld: boolean;
@@ -37,15 +37,18 @@ export interface NewChainProps {
   like: Chain | null;
   /** Links that were worked out for it, as form text. */
   links?: string | null;
-  /** What there is to say before it is fitted. */
-  note: ReactNode;
+  /** What there is to say before it is fitted; null: the form is not yet complete. */
+  note: (said: NewChainSaid | null) => ReactNode;
   /** To the page that works out width and length. */
   onGuide: () => void;
+  /** To the same form at the bench; absent: this is it, and the chain is fitted there step by step. */
+  onBench?: () => void;
   onFit: (said: NewChainSaid) => void;
 }
 
 /** A new chain for a bike: what it is, what is on it, and what becomes of the old one. */
-export function NewChain({ bike, old, like, links = null, note, onGuide, onFit }: NewChainProps) {
+export function NewChain(props: NewChainProps) {
+  const { bike, old, like, links = null, note, onGuide, onBench, onFit } = props;
   const opened = newChainDraft(like ?? { ...USUAL, speeds: bike.speeds });
   const kept = `new chain ${bike.id}`;
   const [draft, setDraft] = useState<NewChainDraft>(() => ({
@@ -58,30 +61,25 @@ export function NewChain({ bike, old, like, links = null, note, onGuide, onFit }
   const [problems, setProblems] = useState<Partial<Record<NewChainField, Problem>>>({});
   const [lube, setLube] = useState<LubeClass | null>('wet');
   const [oldOne, setOldOne] = useState<'keep' | 'worn'>('keep');
+  const read = readNewChain(draft, bike);
+  const said = read.ok ? { chain: read.value, lube, keepsOld: oldOne === 'keep' } : null;
   const fit = () => {
-    const read = readNewChain(draft, bike);
     setProblems(read.ok ? {} : read.problems);
-    if (!read.ok) return;
+    if (!said) return;
     setDraft(opened);
     writeKept(kept, opened, opened);
-    onFit({ chain: read.value, lube, keepsOld: oldOne === 'keep' });
+    onFit(said);
   };
   return (
     <View style={styles.form}>
-      <ChainItself draft={draft} problems={problems} onChange={setDraft} onGuide={onGuide} />
-      <Choice<LubeClass | null>
-        label="Lube on the new chain"
-        options={[
-          ...LUBE_CLASS_NAMES.map((value) => ({
-            value,
-            label: value.charAt(0).toUpperCase() + value.slice(1),
-            ...(value === 'wet' ? { hint: 'Factory grease counts as wet lube.' } : {}),
-          })),
-          { value: null, label: 'None, bare' },
-        ]}
-        value={lube}
-        onChange={setLube}
+      <ChainItself
+        draft={draft}
+        problems={problems}
+        onChange={setDraft}
+        onGuide={onGuide}
+        isMeasured={onBench !== undefined}
       />
+      <LubeChoice lube={lube} onChange={setLube} isOn={onBench !== undefined} />
       {old ? (
         <Choice
           label={`The old one, ${old.name}`}
@@ -93,9 +91,41 @@ export function NewChain({ bike, old, like, links = null, note, onGuide, onFit }
           onChange={setOldOne}
         />
       ) : null}
-      {note}
-      <Button kind="strong" label="Fit the new chain" onPress={fit} />
+      {note(said)}
+      <View style={styles.row}>
+        <Button
+          kind="strong"
+          label={onBench ? 'It is on: write it down' : 'Begin at the bench'}
+          onPress={fit}
+        />
+        {onBench ? <Button label="Fit it step by step" onPress={onBench} /> : null}
+      </View>
     </View>
+  );
+}
+
+interface LubeProps {
+  lube: LubeClass | null;
+  onChange: (lube: LubeClass | null) => void;
+  /** Whether the chain is on already: else it is the lube to come. */
+  isOn: boolean;
+}
+
+function LubeChoice({ lube, onChange, isOn }: LubeProps) {
+  return (
+    <Choice<LubeClass | null>
+      label={isOn ? 'Lube on the new chain' : 'Lube you will ride it with'}
+      options={[
+        ...LUBE_CLASS_NAMES.map((value) => ({
+          value,
+          label: value.charAt(0).toUpperCase() + value.slice(1),
+          ...(value === 'wet' && isOn ? { hint: 'Factory grease counts as wet lube.' } : {}),
+        })),
+        ...(isOn ? [{ value: null, label: 'None, bare' }] : []),
+      ]}
+      value={lube}
+      onChange={onChange}
+    />
   );
 }
 
@@ -104,10 +134,12 @@ interface ItselfProps {
   problems: Partial<Record<NewChainField, Problem>>;
   onChange: (draft: NewChainDraft) => void;
   onGuide: () => void;
+  /** Whether it has been measured already; else that is a step at the bench. */
+  isMeasured: boolean;
 }
 
 /** Links, speeds, closure, first reading and price of the chain in the box. */
-function ChainItself({ draft, problems, onChange, onGuide }: ItselfProps) {
+function ChainItself({ draft, problems, onChange, onGuide, isMeasured }: ItselfProps) {
   const field = (name: NewChainField) => ({
     value: draft[name],
     onChange: (text: string) => onChange({ ...draft, [name]: text }),
@@ -147,12 +179,14 @@ function ChainItself({ draft, problems, onChange, onGuide }: ItselfProps) {
         onChange={(way) => onChange({ ...draft, directional: way === 'one' })}
       />
       <View style={styles.row}>
-        <Field
-          label="First reading"
-          unit="%"
-          hint="The mean of three places, on the bike. Empty: not measured."
-          {...field('baseline')}
-        />
+        {isMeasured ? (
+          <Field
+            label="First reading"
+            unit="%"
+            hint="The mean of three places, on the bike. Empty: not measured."
+            {...field('baseline')}
+          />
+        ) : null}
         <Field label="Price" hint="Empty: not known." {...field('price')} />
       </View>
     </>

@@ -7,7 +7,8 @@ import { TEST_GARAGE } from '@/test/arbitraries';
 import { stamped, type Body } from '@/test/events';
 import { STORAGE_AIR } from '@/core/weather';
 import { WANTED } from '@/test/atBench';
-import { offers, recommend, startRun } from '../offer';
+import { offers, startRun } from '../offer';
+import { recommend } from '../recommend';
 import { benchOf } from '../run';
 import { workDoneOf } from '../result';
 

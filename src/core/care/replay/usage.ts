@@ -40,8 +40,9 @@ export function openingsOf(
   return allowed === null ? count : count % (allowed + 1);
 }
 
-const comesOffFor = ({ method, lube }: WorkDone): boolean =>
-  OPENED.includes(method) || lube?.lubeClass === 'hot wax';
+/** A new chain is cut and stripped before it is closed for the first time. */
+const comesOffFor = ({ method, lube, depth }: WorkDone): boolean =>
+  depth !== 'new chain' && (OPENED.includes(method) || lube?.lubeClass === 'hot wax');
 
 /** A bottle that has stood so long is shaken longer. Common practice: a month. */
 const RESTED_MS = 30 * 24 * MS_PER_HOUR;

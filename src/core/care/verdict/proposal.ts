@@ -20,6 +20,7 @@ export const DEPTH_MINUTES: Record<Depth, readonly [number, number]> = {
   'new-chain strip': [30, 60],
   'wax reset': [45, 90],
   swap: [10, 20],
+  'new chain': [45, 120],
 };
 
 /** What a depth takes on the average, hands on. */

@@ -10,6 +10,7 @@ import { RagDrawing } from './RagDrawing';
 import { RoutingDrawing } from './RoutingDrawing';
 import { ShoelaceDrawing } from './ShoelaceDrawing';
 import { SqueezeDrawing } from './SqueezeDrawing';
+import { TeethDrawing } from './TeethDrawing';
 import { UnloadDrawing } from './UnloadDrawing';
 
 const SAID: Record<Drawing, string> = {
@@ -24,6 +25,8 @@ const SAID: Record<Drawing, string> = {
   floss:
     'Drawing: the cogs from behind; a rag’s edge is drawn to and fro between two of them, a pipe cleaner where it is narrow.',
   shoelace: 'Drawing: a shoelace is drawn to and fro between the ring and one of its arms.',
+  teeth:
+    'Drawing: on the left, good teeth: even, with round valleys and blunt tips. On the right, worn teeth: thin, pointed and hooked to one side.',
 };
 
 /** What each is drawn by. */
@@ -36,6 +39,7 @@ const DRAWN: Record<Drawing, ComponentType<DrawnProps>> = {
   squeeze: SqueezeDrawing,
   floss: FlossDrawing,
   shoelace: ShoelaceDrawing,
+  teeth: TeethDrawing,
 };
 
 interface DrawnProps extends LyingProps {

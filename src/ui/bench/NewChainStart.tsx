@@ -1,0 +1,84 @@
+import { newChainOffer, startRun, type AtTheBench, type Wanted } from '@/core/bench/offer';
+import { procedure } from '@/core/bench/procedure';
+import { materialsOf } from '@/core/bench/timeline';
+import type { Bike, Chain } from '@/core/garage';
+import { REFUSED, takesSentence } from '@/core/words/offers';
+import { Card, Page } from '../frame';
+import { NewChain, type NewChainSaid } from '../garage/NewChain';
+import { Txt } from '../theme';
+import { useBenchRun, type Keeper } from './useBenchRun';
+
+interface Props {
+  keeper: Keeper;
+  clock: () => number;
+  bike: Bike;
+  /** The chain on the bike; null: none is on. */
+  old: Chain | null;
+  /** The last chain this bike had. */
+  like: Chain | null;
+  /** Links that were worked out, as form text. */
+  links: string | null;
+  /** The chain out of its box, as it will stand in the garage. */
+  chainOf: (said: NewChainSaid) => Chain;
+  /** The bench for a chain on this bike. */
+  atFor: (chain: Chain) => AtTheBench;
+  onGuide: () => void;
+  onGo: () => void;
+}
+
+const PLAIN: Wanted = {
+  lube: 'wet',
+  bottleId: null,
+  clean: 'brush',
+  addOns: [],
+  baths: { count: 3, ml: 150 },
+  wheelOut: false,
+};
+
+/** What a chain is given when the work begins. */
+const NOT_YET = { id: 'new', name: 'the new chain', retired: false, changedAt: '' };
+
+/** A chain out of its box, before it is fitted at the bench: what it is, what is needed and how long it takes. */
+export function NewChainStart(props: Props) {
+  const { keeper, clock, bike, old, like, links, chainOf, atFor, onGuide, onGo } = props;
+  const { run, keep } = useBenchRun(keeper);
+  const offerOf = (said: NewChainSaid, chain: Chain) => {
+    const boxed = { bikeId: bike.id, chain, keepsOld: said.keepsOld };
+    const wanted = { ...PLAIN, lube: said.lube ?? PLAIN.lube };
+    return { boxed, offer: newChainOffer(atFor(old ?? chain), wanted, boxed) };
+  };
+  const begin = (said: NewChainSaid) => {
+    const { boxed, offer } = offerOf(said, chainOf(said));
+    if (offer.refused !== null) return;
+    keep(startRun(offer, old?.id ?? boxed.chain.id, clock(), boxed));
+    onGo();
+  };
+  return (
+    <Page title={`A new chain for ${bike.name}`}>
+      {run ? (
+        <Card title="Work is open at the bench">
+          <Txt>Beginning here takes its place.</Txt>
+        </Card>
+      ) : null}
+      <NewChain
+        key={links}
+        {...{ bike, old, like, links, onGuide }}
+        note={(said) =>
+          said ? <Ahead {...offerOf(said, { ...said.chain, ...NOT_YET }).offer} /> : null
+        }
+        onFit={begin}
+      />
+    </Page>
+  );
+}
+
+/** How long it takes and what to lay out. */
+function Ahead({ job, time, refused }: ReturnType<typeof newChainOffer>) {
+  if (refused !== null) return <Txt tone="danger">{REFUSED[refused]}</Txt>;
+  return (
+    <Card title="You’ll need">
+      <Txt>{materialsOf(procedure(job)).join(' · ')}</Txt>
+      {time ? <Txt tone="inkSoft">{takesSentence(time)}</Txt> : null}
+    </Card>
+  );
+}
