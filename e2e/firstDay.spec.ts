@@ -67,7 +67,7 @@ test('a new chain starts where the bike is, and takes the old one off @once', as
     .click();
   await page.getByRole('button', { name: 'Fit a new chain' }).click();
   await rider.picks('The old one, Road bike chain', 'It is worn out');
-  await page.getByRole('button', { name: 'Fit the new chain' }).click();
+  await page.getByRole('button', { name: 'It is on: write it down' }).click();
   await expect(page.getByText('New chain fitted')).toBeVisible();
   await expect(page.getByText(/Road bike chain 2, on it since/)).toBeVisible();
   await rider.goesTo('Today');

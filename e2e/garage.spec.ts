@@ -207,14 +207,14 @@ test('a new chain: which, how long, what does not go round is said, and on it go
   await expect(page.getByLabel('Price').first()).toHaveValue('27');
   await links.fill('60');
   await page.getByLabel('Speeds it is made for').fill('8');
-  await page.getByRole('button', { name: 'Fit the new chain' }).click();
+  await page.getByRole('button', { name: 'It is on: write it down' }).click();
   await expect(page.getByText(/it takes at least 108 links/)).toBeVisible();
   await expect(page.getByText(/too wide between 12 cogs/)).toBeVisible();
   await links.fill('108');
   await page.getByLabel('Speeds it is made for').fill('12');
   await page.getByLabel('First reading').fill('0.1');
   await rider.picks('Closed by', 'Quick link, one use');
-  await page.getByRole('button', { name: 'Fit the new chain' }).click();
+  await page.getByRole('button', { name: 'It is on: write it down' }).click();
   await expect(page.getByText(/Sunday racer chain 3, on it since/)).toBeVisible();
   await rider.goesTo('Today');
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { NEW_CHAIN, startState } from '@/core/care';
+import { lastLube, NEW_CHAIN, startState } from '@/core/care';
 import {
   selectFittings,
   selectGarage,
@@ -49,6 +49,7 @@ export default function NewChainAtTheBench() {
       bike={bike}
       old={report?.chain ?? null}
       like={last ?? null}
+      usual={report && lastLube(replay.steps, report.chain.id)}
       links={links ?? null}
       chainOf={({ chain }) => boxedChain(bike, chain, replay, edge)}
       atFor={(chain) => atTheBench({ replay, garage, settings, now }, bike, chain, found)}

@@ -2,7 +2,7 @@ import type { Act } from './acts';
 import { cogSteps } from './cogs';
 import { drying } from './drying';
 import { chainOn } from './fitting';
-import { movingOf, stripsNew, type Job } from './job';
+import { closesAs, movingOf, stripsNew, type Job } from './job';
 import { look } from './look';
 import { lubing } from './lubing';
 import { baths, chainOff, wipeCogs } from './offBike';
@@ -53,12 +53,12 @@ const teeth = (job: Job): BenchStep => ({
 
 /** Tried on the bike first, cut then: the other way round it cannot be put right. */
 function toLength(job: Job): BenchStep[] {
-  const { links, closure } = job.next ?? job.chain;
+  const closing = closesAs(job);
   return [
     step({
       id: 'length',
       phase: 'prepare',
-      ...SAID.tryLength(job.bike, links),
+      ...SAID.tryLength(job.bike, closing),
       acts: ['exchange', 'try length'],
       materials: ['new chain'],
       hands: 4,
@@ -66,7 +66,7 @@ function toLength(job: Job): BenchStep[] {
     step({
       id: 'cut',
       phase: 'prepare',
-      ...SAID.cut(links, closure),
+      ...SAID.cut(closing),
       acts: ['cut'],
       materials: ['chain tool', 'eye protection'],
       hands: 3,

@@ -2,6 +2,7 @@ import { newChainOffer, startRun, type AtTheBench, type Wanted } from '@/core/be
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
 import type { Bike, Chain } from '@/core/garage';
+import type { LubeClass } from '@/core/lube';
 import { REFUSED, takesSentence } from '@/core/words/offers';
 import { Card, Page } from '../frame';
 import { NewChain, type NewChainSaid } from '../garage/NewChain';
@@ -16,6 +17,8 @@ interface Props {
   old: Chain | null;
   /** The last chain this bike had. */
   like: Chain | null;
+  /** The lube put on last; null: none in the log. */
+  usual: LubeClass | null;
   /** Links that were worked out, as form text. */
   links: string | null;
   /** The chain out of its box, as it will stand in the garage. */
@@ -40,7 +43,7 @@ const NOT_YET = { id: 'new', name: 'the new chain', retired: false, changedAt: '
 
 /** A chain out of its box, before it is fitted at the bench: what it is, what is needed and how long it takes. */
 export function NewChainStart(props: Props) {
-  const { keeper, clock, bike, old, like, links, chainOf, atFor, onGuide, onGo } = props;
+  const { keeper, clock, bike, old, like, usual, links, chainOf, atFor, onGuide, onGo } = props;
   const { run, keep } = useBenchRun(keeper);
   const offerOf = (said: NewChainSaid, chain: Chain) => {
     const boxed = { bikeId: bike.id, chain, keepsOld: said.keepsOld };
@@ -62,7 +65,7 @@ export function NewChainStart(props: Props) {
       ) : null}
       <NewChain
         key={links}
-        {...{ bike, old, like, links, onGuide }}
+        {...{ bike, old, like, usual, links, onGuide }}
         note={(said) =>
           said ? <Ahead {...offerOf(said, { ...said.chain, ...NOT_YET }).offer} /> : null
         }

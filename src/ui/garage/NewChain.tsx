@@ -35,6 +35,8 @@ export interface NewChainProps {
   old: Chain | null;
   /** The last chain this bike had, which the new one is taken to be like. */
   like: Chain | null;
+  /** The lube this bike is ridden with; absent: what a chain has out of its box. */
+  usual?: LubeClass | null;
   /** Links that were worked out for it, as form text. */
   links?: string | null;
   /** What there is to say before it is fitted; null: the form is not yet complete. */
@@ -59,7 +61,7 @@ export function NewChain(props: NewChainProps) {
   // Who goes to look up the length comes back to what was typed.
   useEffect(() => writeKept(kept, draft, opened));
   const [problems, setProblems] = useState<Partial<Record<NewChainField, Problem>>>({});
-  const [lube, setLube] = useState<LubeClass | null>('wet');
+  const [lube, setLube] = useState<LubeClass | null>(props.usual ?? 'wet');
   const [oldOne, setOldOne] = useState<'keep' | 'worn'>('keep');
   const read = readNewChain(draft, bike);
   const said = read.ok ? { chain: read.value, lube, keepsOld: oldOne === 'keep' } : null;

@@ -93,7 +93,10 @@ describe('a chain out of its box', () => {
     expect(said(PIN, 'open')?.materials).toContain('chain tool');
     expect(said(PIN, 'close')?.what).toContain('new pin');
     expect(said(TWELVE, 'close')?.materials).toContain('new link');
-    expect(said(TWELVE, 'cut')?.what).toContain('behind link 112');
+    // By hand: 111 links and the quick link are 112; a pin joins 108 to a loop of 108.
+    expect(said(TWELVE, 'cut')?.what).toContain('behind link 111');
+    expect(said(TWELVE, 'length')?.what).toContain('the quick link makes 112');
+    expect(said(PIN, 'cut')?.what).toContain('behind link 108');
     expect(said(TWELVE, 'cut')?.what).toContain('both ends are narrow');
     expect(said(PIN, 'cut')?.what).toContain('one end is narrow and the other wide');
     // Nothing else need lie ready: a new chain comes with what closes it.

@@ -37,22 +37,34 @@ export const teeth = (several: boolean): LookSaid => ({
   failWhy: `Fit a new ${several ? 'cassette or ring' : 'cog or ring'} with the chain, or ride the old one on. You can also go on and try it under load.`,
 });
 
+type Closing = Pick<Chain, 'links' | 'closure'>;
+
+/** Links to count off the new chain: what closes it may be a link itself. */
+const toCount = ({ links, closure }: Closing): number =>
+  closure.endsWith('link') ? links - 1 : links;
+
+const countOff = (closing: Closing): string =>
+  closing.closure.endsWith('link')
+    ? `count off ${toCount(closing)} links; the quick link makes ${closing.links}`
+    : `count off ${closing.links} links`;
+
 /** Trying the length before anything is cut. Common practice: an inch more than goes round both without the cage. */
-export const tryLength = ({ gear, rings }: Pick<Bike, 'gear' | 'rings'>, links: number): Said =>
+export const tryLength = ({ gear, rings }: Pick<Bike, 'gear' | 'rings'>, closing: Closing): Said =>
   gear === 'derailleur'
     ? {
-        what: `Take the new chain and count off ${links} links. Lay it round the ${
+        what: `Take the new chain and ${countOff(closing)}. Lay it round the ${
           rings.length > 1 ? 'largest ring' : 'ring'
         } and the largest cog, not through the derailleur, and pull it snug. At least two links must be left over.`,
         why: 'Too short a chain can tear the derailleur off on that gear. If in doubt, leave two links more.',
       }
     : {
-        what: `Take the new chain and count off ${links} links. Lay it round ring and cog, the wheel in the front third of its slots.`,
+        what: `Take the new chain and ${countOff(closing)}. Lay it round ring and cog, the wheel in the front third of its slots.`,
         why: 'The ends must meet there, so that the wheel can be drawn back as the chain wears.',
       };
 
 /** Cutting it, by what closes it. */
-export function cut(links: number, closure: Chain['closure']): Said {
+export function cut(closing: Closing): Said {
+  const { closure } = closing;
   const ends =
     closure === 'connecting pin'
       ? 'so that one end is narrow and the other wide'
@@ -60,8 +72,8 @@ export function cut(links: number, closure: Chain['closure']): Said {
         ? 'with the ends its maker’s closure asks for'
         : 'so that both ends are narrow';
   return {
-    what: `If it is longer, press out the pin behind link ${links} with the chain tool, ${ends}. Then count once more.`,
-    why: 'Wear eye protection: a pin can jump. What is cut off cannot be put back without a link, so count twice.',
+    what: `If it is longer, press out the pin behind link ${toCount(closing)} with the chain tool, ${ends}. Then count once more.`,
+    why: 'Wear eye protection: a pin can jump. What is cut off does not go back on without a link or pin, so count twice.',
   };
 }
 
@@ -71,10 +83,16 @@ export const WIPE_GREASE: Said = {
   why: 'The grease inside is a good first lube. Outside it only gathers dirt.',
 };
 
+const MOVED: Record<Moving, string> = {
+  cranks: 'Turn the cranks slowly backwards',
+  'by hand': 'Turn the cranks slowly',
+  rolling: 'Roll the bike',
+};
+
 /** Every joint of a new chain bends, the one just closed above all. */
 export const joints = (gear: Bike['gear'], moving: Moving): LookSaid => ({
-  what: `${moving === 'rolling' ? 'Roll the bike' : 'Turn the cranks slowly'} and watch the chain come off the ${
-    gear === 'derailleur' ? 'lower jockey wheel' : 'cog'
+  what: `${MOVED[moving]} and watch the chain run over the ${
+    gear === 'derailleur' ? 'jockey wheels' : 'cog'
   } for one whole lap. Does every joint bend and lie straight again?`,
   why: 'A stiff link jumps there. It clicks once a lap and can skip under load.',
   failWhy: 'Bend the stiff joint sideways a little with both hands until it moves freely.',

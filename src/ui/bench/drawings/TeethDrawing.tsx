@@ -10,7 +10,7 @@ const TEETH = 4;
 
 /** A blunt, even tooth between two round valleys, from where the last one ended. */
 const evenTooth = (x: number): string =>
-  `Q${x + 7} ${VALLEY_Y + 2} ${x + 11} ${VALLEY_Y - 16} Q${x + 13} ${VALLEY_Y - 28} ${x + 17} ${VALLEY_Y - 28} Q${x + 21} ${VALLEY_Y - 28} ${x + 23} ${VALLEY_Y - 16} Q${x + 27} ${VALLEY_Y + 2} ${x + PITCH} ${VALLEY_Y}`;
+  `Q${x + 7} ${VALLEY_Y + 2} ${x + 10} ${VALLEY_Y - 12} Q${x + 11} ${VALLEY_Y - 24} ${x + 14} ${VALLEY_Y - 24} L${x + 20} ${VALLEY_Y - 24} Q${x + 23} ${VALLEY_Y - 24} ${x + 24} ${VALLEY_Y - 12} Q${x + 27} ${VALLEY_Y + 2} ${x + PITCH} ${VALLEY_Y}`;
 
 /** A hooked tooth: worn thin, its tip drawn over to one side. */
 const hookedTooth = (x: number): string =>
