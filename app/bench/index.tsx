@@ -1,9 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { isFirstEarly, lastLube, type ChainReport } from '@/core/care';
-import { roundsLine } from '@/core/words/rounds';
+import { isFirstEarly, lastLube } from '@/core/care';
+import { roundsLine } from '@/core/words/roundLines';
 import { dateOf } from '@/core/time/zones';
-import { isDue, roundsOf } from '@/core/rounds';
 import {
   bikeChosen,
   changeSettings,
@@ -20,6 +19,7 @@ import {
 import { atTheBench } from '@/store/atTheBench';
 import { saveChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
+import { useDueRounds } from '@/store/rounds';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchStart } from '@/ui/bench/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -41,7 +41,7 @@ export default function Bench() {
   const now = useAppSelector(selectNow);
   const clock = useClock();
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
-  const rounds = useRoundsLine(report);
+  const due = useDueRounds(report);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state } = report;
   return (
@@ -69,7 +69,8 @@ export default function Bench() {
       onNoise={() => router.navigate('/bench/noise')}
       onNewChain={() => router.navigate(`/bench/new/${bike.id}`)}
       onRoad={() => router.navigate('/bench/road')}
-      rounds={rounds}
+      rounds={roundsLine(due)}
+      dueRounds={due}
       onRounds={() => router.navigate('/bench/rounds')}
       onClosure={(closure) =>
         dispatch(saveChain('What closes the chain', { ...chain, closure }, chain))
@@ -77,16 +78,4 @@ export default function Bench() {
       onWorkshop={(workshop) => dispatch(changeSettings('Workshop changed', { workshop }))}
     />
   );
-}
-
-/** What of the slower rounds is due on a bike. */
-function useRoundsLine(report: ChainReport | null): string {
-  const { steps } = useAppSelector(selectReplay).replay;
-  const { off } = useAppSelector(selectSettings).rounds;
-  const now = useAppSelector(selectNow);
-  return useMemo(() => {
-    if (!report) return '';
-    const { bike, chain } = report;
-    return roundsLine(roundsOf(steps, bike, { now, off, chainId: chain.id }).filter(isDue));
-  }, [report, steps, now, off]);
 }

@@ -1,22 +1,21 @@
 import { useRouter } from 'expo-router';
 import type { Round, RoundEnd } from '@/core/records/rounds';
-import { roundsOf } from '@/core/rounds';
 import { ROUND_LABEL } from '@/core/words/roundLabels';
 import {
   changeSettings,
   record,
   selectNow,
-  selectReplay,
   selectReports,
   selectSettings,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { useRounds } from '@/store/rounds';
 import { Button } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
-import { RoundCard } from '@/ui/rounds/RoundCard';
+import { RoundCard } from '@/ui/bench/lazily';
 import { Txt } from '@/ui/theme';
 
 /** The slower rounds: what is looked after beside the chain, the most due first. */
@@ -24,13 +23,12 @@ export default function Rounds() {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const reports = useAppSelector(selectReports);
-  const { replay } = useAppSelector(selectReplay);
   const { rounds, units } = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const { report, pick } = usePickedBike(reports);
+  const states = useRounds(report);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
-  const { bike, chain } = report;
-  const states = roundsOf(replay.steps, bike, { now, off: rounds.off, chainId: chain.id });
+  const { bike } = report;
   const ended = (round: Round, end: RoundEnd) => {
     const at = new Date(now).toISOString();
     dispatch(

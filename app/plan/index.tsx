@@ -12,6 +12,7 @@ import {
 } from '@/store';
 import { markPlan, changePlanSettings, sentOut } from '@/store/plan/commands';
 import { planGivenUp, planWanted, progressOf, supposed, whyOld } from '@/store/plan/planSlice';
+import { useRoundsOfPlan } from '@/store/rounds';
 import { usePlan } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -35,6 +36,7 @@ export default function Plan() {
   const { units, plan } = useAppSelector(selectSettings);
   const actions = useJobActions();
   const out = useOut(answer);
+  const rounds = useRoundsOfPlan();
   // What if is asked here only: elsewhere the plan is for the forecast.
   useEffect(() => () => void dispatch(supposed('forecast')), [dispatch]);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
@@ -42,6 +44,8 @@ export default function Plan() {
     <PlanPage
       answer={answer}
       rides={beside.rides}
+      rounds={rounds}
+      onRounds={() => router.navigate('/bench/rounds')}
       problem={forecasts.problem}
       progress={progressOf(phase)}
       old={whyOld(state)}
@@ -93,6 +97,10 @@ function useJobActions(): JobActions {
     onDo: ({ chainId, depth, bottleId }) =>
       router.navigate(
         `/bench?chain=${chainId}&depth=${depth}${bottleId ? `&bottle=${bottleId}` : ''}`,
+      ),
+    onMorning: ({ chainId, bottleId }) =>
+      router.navigate(
+        `/bench?chain=${chainId}&depth=thin coat${bottleId ? `&bottle=${bottleId}` : ''}`,
       ),
     onSwap: ({ rotation }) => router.navigate(`/bench?chain=${rotation.on.chain.id}&depth=swap`),
     onMove: (item, date) => {

@@ -43,6 +43,7 @@ export const WANTED: Wanted = {
   bottleId: null,
   clean: 'brush',
   addOns: [],
+  rounds: [],
   baths: { count: 3, ml: 150 },
   wheelOut: false,
 };

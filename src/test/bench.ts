@@ -1,8 +1,13 @@
 import fc from 'fast-check';
-import { PRESETS } from '@/core/garage';
+import { PRESETS, type Bike } from '@/core/garage';
 import { CLOSURES, DEPTHS } from '@/core/logbook';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
-import { ADD_ONS, changesChain, type Job } from '@/core/bench/job';
+import { ROUNDS, type Round } from '@/core/records/rounds';
+import { ROUND_RULES } from '@/core/rounds';
+import { atBenchRound } from '@/core/words/rounds';
+import { ADD_ONS, takesRounds } from '@/core/bench/addOns';
+import { changesChain } from '@/core/bench/depths';
+import type { Job } from '@/core/bench/job';
 import { BENCH_SCHOOLS, TOOLS, USUAL_WORKSHOP } from '@/core/records/workshop';
 
 /** A lube as a job has it. */
@@ -24,6 +29,7 @@ export const jobOf = (more: Partial<Job> = {}): Job => ({
   depth: 'top-up',
   clean: 'brush',
   addOns: [],
+  rounds: [],
   bike: { ...PRESETS.road.specs, name: 'Road bike' },
   chain: { links: 114, closure: 'reusable link', directional: false },
   next: null,
@@ -45,6 +51,12 @@ export const jobOf = (more: Partial<Job> = {}): Job => ({
   ...more,
 });
 
+/** Slower rounds as a job on its bike has them; those for what the bike has not are left out. */
+const roundsFor = ({ bike }: Job, rounds: readonly Round[]): Job['rounds'] =>
+  rounds
+    .filter((round) => ROUND_RULES[round].has(bike as Bike))
+    .map((round) => atBenchRound({ round, minutes: ROUND_RULES[round].minutes }, bike));
+
 const lubeClass = fc.constantFrom(...LUBE_CLASS_NAMES);
 
 /** Any job, sensible or not. */
@@ -53,6 +65,7 @@ export const anyJob: fc.Arbitrary<Job> = fc
     depth: fc.constantFrom(...DEPTHS),
     clean: fc.constantFrom('brush' as const, 'scrubber' as const),
     addOns: fc.subarray([...ADD_ONS]),
+    rounds: fc.subarray([...ROUNDS], { maxLength: 2 }),
     drive: fc.constantFrom('freewheel' as const, 'fixed' as const, 'coaster' as const),
     gear: fc.constantFrom('derailleur' as const, 'hub' as const, 'single' as const),
     brake: fc.constantFrom(
@@ -105,8 +118,8 @@ export const anyJob: fc.Arbitrary<Job> = fc
     between: fc.constantFrom('solvent' as const, 'degreaser' as const),
     standard: fc.constantFrom('immaculate' as const, 'tidy' as const, 'easy-going' as const),
   })
-  .map((r) =>
-    jobOf({
+  .map((r) => {
+    const job = jobOf({
       depth: r.depth,
       clean: r.clean,
       addOns: r.addOns,
@@ -138,5 +151,6 @@ export const anyJob: fc.Arbitrary<Job> = fc
       oldCoat: r.oldCoat,
       between: r.between,
       standard: r.standard,
-    }),
-  );
+    });
+    return { ...job, rounds: takesRounds(r.depth) ? roundsFor(job, r.rounds) : [] };
+  });

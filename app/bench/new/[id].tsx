@@ -14,6 +14,7 @@ import {
 import { atTheBench } from '@/store/atTheBench';
 import { boxedChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
+import { useDueRounds } from '@/store/rounds';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { NewChainStart } from '@/ui/bench/lazily';
 import { Page } from '@/ui/frame';
@@ -33,13 +34,14 @@ export default function NewChainAtTheBench() {
   const now = useAppSelector(selectNow);
   const clock = useClock();
   const bike = garage.bikes[id];
+  const report = reports.find((r) => r.bike.id === id) ?? null;
+  const due = useDueRounds(report);
   if (!bike)
     return (
       <Page title="No such bike">
         <Txt>Pick one in the garage.</Txt>
       </Page>
     );
-  const report = reports.find((r) => r.bike.id === bike.id) ?? null;
   const last = garage.chains[fittings.findLast((f) => f.bikeId === bike.id)?.chainId ?? ''];
   const found = report ?? { state: startState(NEW_CHAIN, now), cogs: 0 };
   return (
@@ -53,6 +55,7 @@ export default function NewChainAtTheBench() {
       links={links ?? null}
       chainOf={({ chain }) => boxedChain(bike, chain, replay, edge)}
       atFor={(chain) => atTheBench({ replay, garage, settings, now }, bike, chain, found)}
+      dueRounds={due}
       onGuide={() => router.navigate(`/book/new-chain/${bike.id}?from=bench`)}
       onGo={() => router.navigate('/bench/do')}
     />

@@ -7,11 +7,8 @@ import {
   useAppSelector,
 } from '@/store';
 import { saveBike } from '@/store/commands/garage';
+import { NewChainCards } from '@/ui/bench/lazily';
 import { Page } from '@/ui/frame';
-import { FiguresCard } from '@/ui/newChain/FiguresCard';
-import { LengthCard } from '@/ui/newChain/LengthCard';
-import { WayRoundCard } from '@/ui/newChain/WayRoundCard';
-import { WhichChainCard } from '@/ui/newChain/WhichChainCard';
 import { Txt } from '@/ui/theme';
 
 /** Which chain a bike takes, how long and which way round, and the figures of the one it has. */
@@ -34,17 +31,14 @@ export default function NewChainPage() {
   const chain = chains[book.fitted.get(bike.id) ?? last];
   return (
     <Page title={`A chain for ${bike.name}`}>
-      <WhichChainCard bike={bike} />
-      <LengthCard
+      <NewChainCards
         bike={bike}
-        oldLinks={chain?.links ?? null}
+        chain={chain ?? null}
         onFit={(links) => router.navigate(`${back}?links=${links}`)}
         onKeepStay={(chainstayMm) =>
           dispatch(saveBike(`${bike.name} changed`, { ...bike, chainstayMm }, bike))
         }
       />
-      <WayRoundCard bike={bike} />
-      {chain ? <FiguresCard bike={bike} chain={chain} /> : null}
     </Page>
   );
 }

@@ -1,15 +1,8 @@
 import { goesRound, RUNNING, rotorSafe, type ActRule } from './actRule';
 import type { Needs } from './bikeState';
 import { COAT_ACTS } from './coatActs';
-import {
-  changesChain,
-  closesAs,
-  cranksDrive,
-  hasDisc,
-  isHydraulic,
-  mayOpen,
-  type Job,
-} from './job';
+import { changesChain } from './depths';
+import { closesAs, cranksDrive, hasDisc, isHydraulic, mayOpen, type Job } from './job';
 import { NEW_CHAIN_ACTS } from './newChainActs';
 
 const hasDerailleur = (job: Job): boolean => job.bike.gear === 'derailleur';

@@ -1,4 +1,5 @@
-import { changesChain, closesAs, startsBare, type Job } from './job';
+import { changesChain } from './depths';
+import { closesAs, startsBare, type Job } from './job';
 
 /** How the bike on the stand is at one moment of a job: what the steps need and what they change. */
 export interface BikeState {

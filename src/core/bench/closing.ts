@@ -4,6 +4,7 @@ import { look } from './look';
 import { firstRide, underLoad } from './newChain';
 import { shiftsThrough } from './lubing';
 import { placeOf } from './prepare';
+import { roundSteps } from './rounds';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/closing';
 import { firstMetres } from '../words/bench/swapping';
@@ -12,6 +13,7 @@ import type { Moving } from '../words/bench/said';
 /** What keeps a rider safe after the work: seen each time, never passed by itself. */
 export const closing = (job: Job): BenchStep[] => [
   listen(job),
+  ...roundSteps(job),
   setDown(job),
   ...(isNew(job) ? [underLoad(job)] : []),
   ...(job.bike.ebike ? [BATTERY_IN] : []),

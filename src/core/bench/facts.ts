@@ -1,4 +1,5 @@
-import { changesChain, type Job } from './job';
+import { changesChain } from './depths';
+import type { Job } from './job';
 import { benchOf, type Mark, type Run } from './run';
 import type { BenchStep, StepId } from './steps';
 

@@ -1,4 +1,7 @@
+import type { AddOn } from './addOns';
+import { changesChain } from './depths';
 import type { CautionName } from './cautions';
+import type { BenchRound } from './rounds';
 import type { Moving } from '../words/bench/said';
 import type { Standard } from '../records/standards';
 import type { Bike, Chain } from '../garage';
@@ -6,17 +9,6 @@ import type { Depth } from '../logbook';
 import { isWax, type LubeClass, type Schools } from '../lube';
 import { coatsTaken } from '../shelf';
 import type { Tool, Workshop } from '../records/workshop';
-
-export const ADD_ONS = [
-  'wash',
-  'jockey wheels',
-  'cassette',
-  'chainrings',
-  'brakes',
-  'no time to dry',
-  'measure',
-] as const;
-export type AddOn = (typeof ADD_ONS)[number];
 
 /** The lube to put on: its class, and the coat in drops and ml for this chain. */
 export interface BenchLube {
@@ -46,6 +38,8 @@ export interface Job {
   /** How an on-bike clean is done. */
   clean: 'brush' | 'scrubber';
   addOns: readonly AddOn[];
+  /** Slower rounds done in the same session. */
+  rounds: readonly BenchRound[];
   bike: Pick<
     Bike,
     'name' | 'rings' | 'gear' | 'drive' | 'brake' | 'ebike' | 'wheel' | 'narrowWide' | 'frame'
@@ -146,9 +140,6 @@ export const isOnWax = (job: Job): boolean => job.onIt !== null && isWax(job.onI
 export const movingOf = (job: Job): Moving =>
   !cranksDrive(job) ? 'cranks' : isRaised(job) ? 'by hand' : 'rolling';
 
-/** Whether another chain goes on in place of the one on the bike. */
-export const changesChain = (depth: Depth): boolean => depth === 'swap' || depth === 'new chain';
-
 /** Whether no chain is on the bike when the work begins. */
 export const startsBare = ({ depth, old }: Job): boolean =>
   depth === 'new-chain strip' || (depth === 'new chain' && old.becomes === null);
@@ -228,19 +219,3 @@ export const hasNoTime = (job: Job): boolean =>
   job.depth === 'rescue' && job.addOns.includes('no time to dry') && !isWaxed(job);
 
 const isWaxed = ({ lube }: Job): boolean => lube !== null && isWax(lube.lubeClass);
-
-/** Depths after which a chain lies clean. */
-const CLEANS: readonly Depth[] = ['on-bike clean', 'off-bike clean', 'soak', 'wax reset'];
-
-/** Depths that are done by themselves. */
-const BARE: readonly Depth[] = ['roadside', 'thin coat', 'new-chain strip', 'swap', 'new chain'];
-
-/** Add-ons that make sense with a depth. */
-export const addOnsFor = (depth: Depth): AddOn[] =>
-  ADD_ONS.filter((a) =>
-    a === 'no time to dry'
-      ? depth === 'rescue'
-      : a === 'measure'
-        ? CLEANS.includes(depth)
-        : !BARE.includes(depth),
-  );

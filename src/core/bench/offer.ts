@@ -9,9 +9,11 @@ import { bottlesOf, cleanersFor, undercoatOf, type Product } from '../shelf';
 import { labelNote } from '../shelf/label';
 import { formatTemperature } from '../units';
 import { dryingHours, settingHours, type Air } from '../weather';
-import { coatMlOf, isDeep, THIN_SHARE, type AddOn, type BenchLube, type Job } from './job';
+import { takesRounds, type AddOn } from './addOns';
+import { coatMlOf, isDeep, THIN_SHARE, type BenchLube, type Job } from './job';
 import { refusal, type BenchRefusal } from './refusal';
 import { procedure } from './procedure';
+import type { BenchRound } from './rounds';
 import { methodOf } from './result';
 import type { Run } from './run';
 import { timelineOf, type Timeline } from './timeline';
@@ -39,6 +41,8 @@ export interface Wanted {
   bottleId: string | null;
   clean: Job['clean'];
   addOns: readonly AddOn[];
+  /** Slower rounds that go along. */
+  rounds: readonly BenchRound[];
   baths: Job['baths'];
   wheelOut: boolean;
 }
@@ -107,6 +111,7 @@ function planned(
     depth,
     clean: wanted.clean,
     addOns: wanted.addOns,
+    rounds: takesRounds(depth) ? wanted.rounds : [],
     bike,
     chain,
     next,

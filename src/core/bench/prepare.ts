@@ -1,6 +1,6 @@
 import { turnsPerLap } from '../chain';
+import { changesChain } from './depths';
 import {
-  changesChain,
   comesOff,
   cranksDrive,
   isHydraulic,

@@ -1,6 +1,6 @@
 import { isWax } from '../lube';
+import { changesChain } from './depths';
 import {
-  changesChain,
   closesAs,
   comesOff,
   cranksDrive,

@@ -1,7 +1,8 @@
 import { NEW_CHAIN } from '../care';
 import type { ChainStart } from '../logbook';
-import { changesChain } from './job';
+import { changesChain } from './depths';
 import type { WorkResult } from './result';
+import { roundsSeen, type RoundSeen } from './rounds';
 import { benchOf, type Run } from './run';
 
 /** The fitting of the other chain. */
@@ -14,15 +15,34 @@ interface Fitted {
   start: ChainStart | null;
 }
 
+/** A slower round that rode along. */
+interface RoundDone extends RoundSeen {
+  type: 'roundDone';
+  at: string;
+  bikeId: string;
+}
+
 /** What a session writes into the log; id, zone and moment of writing come from whoever records it. */
-export type RunEvents = (Fitted | WorkResult)[];
+export type RunEvents = (Fitted | WorkResult | RoundDone)[];
 
 /**
  * Returns the events of a session: its work; where another chain went on the fitting too, and what was left open with
  * the chain it speaks of: a worn link with the one that came off, all else with the one that is on. A new chain that was
  * not closed leaves nothing to write.
  */
-export function eventsOf(run: Run, work: WorkResult, bikeId: string | null): RunEvents {
+export const eventsOf = (run: Run, work: WorkResult, bikeId: string | null): RunEvents => [
+  ...chainEvents(run, work, bikeId),
+  ...(bikeId === null
+    ? []
+    : roundsSeen(run, benchOf(run)).map((seen): RoundDone => ({
+        type: 'roundDone',
+        at: new Date(run.marks.at(-1)?.at ?? run.startedAt).toISOString(),
+        bikeId,
+        ...seen,
+      }))),
+];
+
+function chainEvents(run: Run, work: WorkResult, bikeId: string | null): (Fitted | WorkResult)[] {
   const { next, depth } = run.job;
   const closed = run.marks.findLast((m) => m.kind === 'done' && m.step === 'close');
   const isClosed = benchOf(run).state.get('close') === 'done' && closed;

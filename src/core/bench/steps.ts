@@ -1,5 +1,6 @@
 import type { Act } from './acts';
 import type { CautionName } from './cautions';
+import type { Round } from '../records/rounds';
 
 export const PHASES = [
   'prepare',
@@ -106,7 +107,9 @@ export type StepId =
   | 'baseline'
   | 'load'
   | 'first ride'
-  | `bath ${number}`;
+  | `bath ${number}`
+  | `round ${Round}`
+  | `round ${Round} ${number}`;
 
 export type CheckKind = 'rag' | 'glove' | 'spin' | 'residue' | 'listen' | 'brakes' | 'look';
 

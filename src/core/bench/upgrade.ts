@@ -10,6 +10,7 @@ const NEW_IN_JOB = {
   salted: false,
   wheelOut: false,
   next: null,
+  rounds: [],
   old: { becomes: null, limit: 0 },
 };
 const NEW_IN_LUBE = { stream: false, rested: false };

@@ -1,5 +1,5 @@
 import type { PlainEvent } from '../logbook';
-import type { FaultFound, PartNoted } from '../records/faultEvents';
+import type { FaultFound } from '../records/faultEvents';
 import type { Cause } from '../records/faults';
 import { OF_CHAIN } from './causes/ofChain';
 import { kmOnBikeSince } from './ridden';
@@ -42,25 +42,6 @@ export function repeatOf(
     last,
     km: kmOnBikeSince(events, bikeId, Date.parse(last.at)),
   };
-}
-
-const placeKey = ({ what, place }: PartNoted): string =>
-  place ? `${what} ${place.links} ${place.side}` : what;
-
-/** What is noted of a bike and the chain on it and is not put right yet, the oldest first. */
-export function notesOn(
-  events: readonly PlainEvent[],
-  { bikeId, chainId }: { bikeId: string; chainId: string },
-): PartNoted[] {
-  const open = new Map<string, PartNoted>();
-  for (const e of events) {
-    if (e.type !== 'partNoted') continue;
-    const isHere = e.chainId === null ? e.bikeId === bikeId : e.chainId === chainId;
-    if (!isHere) continue;
-    open.delete(placeKey(e));
-    if (!e.putRight) open.set(placeKey(e), e);
-  }
-  return [...open.values()];
 }
 
 /** Whether a cause lies in the chain: it leaves with it. */

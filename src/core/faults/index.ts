@@ -7,6 +7,7 @@ export * from './gears';
 export * from './ground';
 export * from './heard';
 export * from './history';
+export * from './notes';
 export * from './known';
 export * from './odds';
 export * from './onBike';

@@ -1,4 +1,5 @@
 import { agendaOf, type AgendaItem } from './agenda/agenda';
+import { morningCoat, nextRide, type MorningCoat, type NextRide } from './agenda/beforeRide';
 import { minutesOfDays, weathersFor } from './agenda/benches';
 import { addCosts, spreadOf, type Costs, type CostSpread } from './simulate/costs';
 import { daysAfter, type DateText } from '../time/dates';
@@ -29,6 +30,9 @@ export interface PlanFigures {
   nothing: CostSpread;
   /** What the rider's own marks on the plan add to it; null where there are none. */
   marksCost: number | null;
+  /** Thin coats in the morning, and the next ride of each bike that has one soon. */
+  mornings: MorningCoat[];
+  next: Record<string, NextRide>;
   /** What is in the way of a better plan. */
   notes: GivesWay[];
   forecast: boolean;
@@ -149,9 +153,29 @@ export async function makePlan(request: PlanRequest, progress: Progress): Promis
     nothing: together(plans.map((p) => p.nothing)),
     // A plan found with the marks could be had without them too: what they cost is never less than nothing.
     marksCost: free ? Math.max(0, totalOf(plans) - totalOf(free.plans)) : null,
+    ...beforeRides(request, problems, agenda),
     notes: givesWay(request, problems, plans),
     forecast: request.bikes.some((b) => b.forecast !== null),
   };
+}
+
+/** What each bike wants just before a ride. */
+function beforeRides(
+  request: PlanRequest,
+  problems: readonly BikeProblem[],
+  agenda: readonly AgendaItem[],
+): Pick<PlanFigures, 'mornings' | 'next'> {
+  const mornings: MorningCoat[] = [];
+  const next: Record<string, NextRide> = {};
+  for (const [n, bike] of request.bikes.entries()) {
+    const jobs = agenda.filter((a) => a.bikeId === bike.bike.id);
+    const coat = morningCoat(request, bike, jobs);
+    if (coat) mornings.push(coat);
+    const problem = problems[n];
+    const ride = problem && nextRide(request, problem, { bike, jobs });
+    if (ride) next[bike.bike.id] = ride;
+  }
+  return { mornings, next };
 }
 
 /** The days of the plan with what is free on each and what its jobs take. */

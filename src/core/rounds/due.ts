@@ -1,9 +1,10 @@
 import type { ReplayStep } from '../care';
-import { notesOn } from '../faults/history';
+import { notesOn } from '../faults/notes';
 import type { Bike } from '../garage';
 import type { CleanMethod, PlainEvent } from '../logbook';
 import type { Notable } from '../records/faults';
 import { ROUNDS, type Round, type RoundEnd } from '../records/rounds';
+import type { Settings } from '../settings';
 import { instantOf } from '../time/instants';
 import { MS_PER_DAY } from '../units';
 import { ROUND_RULES } from './table';
@@ -70,6 +71,20 @@ function usedOf(round: Round, since: Since): Pick<RoundState, 'used' | 'by'> {
   return worst;
 }
 
+/** Rounds a rider is not to be offered: switched off, or pivots by a school that oils the chain only. */
+export const unwanted = ({ rounds, workshop }: Pick<Settings, 'rounds' | 'workshop'>): Round[] =>
+  workshop.schools.pivots === 'chain only' ? [...rounds.off, 'pivots'] : rounds.off;
+
+/** When a check of the bench was last left open at the jockey wheels and is not put right, ms; null: it is not. */
+function jockeysLeftOpen(events: readonly PlainEvent[]): number | null {
+  const last = events.findLast(
+    (e) =>
+      (e.type === 'workDone' && e.leftOpen?.includes('jockey wheels')) ||
+      (e.type === 'settled' && e.what === 'jockey wheels'),
+  );
+  return last?.type === 'workDone' ? Date.parse(last.at) : null;
+}
+
 /** Whether something noted of a bike since calls for a round. */
 const isCalled = (round: Round, notes: readonly { what: Notable; at: string }[], from: number) =>
   notes.some((n) => CALLED_BY[round]?.includes(n.what) && Date.parse(n.at) >= from);
@@ -84,6 +99,7 @@ export function roundsOf(
   const events: PlainEvent[] = own.map((s) => s.event);
   const start = events[0] ? Date.parse(events[0].at) : now;
   const notes = notesOn(events, { bikeId: bike.id, chainId });
+  const leftOpen = jockeysLeftOpen(events);
   return ROUNDS.filter((round) => !off.includes(round) && ROUND_RULES[round].has(bike))
     .map((round): RoundState => {
       const done = events.findLast((e) => e.type === 'roundDone' && e.round === round);
@@ -91,7 +107,8 @@ export function roundsOf(
       const from = last?.at ?? start;
       const since = sinceOf(own, from, now);
       const { minutes } = ROUND_RULES[round];
-      const called = isCalled(round, notes, from);
+      const called =
+        isCalled(round, notes, from) || (round === 'jockey bearings' && (leftOpen ?? 0) >= from);
       const used = usedOf(round, since);
       return {
         round,
@@ -106,3 +123,7 @@ export function roundsOf(
 
 /** Whether a round is due. */
 export const isDue = ({ used }: RoundState): boolean => used >= 1;
+
+/** From so much of its time on a round stands in the plan by itself: nobody took it along with a job. Own choice. */
+const OVERDUE = 1.5;
+export const isOverdue = ({ used, by }: RoundState): boolean => used >= OVERDUE || by === 'noted';

@@ -11,3 +11,7 @@ export function countedThings(rides: number, work: number): string {
 /** "once", "twice", "3 times". */
 export const timesText = (times: number): string =>
   times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
+
+/** "one", "one and two", "one, two and three". */
+export const listed = (parts: readonly string[]): string =>
+  [parts.slice(0, -1).join(', '), parts.at(-1)].filter(Boolean).join(' and ');

@@ -1,4 +1,5 @@
-import { changesChain, type Job } from '../bench/job';
+import { changesChain } from '../bench/depths';
+import type { Job } from '../bench/job';
 import type { StepId } from '../bench/steps';
 import type { CleanMethod } from '../logbook';
 import { DEPTH_LABEL, METHOD_LABEL } from './labels';

@@ -4,7 +4,7 @@ import { articulationsPerMinute, turnsPerLap } from '../chain';
 import { partsOf } from '../chain/parts';
 import type { Bike, Chain } from '../garage';
 import { WAX_PER_CHAIN_G } from '../lube';
-import { listed } from './plan';
+import { listed } from './counted';
 import { formatNumber } from '../units';
 
 const mm = (value: number): string => `${formatNumber(Math.round(value * 10) / 10)} mm`;

@@ -13,6 +13,7 @@ import type { RideAhead } from '../plan/rides/occurrences';
 import type { AgendaItem } from '../plan/agenda/agenda';
 import type { LubeChange } from '../plan/agenda/changes';
 import { shortDay } from '../time/dates';
+import { listed } from './counted';
 import { timeOf } from '../time/zones';
 import type { GivesWay } from '../plan/agenda/givesWay';
 
@@ -61,12 +62,22 @@ const EVENING_H = 4;
 const QUARTER_MS = 15 * MS_PER_MINUTE;
 const quarterBefore = (at: number): number => Math.floor(at / QUARTER_MS) * QUARTER_MS;
 
+/** When a job must be begun to be ready for its ride, a quarter of an hour early rather than late; null: the whole evening will do. */
+export function startOf({
+  startBy,
+  readyBy,
+  from,
+}: AgendaItem): { by: number; ready: number } | null {
+  if (startBy === null || readyBy === null || startBy - from > EVENING_H * MS_PER_HOUR) return null;
+  return { by: quarterBefore(startBy), ready: readyBy };
+}
+
 /** "Start by 18:30 and it is set by 07:00." Null where the whole evening will do. */
 export function startSentence(item: AgendaItem, zone: string): string | null {
-  const { startBy, readyBy, from, lubeName } = item;
-  if (startBy === null || readyBy === null || startBy - from > EVENING_H * MS_PER_HOUR) return null;
-  const state = lubeName === null ? 'done' : 'set';
-  return `Start by ${timeOf(quarterBefore(startBy), zone)} and it is ${state} by ${timeOf(readyBy, zone)}.`;
+  const start = startOf(item);
+  if (!start) return null;
+  const state = item.lubeName === null ? 'done' : 'set';
+  return `Start by ${timeOf(start.by, zone)} and it is ${state} by ${timeOf(start.ready, zone)}.`;
 }
 
 /** Why the job falls on its day. */
@@ -115,10 +126,6 @@ export function putOffSentence(item: AgendaItem, units: UnitSystem): string {
       : 'It can wait a week. That costs next to nothing.';
   return `Wait a week and you ${listed(parts)}.`;
 }
-
-/** "one", "one and two", "one, two and three". */
-export const listed = (parts: readonly string[]): string =>
-  [parts.slice(0, -1).join(', '), parts.at(-1)].filter(Boolean).join(' and ');
 
 /** Money as the rider counts it, without naming a coin. */
 export const money = (amount: number): string => amount.toFixed(2);

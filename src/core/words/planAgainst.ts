@@ -2,7 +2,7 @@ import type { Costs } from '../plan/simulate/costs';
 import type { PlanSettings } from '../records/plan';
 import { weekdayName } from '../time/dates';
 import { formatDistance, type UnitSystem } from '../units';
-import { listed } from './plan';
+import { listed } from './counted';
 
 /** The routine in two or three words. */
 export function routineName({ name, weekday }: PlanSettings['routine']): string {

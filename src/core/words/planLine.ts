@@ -20,13 +20,15 @@ export interface LineOf {
 export interface JobLine {
   job: string;
   more: string | null;
+  /** The evening before a ride, or shortly before it; null: nothing to say. */
+  eve: string | null;
 }
 
 /**
  * The next job of a bike for Today: when it falls and what it is; by when to start; and where it falls later than the
  * verdict says, that it does and why.
  */
-export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
+export function planLine({ bike, jobs, rides, today, zone }: LineOf): Omit<JobLine, 'eve'> {
   const { due } = bike;
   const parked = !rides.some((ride) => ride.bikeId === bike.bike.id);
   const [next] = jobs;
@@ -44,7 +46,8 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
   const what = orderOf(next.depth, next.lubeName);
   const planned = `Planned ${dayIn(next.date, today)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}.`;
   if (wait) return { job: sentences(wait, planned), more: 'If you ride before, do it first.' };
-  const start = startToday(next, today, zone);
+  // Of today's coat the line of the evening says it.
+  const start = next.date === today && next.lubeName !== null ? null : startSentence(next, zone);
   const past = goesPast({ bike, jobs, rides, today, zone });
   if (!past) return { job: sentences(nothing, planned), more: start };
   if (past.job === next)
@@ -54,15 +57,6 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): JobLine {
     };
   const later = `${past.what} is due ${past.day}, planned ${dayIn(past.job.date, today)}.`;
   return { job: sentences(nothing, planned), more: sentences(start, later, past.why) };
-}
-
-/** By when to start, and what helps who comes home too late for it today. */
-function startToday(next: AgendaItem, today: DateText, zone: string): string | null {
-  const start = startSentence(next, zone);
-  const late = next.date === today && next.lubeName !== null;
-  return start && late
-    ? `${start} If that is too late, take a small bottle of wet lube along.`
-    : start;
 }
 
 const sentences = (...parts: (string | null)[]): string =>

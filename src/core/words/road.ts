@@ -1,7 +1,7 @@
 import type { Kit, SpareLink } from '../bench/kit';
 import type { Bike, Chain } from '../garage';
 import { widthFor } from '../chain/widths';
-import { listed } from './plan';
+import { listed } from './counted';
 
 const linkSaid = ({ width, bikes, ofItsMake }: SpareLink): string => {
   const which = width ? `for ${width.name}` : 'as wide as the chain';

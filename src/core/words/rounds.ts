@@ -1,9 +1,8 @@
+import type { BenchRound } from '../bench/rounds';
 import type { Bike } from '../garage';
 import type { Round } from '../records/rounds';
 import type { RoundState } from '../rounds';
-import { formatDistance, type UnitSystem } from '../units';
-import { listed } from './plan';
-import { ROUND_LABEL } from './roundLabels';
+import { roundName } from './roundLines';
 
 /** How a round is done. */
 export interface RoundSaid {
@@ -13,11 +12,29 @@ export interface RoundSaid {
   caution: string;
 }
 
-const SAID: Record<Round, (bike: Bike) => RoundSaid> = {
+/** What of a bike bears on how its rounds are done. */
+type RoundBike = Pick<Bike, 'brake' | 'gear'>;
+
+/** Where oil must not come on this bike. */
+const brakesOn = (brake: Bike['brake']): string =>
+  brake === 'rim'
+    ? 'on a pad or a rim'
+    : brake.startsWith('disc')
+      ? 'on a pad, a rotor or its bolts'
+      : 'in the brake';
+
+/** How a cable is tried that was seated again. */
+const TRIED: Record<Bike['gear'], string> = {
+  derailleur: 'shift through all gears',
+  hub: 'change through all gears',
+  single: '',
+};
+
+const SAID: Record<Round, (bike: RoundBike) => RoundSaid> = {
   tyres: () => ({
     tools: 'Pump with a gauge, something blunt for stones',
     steps: [
-      'Read the pressure and pump to your usual one, within what tyre and rim allow.',
+      'Read the pressure and pump to your usual one, within what tyre and wheel allow.',
       'Turn the wheel slowly and pick out stones and glass.',
       'Look for cuts, threads that show and bulges in the side.',
     ],
@@ -73,9 +90,9 @@ const SAID: Record<Round, (bike: Bike) => RoundSaid> = {
         : []),
       'Wipe off all that does not sink in.',
     ],
-    caution: 'Oil on a pad, a rim or a rotor takes the brake away. Use a drop, and never a spray.',
+    caution: `Oil ${brakesOn(brake)} takes the brake away. Use a drop, and never a spray.`,
   }),
-  cables: ({ gear }) => ({
+  cables: ({ gear, brake }) => ({
     tools: 'Light grease or dry film, rag',
     steps: [
       ...(gear === 'derailleur'
@@ -84,28 +101,28 @@ const SAID: Record<Round, (bike: Bike) => RoundSaid> = {
           ]
         : []),
       'Slide the outer along and wipe the inner. Put a trace of grease or dry film where it runs inside.',
-      'Seat every end again and shift through all gears, or pull the levers a few times.',
+      `Seat every end again, and ${TRIED[gear]}${brake === 'disc, hydraulic' ? '' : `${gear === 'single' ? '' : ' and '}pull the levers a few times`}.`,
     ],
     caution:
-      'A brake cable with broken strands is replaced before you ride. Pull hard on both levers before you set off. Hydraulic and electric lines are for a qualified mechanic.',
+      brake === 'disc, hydraulic'
+        ? 'A cable with broken strands is replaced. Hydraulic and electric lines are for a qualified mechanic.'
+        : 'A brake cable with broken strands is replaced before you ride. Pull hard on both levers before you set off. Electric lines are for a qualified mechanic.',
   }),
-  bolts: () => ({
+  bolts: ({ brake }) => ({
     tools: 'Hex keys, rag with a trace of oil',
     steps: [
       'Wipe exposed bolts and screws with the oily rag, so that a thin film stays against rust.',
       'Try each for play by hand. Tighten with a torque key to what is written beside it.',
     ],
-    caution:
-      'No oil on rotor bolts, pads, rims or the clamps of carbon parts. Stem, bar and seat bolts that will not hold are for a qualified mechanic.',
+    caution: `No oil ${brakesOn(brake)} or in the clamps of carbon parts. Stem, bar and seat bolts that will not hold are for a qualified mechanic.`,
   }),
-  freehub: () => ({
+  freehub: ({ gear }) => ({
     tools: 'Nothing',
     steps: [
       'Lift the wheel, turn the cranks forward, stop and listen. It ticks evenly, or runs silently if it always did.',
-      'Turn backward. The cogs must not drag the chain along or wobble.',
+      `Turn backward. The ${gear === 'derailleur' ? 'cogs' : 'cog'} must not drag the chain along or wobble.`,
     ],
-    caution:
-      'A freehub that slips, or has fallen silent, can let go under load. It is for a qualified mechanic, before the next ride.',
+    caution: `A ${gear === 'derailleur' ? 'freehub' : 'freewheel'} that slips, or has fallen silent, can let go under load. It is for a qualified mechanic, before the next ride.`,
   }),
   cranks: () => ({
     tools: 'Hex keys',
@@ -118,35 +135,10 @@ const SAID: Record<Round, (bike: Bike) => RoundSaid> = {
   }),
 };
 
-export const roundSaid = (round: Round, bike: Bike): RoundSaid => SAID[round](bike);
+export const roundSaid = (round: Round, bike: RoundBike): RoundSaid => SAID[round](bike);
 
-/** Days as riders count them: weeks from a fortnight on. */
-const lasted = (days: number): string =>
-  days < 1
-    ? 'Less than a day'
-    : days === 1
-      ? '1 day'
-      : days < 14
-        ? `${days} days`
-        : `${Math.floor(days / 7)} weeks`;
-
-/** "12 weeks since you last did it." */
-export function dueSentence({ by, since, last, used }: RoundState, units: UnitSystem): string {
-  if (by === 'noted') return 'You noted something of it. Look at it now.';
-  const days = Math.floor(since.weeks * 7);
-  const from = last ? 'since you last did it' : 'in the log, and it was never noted';
-  const what = {
-    weeks: lasted(days),
-    wetKm: `${formatDistance(since.wetKm, units)} in the wet`,
-    degreasings: `Degreaser ${since.degreasings} times`,
-  }[by];
-  return used >= 1 ? `${what} ${from}.` : `${what} ${from}. It keeps a while yet.`;
-}
-
-/** "Slower rounds: tyres and brake pads are due." */
-export function roundsLine(due: readonly RoundState[]): string {
-  const names = due.slice(0, 2).map((r) => ROUND_LABEL[r.round].toLowerCase());
-  if (names.length === 0) return 'Slower rounds: brakes, tyres, bearings';
-  const more = due.length > 2 ? [...names, `${due.length - 2} more`] : names;
-  return `Slower rounds due: ${listed(more)}`;
-}
+/** A round as it rides along with a job at the bench. */
+export const atBenchRound = (
+  { round, minutes }: Pick<RoundState, 'round' | 'minutes'>,
+  bike: RoundBike,
+): BenchRound => ({ round, name: roundName(round, bike), minutes, ...roundSaid(round, bike) });

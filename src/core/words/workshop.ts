@@ -1,6 +1,6 @@
 import type { Phase } from '../bench/steps';
 import type { BenchSchoolName, Tool, Water } from '../records/workshop';
-import type { AddOn } from '../bench/job';
+import type { AddOn } from '../bench/addOns';
 
 export const PHASE_LABEL: Record<Phase, string> = {
   prepare: 'Getting ready',

@@ -11,7 +11,7 @@ import {
   type YearOfRiding,
 } from '../years';
 import { REGIME_LABEL, roundMoney } from './money';
-import { listed } from './plan';
+import { listed } from './counted';
 import { formatWatts } from './watts';
 
 export const QUANTITY_LABEL: Record<Quantity, string> = {

@@ -4,6 +4,7 @@ import type { Chain } from '@/core/garage';
 import { offers, startRun, type AtTheBench, type Offer, type Wanted } from '@/core/bench/offer';
 import { recommend, type NextPlanned } from '@/core/bench/recommend';
 import { bestPurchase, jobsAYear } from '@/core/bench/purchase';
+import type { RoundState } from '@/core/rounds';
 import { benchOf, type Run } from '@/core/bench/run';
 import type { Workshop } from '@/core/records/workshop';
 import { DEPTHS, type Depth } from '@/core/logbook';
@@ -48,6 +49,7 @@ interface Props {
   onRoad: () => void;
   /** What of the slower rounds is due, and going there. */
   rounds: string;
+  dueRounds: readonly RoundState[];
   onRounds: () => void;
   onWorkshop: (workshop: Workshop) => void;
   onClosure: (closure: Chain['closure']) => void;
@@ -94,6 +96,8 @@ export function BenchStart(props: Props) {
         now={now}
         today={props.today}
         early={props.early}
+        bike={at.bike}
+        dueRounds={props.dueRounds}
         onStart={start}
       />
       {at.chain.closure === 'not known' ? <ClosureCard onClosure={props.onClosure} /> : null}
@@ -119,6 +123,7 @@ const usuallyWanted = ({ bottle, lastLube, at }: Props): Wanted => ({
   bottleId: bottle?.id ?? null,
   clean: at.settings.workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
   addOns: [],
+  rounds: [],
   baths: { count: 3, ml: 150 },
   wheelOut: false,
 });

@@ -1,4 +1,7 @@
+import { useState } from 'react';
 import { newChainOffer, startRun, type AtTheBench, type Wanted } from '@/core/bench/offer';
+import type { BenchRound } from '@/core/bench/rounds';
+import type { RoundState } from '@/core/rounds';
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
 import type { Bike, Chain } from '@/core/garage';
@@ -7,6 +10,7 @@ import { REFUSED, takesSentence } from '@/core/words/offers';
 import { Card, Page } from '../frame';
 import { NewChain, type NewChainSaid } from '../garage/NewChain';
 import { Txt } from '../theme';
+import { RoundToggles } from './RoundToggles';
 import { useBenchRun, type Keeper } from './useBenchRun';
 
 interface Props {
@@ -25,6 +29,8 @@ interface Props {
   chainOf: (said: NewChainSaid) => Chain;
   /** The bench for a chain on this bike. */
   atFor: (chain: Chain) => AtTheBench;
+  /** Slower rounds that are due on this bike. */
+  dueRounds: readonly RoundState[];
   onGuide: () => void;
   onGo: () => void;
 }
@@ -34,6 +40,7 @@ const PLAIN: Wanted = {
   bottleId: null,
   clean: 'brush',
   addOns: [],
+  rounds: [],
   baths: { count: 3, ml: 150 },
   wheelOut: false,
 };
@@ -45,9 +52,10 @@ const NOT_YET = { id: 'new', name: 'the new chain', retired: false, changedAt: '
 export function NewChainStart(props: Props) {
   const { keeper, clock, bike, old, like, usual, links, chainOf, atFor, onGuide, onGo } = props;
   const { run, keep } = useBenchRun(keeper);
+  const [rounds, setRounds] = useState<BenchRound[]>([]);
   const offerOf = (said: NewChainSaid, chain: Chain) => {
     const boxed = { bikeId: bike.id, chain, keepsOld: said.keepsOld };
-    const wanted = { ...PLAIN, lube: said.lube ?? PLAIN.lube };
+    const wanted = { ...PLAIN, rounds, lube: said.lube ?? PLAIN.lube };
     return { boxed, offer: newChainOffer(atFor(old ?? chain), wanted, boxed) };
   };
   const begin = (said: NewChainSaid) => {
@@ -66,9 +74,12 @@ export function NewChainStart(props: Props) {
       <NewChain
         key={links}
         {...{ bike, old, like, usual, links, onGuide }}
-        note={(said) =>
-          said ? <Ahead {...offerOf(said, { ...said.chain, ...NOT_YET }).offer} /> : null
-        }
+        note={(said) => (
+          <>
+            <RoundToggles bike={bike} due={props.dueRounds} chosen={rounds} onChange={setRounds} />
+            {said ? <Ahead {...offerOf(said, { ...said.chain, ...NOT_YET }).offer} /> : null}
+          </>
+        )}
         onFit={begin}
       />
     </Page>

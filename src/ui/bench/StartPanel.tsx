@@ -1,9 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { addOnsFor, mayTakeWheelOut } from '@/core/bench/job';
+import { addOnsFor, takesRounds } from '@/core/bench/addOns';
+import { mayTakeWheelOut } from '@/core/bench/job';
 import type { Offer, Wanted } from '@/core/bench/offer';
+import type { RoundState } from '@/core/rounds';
 import { nextFirst, type Recommended } from '@/core/bench/recommend';
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
+import type { Bike } from '@/core/garage';
 import type { Depth } from '@/core/logbook';
 import type { DateText } from '@/core/time/dates';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
@@ -11,6 +14,7 @@ import { Button, Choice, FormFoot, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { DepthRow } from './DepthRow';
+import { RoundToggles } from './RoundToggles';
 import { ADD_ON_LABEL } from '@/core/words/workshop';
 import { earlySentence, recommendedSentence } from '@/core/words/offers';
 
@@ -27,6 +31,9 @@ interface Props {
   today: DateText;
   /** The lube left on it, where lubing would be far too early and the rider has not been told; else null. */
   early: number | null;
+  bike: Bike;
+  /** Slower rounds that are due on it. */
+  dueRounds: readonly RoundState[];
   onStart: (offer: Offer) => void;
 }
 
@@ -51,6 +58,14 @@ export function StartPanel(props: Props) {
       </View>
       <WithWhat depth={depth} wanted={wanted} onWanted={onWanted} bottles={bottles} />
       <Also {...{ depth, offer, wanted, onWanted }} />
+      {takesRounds(depth) ? (
+        <RoundToggles
+          bike={props.bike}
+          due={props.dueRounds}
+          chosen={wanted.rounds}
+          onChange={(rounds) => onWanted({ rounds })}
+        />
+      ) : null}
       {props.early !== null && offer?.job.lube && offer.time ? (
         <Card title="There is plenty of lube on it">
           <Txt>{earlySentence(props.early, offer.job.lube.ml, offer.time.handsOn)}</Txt>

@@ -1,42 +1,25 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
+import { lazy, Suspense, type ComponentProps, type ComponentType } from 'react';
+import type * as bench from '.';
 
-const StartPart = lazy(() => import('.').then((m) => ({ default: m.BenchStart })));
-const CautionPart = lazy(() => import('.').then((m) => ({ default: m.CautionCard })));
-const WorkCautionsPart = lazy(() => import('.').then((m) => ({ default: m.WorkCautions })));
-const NewChainPart = lazy(() => import('.').then((m) => ({ default: m.NewChainStart })));
-const SessionPart = lazy(() => import('.').then((m) => ({ default: m.BenchSession })));
+type Bench = typeof bench;
 
-/** The bench before starting, loaded when shown. */
-export const BenchStart = (props: ComponentProps<typeof StartPart>) => (
-  <Suspense fallback={null}>
-    <StartPart {...props} />
-  </Suspense>
-);
+/** A piece of the bench, loaded when shown. */
+function lazily<Name extends keyof Bench>(name: Name): ComponentType<ComponentProps<Bench[Name]>> {
+  const Part = lazy(async () => ({ default: (await import('.'))[name] as ComponentType<object> }));
+  return function Piece(props: ComponentProps<Bench[Name]>) {
+    return (
+      <Suspense fallback={null}>
+        <Part {...props} />
+      </Suspense>
+    );
+  };
+}
 
-/** A new chain before it is fitted at the bench, loaded when shown. */
-export const NewChainStart = (props: ComponentProps<typeof NewChainPart>) => (
-  <Suspense fallback={null}>
-    <NewChainPart {...props} />
-  </Suspense>
-);
-
-/** The session at the bench, loaded when shown. */
-export const BenchSession = (props: ComponentProps<typeof SessionPart>) => (
-  <Suspense fallback={null}>
-    <SessionPart {...props} />
-  </Suspense>
-);
-
-/** What may hurt, loaded when shown. */
-export const CautionCard = (props: ComponentProps<typeof CautionPart>) => (
-  <Suspense fallback={null}>
-    <CautionPart {...props} />
-  </Suspense>
-);
-
-/** What may hurt in a piece of work, loaded when shown. */
-export const WorkCautions = (props: ComponentProps<typeof WorkCautionsPart>) => (
-  <Suspense fallback={null}>
-    <WorkCautionsPart {...props} />
-  </Suspense>
-);
+export const BenchStart = lazily('BenchStart');
+export const BenchSession = lazily('BenchSession');
+export const CautionCard = lazily('CautionCard');
+export const WorkCautions = lazily('WorkCautions');
+export const NewChain = lazily('NewChain');
+export const NewChainStart = lazily('NewChainStart');
+export const NewChainCards = lazily('NewChainCards');
+export const RoundCard = lazily('RoundCard');

@@ -6,6 +6,8 @@ import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanDay } from '@/core/plan/planner';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
+import type { MorningEntry } from '@/core/words/beforeRide';
+import { MorningRow } from './MorningRow';
 import { JobCard, type JobActions } from './JobCard';
 import { SwapRow } from './SwapRow';
 import type { SwapAhead } from '@/core/plan/agenda/swaps';
@@ -18,25 +20,39 @@ interface Props {
   units: UnitSystem;
   actions: JobActions;
   swaps: readonly SwapAhead[];
+  mornings: readonly MorningEntry[];
+  /** What of the slower rounds is due on each bike, to ride along with its next job. */
+  along: Readonly<Record<string, string>>;
 }
 
 /** The days of the plan that have something in them: rides in small type, jobs as cards. */
 export function AgendaList(props: Props) {
-  const { agenda, days, rides, bikeNames, units, actions, swaps } = props;
+  const { agenda, days, rides, bikeNames, units, actions, swaps, mornings, along } = props;
+  const isNext = (item: AgendaEntry) => agenda.find((a) => a.bikeId === item.bikeId) === item;
   const today = days[0]?.date ?? '';
   return (
     <View role="list" aria-label="Agenda" style={styles.list}>
       {days.map((day) => {
         const jobs = agenda.filter((a) => a.date === day.date);
         const swapping = swaps.filter((s) => s.date === day.date);
+        const coats = mornings.filter((m) => m.date === day.date);
         const lines = rides
           .filter((r) => r.date === day.date)
           .map((r) => rideLine(r, bikeNames[r.bikeId] ?? '', units));
-        if (jobs.length + swapping.length > 0)
+        if (jobs.length + swapping.length + coats.length > 0)
           return (
             <WorkDay key={day.date} day={day} today={today} lines={lines}>
+              {coats.map((coat) => (
+                <MorningRow key={coat.bikeId} coat={coat} onDo={actions.onMorning} />
+              ))}
               {jobs.map((item) => (
-                <JobCard key={item.id} item={item} today={today} actions={actions} />
+                <JobCard
+                  key={item.id}
+                  item={item}
+                  today={today}
+                  along={isNext(item) ? (along[item.bikeId] ?? null) : null}
+                  actions={actions}
+                />
               ))}
               {swapping.map((swap) => (
                 <SwapRow key={swap.bike.id} swap={swap} onDo={actions.onSwap} />

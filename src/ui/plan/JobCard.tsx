@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { MorningEntry } from '@/core/words/beforeRide';
 import type { SwapAhead } from '@/core/plan/agenda/swaps';
 import type { AgendaEntry } from '@/core/words/plan';
 import { daysAfter, shortDay } from '@/core/time/dates';
@@ -12,6 +13,8 @@ export interface JobActions {
   onDo: (item: AgendaEntry) => void;
   /** Swapping the chains of a bike. */
   onSwap: (swap: SwapAhead) => void;
+  /** A thin coat in the morning. */
+  onMorning: (coat: MorningEntry) => void;
   onMove: (item: AgendaEntry, date: string) => void;
   onSkip: (item: AgendaEntry) => void;
   onPin: (item: AgendaEntry) => void;
@@ -22,6 +25,8 @@ export interface JobActions {
 interface Props {
   item: AgendaEntry;
   today: string;
+  /** Slower rounds that are due along with it, said; null: none. */
+  along: string | null;
   actions: JobActions;
 }
 
@@ -29,7 +34,7 @@ interface Props {
 const MOVES = [-3, -2, -1, 1, 2, 3, 5, 7];
 
 /** A job on its date: what, how long, by when, why; and what the rider may do with it. */
-export function JobCard({ item, today, actions }: Props) {
+export function JobCard({ item, today, along, actions }: Props) {
   const colors = useColors();
   const [panel, setPanel] = useState<'move' | 'why' | null>(null);
   const toggle = (next: 'move' | 'why') => setPanel(panel === next ? null : next);
@@ -41,7 +46,7 @@ export function JobCard({ item, today, actions }: Props) {
     >
       <View style={styles.row}>
         <View style={[styles.chalk, { backgroundColor: colors.tape }]} />
-        <Words item={item} />
+        <Words item={item} along={along} />
       </View>
       <View style={styles.buttons}>
         <Button label="Do it" kind="strong" onPress={() => actions.onDo(item)} grow />
@@ -73,7 +78,7 @@ export function JobCard({ item, today, actions }: Props) {
   );
 }
 
-function Words({ item }: Pick<Props, 'item'>) {
+function Words({ item, along }: Pick<Props, 'item' | 'along'>) {
   const { words } = item;
   return (
     <View style={styles.words}>
@@ -92,6 +97,7 @@ function Words({ item }: Pick<Props, 'item'>) {
       <Txt variant="small" tone="inkSoft">
         {words.reason}
       </Txt>
+      {along ? <Txt variant="small">{along}</Txt> : null}
       {item.shakeOut ? (
         <Txt variant="small">Ride a short one in between, to shake it out before the race.</Txt>
       ) : null}
@@ -100,7 +106,7 @@ function Words({ item }: Pick<Props, 'item'>) {
 }
 
 /** Where a job can be moved to, skipped or held. */
-function Moves({ item, today, actions, onDone }: Props & { onDone: () => void }) {
+function Moves({ item, today, actions, onDone }: Omit<Props, 'along'> & { onDone: () => void }) {
   const days = MOVES.map((by) => daysAfter(item.date, by)).filter((date) => date >= today);
   const move = (date: string) => {
     onDone();

@@ -24,6 +24,9 @@ interface Props {
   answer: PlanAnswer | null;
   progress: number | null;
   rides: readonly RideAhead[];
+  /** What of the slower rounds is due along with the jobs of each bike, and what is overdue. */
+  rounds: { along: Readonly<Record<string, string>>; overdue: readonly string[] };
+  onRounds: () => void;
   problem: Problem | null;
   bikes: readonly Bike[];
   chains: Readonly<Record<string, Chain>>;
@@ -125,7 +128,7 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
         </Txt>
       ) : null}
       {answer.marks ? <Txt variant="small">{answer.marks}</Txt> : null}
-      {answer.agenda.length + swaps.length === 0 ? (
+      {answer.agenda.length + swaps.length + answer.mornings.length === 0 ? (
         <Card>
           <Txt>
             {rides.length === 0
@@ -134,7 +137,17 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
           </Txt>
         </Card>
       ) : null}
+      {props.rounds.overdue.length > 0 ? (
+        <Card title="Beside the chain">
+          {props.rounds.overdue.map((line) => (
+            <Txt key={line}>{line}</Txt>
+          ))}
+          <Button label="Slower rounds" onPress={props.onRounds} />
+        </Card>
+      ) : null}
       <AgendaList
+        along={props.rounds.along}
+        mornings={answer.mornings}
         agenda={answer.agenda}
         days={answer.days}
         rides={rides}

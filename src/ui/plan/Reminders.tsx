@@ -23,14 +23,26 @@ export function Reminders({ answer, due, remind, notify, now, onPlan, onSeen }: 
   const { agenda, days } = answer;
   useEffect(() => (notify ? notifyLater(agenda, now) : undefined), [notify, agenda, now]);
   const today = agenda.filter((a) => a.date === days[0]?.date);
-  if (!remind || (due.length === 0 && today.length === 0)) return null;
+  const eves = evesOf(answer);
+  if (!remind || due.length + today.length + eves.length === 0) return null;
   return (
-    <Card title={due.length > 0 ? 'Fell due since you last looked' : 'Today’s work'}>
+    <Card
+      title={
+        due.length > 0
+          ? 'Fell due since you last looked'
+          : today.length > 0
+            ? 'Today’s work'
+            : 'Before the next ride'
+      }
+    >
       {due.map((line) => (
         <Txt key={line}>{line}</Txt>
       ))}
       {today.map((item) => (
-        <Txt key={item.id}>{todayLine(item)}</Txt>
+        <Txt key={item.id}>{todayLine(item, answer.lines[item.bikeId]?.eve ?? null)}</Txt>
+      ))}
+      {eves.map((line) => (
+        <Txt key={line}>{line}</Txt>
       ))}
       <View style={styles.buttons}>
         <Button label="See the plan" onPress={onPlan} grow />
@@ -40,8 +52,13 @@ export function Reminders({ answer, due, remind, notify, now, onPlan, onSeen }: 
   );
 }
 
-const todayLine = ({ bikeName, words }: AgendaEntry): string =>
-  `${bikeName} today: ${words.order} ${words.start ?? ''}`.trim();
+/** What is said before the next ride of each bike, with its name. */
+const evesOf = ({ lines, names }: PlanAnswer): string[] =>
+  Object.entries(lines).flatMap(([id, { eve }]) => (eve ? [`${names[id] ?? ''}: ${eve}`] : []));
+
+/** A job of today; by when to start it stands in the line before the ride, where there is one. */
+const todayLine = ({ bikeName, words }: AgendaEntry, eve: string | null): string =>
+  `${bikeName} today: ${words.order} ${eve === null ? (words.start ?? '') : ''}`.trim();
 
 const styles = StyleSheet.create({
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },

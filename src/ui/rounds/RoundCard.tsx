@@ -3,8 +3,9 @@ import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/garage';
 import { isDue, type RoundState } from '@/core/rounds';
 import type { UnitSystem } from '@/core/units';
-import { ROUND_END_LABEL, ROUND_LABEL } from '@/core/words/roundLabels';
-import { dueSentence, roundSaid } from '@/core/words/rounds';
+import { ROUND_END_LABEL } from '@/core/words/roundLabels';
+import { dueSentence, roundName } from '@/core/words/roundLines';
+import { roundSaid } from '@/core/words/rounds';
 import { ROUND_ENDS, type RoundEnd } from '@/core/records/rounds';
 import { Button } from '../form';
 import { Card } from '../frame';
@@ -24,12 +25,13 @@ export function RoundCard({ state, bike, units, onEnd, onOff }: Props) {
   const { round, minutes } = state;
   const { tools, steps, caution } = roundSaid(round, bike);
   const due = isDue(state);
+  const name = roundName(round, bike);
   return (
-    <Card title={due ? `${ROUND_LABEL[round]}, due` : ROUND_LABEL[round]}>
+    <Card title={due ? `${name}, due` : name}>
       <Txt>{dueSentence(state, units)}</Txt>
       <Txt tone="inkSoft">{`${minutes} min. ${tools}.`}</Txt>
       <Button
-        label={open ? 'Hide the steps' : `${ROUND_LABEL[round]}: the steps`}
+        label={open ? 'Hide the steps' : `${name}: the steps`}
         expanded={open}
         onPress={() => setOpen(!open)}
       />

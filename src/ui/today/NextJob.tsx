@@ -25,6 +25,7 @@ export function NextJob({ first, line, old, instead }: Props) {
       >
         {text}
       </Txt>
+      {line?.eve && !old ? <Txt variant="small">{line.eve}</Txt> : null}
       {line ? (
         <Txt variant="small" tone="inkSoft">
           {old ? 'That was the last plan. A new one is being made …' : more}

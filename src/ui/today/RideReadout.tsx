@@ -6,8 +6,8 @@ import { Txt } from '../theme';
 import { eventLine } from '@/core/words/event';
 import { dateFormat } from '@/core/time/dateFormat';
 
-interface Props {
-  step: StepInFull | undefined;
+export interface ReadoutProps {
+  step: StepInFull;
   units: UnitSystem;
   onOpen: (rideId: string) => void;
 }
@@ -19,14 +19,9 @@ const day = dateFormat({
 });
 
 /** The numbers of the stitch that was tapped. */
-export function RideReadout({ step, units, onOpen }: Props) {
-  if (!step?.before || !step.after)
-    return (
-      <Txt variant="small" tone="inkSoft">
-        Drag the tape; tap a stitch to read that ride.
-      </Txt>
-    );
+export default function RideReadout({ step, units, onOpen }: ReadoutProps) {
   const { before, after, event } = step;
+  if (!before || !after) return null;
   const moved = (a: number, b: number) => `${formatShare(a)} → ${formatShare(b)}`;
   return (
     <View style={styles.readout} aria-live="polite">

@@ -4,6 +4,6 @@ export * from './Swatches';
 export * from './VerdictLines';
 export * from './OtherBikes';
 export * from './QuickNotes';
-export * from './RideReadout';
+export * from './RideReadoutLater';
 export * from './NextJob';
 export * from './StillOpen';

@@ -1,7 +1,8 @@
 import { benchLube, jobOf } from '@/test/bench';
 import { PRESETS } from '@/core/garage';
 import { helpWith } from '../../words/trouble';
-import { addOnsFor, type Job } from '../job';
+import { addOnsFor } from '../addOns';
+import { type Job } from '../job';
 import { procedure } from '../procedure';
 import { refusal } from '../refusal';
 import type { BenchStep, StepId } from '../steps';

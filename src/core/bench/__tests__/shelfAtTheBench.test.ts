@@ -48,6 +48,7 @@ const WANTED: Wanted = {
   bottleId: null,
   clean: 'brush',
   addOns: [],
+  rounds: [],
   baths: { count: 2, ml: 100 },
   wheelOut: false,
 };

@@ -24,7 +24,8 @@ export interface Scene {
   weather: WeatherRecord;
 }
 
-type Fitted = Extract<PlainEvent, { type: 'chainFitted' }>;
+type Of<T extends PlainEvent['type']> = Extract<PlainEvent, { type: T }>;
+type Fitted = Of<'chainFitted'>;
 type Fault = Extract<PlainEvent, { type: 'faultFound' | 'faultFollowed' }>;
 type OfPart = Extract<
   PlainEvent,
@@ -51,7 +52,10 @@ const isOfFault = (event: PlainEvent): event is Fault =>
 export function play(scene: Scene, event: PlainEvent): ReplayStep {
   const at = Date.parse(event.at);
   if (event.type === 'chainFitted') return fit(scene, event, at);
-  if (isOfPart(event)) return handedOut(untouched(scene, event, at));
+  if (isOfPart(event)) {
+    if (event.type === 'roundDone') roundSettles(scene.book, event);
+    return handedOut(untouched(scene, event, at));
+  }
   if (isOfFault(event)) return faulty(scene, event, at);
   if (event.type === 'rideLogged') faultsRidden(scene.book, event);
   const step = opened(scene, event, at);
@@ -95,6 +99,17 @@ function untouched(
   return stepOf({ event, bikeId, ...none, air, home, bike, weather }, cogs);
 }
 
+/** Jockey wheels that were seen to in their round are no longer left open. */
+function roundSettles(book: BookState, { bikeId, round, end }: Of<'roundDone'>): void {
+  if (round !== 'jockey bearings' || end === 'workshop') return;
+  const chainId = book.fitted.get(bikeId);
+  const state = chainId === undefined ? undefined : book.chains.get(chainId);
+  if (chainId === undefined || !state?.leftOpen.includes('jockey wheels')) return;
+  const leftOpen = state.leftOpen.filter((what) => what !== 'jockey wheels');
+  book.chains.set(chainId, handedOut({ ...copyState(state), leftOpen }));
+  book.leftOpen.set(bikeId, leftOpen.filter(isOfTheBike));
+}
+
 /** The step of a fault that was found, or of which was heard. */
 function faulty(scene: Scene, event: Fault, at: number): ReplayStep {
   const step = handedOut(untouched(scene, event, at));
@@ -136,7 +151,7 @@ function airFrom({ book, garage, weather }: Scene, bikeId: string | null, from: 
 
 /** Whether an open check concerns the bike, whichever chain is on it. */
 const isOfTheBike = (what: Unsettled): boolean =>
-  !['closure', 'routing', 'worn link'].includes(what);
+  !['closure', 'routing', 'worn link', 'skipping', 'first ride'].includes(what);
 
 /** Writes what an event did into its step and the book: the one place that does. */
 function commit(book: BookState, step: ReplayStep, key: string | null, outcome: Outcome): void {

@@ -149,6 +149,7 @@ function offersFor(
     bottleId: coat.id,
     clean: settings.workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
     addOns: [],
+    rounds: [],
     baths: { count: 3, ml: 150 },
     wheelOut: false,
   });

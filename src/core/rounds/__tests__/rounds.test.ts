@@ -4,7 +4,8 @@ import { Replay } from '@/core/care';
 import type { Bike } from '@/core/garage';
 import type { Notable } from '@/core/records/faults';
 import { ROUNDS, type Round } from '@/core/records/rounds';
-import { roundSaid, dueSentence, roundsLine } from '@/core/words/rounds';
+import { dueSentence, roundsLine } from '@/core/words/roundLines';
+import { roundSaid } from '@/core/words/rounds';
 import { isDue, ROUND_RULES, roundsOf } from '..';
 
 const DAY = 86_400_000;
