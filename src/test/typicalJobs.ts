@@ -2,6 +2,7 @@ import type { Job } from '@/core/bench/job';
 import { procedure } from '@/core/bench/procedure';
 import { timelineOf } from '@/core/bench/timeline';
 import { PRESETS } from '@/core/garage';
+import { atBenchRound } from '@/core/words/rounds';
 import { benchLube, jobOf } from './bench';
 
 const road: Job['bike'] = { ...PRESETS.road.specs, name: 'Road bike' };
@@ -64,6 +65,40 @@ export const TYPICAL_JOBS: readonly [string, Partial<Job>][] = [
       lube: null,
       next: { ...chain('reusable link'), id: 'b', name: 'chain B' },
       workshop: withTools('link pliers'),
+    },
+  ],
+  [
+    'New chain for twelve speeds, a link that closes once, dry lube',
+    {
+      depth: 'new chain',
+      onIt: null,
+      lube: benchLube('dry'),
+      chain: chain('single-use link'),
+      next: { ...chain('single-use link'), id: 'b', name: 'the new chain' },
+      old: { becomes: 'worn', limit: 0.5 },
+    },
+  ],
+  [
+    'New chain with a joining pin, wet lube, no stand; tyres ride along',
+    {
+      depth: 'new chain',
+      onIt: null,
+      chain: { ...chain('connecting pin'), directional: false },
+      next: { ...chain('connecting pin'), directional: false, id: 'b', name: 'the new chain' },
+      old: { becomes: 'kept', limit: 0.75 },
+      rounds: [atBenchRound({ round: 'tyres', minutes: 4 }, road)],
+      workshop: withTools('brushes'),
+    },
+  ],
+  [
+    'New chain for a hub gear, the old one kept',
+    {
+      depth: 'new chain',
+      onIt: null,
+      bike: hub,
+      next: { ...chain('reusable link'), directional: false, id: 'b', name: 'the new chain' },
+      old: { becomes: 'kept', limit: 1 },
+      salted: true,
     },
   ],
   [

@@ -154,6 +154,9 @@ export const ACTS = {
     changes: { closure: 'seated' },
   },
 
+  // Wheels and brakes are looked at as they turn.
+  'look round the bike': { needs: RUNNING },
+
   ...NEW_CHAIN_ACTS,
 
   // Dirt, water, degreaser.

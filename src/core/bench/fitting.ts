@@ -11,7 +11,7 @@ export function chainOn(job: Job): BenchStep[] {
     step({
       id: 'lay in',
       phase: 'close',
-      ...SAID.layIn(job.bike.gear, job.bike.rings.length),
+      ...SAID.layIn(job.bike),
       acts: ['lay in'],
       hands: 3,
     }),

@@ -26,6 +26,7 @@ export const roundSteps = ({ rounds }: Job): BenchStep[] =>
           phase: 'check',
           what,
           why: caution,
+          acts: ['look round the bike'],
           materials: n === 0 ? [tools] : [],
           hands,
         }),

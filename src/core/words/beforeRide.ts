@@ -33,9 +33,12 @@ const when = (date: DateText, today: DateText): string => {
   return word === 'Today' || word === 'Tomorrow' ? word.toLowerCase() : `on ${word}`;
 };
 
-/** "Thin coat tomorrow at 06:35, 3 min, half an hour before the ride." */
-export const morningSentence = (coat: MorningCoat, today: DateText, zone: string): string =>
-  `Put a thin coat of ${coat.lubeName} on ${when(coat.date, today)} at ${timeOf(coat.from, zone)}, half an hour before the ride.`;
+/** "Tomorrow at 08:25, half an hour before the ride, put on a thin coat of wet lube." */
+export function morningSentence(coat: MorningCoat, today: DateText, zone: string): string {
+  const day = when(coat.date, today);
+  const begun = day.charAt(0).toUpperCase() + day.slice(1);
+  return `${begun} at ${timeOf(coat.from, zone)}, half an hour before the ride, put on a thin coat of ${coat.lubeName}.`;
+}
 
 /** Why a thin coat in the morning. */
 export const whyMorning = ({ why }: MorningCoat): string =>

@@ -50,7 +50,7 @@ export function alongSentence(due: readonly RoundState[], bike: Pick<Bike, 'gear
   return `Due along with it: ${listed(more)}.`;
 }
 
-/** "Quay commuter: tyres are overdue." Null: nothing is. */
+/** "Quay commuter is overdue for tyres." Null: nothing is. */
 export function overdueSentence(
   name: string,
   overdue: readonly RoundState[],
@@ -58,5 +58,5 @@ export function overdueSentence(
 ): string | null {
   if (overdue.length === 0) return null;
   const names = overdue.map(({ round }) => roundName(round, bike).toLowerCase());
-  return `${name}, overdue: ${listed(names)}.`;
+  return `${name} is overdue for ${listed(names)}.`;
 }

@@ -9,7 +9,7 @@ import { firstFault } from '../simulate';
 const PAGE = path.join(__dirname, '../../../../docs/bench.md');
 const MARK = '<!-- The rest is written by `UPDATE_DOCS=1 npx jest typicalJobs`. -->\n';
 
-describe('twelve typical jobs', () => {
+describe('typical jobs', () => {
   it.each(TYPICAL_JOBS)('%s can be done from start to end', (_, more) => {
     const job = jobOf(more);
     expect(refusal(job)).toBeNull();

@@ -4,9 +4,16 @@ import { Replay } from '@/core/care';
 import type { Bike } from '@/core/garage';
 import type { Notable } from '@/core/records/faults';
 import { ROUNDS, type Round } from '@/core/records/rounds';
-import { dueSentence, roundsLine } from '@/core/words/roundLines';
+import {
+  alongSentence,
+  dueSentence,
+  overdueSentence,
+  roundName,
+  roundsLine,
+} from '@/core/words/roundLines';
 import { roundSaid } from '@/core/words/rounds';
-import { isDue, ROUND_RULES, roundsOf } from '..';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import { isDue, isOverdue, ROUND_RULES, roundsOf, unwanted } from '..';
 
 const DAY = 86_400_000;
 const START = Date.UTC(2026, 0, 1, 10);
@@ -92,6 +99,45 @@ describe('what is due beside the chain', () => {
     expect(isDue(bearings(noted(1, 'hooked teeth')))).toBe(false);
   });
 
+  it('a jockey wheel left open at the bench is due too, until it is settled or its round is done', () => {
+    const left = workBody(at(1), 'c1', { leftOpen: ['noise', 'jockey wheels'] });
+    const settled = { type: 'settled', at: at(2), chainId: 'c1', what: 'jockey wheels' } as const;
+    const bearings = (...bodies: Body[]) => one('jockey bearings', 5, bodies);
+    expect(bearings(left)).toMatchObject({ by: 'noted', used: 1 });
+    expect(isDue(bearings(left, settled))).toBe(false);
+    expect(isDue(bearings(left, done(2, 'jockey bearings')))).toBe(false);
+    expect(isDue(bearings(workBody(at(1), 'c1', { leftOpen: ['brakes'] })))).toBe(false);
+    // Doing the round settles it, unless it is left for the workshop.
+    const open = (...bodies: Body[]) =>
+      new Replay(TEST_GARAGE, stamped([fitted, left, ...bodies])).book.chains.get('c1')!.leftOpen;
+    expect(open()).toEqual(['noise', 'jockey wheels']);
+    expect(open(done(2, 'jockey bearings'))).toEqual(['noise']);
+    expect(open(done(2, 'tyres'))).toEqual(['noise', 'jockey wheels']);
+    const shop: Body = { ...done(2, 'jockey bearings'), end: 'workshop' } as Body;
+    expect(open(shop)).toEqual(['noise', 'jockey wheels']);
+    expect(open({ ...done(2, 'jockey bearings'), bikeId: 'b2' } as Body)).toContain(
+      'jockey wheels',
+    );
+  });
+
+  it('is overdue when nobody took it along for half its time again, or something was noted', () => {
+    expect(isOverdue(one('tyres', 10, []))).toBe(false);
+    expect(isOverdue(one('tyres', 10.6, []))).toBe(true);
+    expect(isOverdue(one('jockey bearings', 5, [noted(1, 'stiff upper jockey wheel')]))).toBe(true);
+  });
+
+  it('follows the school that oils the chain only', () => {
+    const { workshop, rounds } = DEFAULT_SETTINGS;
+    const chainOnly = {
+      ...workshop,
+      schools: { ...workshop.schools, pivots: 'chain only' as const },
+    };
+    expect(unwanted({ rounds, workshop })).toEqual([]);
+    expect(unwanted({ rounds: { off: ['tyres'] }, workshop: chainOnly })).toEqual([
+      ...['tyres', 'pivots'],
+    ]);
+  });
+
   it('leaves out what is switched off and what the bike has not', () => {
     const names = (more: Partial<Bike>, off: Round[] = []) =>
       played(5, [], off, { ...bike, ...more }).map((r) => r.round);
@@ -138,5 +184,18 @@ describe('what is said of a round', () => {
     expect(roundsLine(due)).toMatch(
       new RegExp(`^Slower rounds due: tyres, .* and ${due.length - 2} more$`),
     );
+  });
+
+  it('names what rides along with a job, and what is overdue', () => {
+    const due = played(400, []).filter(isDue);
+    expect(alongSentence([], bike)).toBeNull();
+    expect(overdueSentence('Shed bike', [], bike)).toBeNull();
+    expect(alongSentence(due.slice(0, 1), bike)).toBe('Due along with it: tyres (4 min).');
+    expect(alongSentence(due, bike)).toMatch(new RegExp(` and ${due.length - 3} more\\.$`));
+    expect(overdueSentence('Shed bike', due.slice(0, 1), bike)).toBe(
+      'Shed bike is overdue for tyres.',
+    );
+    expect(roundName('freehub', { gear: 'single' })).toBe('Freewheel');
+    expect(roundName('freehub', bike)).toBe('Freehub');
   });
 });

@@ -34,7 +34,7 @@ describe('the line of the evening before', () => {
 
   it('says the thin coat of the morning, with the bottle where rain is likely', () => {
     expect(eve({ morning: MORNING })).toBe(
-      'Put a thin coat of House dry lube on tomorrow at 06:37, half an hour before the ride.',
+      'Tomorrow at 06:37, half an hour before the ride, put on a thin coat of House dry lube.',
     );
     expect(eve({ morning: MORNING, next: { ...NEXT, wet: 0.5 } })).toMatch(
       /Rain is likely: take a small bottle of wet lube along\.$/,

@@ -16,18 +16,24 @@ export const listen = (gear: Bike['gear'], shifted: boolean, moving: Moving): Lo
 });
 
 /** Laying the open chain in, before anything is closed. */
-export const layIn = (gear: Bike['gear'], rings: number): Said =>
-  gear === 'derailleur'
+export const layIn = ({
+  gear,
+  rings,
+  narrowWide,
+}: Pick<Bike, 'gear' | 'rings' | 'narrowWide'>): Said => {
+  const wide = narrowWide ? ' On this ring an outer link lies on each wide tooth.' : '';
+  return gear === 'derailleur'
     ? {
         what: `Lay the chain over the smallest cog, between the jockey wheels, past the chainstay and round the ${
-          rings > 1 ? 'smallest ' : ''
+          rings.length > 1 ? 'smallest ' : ''
         }ring.`,
-        why: 'Do not close it yet: a chain on the wrong side of a tab is put right now, not later.',
+        why: `Do not close it yet: a chain on the wrong side of a tab is put right now, not later.${wide}`,
       }
     : {
         what: 'Lay the chain round the cog, past the chainstay and round the ring, its ends together.',
-        why: 'Do not close it yet.',
+        why: `Do not close it yet.${wide}`,
       };
+};
 
 export const ROUTED: LookSaid = {
   what: 'Look from the side. Does the chain run straight between the jockey wheels and inside the tab of the cage?',

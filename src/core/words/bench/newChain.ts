@@ -15,13 +15,13 @@ export function restOld(
   closure: Chain['closure'],
   salted: boolean,
 ): Said {
+  const reusable = closure === 'reusable link';
   if (becomes === 'worn')
     return {
       what: 'Hang the old chain up as it is, and keep it until the new one has been ridden.',
-      why: 'Its links can be counted again, and if the new chain skips you can still ride.',
+      why: `Its links can be counted again, and if the new chain skips you can go back to it${reusable ? '' : ' with a new link or pin'}.`,
     };
   const clean = salted ? 'Rinse the salt off the old chain and dry it.' : 'Wipe the old chain.';
-  const reusable = closure === 'reusable link';
   return {
     what: `${clean} Put it away dry with its name on${reusable ? ', its link beside it' : ''}.`,
     why: reusable
