@@ -59,7 +59,6 @@ function chainEvents(run: Run, work: WorkResult, bikeId: string | null): (Fitted
     minutes,
     ...(open.length > 0 ? { leftOpen: open } : {}),
   });
-  const ofTheOld = leftOpen.includes('worn link') && run.chainId !== next.id;
   return [
     {
       type: 'chainFitted',
@@ -69,7 +68,7 @@ function chainEvents(run: Run, work: WorkResult, bikeId: string | null): (Fitted
       start: run.boxed ? NEW_CHAIN : null,
     },
     of(next.id, onIt, work.minutes),
-    ...(ofTheOld ? [of(run.chainId, ['worn link'], null)] : []),
+    ...(leftOpen.includes('worn link') ? [of(run.chainId, ['worn link'], null)] : []),
   ];
 }
 
