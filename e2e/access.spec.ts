@@ -15,6 +15,7 @@ const PAGES = [
   '/bench/noises',
   '/bench/road',
   '/bench/rounds',
+  '/bench/new/demo-bike-racer',
   '/shelf',
   '/shelf/choose',
   '/shelf/dose',

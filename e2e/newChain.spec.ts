@@ -45,6 +45,11 @@ test('a new chain for twelve speeds: stripped, cut, one-use link, measured, firs
   await page.getByLabel('Price').fill('48');
   await rider.picks('Closed by', 'Quick link, one use');
   await rider.picks('Which way it runs', 'One way only');
+  // Without a pot nothing begins, and nothing typed is lost.
+  await rider.picks('Lube you will ride it with', 'Hot wax');
+  await begin(page).click();
+  await expect(page.getByText(/Hot wax needs a pot/)).toBeVisible();
+  await expect(page.getByLabel('Price')).toHaveValue('48');
   await rider.picks('Lube you will ride it with', 'Dry');
   await rider.picks('The old one, Racer chain B', 'It is worn out');
   await expect(page.getByText(/chain tool/).first()).toBeVisible();

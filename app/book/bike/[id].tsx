@@ -162,6 +162,7 @@ function OfNew({ bike, old }: Pick<NewChainProps, 'bike' | 'old'>) {
   const fit = (said: NewChainFit) => {
     router.setParams({ links: undefined });
     dispatch(fitNewChain(bike, said));
+    return true;
   };
   return (
     <NewChain

@@ -16,7 +16,13 @@ const markSchema = z.object({
 });
 
 /** A chain out of its box: where it goes, how it will stand in the garage, and whether the one it replaces is kept. */
-const boxedSchema = z.object({ bikeId: id, chain: chainSchema, keepsOld: z.boolean() });
+const boxedSchema = z.object({
+  bikeId: id,
+  chain: chainSchema,
+  /** The chain that comes off; null: none was on. */
+  replaces: z.nullable(id),
+  keepsOld: z.boolean(),
+});
 export type Boxed = z.infer<typeof boxedSchema>;
 
 /** A session at the bench as it is kept. */

@@ -69,6 +69,9 @@ export const TRY_BEFORE_CUTTING: readonly string[] = [
   'With rear suspension, press it to where the stay is longest before you measure.',
 ];
 
+/** Common practice. */
+export const TIGHT_SENTENCE = 'A chain that is too tight costs about 4 W.';
+
 export const slackSentence = (teeth: number): string =>
   `The cage has to take up ${teeth} teeth between the two. Its maker says how many it can.`;
 

@@ -1,3 +1,5 @@
+import { NEW_CHAIN } from '@/core/care';
+import type { NewChainFields } from '@/core/entry/newChain';
 import { PRESETS, type Bike } from '@/core/garage';
 import { allEvents, NOT_RECORDED } from '@/core/logbook';
 import { USED_CHAIN } from '@/test/chains';
@@ -12,7 +14,14 @@ import {
   undo,
   type NewEvent,
 } from '../commands';
-import { saveBike, retireBike, retireChain } from '../commands/garage';
+import {
+  boxedChain,
+  fitBoxed,
+  retireBike,
+  retireChain,
+  saveBike,
+  saveChain,
+} from '../commands/garage';
 import { noteRoadRepair } from '../commands/road';
 import { startWithBike } from '../commands/start';
 import {
@@ -100,6 +109,42 @@ describe('commands', () => {
       noteRoadRepair({ bikeId: bike.id, chain: short, holds: 'spare link', shorter: 2 }),
     );
     expect(now().chain.links).toBe(40);
+  });
+
+  it('a chain out of its box comes with its fitting, retires the one it replaces and no other, as one step', () => {
+    const { store, edge } = started();
+    const { bike, chain: old } = selectMainReport(store.getState())!;
+    const chains = () => store.getState().logbook.garage.chains;
+    const fields: NewChainFields = {
+      ...{ links: 112, speeds: 11, openingsAllowed: null, wearPercent: null },
+      ...{ directional: true, price: 40 },
+      closure: 'single-use link',
+    };
+    const { replay } = selectReplay(store.getState());
+    const chain = boxedChain(bike, fields, replay, edge);
+    expect(chain).toMatchObject({ name: `${bike.name} chain 2`, links: 112, price: 40 });
+    expect(chain).not.toHaveProperty('wearPercent');
+    const boxed = { bikeId: bike.id, chain, replaces: old.id, keepsOld: false };
+    store.dispatch(fitBoxed(boxed, []));
+    expect(Object.keys(chains())).toEqual([old.id]);
+    const at = new Date(edge.at).toISOString();
+    const fit: NewEvent = {
+      ...{ type: 'chainFitted', at, bikeId: bike.id, chainId: chain.id, start: NEW_CHAIN },
+    };
+    store.dispatch(fitBoxed(boxed, [fit]));
+    expect(selectMainReport(store.getState())!.chain.id).toBe(chain.id);
+    expect(chains()[old.id]!.retired).toBe(true);
+    store.dispatch(undo());
+    expect(selectMainReport(store.getState())!.chain).toMatchObject({ id: old.id, retired: false });
+    // Meanwhile another chain went on: the one that came off is retired, not what is on now.
+    const other = { ...old, id: 'other', name: 'Other' };
+    store.dispatch(saveChain('Other added', other));
+    const on: NewEvent = {
+      ...{ type: 'chainFitted', at, bikeId: bike.id, chainId: 'other', start: NEW_CHAIN },
+    };
+    store.dispatch(record('Other fitted', [on]));
+    store.dispatch(fitBoxed(boxed, [{ ...fit, at: new Date(edge.at + 1000).toISOString() }]));
+    expect([chains()[old.id]!.retired, chains().other!.retired]).toEqual([true, false]);
   });
 
   it('a ride moves the verdict; undo takes it back and redo brings it again', () => {

@@ -81,11 +81,13 @@ export const fitNewChain =
   (bike: Bike, { chain: fields, lube, keepsOld }: NewChainFit): AppThunk =>
   (dispatch, getState, edge) => {
     const { wearPercent } = fields;
-    const chain = boxedChain(bike, fields, selectReplay(getState()).replay, edge);
+    const { replay } = selectReplay(getState());
+    const chain = boxedChain(bike, fields, replay, edge);
+    const replaces = replay.book.fitted.get(bike.id) ?? null;
     const start = { lube, look: 'clean', kmSinceLube: 0, kmBefore: 0, wearPercent } as const;
     const at = chain.changedAt;
     dispatch(
-      fitBoxed({ bikeId: bike.id, chain, keepsOld }, [
+      fitBoxed({ bikeId: bike.id, chain, replaces, keepsOld }, [
         { type: 'chainFitted', at, bikeId: bike.id, chainId: chain.id, start },
       ]),
     );
@@ -93,14 +95,11 @@ export const fitNewChain =
 
 /** Puts a chain out of its box into the garage with the events of its fitting, as one step; none: it was not fitted. */
 export const fitBoxed =
-  ({ bikeId, chain, keepsOld }: Boxed, events: NewEvent[]): AppThunk =>
+  ({ chain, replaces, keepsOld }: Boxed, events: NewEvent[]): AppThunk =>
   (dispatch, getState, edge) => {
     if (events.length === 0) return;
     const changedAt = new Date(edge.now()).toISOString();
-    const old =
-      getState().logbook.garage.chains[
-        selectReplay(getState()).replay.book.fitted.get(bikeId) ?? ''
-      ];
+    const old = getState().logbook.garage.chains[replaces ?? ''];
     const retired = old && !keepsOld ? [{ ...old, retired: true, changedAt }] : [];
     dispatch(record('New chain fitted', events, { chains: [{ ...chain, changedAt }, ...retired] }));
   };

@@ -54,15 +54,21 @@ export function NewChainStart(props: Props) {
   const { run, keep } = useBenchRun(keeper);
   const [rounds, setRounds] = useState<BenchRound[]>([]);
   const offerOf = (said: NewChainSaid, chain: Chain) => {
-    const boxed = { bikeId: bike.id, chain, keepsOld: said.keepsOld };
+    const boxed = {
+      bikeId: bike.id,
+      chain,
+      replaces: old?.id ?? null,
+      keepsOld: said.keepsOld,
+    };
     const wanted = { ...PLAIN, rounds, lube: said.lube ?? PLAIN.lube };
     return { boxed, offer: newChainOffer(atFor(old ?? chain), wanted, boxed) };
   };
   const begin = (said: NewChainSaid) => {
     const { boxed, offer } = offerOf(said, chainOf(said));
-    if (offer.refused !== null) return;
+    if (offer.refused !== null) return false;
     keep(startRun(offer, old?.id ?? boxed.chain.id, clock(), boxed));
     onGo();
+    return true;
   };
   return (
     <Page title={`A new chain for ${bike.name}`}>

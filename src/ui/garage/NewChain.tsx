@@ -45,52 +45,61 @@ export interface NewChainProps {
   onGuide: () => void;
   /** To the same form at the bench; absent: this is it, and the chain is fitted there step by step. */
   onBench?: () => void;
-  onFit: (said: NewChainSaid) => void;
+  /** Returns whether it was taken: else what was typed stays. */
+  onFit: (said: NewChainSaid) => boolean;
+}
+
+/** The form as it stands, with what becomes of the chain that comes off. */
+interface Draft extends NewChainDraft {
+  lube: LubeClass | null;
+  keepsOld: boolean;
 }
 
 /** A new chain for a bike: what it is, what is on it, and what becomes of the old one. */
 export function NewChain(props: NewChainProps) {
   const { bike, old, like, links = null, note, onGuide, onBench, onFit } = props;
-  const opened = newChainDraft(like ?? { ...USUAL, speeds: bike.speeds });
+  const opened: Draft = {
+    ...newChainDraft(like ?? { ...USUAL, speeds: bike.speeds }),
+    lube: props.usual ?? 'wet',
+    keepsOld: true,
+  };
   const kept = `new chain ${bike.id}`;
-  const [draft, setDraft] = useState<NewChainDraft>(() => ({
+  const [draft, setDraft] = useState<Draft>(() => ({
     ...opened,
-    ...readKept<NewChainDraft>(kept),
+    ...readKept<Draft>(kept),
     ...(links === null ? {} : { links }),
   }));
   // Who goes to look up the length comes back to what was typed.
   useEffect(() => writeKept(kept, draft, opened));
   const [problems, setProblems] = useState<Partial<Record<NewChainField, Problem>>>({});
-  const [lube, setLube] = useState<LubeClass | null>(props.usual ?? 'wet');
-  const [oldOne, setOldOne] = useState<'keep' | 'worn'>('keep');
   const read = readNewChain(draft, bike);
-  const said = read.ok ? { chain: read.value, lube, keepsOld: oldOne === 'keep' } : null;
+  const { lube, keepsOld } = draft;
+  const said = read.ok ? { chain: read.value, lube, keepsOld } : null;
   const fit = () => {
     setProblems(read.ok ? {} : read.problems);
-    if (!said) return;
+    if (!said || !onFit(said)) return;
     setDraft(opened);
     writeKept(kept, opened, opened);
-    onFit(said);
   };
   return (
     <View style={styles.form}>
       <ChainItself
         draft={draft}
         problems={problems}
-        onChange={setDraft}
+        onChange={(chain) => setDraft({ ...draft, ...chain })}
         onGuide={onGuide}
         isMeasured={onBench !== undefined}
       />
-      <LubeChoice lube={lube} onChange={setLube} isOn={onBench !== undefined} />
+      <LubeChoice
+        lube={lube}
+        onChange={(next) => setDraft({ ...draft, lube: next })}
+        isOn={onBench !== undefined}
+      />
       {old ? (
-        <Choice
-          label={`The old one, ${old.name}`}
-          options={[
-            { value: 'keep', label: 'Keep it' },
-            { value: 'worn', label: 'It is worn out' },
-          ]}
-          value={oldOne}
-          onChange={setOldOne}
+        <OldChoice
+          name={old.name}
+          keepsOld={keepsOld}
+          onChange={(next) => setDraft({ ...draft, keepsOld: next })}
         />
       ) : null}
       {note(said)}
@@ -105,6 +114,24 @@ export function NewChain(props: NewChainProps) {
     </View>
   );
 }
+
+interface OldProps {
+  name: string;
+  keepsOld: boolean;
+  onChange: (keepsOld: boolean) => void;
+}
+
+const OldChoice = ({ name, keepsOld, onChange }: OldProps) => (
+  <Choice
+    label={`The old one, ${name}`}
+    options={[
+      { value: 'keep', label: 'Keep it', hint: 'As a spare, or to take turns with this one.' },
+      { value: 'worn', label: 'It is worn out' },
+    ]}
+    value={keepsOld ? 'keep' : 'worn'}
+    onChange={(next) => onChange(next === 'keep')}
+  />
+);
 
 interface LubeProps {
   lube: LubeClass | null;

@@ -4,7 +4,13 @@ import { derailleurLength, fixedLengths, slackTeeth } from '@/core/chain/length'
 import { readIfAny, readWhole } from '@/core/entry/number';
 import type { Bike } from '@/core/garage';
 import type { Problem, Result } from '@/core/problem';
-import { fixedSaid, lengthSaid, slackSentence, TRY_BEFORE_CUTTING } from '@/core/words/newChain';
+import {
+  fixedSaid,
+  lengthSaid,
+  slackSentence,
+  TIGHT_SENTENCE,
+  TRY_BEFORE_CUTTING,
+} from '@/core/words/newChain';
 import { Button, Field } from '../form';
 import { Card } from '../frame';
 import { useAmount } from '../form/useAmount';
@@ -109,6 +115,7 @@ function ForDerailleur({ bike, chainstayMm, old, onFit }: DerailleurProps) {
         <Txt key={line}>{line}</Txt>
       ))}
       <Txt tone="inkSoft">{slackSentence(slackTeeth(rings, smallestCog, largestCog))}</Txt>
+      <Txt tone="inkSoft">{TIGHT_SENTENCE}</Txt>
       <Button label={`Fit a chain of ${found.links} links`} onPress={() => onFit(found.links)} />
     </>
   );
@@ -131,6 +138,7 @@ function ForSlot({ bike, chainstayMm, onFit }: SlotProps) {
   return (
     <>
       <View style={styles.row}>{slot.field}</View>
+      <Txt tone="inkSoft">{TIGHT_SENTENCE}</Txt>
       {slot.value !== null ? (
         <View>
           {fixedSaid(found).map((line) => (

@@ -165,7 +165,7 @@ const CHAIN: Chain = {
   ...{ openingsAllowed: null, directional: false, price: 55, retired: false },
   changedAt: '2026-06-01T00:00:00.000Z',
 } as const;
-const boxed = { bikeId: 'b1', chain: CHAIN, keepsOld: false };
+const boxed = { bikeId: 'b1', chain: CHAIN, replaces: 'c1', keepsOld: false };
 
 /** A session in which every step was done, a minute each, but for some. */
 function runOf(of: Job, left: Partial<Record<string, Mark['kind']>> = {}): Run {
