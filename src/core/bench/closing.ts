@@ -1,6 +1,5 @@
-import type { Act } from './acts';
 import { hasDisc, movingOf, usesDegreaser, wipesWet, type Job } from './job';
-import { look } from './look';
+import { look, TURNED } from './look';
 import { firstRide, underLoad } from './newChain';
 import { shiftsThrough } from './lubing';
 import { placeOf } from './prepare';
@@ -8,7 +7,6 @@ import { roundSteps } from './rounds';
 import { step, type BenchStep } from './steps';
 import * as SAID from '../words/bench/closing';
 import { firstMetres } from '../words/bench/swapping';
-import type { Moving } from '../words/bench/said';
 
 /** What keeps a rider safe after the work: seen each time, never passed by itself. */
 export const closing = (job: Job): BenchStep[] => [
@@ -23,19 +21,13 @@ export const closing = (job: Job): BenchStep[] => [
 
 const isNew = ({ depth }: Job): boolean => depth === 'new chain';
 
-const LISTEN_ACT: Record<Moving, Act> = {
-  cranks: 'turn back',
-  'by hand': 'move on by hand',
-  rolling: 'still chain',
-};
-
 const listen = (job: Job): BenchStep =>
   look({
     id: 'listen',
     kind: 'listen',
     ...SAID.listen(job.bike.gear, job.lube === null || shiftsThrough(job), movingOf(job)),
     ...(job.depth === 'swap' ? firstMetres(job.bike.gear === 'derailleur') : {}),
-    acts: [LISTEN_ACT[movingOf(job)]],
+    acts: [TURNED[movingOf(job)]],
     hands: 0.25,
   });
 

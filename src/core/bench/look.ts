@@ -1,6 +1,14 @@
 import type { Act } from './acts';
 import { step, type BenchStep, type CheckKind, type StepId } from './steps';
 import type { LookSaid } from '../words/bench/closing';
+import type { Moving } from '../words/bench/said';
+
+/** What turns the chain while it is looked at or listened to. */
+export const TURNED: Record<Moving, Act> = {
+  cranks: 'turn back',
+  'by hand': 'move on by hand',
+  rolling: 'still chain',
+};
 
 /** What a look asks; `failTo`: where to go back to when it fails, by default to the look itself. */
 interface Look extends LookSaid {

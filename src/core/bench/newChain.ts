@@ -1,15 +1,13 @@
-import type { Act } from './acts';
 import { cogSteps } from './cogs';
 import { drying } from './drying';
 import { chainOn } from './fitting';
 import { closesAs, movingOf, stripsNew, type Job } from './job';
-import { look } from './look';
+import { look, TURNED } from './look';
 import { lubing } from './lubing';
 import { baths, chainOff, wipeCogs } from './offBike';
 import { step, type BenchStep } from './steps';
 import { wheelIn } from './wheel';
 import { ragCheck } from './wiping';
-import type { Moving } from '../words/bench/said';
 import * as SAID from '../words/bench/newChain';
 
 /** A chain out of its box onto the bike: the old one off, cogs cleaned and looked at, cut, coated, closed, measured. */
@@ -96,12 +94,6 @@ const WIPE_GREASE = step({
   cautions: ['solvent', 'waste'],
   hands: 3,
 });
-
-const TURNED: Record<Moving, Act> = {
-  cranks: 'turn back',
-  'by hand': 'move on by hand',
-  rolling: 'still chain',
-};
 
 const joints = (job: Job): BenchStep =>
   look({

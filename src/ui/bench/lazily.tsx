@@ -1,19 +1,7 @@
-import { lazy, Suspense, type ComponentProps, type ComponentType } from 'react';
-import type * as bench from '.';
-
-type Bench = typeof bench;
+import { lazilyFrom } from '../lazily';
 
 /** A piece of the bench, loaded when shown. */
-function lazily<Name extends keyof Bench>(name: Name): ComponentType<ComponentProps<Bench[Name]>> {
-  const Part = lazy(async () => ({ default: (await import('.'))[name] as ComponentType<object> }));
-  return function Piece(props: ComponentProps<Bench[Name]>) {
-    return (
-      <Suspense fallback={null}>
-        <Part {...props} />
-      </Suspense>
-    );
-  };
-}
+const lazily = lazilyFrom(() => import('.'));
 
 export const BenchStart = lazily('BenchStart');
 export const BenchSession = lazily('BenchSession');

@@ -1,19 +1,7 @@
-import { lazy, Suspense, type ComponentProps, type ComponentType } from 'react';
-import type * as forms from '.';
-
-type Forms = typeof forms;
+import { lazilyFrom } from '../lazily';
 
 /** A form, loaded when shown. */
-function lazily<Name extends keyof Forms>(name: Name): ComponentType<ComponentProps<Forms[Name]>> {
-  const Part = lazy(async () => ({ default: (await import('.'))[name] as ComponentType<object> }));
-  return function Form(props: ComponentProps<Forms[Name]>) {
-    return (
-      <Suspense fallback={null}>
-        <Part {...props} />
-      </Suspense>
-    );
-  };
-}
+const lazily = lazilyFrom(() => import('.'));
 
 export const BikeForm = lazily('BikeForm');
 export const ChainForm = lazily('ChainForm');
