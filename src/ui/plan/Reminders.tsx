@@ -21,7 +21,7 @@ interface Props {
 /** What fell due since the last visit, and what today asks for; gone once seen. */
 export function Reminders({ answer, due, remind, notify, now, onPlan, onSeen }: Props) {
   const { agenda, days } = answer;
-  useEffect(() => (notify ? notifyLater(agenda, now) : undefined), [notify, agenda, now]);
+  useEffect(() => (notify ? notifyLater(answer, now) : undefined), [notify, answer, now]);
   const today = agenda.filter((a) => a.date === days[0]?.date);
   const eves = evesOf(answer);
   if (!remind || due.length + today.length + eves.length === 0) return null;

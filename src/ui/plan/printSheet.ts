@@ -6,9 +6,12 @@ import { formatDistance, type UnitSystem } from '@/core/units';
 const escape = (text: string): string =>
   text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
 
+const job = (bike: string, says: string): string =>
+  `<div class="job"><span class="box"></span><div><b>${escape(bike)}</b>: ${escape(says)}</div></div>`;
+
 /** The weeks on paper: a row a day, jobs with a box to tick, rides beside them. */
 export function sheetOf(
-  { agenda, days }: PlanAnswer,
+  { agenda, mornings, days }: PlanAnswer,
   rides: readonly RideAhead[],
   bikeNames: Readonly<Record<string, string>>,
   units: UnitSystem,
@@ -17,14 +20,20 @@ export function sheetOf(
   const rows = days.flatMap(({ date }) => {
     const jobs = agenda.filter((a) => a.date === date);
     const own = rides.filter((r) => r.date === date);
-    if (jobs.length === 0 && own.length === 0) return [];
+    const coats = mornings.filter((m) => m.date === date);
+    if (jobs.length + coats.length + own.length === 0) return [];
     const ridden = own.map((r) =>
       escape(`${r.time} ${bikeNames[r.bikeId] ?? ''}, ${formatDistance(r.km, units)}`),
     );
-    const done = jobs.map(
-      (a) =>
-        `<div class="job"><span class="box"></span><div><b>${escape(a.bikeName)}</b>: ${escape(a.words.order)} ${Math.round(a.minutes)} min.${a.words.start ? ` ${escape(a.words.start)}` : ''}</div></div>`,
-    );
+    const done = [
+      ...coats.map((c) => job(c.bikeName, c.what)),
+      ...jobs.map((a) =>
+        job(
+          a.bikeName,
+          `${a.words.order} ${Math.round(a.minutes)} min.${a.words.start ? ` ${a.words.start}` : ''}`,
+        ),
+      ),
+    ];
     const word = dayWord(date, today) === 'Today' ? 'Today, ' : '';
     return [
       `<tr><th scope="row">${word}${escape(shortDay(date))}</th><td>${ridden.join('<br>')}</td><td>${done.join('')}</td></tr>`,

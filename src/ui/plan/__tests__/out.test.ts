@@ -1,3 +1,4 @@
+import type { MorningEntry } from '@/core/words/beforeRide';
 import type { AgendaEntry } from '@/core/words/plan';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { askToNotify, notifyLater } from '../notify';
@@ -18,9 +19,16 @@ const entry = (more: Partial<AgendaEntry>): AgendaEntry =>
     ...more,
   }) as AgendaEntry;
 
+const COAT: MorningEntry = {
+  ...{ bikeId: 'b1', bikeName: 'Early', chainId: 'c', date: '2026-11-25', minutes: 3 },
+  ...{ from: NOW + 20 * HOUR, rideAt: NOW + 21 * HOUR, bottleId: null, lubeName: 'oil' },
+  ...{ what: 'Put on a thin coat.', why: 'The lube would run out.' },
+};
+
 describe('the printed sheet', () => {
   const answer = {
     agenda: [entry({})],
+    mornings: [COAT],
     days: ['2026-11-24', '2026-11-25', '2026-11-26'].map((date) => ({
       date,
       minutes: 40,
@@ -33,7 +41,8 @@ describe('the printed sheet', () => {
   it('has a row for each day with something in it, jobs with a box to tick', () => {
     expect(html.match(/<tr><th scope="row">/g)).toHaveLength(2);
     expect(html).toContain('Today, ');
-    expect(html.match(/class="box"/g)).toHaveLength(1);
+    expect(html.match(/class="box"/g)).toHaveLength(2);
+    expect(html).toContain('<b>Early</b>: Put on a thin coat.');
     expect(html).toContain('07:30');
   });
 
@@ -62,11 +71,14 @@ describe('the browser’s reminders', () => {
 
   it('come when the evening begins, or an hour before the latest start, and for the coming day only', () => {
     notifyLater(
-      [
-        entry({}),
-        entry({ id: 'c-2', bikeName: 'Early', startBy: NOW + 3 * HOUR }),
-        entry({ id: 'c-3', bikeName: 'Next week', from: NOW + 170 * HOUR }),
-      ],
+      {
+        mornings: [COAT],
+        agenda: [
+          entry({}),
+          entry({ id: 'c-2', bikeName: 'Early', startBy: NOW + 3 * HOUR }),
+          entry({ id: 'c-3', bikeName: 'Next week', from: NOW + 170 * HOUR }),
+        ],
+      },
       NOW,
     );
     jest.advanceTimersByTime(2 * HOUR - 1);
@@ -74,13 +86,14 @@ describe('the browser’s reminders', () => {
     jest.advanceTimersByTime(1);
     expect(told).toEqual(['Early: Top up with oil.']);
     jest.advanceTimersByTime(24 * HOUR);
-    expect(told).toHaveLength(2);
+    expect(told).toHaveLength(3);
+    expect(told).toContain('Early: thin coat');
   });
 
   it('are called off with the plan they are of, and never come unasked', async () => {
-    notifyLater([entry({})], NOW)();
+    notifyLater({ agenda: [entry({})], mornings: [] }, NOW)();
     Stub.permission = 'default';
-    notifyLater([entry({})], NOW);
+    notifyLater({ agenda: [entry({})], mornings: [] }, NOW);
     jest.advanceTimersByTime(24 * HOUR);
     expect(told).toEqual([]);
     await expect(askToNotify()).resolves.toBe(false);
