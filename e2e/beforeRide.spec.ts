@@ -59,6 +59,7 @@ test('a jockey wheel noted gritty at the bench is offered again with the next jo
   await expect(step(page)).toContainText('Jockey wheel bearings: is all of it');
   await goOn(page);
   await goOnTo(page, /^Done\./);
+  await expect(page.getByText('Jockey wheel bearings: looked at and put right.')).toBeVisible();
   await page.getByRole('button', { name: 'Save to log' }).click();
   await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
   await rider.goesTo('Today');

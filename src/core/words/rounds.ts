@@ -1,6 +1,6 @@
-import type { BenchRound } from '../bench/rounds';
+import type { BenchRound, RoundSeen } from '../bench/rounds';
 import type { Bike } from '../garage';
-import type { Round } from '../records/rounds';
+import type { Round, RoundEnd } from '../records/rounds';
 import type { RoundState } from '../rounds';
 import { roundName } from './roundLines';
 
@@ -142,3 +142,13 @@ export const atBenchRound = (
   { round, minutes }: Pick<RoundState, 'round' | 'minutes'>,
   bike: RoundBike,
 ): BenchRound => ({ round, name: roundName(round, bike), minutes, ...roundSaid(round, bike) });
+
+const SEEN: Record<RoundEnd, string> = {
+  fine: 'looked at, and all is as it should be',
+  'put right': 'looked at and put right',
+  workshop: 'looked at, and left for a workshop',
+};
+
+/** "Tyres: looked at and put right." */
+export const roundSeenSentence = ({ round, end }: RoundSeen, bike: RoundBike): string =>
+  `${roundName(round, bike)}: ${SEEN[end]}.`;

@@ -1,9 +1,11 @@
 import { View } from 'react-native';
 import { factsOf, type Fact } from '@/core/bench/facts';
 import { workDoneOf } from '@/core/bench/result';
+import { roundsSeen } from '@/core/bench/rounds';
 import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core/bench/run';
 import { COAT_SHARES, endingLine, factLabel } from '@/core/words/facts';
 import { LEFT_OPEN } from '@/core/words/leftOpen';
+import { roundSeenSentence } from '@/core/words/rounds';
 import { Choice, Field, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -53,6 +55,9 @@ export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
         <Txt>
           {`${minutesWorked(run)} minutes of work, ${minutesElapsed(run)} from start to end.`}
         </Txt>
+        {roundsSeen(run, bench).map((seen) => (
+          <Txt key={seen.round}>{roundSeenSentence(seen, job.bike)}</Txt>
+        ))}
         {bench.swatches.length > 0 ? (
           <Txt>{`Rag shades: ${bench.swatches.join(', ')}.`}</Txt>
         ) : null}

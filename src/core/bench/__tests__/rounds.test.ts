@@ -1,5 +1,5 @@
 import { PRESETS } from '@/core/garage';
-import { atBenchRound } from '@/core/words/rounds';
+import { atBenchRound, roundSeenSentence } from '@/core/words/rounds';
 import { jobOf } from '@/test/bench';
 import { takesRounds } from '../addOns';
 import { procedure } from '../procedure';
@@ -55,6 +55,9 @@ describe('slower rounds at the bench', () => {
       ['tyres', 'put right', 'b1'],
       ['brake pads', 'workshop', 'b1'],
     ]);
+    expect(roundSeenSentence({ round: 'tyres', end: 'workshop' }, road)).toBe(
+      'Tyres: looked at, and left for a workshop.',
+    );
     expect(ended(runOf({ 'round tyres': ['skipped'] }))).toEqual([['brake pads', 'fine', 'b1']]);
     expect(ended(runOf(), null)).toEqual([]);
   });
