@@ -40,14 +40,12 @@ const answered = async (page: Page) => {
   await page.mouse.wheel(0, 250);
 };
 
-/** Begins work of a depth and does what is asked until the step's text matches. */
-const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
-  await page.getByRole('radio', { name: depth }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+/** Does what is asked at the bench until the step's text matches. */
+async function untilStep(page: Page, heading: RegExp): Promise<void> {
   const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
   for (let n = 0; n < 60; n++) {
     const h1 = page.getByRole('heading', { level: 1 });
-    await h1.filter({ hasNotText: /^Bench$/ }).waitFor();
+    await h1.filter({ hasNotText: /^(Bench|A new chain for .*)$/ }).waitFor();
     if (heading.test(await h1.innerText())) return;
     for (const name of ['Understood', 'Go on without waiting', 'Yes', /^Swatch 1/, 'Done'])
       if (await button(name).first().isVisible()) {
@@ -56,6 +54,19 @@ const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
       }
   }
   throw new Error(`No way to ${heading}`);
+}
+
+/** Begins work of a depth and does what is asked until the step's text matches. */
+const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
+  await page.getByRole('radio', { name: depth }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await untilStep(page, heading);
+};
+
+/** A new chain at the bench, where the teeth it will run on are looked at. */
+const atTeeth = async (page: Page) => {
+  await page.getByRole('button', { name: 'Begin at the bench' }).click();
+  await untilStep(page, /Are the teeth even/);
 };
 
 /** A click, counted over thirty turns. */
@@ -123,7 +134,7 @@ const SHOTS: Shot[] = [
       await page.getByRole('group', { name: 'The tape, oldest left' }).waitFor();
     },
   },
-  { file: 'planned-rides', path: '/plan/rides', size: PHONE },
+  { file: 'new-chain', path: '/bench/new/demo-bike-racer', size: PHONE, before: atTeeth },
   { file: 'first-run', path: '/?logbook=own', size: PHONE },
 ];
 

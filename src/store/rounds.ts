@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import type { Bike, Chain } from '@/core/garage';
+import type { ChainReport, ReplayStep } from '@/core/care';
+import type { Round } from '@/core/records/rounds';
 import { isDue, isOverdue, roundsOf, unwanted, type RoundState } from '@/core/rounds';
 import { alongSentence, overdueSentence } from '@/core/words/roundLines';
 import { useAppSelector } from './hooks';
@@ -7,21 +8,25 @@ import { selectNow, selectReplay, selectReports, selectSettings } from './select
 
 const NONE: readonly RoundState[] = [];
 
+const roundsNow = (
+  steps: readonly ReplayStep[],
+  { bike, chain, state }: ChainReport,
+  asked: { now: number; off: readonly Round[] },
+) => roundsOf(steps, bike, { ...asked, chainId: chain.id, leftOpen: state.leftOpen });
+
 /** The slower rounds of a bike, the most due first; null: no bike. */
-export function useRounds(on: { bike: Bike; chain: Chain } | null): readonly RoundState[] {
+export function useRounds(report: ChainReport | null): readonly RoundState[] {
   const { steps } = useAppSelector(selectReplay).replay;
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   return useMemo(() => {
-    if (!on) return NONE;
-    const { bike, chain } = on;
-    return roundsOf(steps, bike, { now, off: unwanted(settings), chainId: chain.id });
-  }, [on, steps, now, settings]);
+    return report ? roundsNow(steps, report, { now, off: unwanted(settings) }) : NONE;
+  }, [report, steps, now, settings]);
 }
 
 /** Those of them that are due. */
-export const useDueRounds = (on: { bike: Bike; chain: Chain } | null): RoundState[] =>
-  useRounds(on).filter(isDue);
+export const useDueRounds = (report: ChainReport | null): RoundState[] =>
+  useRounds(report).filter(isDue);
 
 /** What the plan says of the rounds: along with the jobs of each bike, and those that are overdue. */
 export function useRoundsOfPlan(): { along: Record<string, string>; overdue: string[] } {
@@ -32,9 +37,10 @@ export function useRoundsOfPlan(): { along: Record<string, string>; overdue: str
   return useMemo(() => {
     const along: Record<string, string> = {};
     const overdue: string[] = [];
-    for (const { bike, chain } of reports) {
-      const off = unwanted(settings);
-      const due = roundsOf(steps, bike, { now, off, chainId: chain.id }).filter(isDue);
+    const off = unwanted(settings);
+    for (const report of reports) {
+      const { bike } = report;
+      const due = roundsNow(steps, report, { now, off }).filter(isDue);
       const said = alongSentence(due, bike);
       if (said) along[bike.id] = said;
       const late = overdueSentence(bike.name, due.filter(isOverdue), bike);

@@ -1,5 +1,5 @@
 import { Replay, reportOn } from '@/core/care';
-import type { AtTheBench, Wanted } from '@/core/bench/offer';
+import { usualWanted, type AtTheBench } from '@/core/bench/offer';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { STORAGE_AIR } from '@/core/weather';
 import { TEST_GARAGE } from './arbitraries';
@@ -38,12 +38,4 @@ export function atBench(): AtTheBench {
 }
 
 /** A job with wet lube and a brush, nothing beside. */
-export const WANTED: Wanted = {
-  lube: 'wet',
-  bottleId: null,
-  clean: 'brush',
-  addOns: [],
-  rounds: [],
-  baths: { count: 3, ml: 150 },
-  wheelOut: false,
-};
+export const WANTED = usualWanted({ lube: 'wet', bottleId: null }, DEFAULT_SETTINGS.workshop);

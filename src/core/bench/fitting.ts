@@ -36,7 +36,7 @@ const DIRECTION = look({
   ...SAID.DIRECTION,
   acts: ['look at direction'],
   failTo: 'lay in',
-  drawing: 'arrow',
+  drawing: 'way round',
 });
 
 const NEW_PARTS: Record<Job['chain']['closure'], readonly string[]> = {

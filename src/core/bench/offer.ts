@@ -47,6 +47,20 @@ export interface Wanted {
   wheelOut: boolean;
 }
 
+/** What is done unless the rider says otherwise, with a lube and its bottle. */
+export const usualWanted = (
+  { lube, bottleId }: Pick<Wanted, 'lube' | 'bottleId'>,
+  { tools }: Settings['workshop'],
+): Wanted => ({
+  lube,
+  bottleId,
+  clean: tools.includes('scrubber') ? 'scrubber' : 'brush',
+  addOns: [],
+  rounds: [],
+  baths: { count: 3, ml: 150 },
+  wheelOut: false,
+});
+
 /** A depth the bench offers, with what it would take and do. */
 export interface Offer {
   depth: Depth;

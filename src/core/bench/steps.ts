@@ -16,7 +16,16 @@ export type Phase = (typeof PHASES)[number];
 
 /** Drawings of what only the eye can check. */
 export type Drawing =
-  'drop' | 'routing' | 'arrow' | 'unload' | 'rag' | 'squeeze' | 'floss' | 'shoelace' | 'teeth';
+  | 'drop'
+  | 'routing'
+  | 'arrow'
+  | 'unload'
+  | 'rag'
+  | 'squeeze'
+  | 'floss'
+  | 'shoelace'
+  | 'teeth'
+  | 'way round';
 
 /** What each step is called in a run: timers, checks and results name steps by it. */
 export type StepId =

@@ -3,6 +3,7 @@ import { notesOn } from '../faults/notes';
 import type { Bike } from '../garage';
 import type { CleanMethod, PlainEvent } from '../logbook';
 import type { Notable } from '../records/faults';
+import type { Unsettled } from '../records/kinds';
 import { ROUNDS, type Round, type RoundEnd } from '../records/rounds';
 import type { Settings } from '../settings';
 import { instantOf } from '../time/instants';
@@ -75,31 +76,28 @@ function usedOf(round: Round, since: Since): Pick<RoundState, 'used' | 'by'> {
 export const unwanted = ({ rounds, workshop }: Pick<Settings, 'rounds' | 'workshop'>): Round[] =>
   workshop.schools.pivots === 'chain only' ? [...rounds.off, 'pivots'] : rounds.off;
 
-/** When a check of the bench was last left open at the jockey wheels and is not put right, ms; null: it is not. */
-function jockeysLeftOpen(events: readonly PlainEvent[]): number | null {
-  const last = events.findLast(
-    (e) =>
-      (e.type === 'workDone' && e.leftOpen?.includes('jockey wheels')) ||
-      (e.type === 'settled' && e.what === 'jockey wheels'),
-  );
-  return last?.type === 'workDone' ? Date.parse(last.at) : null;
-}
-
 /** Whether something noted of a bike since calls for a round. */
 const isCalled = (round: Round, notes: readonly { what: Notable; at: string }[], from: number) =>
   notes.some((n) => CALLED_BY[round]?.includes(n.what) && Date.parse(n.at) >= from);
+
+/** When and of which chain it is asked, what the rider is not to be offered, and what the bench left open on it. */
+interface RoundsAsked {
+  now: number;
+  off: readonly Round[];
+  chainId: string;
+  leftOpen: readonly Unsettled[];
+}
 
 /** The rounds of a bike, the one most due first; those that are switched off, or for what it has not, are left out. */
 export function roundsOf(
   steps: readonly ReplayStep[],
   bike: Bike,
-  { now, off, chainId }: { now: number; off: readonly Round[]; chainId: string },
+  { now, off, chainId, leftOpen }: RoundsAsked,
 ): RoundState[] {
   const own = steps.filter((s) => s.bikeId === bike.id);
   const events: PlainEvent[] = own.map((s) => s.event);
   const start = events[0] ? Date.parse(events[0].at) : now;
   const notes = notesOn(events, { bikeId: bike.id, chainId });
-  const leftOpen = jockeysLeftOpen(events);
   return ROUNDS.filter((round) => !off.includes(round) && ROUND_RULES[round].has(bike))
     .map((round): RoundState => {
       const done = events.findLast((e) => e.type === 'roundDone' && e.round === round);
@@ -108,7 +106,8 @@ export function roundsOf(
       const since = sinceOf(own, from, now);
       const { minutes } = ROUND_RULES[round];
       const called =
-        isCalled(round, notes, from) || (round === 'jockey bearings' && (leftOpen ?? 0) >= from);
+        isCalled(round, notes, from) ||
+        (round === 'jockey bearings' && leftOpen.includes('jockey wheels'));
       const used = usedOf(round, since);
       return {
         round,

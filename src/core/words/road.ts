@@ -24,6 +24,10 @@ export function kitLines({ links, rinsed }: Kit): string[] {
   ];
 }
 
+/** When a spare goes along. Common practice. */
+export const WHEN_TO_CARRY =
+  'Take the spare link on every ride that is too long to walk home from. It weighs a few grams.';
+
 /** How a repair on the road holds. */
 export const HOLDS = ['spare link', 'old pin'] as const;
 export type Holds = (typeof HOLDS)[number];

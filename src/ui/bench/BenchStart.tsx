@@ -1,7 +1,14 @@
 import { useState } from 'react';
 import type { ChainReport } from '@/core/care';
 import type { Chain } from '@/core/garage';
-import { offers, startRun, type AtTheBench, type Offer, type Wanted } from '@/core/bench/offer';
+import {
+  offers,
+  startRun,
+  usualWanted,
+  type AtTheBench,
+  type Offer,
+  type Wanted,
+} from '@/core/bench/offer';
 import { recommend, type NextPlanned } from '@/core/bench/recommend';
 import { bestPurchase, jobsAYear } from '@/core/bench/purchase';
 import type { RoundState } from '@/core/rounds';
@@ -118,15 +125,11 @@ export function BenchStart(props: Props) {
 }
 
 /** What is asked for unless the rider says otherwise. */
-const usuallyWanted = ({ bottle, lastLube, at }: Props): Wanted => ({
-  lube: bottle?.lubeClass ?? lastLube ?? 'all-weather',
-  bottleId: bottle?.id ?? null,
-  clean: at.settings.workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
-  addOns: [],
-  rounds: [],
-  baths: { count: 3, ml: 150 },
-  wheelOut: false,
-});
+const usuallyWanted = ({ bottle, lastLube, at }: Props): Wanted =>
+  usualWanted(
+    { lube: bottle?.lubeClass ?? lastLube ?? 'all-weather', bottleId: bottle?.id ?? null },
+    at.settings.workshop,
+  );
 
 interface LeftOpenProps {
   run: Run;

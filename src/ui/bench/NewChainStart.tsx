@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { newChainOffer, startRun, type AtTheBench, type Wanted } from '@/core/bench/offer';
+import { newChainOffer, startRun, usualWanted, type AtTheBench } from '@/core/bench/offer';
 import type { BenchRound } from '@/core/bench/rounds';
 import type { RoundState } from '@/core/rounds';
 import { procedure } from '@/core/bench/procedure';
@@ -35,16 +35,6 @@ interface Props {
   onGo: () => void;
 }
 
-const PLAIN: Wanted = {
-  lube: 'wet',
-  bottleId: null,
-  clean: 'brush',
-  addOns: [],
-  rounds: [],
-  baths: { count: 3, ml: 150 },
-  wheelOut: false,
-};
-
 /** What a chain is given when the work begins. */
 const NOT_YET = { id: 'new', name: 'the new chain', retired: false, changedAt: '' };
 
@@ -60,8 +50,9 @@ export function NewChainStart(props: Props) {
       replaces: old?.id ?? null,
       keepsOld: said.keepsOld,
     };
-    const wanted = { ...PLAIN, rounds, lube: said.lube ?? PLAIN.lube };
-    return { boxed, offer: newChainOffer(atFor(old ?? chain), wanted, boxed) };
+    const at = atFor(old ?? chain);
+    const usual = usualWanted({ lube: said.lube ?? 'wet', bottleId: null }, at.settings.workshop);
+    return { boxed, offer: newChainOffer(at, { ...usual, rounds }, boxed) };
   };
   const begin = (said: NewChainSaid) => {
     const { boxed, offer } = offerOf(said, chainOf(said));

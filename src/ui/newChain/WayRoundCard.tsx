@@ -12,7 +12,7 @@ export function WayRoundCard({ bike }: { bike: Bike }) {
         <Txt key={line}>{line}</Txt>
       ))}
       <StepDrawing
-        drawing="arrow"
+        drawing="way round"
         hasDerailleur={bike.gear === 'derailleur'}
         turning={false}
         upsideDown={false}

@@ -7,9 +7,9 @@ import type { PlanDay } from '@/core/plan/planner';
 import { formatExactDistance, type UnitSystem } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import type { MorningEntry } from '@/core/words/beforeRide';
-import { MorningRow } from './MorningRow';
 import { JobCard, type JobActions } from './JobCard';
-import { SwapRow } from './SwapRow';
+import { swapSentence } from '@/core/words/rotation';
+import { PlanRow } from './PlanRow';
 import type { SwapAhead } from '@/core/plan/agenda/swaps';
 
 interface Props {
@@ -43,7 +43,14 @@ export function AgendaList(props: Props) {
           return (
             <WorkDay key={day.date} day={day} today={today} lines={lines}>
               {coats.map((coat) => (
-                <MorningRow key={coat.bikeId} coat={coat} onDo={actions.onMorning} />
+                <PlanRow
+                  key={coat.bikeId}
+                  label={`${coat.bikeName}, thin coat, ${shortDay(coat.date)}`}
+                  above={`${coat.bikeName} · ${coat.minutes} min`}
+                  what={coat.what}
+                  why={coat.why}
+                  onDo={() => actions.onMorning(coat)}
+                />
               ))}
               {jobs.map((item) => (
                 <JobCard
@@ -55,7 +62,14 @@ export function AgendaList(props: Props) {
                 />
               ))}
               {swapping.map((swap) => (
-                <SwapRow key={swap.bike.id} swap={swap} onDo={actions.onSwap} />
+                <PlanRow
+                  key={swap.bike.id}
+                  label={`${swap.bike.name}, swap, ${shortDay(swap.date)}`}
+                  above={null}
+                  what={`${swap.bike.name}: swap the chains`}
+                  why={swapSentence(swap)}
+                  onDo={() => actions.onSwap(swap)}
+                />
               ))}
             </WorkDay>
           );

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { kitFor, type GoingOut } from '@/core/bench/kit';
-import { kitLines } from '@/core/words/road';
+import { kitLines, WHEN_TO_CARRY } from '@/core/words/road';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 
@@ -8,6 +8,7 @@ import { Txt } from '../theme';
 export function KitCard({ bikes }: { bikes: readonly GoingOut[] }) {
   return (
     <Card title="What to carry">
+      <Txt>{WHEN_TO_CARRY}</Txt>
       <View role="list">
         {kitLines(kitFor(bikes)).map((line) => (
           <View key={line} role="listitem">

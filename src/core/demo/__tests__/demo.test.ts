@@ -103,7 +103,7 @@ describe('the demo', () => {
   it('has two slower rounds due', () => {
     const { steps, book } = new Replay(demo.garage, events);
     const due = Object.values(demo.garage.bikes).flatMap((bike) =>
-      roundsOf(steps, bike, { now, off: [], chainId: book.fitted.get(bike.id) ?? '' })
+      roundsOf(steps, bike, { now, off: [], chainId: book.fitted.get(bike.id) ?? '', leftOpen: [] })
         .filter(isDue)
         .map(({ round }) => [bike.name, round]),
     );

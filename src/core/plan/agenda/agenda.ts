@@ -76,7 +76,7 @@ const ESTIMATE_FUTURES = 10;
 const RAIN_DAYS = 3;
 const RAIN_LIKELY = 0.5;
 /** Water on a ride worth speaking of, mm. */
-const WETTING_MM = 0.5;
+export const WETTING_MM = 0.5;
 /** Days before a race that count as preparing for it. */
 const RACE_DAYS = 4;
 

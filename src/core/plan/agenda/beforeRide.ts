@@ -5,7 +5,7 @@ import { MS_PER_DAY, MS_PER_MINUTE } from '../../units';
 import type { DateText } from '../../time/dates';
 import type { RideAhead } from '../rides/occurrences';
 import type { BikeProblem } from '../solver/problem';
-import type { AgendaItem } from './agenda';
+import { WETTING_MM, type AgendaItem } from './agenda';
 import type { BikeNow, PlanRequest } from './request';
 
 /** A thin coat in the morning, before a ride on which the lube would run out or that waited for it too long. */
@@ -40,9 +40,6 @@ const BEFORE_MIN = 30;
 const OLD_MS = 7 * MS_PER_DAY;
 /** Nobody is told of a ride further off the evening before, ms. */
 const SOON_MS = 1.5 * MS_PER_DAY;
-/** Water on a ride worth speaking of, mm. */
-const WETTING_MM = 0.5;
-
 const isLubing = (job: AgendaItem): boolean => job.lubeName !== null;
 
 /** Whether a lube dries quickly and is no wax: its carrier goes, and with time what it left. */

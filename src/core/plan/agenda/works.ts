@@ -1,6 +1,6 @@
 import type { CleanMethod, Depth } from '../../logbook';
 import { coatOf, HANDBOOK, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
-import { offers, type AtTheBench, type Offer } from '../../bench/offer';
+import { offers, usualWanted, type AtTheBench, type Offer } from '../../bench/offer';
 
 import { coatMlOf, isDeep } from '../../bench/job';
 import { methodOf } from '../../bench/result';
@@ -144,15 +144,8 @@ function offersFor(
     products,
     settings,
   };
-  return offers(at, {
-    lube: coat.lubeClass ?? LUBE_IF_UNKNOWN,
-    bottleId: coat.id,
-    clean: settings.workshop.tools.includes('scrubber') ? 'scrubber' : 'brush',
-    addOns: [],
-    rounds: [],
-    baths: { count: 3, ml: 150 },
-    wheelOut: false,
-  });
+  const wanted = { lube: coat.lubeClass ?? LUBE_IF_UNKNOWN, bottleId: coat.id };
+  return offers(at, usualWanted(wanted, settings.workshop));
 }
 
 interface Offered {

@@ -45,8 +45,9 @@ const bike: Bike = {
 };
 function played(day: number, bodies: Body[], off: Round[] = [], of = bike) {
   const garage = { ...TEST_GARAGE, bikes: { ...TEST_GARAGE.bikes, b1: of } };
-  const { steps } = new Replay(garage, stamped([fitted, ...bodies]));
-  return roundsOf(steps, of, { now: START + day * DAY, off, chainId: 'c1' });
+  const { steps, book } = new Replay(garage, stamped([fitted, ...bodies]));
+  const { leftOpen } = book.chains.get('c1')!;
+  return roundsOf(steps, of, { now: START + day * DAY, off, chainId: 'c1', leftOpen });
 }
 const one = (round: Round, ...args: Parameters<typeof played>) =>
   played(...args).find((r) => r.round === round)!;

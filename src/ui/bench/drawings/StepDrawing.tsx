@@ -11,6 +11,7 @@ import { RoutingDrawing } from './RoutingDrawing';
 import { ShoelaceDrawing } from './ShoelaceDrawing';
 import { SqueezeDrawing } from './SqueezeDrawing';
 import { TeethDrawing } from './TeethDrawing';
+import { WayRoundDrawing } from './WayRoundDrawing';
 import { UnloadDrawing } from './UnloadDrawing';
 
 const SAID: Record<Drawing, string> = {
@@ -25,6 +26,8 @@ const SAID: Record<Drawing, string> = {
   floss:
     'Drawing: the cogs from behind; a rag’s edge is drawn to and fro between two of them, a pipe cleaner where it is narrow.',
   shoelace: 'Drawing: a shoelace is drawn to and fro between the ring and one of its arms.',
+  'way round':
+    'Drawing: the chain from the drive side, its arrow pointing forward on the run that pulls, from cogs to ring, and backward on the other run.',
   teeth:
     'Drawing: on the left, good teeth: even, with round valleys and blunt tips. On the right, worn teeth: thin, pointed and hooked to one side.',
 };
@@ -40,6 +43,7 @@ const DRAWN: Record<Drawing, ComponentType<DrawnProps>> = {
   floss: FlossDrawing,
   shoelace: ShoelaceDrawing,
   teeth: TeethDrawing,
+  'way round': WayRoundDrawing,
 };
 
 interface DrawnProps extends LyingProps {
