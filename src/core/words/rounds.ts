@@ -141,7 +141,12 @@ export const roundSaid = (round: Round, bike: RoundBike): RoundSaid => SAID[roun
 export const atBenchRound = (
   { round, minutes }: Pick<RoundState, 'round' | 'minutes'>,
   bike: RoundBike,
-): BenchRound => ({ round, name: roundName(round, bike), minutes, ...roundSaid(round, bike) });
+): BenchRound => {
+  const { tools, steps, caution } = roundSaid(round, bike);
+  // It stands in a list of things to lay out.
+  const inList = tools.charAt(0).toLowerCase() + tools.slice(1);
+  return { round, name: roundName(round, bike), minutes, tools: inList, steps, caution };
+};
 
 const SEEN: Record<RoundEnd, string> = {
   fine: 'looked at, and all is as it should be',

@@ -99,6 +99,7 @@ describe('a chain out of its box', () => {
     expect(said(PIN, 'cut')?.what).toContain('behind link 108');
     expect(said(TWELVE, 'cut')?.what).toContain('both ends are narrow');
     expect(said(PIN, 'cut')?.what).toContain('one end is narrow and the other wide');
+    expect(said(TWELVE, 'direction')?.drawing).toBe('way round');
     // Nothing else need lie ready: a new chain comes with what closes it.
     expect(refusal(TWELVE)).toBeNull();
     expect(refusal(job({ lube: benchLube('hot wax') }))).toBe('no pot');

@@ -1,7 +1,10 @@
 import { PRESETS } from '@/core/garage';
 import { atBenchRound, roundSeenSentence } from '@/core/words/rounds';
+import { DEFAULT_SETTINGS } from '@/core/settings';
+import { atBench, WANTED } from '@/test/atBench';
 import { jobOf } from '@/test/bench';
 import { takesRounds } from '../addOns';
+import { offers, usualWanted } from '../offer';
 import { procedure } from '../procedure';
 import { workDoneOf } from '../result';
 import type { Mark, Run } from '../run';
@@ -34,11 +37,23 @@ describe('slower rounds at the bench', () => {
   it('come before the bike is set down, each thing a step, in the minutes they take', () => {
     const ids = procedure(job).map((s) => s.id);
     expect(ids).toContain('round tyres 1');
+    expect(procedure(job).find((s) => s.id === 'round tyres 1')?.materials[0]).toMatch(/^pump/);
     expect(ids.indexOf('round brake pads')).toBeLessThan(ids.indexOf('set down'));
     const more = timelineOf(procedure(job)).handsOn - timelineOf(procedure(jobOf())).handsOn;
     expect(more).toBeCloseTo(7, 6);
     expect(['wipe-down', 'swap', 'new chain'].every((d) => takesRounds(d as 'swap'))).toBe(true);
     expect(['roadside', 'thin coat'].some((d) => takesRounds(d as 'roadside'))).toBe(false);
+  });
+
+  it('go along with what is offered at the bench, and with nothing done in haste', () => {
+    const list = offers(atBench(), { ...WANTED, rounds: [tyres] });
+    const of = (depth: string) => list.find((o) => o.depth === depth)!.job.rounds;
+    expect(of('wipe-down')).toEqual([tyres]);
+    expect(of('roadside')).toEqual([]);
+    const { workshop } = DEFAULT_SETTINGS;
+    const wet = { lube: 'wet', bottleId: null } as const;
+    expect(usualWanted(wet, { ...workshop, tools: ['scrubber'] }).clean).toBe('scrubber');
+    expect(usualWanted(wet, { ...workshop, tools: ['brushes'] })).toEqual(WANTED);
   });
 
   it('may be skipped, and end as they were found', () => {
