@@ -35,7 +35,7 @@ export const ROOMS = [
   { name: 'bench', holds: 'procedures, sessions, cautions' },
   { name: 'faults', holds: 'causes of a noise, counting, odds, what to do next' },
   { name: 'rounds', holds: 'the slower rounds: what is due beside the chain' },
-  { name: 'senses', holds: 'rag by camera, chain by ear: values with errors', coming: true },
+  { name: 'senses', holds: 'rag by camera, chain by ear: values with errors' },
   { name: 'plan/rides', holds: 'rides to come: patterns, habit, calendar' },
   { name: 'plan/solver', holds: 'values on a grid, backwards in time' },
   { name: 'plan/simulate', holds: 'policies followed through futures, their costs' },

@@ -18,6 +18,8 @@ interface FactsOf {
   'count/events': { most: number };
   'place/beyond': { links: number };
   'file/not-xml': { line: number };
+  'sound/too-short': { fewest: number };
+  'sound/too-long': { mostSeconds: number };
   'zip/too-many': { most: number };
   'csv/quotes': { row: number };
   'csv/start': { line: number };
@@ -110,6 +112,21 @@ export type PlainCode =
   | 'plan/no-weekday'
   | 'plan/ends-before'
   | 'calendar/damaged'
+  | 'rag/none'
+  | 'rag/no-clean'
+  | 'rag/clipped'
+  | 'rag/uneven'
+  | 'rag/blurred'
+  | 'sound/too-quiet'
+  | 'sound/clipped'
+  | 'sound/wind'
+  | 'sound/speech'
+  | 'sound/not-sound'
+  | 'senses/refused'
+  | 'senses/none'
+  | 'senses/busy'
+  | 'rag/not-picture'
+  | 'senses/failed'
   | 'backup/not-json'
   | 'backup/foreign'
   | 'backup/damaged'

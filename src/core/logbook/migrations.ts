@@ -165,4 +165,6 @@ export const MIGRATIONS: readonly Migration[] = [
   },
   // Work may be the fitting of a new chain, and what it leaves open: older data has none of these.
   { version: LOGBOOK_VERSIONS.newChain },
+  // Rags may be photographed and chains recorded: older data has none of these.
+  { version: LOGBOOK_VERSIONS.senses },
 ];

@@ -15,6 +15,7 @@ export const LOGBOOK_VERSIONS = {
   money: 13,
   rounds: 14,
   newChain: 15,
+  senses: 16,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { chainSchema } from './garage';
+import { photoSchema, swatch } from './rag';
 
 const id = z.string().check(z.minLength(1), z.maxLength(64));
 
@@ -10,7 +11,9 @@ const markSchema = z.object({
   kind: z.enum(['done', 'skipped', 'failed', 'swatch', 'left open']),
   at: z.number(),
   /** Of a swatch, 1 clean to 5 black. */
-  swatch: z.nullable(z.int().check(z.gte(1), z.lte(5))),
+  swatch: z.nullable(swatch),
+  /** Where the rag was photographed. */
+  photo: z.optional(photoSchema),
   /** Why it was skipped. */
   why: z.string().check(z.maxLength(200)),
 });

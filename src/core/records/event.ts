@@ -16,6 +16,7 @@ import {
   WEAR_TOOLS,
   WEATHER_WORDS,
 } from './kinds';
+import { photoSchema, swatch } from './rag';
 import { partFitted, partRemoved, type partStartSchema } from './part';
 
 /**
@@ -117,7 +118,9 @@ const workDone = z.object({
   /** Checks answered No and left so; not there: none. */
   leftOpen: z.optional(z.array(z.enum(UNSETTLED)).check(z.maxLength(10))),
   /** Rag swatches read while cleaning, 1 clean to 5 black, in order. */
-  swatches: z.array(z.int().check(z.gte(1), z.lte(5))).check(z.maxLength(20)),
+  swatches: z.array(swatch).check(z.maxLength(20)),
+  /** Of the last of them, where it was photographed. */
+  photo: z.optional(photoSchema),
   note: z.string().check(z.maxLength(500)),
 });
 
@@ -149,8 +152,10 @@ const ragChecked = z.object({
   ...common,
   type: z.literal('ragChecked'),
   chainId: id,
-  /** 1 clean to 5 black, picked from drawn swatches. */
-  swatch: z.int().check(z.gte(1), z.lte(5)),
+  /** 1 clean to 5 black, picked from drawn swatches, or the one a photograph equals. */
+  swatch,
+  /** Not there: picked by eye. */
+  photo: z.optional(photoSchema),
 });
 
 const soundHeard = z.object({

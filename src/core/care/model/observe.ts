@@ -1,5 +1,6 @@
 import { normalShare } from '../../learn';
 import type { PlainEvent, Sound } from '../../logbook';
+import type { RagPhoto } from '../../records/rag';
 import { MOST_ELONGATION, type WearTool } from '../../records/kinds';
 import { CARE, SWATCH_LEVELS } from './constants';
 import { clamp } from '../../units';
@@ -30,20 +31,31 @@ export interface Observed {
   learnt: Personal;
 }
 
-/** A rag swatch measures `outside` well; a clean rag proves nothing about the inside. */
-export function ragSeen(state: ChainState, learnt: Personal, swatch: number): Observed {
-  const level = SWATCH_LEVELS[swatch - 1] ?? state.outside;
-  const [outside] = combine(state.outside, outsideSd(state.outside), level, CARE.swatchNoise.value);
-  const swatches = [...state.swatches, { gathered: state.gathered, level }];
+/** What a rag showed of `outside`, and how far that may be off. */
+export interface RagRead {
+  level: number;
+  sd: number;
+}
+
+/** A rag check as the model reads it: a photograph by its own error, a swatch picked by eye by the usual one. */
+export const ragReadOf = (swatch: number, photo?: RagPhoto): RagRead =>
+  photo
+    ? { level: photo.outside, sd: photo.sd }
+    : { level: SWATCH_LEVELS[swatch - 1] ?? 0, sd: CARE.swatchNoise.value };
+
+/** A rag measures `outside` well; a clean rag proves nothing about the inside. */
+export function ragSeen(state: ChainState, learnt: Personal, read: RagRead): Observed {
+  const [outside] = combine(state.outside, outsideSd(state.outside), read.level, read.sd);
+  const swatches = [...state.swatches, { gathered: state.gathered, ...read }];
   return {
     state: { ...state, outside, swatches },
     learnt: learnSwatch(learnt, state.outsideFrom, state.swatches, swatches),
   };
 }
 
-/** A swatch read at the end of work: it tells what the work left, and nothing of how grit comes. */
-export function ragLeft(state: ChainState, swatch: number): ChainState {
-  const { outside } = ragSeen(state, NOT_LEARNT, swatch).state;
+/** A rag read at the end of work: it tells what the work left, and nothing of how grit comes. */
+export function ragLeft(state: ChainState, read: RagRead): ChainState {
+  const { outside } = ragSeen(state, NOT_LEARNT, read).state;
   return { ...state, outside, outsideFrom: outside, gathered: 0, swatches: NO_SWATCHES };
 }
 

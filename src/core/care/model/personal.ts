@@ -168,12 +168,14 @@ export function learnCoat(p: Personal, was: CoatNotes | null, now: CoatNotes): P
 export interface SwatchRead {
   gathered: number;
   level: number;
+  /** Standard deviation of `level`. */
+  sd: number;
 }
 
 /** Less gathered than this, and a swatch tells nothing of how fast grit comes. */
 const LEAST_GATHERED = 0.05;
-/** However many swatches of one stretch are read, their mean is no sharper than this. Own estimate. */
-const SHARPEST_SWATCH = 0.04;
+/** However many rags of one stretch are read, their mean is no sharper than half of a swatch picked by eye. Own estimate. */
+const SHARPEST = 0.5;
 
 /**
  * How likely the swatches of one stretch are, from one wipe or clean to the next: one observation of how fast grit
@@ -183,18 +185,22 @@ const SHARPEST_SWATCH = 0.04;
 function swatchLikelihood(outsideFrom: number, reads: readonly SwatchRead[]): Likelihood | null {
   const telling = reads.filter(({ gathered }) => gathered > LEAST_GATHERED);
   if (telling.length === 0) return null;
-  const n = telling.length;
-  const noise = Math.max(SHARPEST_SWATCH, swatchNoise.value / Math.sqrt(n));
+  // Each counts by its own error: a photograph for more than a swatch picked by eye.
+  const weights = telling.map(({ sd }) => sd ** -2);
+  const all = weights.reduce((sum, w) => sum + w, 0);
+  const sharpest = SHARPEST * Math.min(swatchNoise.value, ...telling.map(({ sd }) => sd));
+  const noise = Math.max(sharpest, all ** -0.5);
   const wrong = noteMeansNothing.value;
   return likelihoodOf((ln) => {
     let off = 0;
     let slope = 0;
-    for (const { gathered, level } of telling) {
+    telling.forEach(({ gathered, level }, n) => {
+      const share = (weights[n] as number) / all;
       const come = gathered * Math.exp(ln);
       const clean = (1 - outsideFrom) * Math.exp(-come);
-      off += (level - (1 - clean)) / n;
-      slope += (clean * come) / n;
-    }
+      off += (level - (1 - clean)) * share;
+      slope += clean * come * share;
+    });
     const sd = Math.hypot(noise, slope * gritNoise.value);
     const fits = Math.exp(-0.5 * (off / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
     return (1 - wrong) * fits + wrong;

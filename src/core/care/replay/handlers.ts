@@ -3,7 +3,7 @@ import type { PlainEvent } from '../../logbook';
 import type { Unsettled } from '../../records/kinds';
 import type { Air } from '../../weather';
 import { letThrough, type Exposure } from '../model/exposure';
-import { coatEnded, ragLeft, ragSeen, soundSeen, wearSeen } from '../model/observe';
+import { coatEnded, ragLeft, ragReadOf, ragSeen, soundSeen, wearSeen } from '../model/observe';
 import { lifeShown, type Factors, type Personal } from '../model/personal';
 import { rideOn } from '../model/ride';
 import { rodeOn, wetOn } from '../model/stand';
@@ -93,7 +93,9 @@ function worked(moment: Moment, event: Of<'workDone'>): Outcome {
   });
   // The last swatch read at the bench tells better than any method what the rag left.
   const swatch = event.swatches.at(-1);
-  const after = swatch === undefined ? done.state : ragLeft(done.state, swatch);
+  const after = swatch === undefined
+      ? done.state
+      : ragLeft(done.state, ragReadOf(swatch, event.photo));
   leaveOpen(after, event.leftOpen ?? []);
   return event.lube === null
     ? { state: after, cogs: done.cogs }
@@ -123,7 +125,8 @@ export const HANDLERS: {
   workDone: worked,
   chainRemoved: ({ state }) => ({ state, comesOff: true }),
   wearRead: ({ state }, read) => ({ state: wearSeen(state, read) }),
-  ragChecked: ({ state, learnt }, { swatch }) => ragSeen(state, learnt, swatch),
+  ragChecked: ({ state, learnt }, { swatch, photo }) =>
+    ragSeen(state, learnt, ragReadOf(swatch, photo)),
   chainInspected: inspected,
   settled,
   soundHeard: ({ state, learnt, bikeId }, { sound }) => soundSeen(state, learnt, sound, bikeId),

@@ -1,6 +1,6 @@
 import type { PlainEvent } from '../../logbook';
 import { inFull, type ReplayStep } from './step';
-import { SWATCH_LEVELS } from '../model/constants';
+import { ragReadOf } from '../model/observe';
 import { lifeShown } from '../model/personal';
 
 type Note = Extract<PlainEvent, { type: 'soundHeard' | 'ragChecked' }>;
@@ -40,7 +40,7 @@ export function lessonsOn(steps: readonly ReplayStep[], lube: string): Lesson[] 
     if (event.type !== 'soundHeard' && event.type !== 'ragChecked') continue;
     const before = inFull(step).before ?? from;
     if (event.type === 'ragChecked') {
-      const shown = SWATCH_LEVELS[event.swatch - 1] ?? null;
+      const shown = ragReadOf(event.swatch, event.photo).level;
       const expected = before.outside;
       lessons.push({ event, bikeId, kind: 'grit', shown, expected, uncounted: null });
       continue;

@@ -1,0 +1,94 @@
+/** A point of a picture, as shares of its width and height. */
+export type Point = readonly [x: number, y: number];
+/** A closed line: its corners in order. */
+export type Outline = readonly Point[];
+
+const cross = (o: Point, a: Point, b: Point): number =>
+  (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
+
+/** Returns the tightest line without a dent around points. Source: Andrew 1979, Inf. Process. Lett. 9:216. */
+export function hullOf(points: readonly Point[]): Outline {
+  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  const half = (of: readonly Point[]): Point[] => {
+    const line: Point[] = [];
+    for (const p of of) {
+      while (line.length > 1 && cross(line.at(-2) as Point, line.at(-1) as Point, p) <= 0)
+        line.pop();
+      line.push(p);
+    }
+    return line.slice(0, -1);
+  };
+  return [...half(sorted), ...half(sorted.toReversed())];
+}
+
+/** Area of an outline, as a share of the picture. */
+export function areaOf(outline: Outline): number {
+  let twice = 0;
+  outline.forEach(([x, y], n) => {
+    const [u, v] = outline[(n + 1) % outline.length] as Point;
+    twice += x * v - u * y;
+  });
+  return Math.abs(twice) / 2;
+}
+
+/** Returns an outline with at most so many corners: those that enclose least go first. */
+export function simpler(outline: Outline, corners: number): Outline {
+  const left = [...outline];
+  while (left.length > corners) {
+    let [least, at] = [Infinity, 0];
+    left.forEach((p, n) => {
+      const lost = Math.abs(
+        cross(left.at(n - 1) as Point, p, left[(n + 1) % left.length] as Point),
+      );
+      if (lost < least) [least, at] = [lost, n];
+    });
+    left.splice(at, 1);
+  }
+  return left;
+}
+
+/** The middle of an outline's corners. */
+export function middleOf(outline: Outline): Point {
+  const sum = outline.reduce<Point>(([u, v], [x, y]) => [u + x, v + y], [0, 0]);
+  return [sum[0] / outline.length, sum[1] / outline.length];
+}
+
+/** An outline so many times as wide, about its middle. */
+export function scaled(outline: Outline, times: number): Outline {
+  const [u, v] = middleOf(outline);
+  return outline.map(([x, y]) => [u + (x - u) * times, v + (y - v) * times] as const);
+}
+
+/** Returns which cells of a grid have their middle inside an outline: 1 inside, 0 outside. By the even-odd rule. */
+export function inside(outline: Outline, across: number, down: number): Uint8Array {
+  const mask = new Uint8Array(across * down);
+  for (let row = 0; row < down; row++) {
+    const y = (row + 0.5) / down;
+    const cuts: number[] = [];
+    outline.forEach(([ax, ay], n) => {
+      const [bx, by] = outline[(n + 1) % outline.length] as Point;
+      if (ay > y !== by > y) cuts.push(ax + ((y - ay) / (by - ay)) * (bx - ax));
+    });
+    cuts.sort((a, b) => a - b);
+    for (let k = 0; k + 1 < cuts.length; k += 2) {
+      const from = Math.max(0, Math.ceil((cuts[k] as number) * across - 0.5));
+      const to = Math.min(across - 1, Math.ceil((cuts[k + 1] as number) * across - 0.5) - 1);
+      for (let x = from; x <= to; x++) mask[row * across + x] = 1;
+    }
+  }
+  return mask;
+}
+
+/** The outline round the cells of a mask: without a dent, of at most so many corners. */
+export function around(cells: readonly number[], across: number, down: number, corners: number) {
+  const points = cells.flatMap((cell): Point[] => {
+    const [x, y] = [cell % across, Math.floor(cell / across)];
+    return [
+      [x / across, y / down],
+      [(x + 1) / across, y / down],
+      [x / across, (y + 1) / down],
+      [(x + 1) / across, (y + 1) / down],
+    ];
+  });
+  return simpler(hullOf(points), corners);
+}
