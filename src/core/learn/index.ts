@@ -1,1 +1,2 @@
 export * from './belief';
+export * from './own';

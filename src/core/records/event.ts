@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { LUBE_CLASS_NAMES } from '../lube/classes';
 import { common, id } from './common';
 import { faultFollowed, faultFound, partNoted } from './faultEvents';
+import { chainRecorded } from './recording';
 import { roundDone } from './roundEvents';
 import {
   CLEAN_METHODS,
@@ -198,6 +199,7 @@ const plainEvents = [
   faultFollowed,
   partNoted,
   roundDone,
+  chainRecorded,
 ] as const;
 
 const plainEventSchema = z.discriminatedUnion('type', plainEvents);

@@ -45,6 +45,8 @@ export function billLabel(item: BillItem, units: UnitSystem): string {
       return 'Wiped off with the dirt';
     case 'heard':
       return item.sound === 'still quiet' ? 'You heard it still quiet' : 'You heard it squeak';
+    case 'recorded':
+      return 'You recorded how loud it is';
     case 'start':
       return 'When it came into the logbook';
     case 'road':
@@ -54,7 +56,7 @@ export function billLabel(item: BillItem, units: UnitSystem): string {
     case 'work':
       return `After: ${METHOD_LABEL[item.method].toLowerCase()}`;
     case 'rag':
-      return 'Your rag check';
+      return item.photo ? 'Your photographed rag' : 'Your rag check';
     case 'inwards':
       return `Worked inwards over ${formatDistance(item.km, units)}`;
     case 'clean wear':

@@ -2,11 +2,13 @@ import type { Sky } from '../care';
 import type { Garage } from '../garage';
 import type { PlainEvent } from '../logbook';
 import type { Place } from '../records/faultEvents';
+import type { ChainRecorded } from '../records/recording';
 import type { FaultState, Followed } from '../records/faults';
 import { MOST_ELONGATION } from '../records/kinds';
 import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
 import { placeText } from './faults/place';
 import { ROUND_END_LABEL, ROUND_LABEL } from './roundLabels';
+import { louderText } from './senses';
 import {
   FINDING_LABEL,
   METHOD_LABEL,
@@ -44,6 +46,12 @@ const FOLLOWED_LINE: Record<Followed, string> = {
   'cannot tell': 'After a ride: could not tell',
 };
 
+/** A recording in a few words. */
+function recordedLine({ quiet, louder }: ChainRecorded): string {
+  if (quiet) return 'Recorded: its quiet';
+  return louder ? `Recorded: ${louderText(louder)}` : 'Recorded';
+}
+
 /** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
 export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
   switch (event.type) {
@@ -71,7 +79,7 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
     case 'wearRead':
       return `Wear read: ${wearShown(event)}, ${event.tool}`;
     case 'ragChecked':
-      return `Rag check: ${(RAG_SHADES[event.swatch - 1] ?? '').toLowerCase()}`;
+      return `${event.photo ? 'Rag photographed' : 'Rag check'}: ${(RAG_SHADES[event.swatch - 1] ?? '').toLowerCase()}`;
     case 'chainInspected':
       return `Inspected: ${FINDING_LABEL[event.found].toLowerCase()}`;
     case 'settled':
@@ -84,6 +92,8 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
       return `${event.putRight ? 'Put right' : 'Noted'}: ${withPlace(event.what, event.place)}`;
     case 'roundDone':
       return `${ROUND_LABEL[event.round]}: ${ROUND_END_LABEL[event.end].toLowerCase()}`;
+    case 'chainRecorded':
+      return recordedLine(event);
     case 'soundHeard':
       return `Heard: ${SOUND_LABEL[event.sound].toLowerCase()}`;
   }

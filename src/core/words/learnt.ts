@@ -1,6 +1,8 @@
 import type { Personal } from '../care';
 import type { Lesson } from '../care/replay/lessons';
+import type { ChainRecorded } from '../records/recording';
 import { formatNumber, formatShare } from '../units';
+import { louderText } from './senses';
 
 /** How long the rider's coats last beside the handbook's; `km`: the rider's figure. */
 export function lifeSentence({ life }: Personal, km: string): string {
@@ -24,13 +26,34 @@ export function gritSentence({ grit }: Personal): string {
   return `Grit comes ${formatNumber(grit.mid)} times as fast as the handbook has it (${rags}).`;
 }
 
+function recordedSentence(
+  { louder }: ChainRecorded,
+  expected: number,
+  uncounted: Lesson['uncounted'],
+): string {
+  const than = louder ? `Recorded: ${louderText(louder)}` : 'Recorded';
+  switch (uncounted) {
+    case 'two bikes':
+      return `${than}. This coat was ridden on more than one bike, so we do not count it.`;
+    case 'too little':
+      return `${than}, after too little dry riding to tell anything.`;
+    case 'same coat':
+      return `${than}. It had squeaked by then, so there was nothing left to learn.`;
+    default:
+      return `${than}, where ${formatNumber(Math.round(expected))} dB were expected.`;
+  }
+}
+
 /** What a note taught, or why it taught nothing; `km` says a factor on the handbook life as a distance. */
 export function lessonSentence(
-  { kind, shown, expected, uncounted }: Lesson,
+  { event, kind, shown, expected, uncounted }: Lesson,
   km: (factor: number) => string,
 ): string {
-  if (kind === 'grit' && shown !== null)
-    return `Rag check: ${formatShare(shown)} dirty, ${formatShare(expected)} expected.`;
+  if (event.type === 'ragChecked' && shown !== null)
+    return event.photo
+      ? `Rag photographed: ${formatShare(shown)} dirty, give or take ${formatShare(event.photo.sd)}; ${formatShare(expected)} expected.`
+      : `Rag check: ${formatShare(shown)} dirty, ${formatShare(expected)} expected.`;
+  if (event.type === 'chainRecorded') return recordedSentence(event, expected, uncounted);
   const heard = kind === 'spent' ? 'It squeaked' : 'Still quiet';
   if (shown === null) return `${heard}, after too little dry riding to tell anything.`;
   switch (uncounted) {
@@ -42,7 +65,7 @@ export function lessonSentence(
       return 'It squeaked again on the same coat. We count that once.';
     case 'two bikes':
       return `${heard} at ${km(shown)}. This coat was ridden on more than one bike, so we do not count it.`;
-    case null:
+    default:
       return kind === 'spent'
         ? `It squeaked at ${km(shown)} of dry use, where ${km(expected)} were expected.`
         : `Still quiet at ${km(shown)} of dry use: its life is longer than that.`;

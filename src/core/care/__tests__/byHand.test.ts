@@ -11,6 +11,7 @@ import {
   extraWatts,
   HANDBOOK,
   NOT_LEARNT,
+  ragReadOf,
   ragSeen,
   ride,
   soundSeen,
@@ -399,9 +400,15 @@ describe('work', () => {
 describe('notes and readings', () => {
   it('a swatch: normal posterior, noise 0.08 against a third of the reading', () => {
     // Outside 0.4, sd 0.4 · 0.35 = 0.14; gain 0.14² / (0.14² + 0.08²) = 0.7538; swatch 4 shows 0.62.
-    expect(ragSeen(state({ outside: 0.4 }), NOT_LEARNT, 4).state.outside).toBeCloseTo(0.5658, 4);
+    expect(ragSeen(state({ outside: 0.4 }), NOT_LEARNT, ragReadOf(4)).state.outside).toBeCloseTo(
+      0.5658,
+      4,
+    );
     // Nearly clean: sd is at least 0.05, gain 0.2809; swatch 1 shows 0.05.
-    expect(ragSeen(state({ outside: 0.02 }), NOT_LEARNT, 1).state.outside).toBeCloseTo(0.0284, 4);
+    expect(ragSeen(state({ outside: 0.02 }), NOT_LEARNT, ragReadOf(1)).state.outside).toBeCloseTo(
+      0.0284,
+      4,
+    );
   });
 
   it.each([

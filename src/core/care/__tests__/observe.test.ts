@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { CARE, NOT_LEARNT, ragSeen, soundSeen, startState, SWATCH_LEVELS, wearSeen } from '..';
+import {
+  CARE,
+  NOT_LEARNT,
+  ragReadOf,
+  ragSeen,
+  soundSeen,
+  startState,
+  SWATCH_LEVELS,
+  wearSeen,
+} from '..';
 
 const start = startState(
   { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0.2 },
@@ -83,7 +92,7 @@ describe('readings', () => {
         fc.integer({ min: 1, max: 5 }),
         (outside, swatch) => {
           const level = SWATCH_LEVELS[swatch - 1] ?? 0;
-          const after = ragSeen({ ...start, outside }, NOT_LEARNT, swatch).state.outside;
+          const after = ragSeen({ ...start, outside }, NOT_LEARNT, ragReadOf(swatch)).state.outside;
           expect(after).toBeGreaterThanOrEqual(Math.min(outside, level) - 1e-12);
           expect(after).toBeLessThanOrEqual(Math.max(outside, level) + 1e-12);
         },

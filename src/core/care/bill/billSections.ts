@@ -68,6 +68,8 @@ function putFilmStep(
     );
   } else if (event.type === 'soundHeard' && event.sound !== 'not the chain') {
     addLine(tally, 'heard', { kind: 'heard', sound: event.sound }, after.film - before.film);
+  } else if (event.type === 'chainRecorded') {
+    addLine(tally, 'recorded', { kind: 'recorded' }, after.film - before.film);
   } else if (event.type === 'workDone') {
     addLine(tally, 'wiping', { kind: 'wiping' }, after.film - before.film);
   }
@@ -132,7 +134,8 @@ export function gritSection(
       const { method } = step.event;
       addLine(tally, method, { kind: 'work', method }, after[name] - before[name]);
     } else if (step.event.type === 'ragChecked') {
-      addLine(tally, 'rag', { kind: 'rag' }, after[name] - before[name]);
+      const photo = step.event.photo !== undefined;
+      addLine(tally, photo ? 'photo' : 'rag', { kind: 'rag', photo }, after[name] - before[name]);
     }
   }
   return {

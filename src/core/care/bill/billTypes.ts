@@ -12,11 +12,12 @@ export type BillItem =
   | { kind: 'early start' }
   | { kind: 'wiping' }
   | { kind: 'heard'; sound: string }
+  | { kind: 'recorded' }
   | { kind: 'start' }
   | { kind: 'road'; km: number; perKm: number }
   | { kind: 'cogs' }
   | { kind: 'work'; method: CleanMethod }
-  | { kind: 'rag' }
+  | { kind: 'rag'; photo: boolean }
   | { kind: 'inwards'; km: number; migration: number }
   | { kind: 'clean wear'; km: number }
   | { kind: 'hard wear' }

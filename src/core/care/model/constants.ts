@@ -130,6 +130,13 @@ export const CARE = {
     OWN,
     '0.05 to 0.2',
   ),
+  dryDb: constant(
+    9,
+    'dB louder between 2 and 8 kHz with no film left than freshly coated',
+    OWN,
+    '5 to 15',
+  ),
+  recordingNoise: constant(4, 'dB from one recording of the same film to the next', OWN, '3 to 6'),
   gritNoise: constant(0.15, 'log-normal sigma from ride to ride', OWN, '0.1 to 0.3'),
   squeakTooSoon: constant(
     0.15,

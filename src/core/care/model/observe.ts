@@ -1,5 +1,6 @@
 import { normalShare } from '../../learn';
 import type { PlainEvent, Sound } from '../../logbook';
+import type { ChainRecorded } from '../../records/recording';
 import type { RagPhoto } from '../../records/rag';
 import { MOST_ELONGATION, type WearTool } from '../../records/kinds';
 import { CARE, SWATCH_LEVELS } from './constants';
@@ -24,6 +25,8 @@ function combine(mean: number, sd: number, seen: number, noise: number): [number
 
 /** Spread of the modelled `outside` before a swatch: a third of the reading, at least 0.05. */
 const outsideSd = (outside: number): number => Math.max(0.05, outside * CARE.gritSigma.value);
+
+type Louder = NonNullable<ChainRecorded['louder']>;
 
 /** What an observation leaves: the chain, and what is learnt of its lube on its bike. */
 export interface Observed {
@@ -175,7 +178,12 @@ function stillQuiet(state: ChainState, learnt: Personal, bikeId: string | null):
   const heard = { sound: 'still quiet', at: state.at, odd };
   if (odd || shown === null || !isOfThisBike(state, bikeId))
     return { state: { ...state, heard }, learnt };
-  const notes = { ...NOTHING_NOTED, quietTo: shown, quietRides: quietRidesAfter(state) };
+  const notes = {
+    ...NOTHING_NOTED,
+    quietTo: shown,
+    quietRides: quietRidesAfter(state),
+    recording: state.notes?.recording ?? null,
+  };
   const next = learnCoat(learnt, state.notes, notes);
   const ownLife = lifeQuantile(next, notes, 0.5);
   const film = clamp(state.coat - state.lost - state.worn / ownLife, 0, state.coat);
@@ -190,6 +198,31 @@ export function coatEnded(state: ChainState, learnt: Personal, bikeId: string | 
   if (!isOfThisBike(state, bikeId)) return learnt;
   const brokeOff = unheard > 0 && (notes.quietRides ?? 0) >= HABIT_RIDES;
   return brokeOff ? learnCoat(learnt, notes, { ...notes, renewedAt }) : learnt;
+}
+
+/** A recording alone leaves this much above the reserve: it brings a job nearer and never calls for one. */
+const NOT_ALONE = 0.03;
+
+/**
+ * How much louder a chain was than its quiet: an observation of how long this coat lasts, with a wide error. The last
+ * recording of a coat counts; of one that has squeaked there is nothing left to learn.
+ */
+export function recordingSeen(
+  state: ChainState,
+  learnt: Personal,
+  louder: Louder | null,
+  bikeId: string | null,
+): Observed {
+  const was = state.notes ?? NOTHING_NOTED;
+  if (!louder || lifeShown(state) === null || was.squeakTo !== null) return { state, learnt };
+  if (!isOfThisBike(state, bikeId)) return { state, learnt };
+  const recording = { worn: state.worn, forDistance: state.coat - state.lost, ...louder };
+  const notes = { ...was, recording };
+  const next = learnCoat(learnt, state.notes, notes);
+  const ownLife = lifeQuantile(next, notes, 0.5);
+  const reckoned = clamp(state.coat - state.lost - state.worn / ownLife, 0, state.coat);
+  const film = Math.max(reckoned, Math.min(state.film, CARE.reserve.value + NOT_ALONE));
+  return { state: { ...state, notes, ownLife, film }, learnt: next };
 }
 
 /** What a noise, or none, says of the chain and of its lube. */

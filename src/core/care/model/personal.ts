@@ -1,5 +1,7 @@
 import {
   likelihoodOf,
+  normalFit,
+  ownQuantile,
   priorBelief,
   quantileOf,
   relearn,
@@ -8,6 +10,7 @@ import {
   type Likelihood,
 } from '../../learn';
 import { CARE, QUARTILE_Z } from './constants';
+import { clamp } from '../../units';
 import type { ChainState } from './state';
 
 /** How this rider's coats and roads differ from the handbook: 1 is the handbook. */
@@ -68,6 +71,16 @@ export interface CoatNotes {
   squeakFrom: number;
   squeakTo: number | null;
   renewedAt: number | null;
+  /** The last recording of it beside its quiet; null: none. */
+  recording: Recorded | null;
+}
+
+/** A coat when it was recorded: what distance had taken by the handbook, what was left for it to take, and how loud it was. */
+export interface Recorded {
+  worn: number;
+  forDistance: number;
+  db: number;
+  sd: number;
 }
 
 export const NOTHING_NOTED: CoatNotes = {
@@ -76,6 +89,7 @@ export const NOTHING_NOTED: CoatNotes = {
   squeakFrom: 0,
   squeakTo: null,
   renewedAt: null,
+  recording: null,
 };
 
 const { noteMeansNothing, byChanceInARide, squeakNoise, swatchNoise, gritNoise } = CARE;
@@ -93,7 +107,41 @@ export function coatLikelihood(notes: CoatNotes): Likelihood {
 /** Notes are never changed, and each is asked about several times. */
 const likelihoods = new WeakMap<CoatNotes, Likelihood>();
 
-function likelihoodOfCoat({ quietTo, squeakFrom, squeakTo, renewedAt }: CoatNotes): Likelihood {
+function likelihoodOfCoat(notes: CoatNotes): Likelihood {
+  const heard = likelihoodByEar(notes);
+  if (!notes.recording) return heard;
+  const recorded = recordedBy(notes.recording);
+  return heard.map((l, n) => l * (recorded[n] as number));
+}
+
+/** How much louder than its quiet a chain is with so much film, dB. Own estimate: it speaks when most is gone. */
+export const louderWith = (film: number): number => CARE.dryDb.value * (1 - film) ** 3;
+
+/** How likely a recording is where this coat's own life is `life` times the handbook's; a share says nothing of it. */
+function fitOfRecording({ worn, forDistance, db, sd }: Recorded, life: number): number {
+  const film = clamp(forDistance - worn / life, 0, 1);
+  const error = Math.hypot(sd, CARE.recordingNoise.value);
+  return (1 - noteMeansNothing.value) * normalFit(db - louderWith(film), error) + FAR_OFF;
+}
+/** Any level between 40 dB is as likely where a recording says nothing of the coat. */
+const FAR_OFF = (noteMeansNothing.value * Math.sqrt(2 * Math.PI)) / 40;
+
+/** The same by the rider's factor: over the noise of a coat in three points. Source: Gauss and Hermite's rule. */
+const recordedBy = (recording: Recorded): Likelihood =>
+  likelihoodOf((ln) =>
+    [
+      [-Math.sqrt(3), 1 / 6],
+      [0, 2 / 3],
+      [Math.sqrt(3), 1 / 6],
+    ].reduce(
+      (sum, [z, w]) =>
+        sum +
+        (w as number) * fitOfRecording(recording, Math.exp(ln + (z as number) * squeakNoise.value)),
+      0,
+    ),
+  );
+
+function likelihoodByEar({ quietTo, squeakFrom, squeakTo, renewedAt }: CoatNotes): Likelihood {
   const sigma = squeakNoise.value;
   const [wrong, chance] = [noteMeansNothing.value, byChanceInARide.value];
   if (squeakTo !== null) {
@@ -137,12 +185,17 @@ export function futuresOf(p: Personal, state: ChainState | null = null): Futures
 }
 
 /** Returns the factor below which a coat's life lies with a probability: the next one's, or, with its notes, this one's. */
-export const lifeQuantile = (p: Personal, notes: CoatNotes | null, probability: number): number =>
-  quantileOf(p.life, probability, {
+export function lifeQuantile(p: Personal, notes: CoatNotes | null, probability: number): number {
+  const recording = notes?.recording;
+  const known = {
     noise: squeakNoise.value,
     above: notes?.quietTo ?? 0,
     without: notes && coatLikelihood(notes),
-  });
+  };
+  if (!recording) return quantileOf(p.life, probability, known);
+  const seen = likelihoodOf((ln) => fitOfRecording(recording, Math.exp(ln)));
+  return ownQuantile(p.life, probability, { ...known, seen });
+}
 
 /** Less of a coat than this left to distance, and its end tells of water and standing, not of life. */
 const TELLING_SHARE = 0.2;

@@ -3,7 +3,15 @@ import type { PlainEvent } from '../../logbook';
 import type { Unsettled } from '../../records/kinds';
 import type { Air } from '../../weather';
 import { letThrough, type Exposure } from '../model/exposure';
-import { coatEnded, ragLeft, ragReadOf, ragSeen, soundSeen, wearSeen } from '../model/observe';
+import {
+  coatEnded,
+  ragLeft,
+  ragReadOf,
+  ragSeen,
+  recordingSeen,
+  soundSeen,
+  wearSeen,
+} from '../model/observe';
 import { lifeShown, type Factors, type Personal } from '../model/personal';
 import { rideOn } from '../model/ride';
 import { rodeOn, wetOn } from '../model/stand';
@@ -93,9 +101,8 @@ function worked(moment: Moment, event: Of<'workDone'>): Outcome {
   });
   // The last swatch read at the bench tells better than any method what the rag left.
   const swatch = event.swatches.at(-1);
-  const after = swatch === undefined
-      ? done.state
-      : ragLeft(done.state, ragReadOf(swatch, event.photo));
+  const after =
+    swatch === undefined ? done.state : ragLeft(done.state, ragReadOf(swatch, event.photo));
   leaveOpen(after, event.leftOpen ?? []);
   return event.lube === null
     ? { state: after, cogs: done.cogs }
@@ -127,6 +134,8 @@ export const HANDLERS: {
   wearRead: ({ state }, read) => ({ state: wearSeen(state, read) }),
   ragChecked: ({ state, learnt }, { swatch, photo }) =>
     ragSeen(state, learnt, ragReadOf(swatch, photo)),
+  chainRecorded: ({ state, learnt, bikeId }, { louder }) =>
+    recordingSeen(state, learnt, louder, bikeId),
   chainInspected: inspected,
   settled,
   soundHeard: ({ state, learnt, bikeId }, { sound }) => soundSeen(state, learnt, sound, bikeId),
