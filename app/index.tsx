@@ -8,6 +8,7 @@ import {
   bikeChosen,
   record,
   selectChainSteps,
+  selectEvents,
   selectIsEmpty,
   selectMainReport,
   selectNow,
@@ -193,6 +194,8 @@ function Beside({ report, plan }: ChainProps) {
   const now = useAppSelector(selectNow);
   const clock = useClock();
   const more = useMore(plan, bike.id);
+  const events = useAppSelector(selectEvents);
+  const { name } = useOpenLogbook();
   const find = () => router.navigate('/bench/noise');
   const note = (label: string, event: NoteDraft) =>
     dispatch(record(label, [{ ...event, at: new Date(clock()).toISOString() }]));
@@ -216,9 +219,11 @@ function Beside({ report, plan }: ChainProps) {
         onHeard={(sound) =>
           note(`Noted: ${sound}`, { type: 'soundHeard', chainId: chain.id, sound })
         }
-        onRag={(swatch) =>
-          note('Rag check noted', { type: 'ragChecked', chainId: chain.id, swatch })
+        onRag={(read) =>
+          note('Rag check noted', { type: 'ragChecked', chainId: chain.id, ...read })
         }
+        events={events}
+        practice={name === 'demo'}
         onFind={find}
       />
       <Card title={chain.name}>

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { bikeOf } from '@/core/care';
 import {
   record,
+  selectEvents,
   selectGarage,
   selectReplay,
   useAppDispatch,
@@ -27,6 +28,8 @@ export default function AtTheBench() {
       keeper={keeper}
       clock={useClock()}
       products={products}
+      events={useAppSelector(selectEvents)}
+      practice={name === 'demo'}
       onLeave={() => router.navigate('/bench')}
       onNoise={(bike) =>
         router.navigate({ pathname: '/bench/noise', params: bike === null ? {} : { bike } })

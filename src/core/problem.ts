@@ -18,8 +18,6 @@ interface FactsOf {
   'count/events': { most: number };
   'place/beyond': { links: number };
   'file/not-xml': { line: number };
-  'sound/too-short': { fewest: number };
-  'sound/too-long': { mostSeconds: number };
   'zip/too-many': { most: number };
   'csv/quotes': { row: number };
   'csv/start': { line: number };
@@ -112,21 +110,6 @@ export type PlainCode =
   | 'plan/no-weekday'
   | 'plan/ends-before'
   | 'calendar/damaged'
-  | 'rag/none'
-  | 'rag/no-clean'
-  | 'rag/clipped'
-  | 'rag/uneven'
-  | 'rag/blurred'
-  | 'sound/too-quiet'
-  | 'sound/clipped'
-  | 'sound/wind'
-  | 'sound/speech'
-  | 'sound/not-sound'
-  | 'senses/refused'
-  | 'senses/none'
-  | 'senses/busy'
-  | 'rag/not-picture'
-  | 'senses/failed'
   | 'backup/not-json'
   | 'backup/foreign'
   | 'backup/damaged'
@@ -149,9 +132,10 @@ type ProblemOf<C extends ProblemCode> = C extends keyof FactsOf
 /** A failure the outside world can cause, as data. `words/problems.ts` says it. */
 export type Problem = { [C in ProblemCode]: ProblemOf<C> }[ProblemCode];
 
-export type Result<T> = { ok: true; value: T } | { ok: false; problem: Problem };
+/** Either what was asked for, or why there is none; `P`: where failures are of a kind of their own. */
+export type Result<T, P = Problem> = { ok: true; value: T } | { ok: false; problem: P };
 
-export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+export const ok = <T>(value: T): Result<T, never> => ({ ok: true, value });
 
 /** Returns a failed result: the code, with the facts its sentence needs. */
 export function fail<C extends ProblemCode>(

@@ -121,7 +121,7 @@ export function workDoneOf(
   endedAt: number,
 ): WorkResult {
   const { job } = run;
-  const { state, steps, swatches } = benchOf(run);
+  const { state, steps, swatches, photo } = benchOf(run);
   const did: Did = (id) => state.get(id) === 'done';
   const method = methodDone(job, did);
   const coated = did('drops') || did('dip') || did('flush');
@@ -155,6 +155,7 @@ export function workDoneOf(
     depth: job.depth,
     ...(leftOpen.length > 0 ? { leftOpen } : {}),
     swatches: swatches.slice(-20),
+    ...(photo ? { photo } : {}),
     note: noteOf(run),
   };
 }

@@ -53,8 +53,9 @@ export interface BenchState {
   timers: Timer[];
   /** What the last check came to, to be said at the current step. */
   said: string | null;
-  /** Rag swatches read, in order. */
+  /** Rag swatches read, in order; and the photograph of the last, where there is one. */
   swatches: number[];
+  photo: Mark['photo'];
   /** A pot or kettle is hot. */
   hot: boolean;
 }
@@ -67,6 +68,7 @@ export function benchOf(run: Run): BenchState {
   const failed = new Set<string>();
   const timers = new Map<string, Timer>();
   const swatches: number[] = [];
+  let photo: Mark['photo'];
   let said: string | null = null;
   let hot = false;
   const again = (check: NonNullable<BenchStep['check']>, at: number) => {
@@ -90,6 +92,7 @@ export function benchOf(run: Run): BenchState {
     if (mark.kind === 'swatch' && step.check && mark.swatch !== null) {
       const last = swatches.at(-1);
       swatches.push(mark.swatch);
+      photo = mark.photo;
       if (mark.swatch > PASS_SWATCH[run.job.standard]) {
         if (last === undefined || mark.swatch < last) {
           again(step.check, at);
@@ -115,6 +118,7 @@ export function benchOf(run: Run): BenchState {
     timers: [...timers.values()].sort((a, b) => a.endsAt - b.endsAt),
     said,
     swatches,
+    photo,
     hot,
   };
 }

@@ -76,32 +76,6 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
     `In so many turns ${most} rollers go by: count again, or enter fewer.`,
   'place/beyond': ({ links }) =>
     `This chain has ${links} links: enter 0 to ${links - 1}, or leave it empty.`,
-  'rag/none':
-    'No rag stands out in this picture. Lay it on something darker and fill the picture with it.',
-  'rag/no-clean':
-    'Too little clean cloth shows around the mark. Open the rag so that an unused patch is in the picture.',
-  'rag/clipped':
-    'Part of the rag is too bright or too dark for the camera. Move out of the sun or turn the lamp away, and take it again.',
-  'rag/uneven':
-    'The light falls unevenly on the rag. Turn it, or step out of the shadow, and take it again.',
-  'rag/blurred': 'The picture is blurred. Hold still, let it focus, and take it again.',
-  'rag/not-picture': 'This file is no picture the browser can open. JPEG, PNG and WebP are.',
-  'sound/too-quiet':
-    'Next to nothing is to be heard. Hold the phone a hand from the chain and record again.',
-  'sound/clipped':
-    'It is too loud for the microphone. Hold the phone further off and record again.',
-  'sound/wind': 'Wind drowns the chain. Go indoors or into the lee and record again.',
-  'sound/speech': 'Somebody speaks over the chain. Record again while nobody talks.',
-  'sound/too-short': ({ fewest }) =>
-    `It holds fewer than ${fewest} turns of the cranks. Record for longer.`,
-  'sound/too-long': ({ mostSeconds }) =>
-    `It is longer than ${mostSeconds} seconds. Cut out the part where the chain turns.`,
-  'sound/not-sound': 'This file is no sound the browser can open. WAV is.',
-  'senses/refused':
-    'The browser keeps the camera or the microphone from this app. Allow it in the browser’s settings for this page, or choose a file.',
-  'senses/none': 'This device has none, or none is connected. Choose a file instead.',
-  'senses/busy': 'Another app holds it. Close that one and try again, or choose a file.',
-  'senses/failed': 'Measuring failed on this device. Nothing was kept; try again.',
   'file/empty': 'The file is empty.',
   'file/too-large': 'The file is too large to be a ride.',
   'file/unknown': 'Not a ride file this app reads. FIT, GPX, TCX, CSV and ZIP are.',

@@ -1,3 +1,4 @@
+import Camera from 'lucide-react-native/icons/camera';
 import { StyleSheet, View } from 'react-native';
 import type { CautionName } from '@/core/bench';
 import type { Mark, Timer } from '@/core/bench/run';
@@ -9,7 +10,7 @@ import { Swatches } from '../today/Swatches';
 import { BigButton } from './BigButton';
 import { leftText } from './Timers';
 
-export type BenchPanel = 'trouble' | 'skip' | 'leave' | null;
+export type BenchPanel = 'trouble' | 'skip' | 'leave' | 'photo' | null;
 
 interface Props {
   /** Null: all steps are behind. */
@@ -73,7 +74,7 @@ const mayBeHeard = (kind: CheckKind): boolean => kind === 'listen' || kind === '
 
 function Main(props: Props) {
   const { step, open, waits, now, mayLeaveOpen, onAcknowledge, onMark } = props;
-  const { onFinish, onNoise } = props;
+  const { onFinish, onNoise, onPanel } = props;
   if (!step)
     return (
       <Row>
@@ -104,6 +105,12 @@ function Main(props: Props) {
       <>
         <Txt variant="strong">{step.check.ask}</Txt>
         <Swatches onPick={(swatch) => onMark({ kind: 'swatch', swatch })} />
+        <Button
+          kind="quiet"
+          icon={Camera}
+          label="Photograph it instead"
+          onPress={() => onPanel('photo')}
+        />
       </>
     );
   if (step.check)

@@ -2,7 +2,9 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { putRight } from '@/core/bench/facts';
 import type { CautionName } from '@/core/bench';
+import type { PlainEvent } from '@/core/logbook';
 import { stepsDone, type BenchState, type Run } from '@/core/bench/run';
+import { RagMeter } from '../senses/lazily';
 import { useColors } from '../theme';
 import { BenchFoot, type BenchPanel } from './BenchFoot';
 import { BenchHead } from './BenchHead';
@@ -22,10 +24,13 @@ interface Props {
   onFinish: (run: Run) => void;
   /** To where a noise is traced to its cause; the work stays as it is. */
   onNoise: () => void;
+  /** The log, for what a camera has learnt from it; and whether it may be tried on a drawn rag. */
+  events: readonly PlainEvent[];
+  practice: boolean;
 }
 
 /** The bench, full screen: one step, one action, timers that go on, checks that loop back. */
-export function BenchScreen({ run, clock, onRun, onLeave, onFinish, onNoise }: Props) {
+export function BenchScreen({ run, clock, onRun, onLeave, onFinish, onNoise, ...log }: Props) {
   const colors = useColors();
   const now = useNow(clock);
   const [panel, setPanel] = useState<BenchPanel>(null);
@@ -49,14 +54,22 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish, onNoise }: P
       <ScrollView tabIndex={0} contentContainerStyle={styles.middle}>
         <View style={styles.column}>
           <Timers timers={bench.timers} now={now} />
-          <Middle
-            {...{ run, bench, open, onRun, onNoise }}
-            inTrouble={panel === 'trouble'}
-            onBack={() => setPanel(null)}
-          />
+          {panel === 'photo' ? (
+            <RagMeter
+              {...log}
+              onRead={(read) => at.put({ kind: 'swatch', ...read })}
+              onCancel={() => setPanel(null)}
+            />
+          ) : (
+            <Middle
+              {...{ run, bench, open, onRun, onNoise }}
+              inTrouble={panel === 'trouble'}
+              onBack={() => setPanel(null)}
+            />
+          )}
         </View>
       </ScrollView>
-      {panel === 'trouble' ? null : (
+      {panel === 'trouble' || panel === 'photo' ? null : (
         <BenchFoot
           step={current}
           open={open}

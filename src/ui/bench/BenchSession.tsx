@@ -1,5 +1,6 @@
 import { workDoneOf } from '@/core/bench/result';
 import { eventsOf, measuredIn, type RunEvents } from '@/core/bench/runEvents';
+import type { PlainEvent } from '@/core/logbook';
 import type { Boxed } from '@/core/records/benchRun';
 import type { Product } from '@/core/shelf';
 import { Button } from '../form';
@@ -12,6 +13,9 @@ interface Props {
   keeper: Keeper;
   clock: () => number;
   products: Readonly<Record<string, Product>>;
+  /** The log, for what a camera has learnt from it; and whether it may be tried on a drawn rag. */
+  events: readonly PlainEvent[];
+  practice: boolean;
   /** The bike a chain is on. */
   bikeOf: (chainId: string) => string | null;
   onLeave: () => void;
@@ -26,6 +30,8 @@ export function BenchSession({
   keeper,
   clock,
   products,
+  events,
+  practice,
   bikeOf,
   onLeave,
   onNoise,
@@ -43,6 +49,7 @@ export function BenchSession({
   return (
     <BenchScreen
       run={run}
+      {...{ events, practice }}
       clock={clock}
       onRun={keep}
       onLeave={onLeave}

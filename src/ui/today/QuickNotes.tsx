@@ -1,3 +1,4 @@
+import Camera from 'lucide-react-native/icons/camera';
 import CloudRain from 'lucide-react-native/icons/cloud-rain';
 import Ear from 'lucide-react-native/icons/ear';
 import Route from 'lucide-react-native/icons/route';
@@ -5,25 +6,30 @@ import Search from 'lucide-react-native/icons/search';
 import Shirt from 'lucide-react-native/icons/shirt';
 import { startTransition, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { SOUNDS, type Sound } from '@/core/logbook';
+import { SOUNDS, type PlainEvent, type Sound } from '@/core/logbook';
+import type { RagPhoto } from '@/core/records/rag';
 import { Button } from '../form/Button';
 import { Card, InView } from '../frame';
 import { Txt } from '../theme';
 import { SOUND_LABEL } from '@/core/words/labels';
+import { RagMeter } from '../senses/lazily';
 import { Swatches } from './Swatches';
 
 interface Props {
   onRode: () => void;
   onWet: (how: 'stood in rain' | 'washed') => void;
   onHeard: (sound: Sound) => void;
-  onRag: (swatch: number) => void;
+  onRag: (read: { swatch: number; photo?: RagPhoto }) => void;
+  /** What was noted before, for the camera to learn from; and whether it may be tried on a drawn rag. */
+  events: readonly PlainEvent[];
+  practice: boolean;
   /** To where a noise is traced to its cause. */
   onFind: () => void;
 }
 
 /** The four things a rider notes with one clean finger. */
-export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind }: Props) {
-  const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | null>(null);
+export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind, events, practice }: Props) {
+  const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | 'photo' | null>(null);
   // The button answers at once; what opens is drawn in between.
   const toggle = (which: typeof open) =>
     startTransition(() => setOpen(open === which ? null : which));
@@ -75,7 +81,22 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind }: Props) {
           <Txt variant="small" tone="inkSoft">
             Crank still. Hold a clean patch round the lower run, pull it along a hand’s width, look.
           </Txt>
-          <Swatches onPick={(swatch) => done(() => onRag(swatch))()} />
+          <Swatches onPick={(swatch) => done(() => onRag({ swatch }))()} />
+          <Button
+            kind="quiet"
+            icon={Camera}
+            label="Photograph it instead"
+            onPress={() => toggle('photo')}
+          />
+        </Panel>
+      ) : null}
+      {open === 'photo' ? (
+        <Panel title="Photograph the rag">
+          <RagMeter
+            {...{ events, practice }}
+            onRead={(read) => done(() => onRag(read))()}
+            onCancel={() => toggle('rag')}
+          />
         </Panel>
       ) : null}
     </View>

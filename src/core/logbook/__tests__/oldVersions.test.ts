@@ -42,7 +42,9 @@ describe('the versions a piece may be of', () => {
     expect(likelyVersions(3)).toEqual([3, 16, 1, 2, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15]);
     expect(likelyVersions(16)).toEqual([16, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15]);
     for (const absurd of [undefined, null, 0, 17, -1, '3', NaN])
-      expect(likelyVersions(absurd)).toEqual([16, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15]);
+      expect(likelyVersions(absurd)).toEqual([
+        16, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15,
+      ]);
   });
 
   it('do not make an event of what is none', () => {

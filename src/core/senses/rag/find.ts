@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../../problem';
+import { ok } from '../../problem';
+import { refuse, type Measured } from '../refusal';
 import type { Cells } from './cells';
 import { cleanOf } from './clean';
 import { clothOf } from './cloth';
@@ -7,17 +8,17 @@ import { around, inside } from './outline';
 import type { Outlines } from './read';
 
 /** Corners of an outline: as many as a thumb can drag. */
-const RAG_CORNERS = 6;
-const MARK_CORNERS = 8;
+const RAG_CORNERS = 5;
+const MARK_CORNERS = 6;
 
 /** Finds the rag in a picture and the marks on it; a failure where there is no rag. */
-export function findRag(cells: Cells): Result<Outlines> {
+export function findRag(cells: Cells): Measured<Outlines> {
   const { across, down } = cells;
   const cloth = clothOf(cells);
-  if (!cloth) return fail('rag/none');
+  if (!cloth) return refuse({ code: 'rag/none' });
   const rag = around(cloth, across, down, RAG_CORNERS);
   const clean = cleanOf(cells, cloth);
-  if (!clean) return fail('rag/no-clean');
+  if (!clean) return refuse({ code: 'rag/no-clean' });
   const marks = marksOf(cells, inside(rag, across, down), clean);
   return ok({ rag, marks: marks.map((mark) => around(mark, across, down, MARK_CORNERS)) });
 }

@@ -92,3 +92,19 @@ export function around(cells: readonly number[], across: number, down: number, c
   });
   return simpler(hullOf(points), corners);
 }
+
+const within = (share: number): number => Math.min(1, Math.max(0, share));
+
+/** An outline with one corner elsewhere, within the picture. */
+export const withCorner = (outline: Outline, corner: number, [x, y]: Point): Outline =>
+  outline.map((p, n) => (n === corner ? ([within(x), within(y)] as const) : p));
+
+/** A new mark to be dragged into place: six corners about the middle of the rag. */
+export function newMark(rag: Outline): Outline {
+  const [u, v] = middleOf(rag);
+  const reach = Math.sqrt(areaOf(rag)) / 6;
+  return Array.from({ length: 6 }, (_, n) => {
+    const way = (n * Math.PI) / 3;
+    return [within(u + reach * Math.cos(way)), within(v + reach * Math.sin(way))] as const;
+  });
+}

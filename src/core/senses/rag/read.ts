@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../../problem';
+import { ok } from '../../problem';
+import { refuse, type Measured } from '../refusal';
 import { absorberOf, reflectanceOf } from './absorber';
 import type { Cells } from './cells';
 import { cleanOf, reflectances, type Clean } from './clean';
@@ -37,20 +38,21 @@ const OUTLINE = 0.1;
 const TIED = 50;
 
 /** Returns what the marks of a rag take of the light beside the clean cloth around them, or why nobody can tell. */
-export function readRag(cells: Cells, { rag, marks }: Outlines): Result<RagReading> {
+export function readRag(cells: Cells, { rag, marks }: Outlines): Measured<RagReading> {
   const { across, down } = cells;
   const maskOf = (outline: Outline) => inside(outline, across, down);
   const cloth = maskOf(rag);
   const around = marks.map((mark) => maskOf(scaled(mark, 1 + 2 * OUTLINE)));
   const area = cloth.reduce((sum, is) => sum + is, 0);
   const besides = cellsIn(cloth).filter((cell) => !around.some((mark) => mark[cell]));
-  if (besides.length < Math.max(LEAST_CELLS, LEAST_CLEAN * area)) return fail('rag/no-clean');
+  if (besides.length < Math.max(LEAST_CELLS, LEAST_CLEAN * area))
+    return refuse({ code: 'rag/no-clean' });
   const clean = cleanOf(cells, besides);
-  if (!clean || clean.cells.length < LEAST_CLEAN * area) return fail('rag/no-clean');
+  if (!clean || clean.cells.length < LEAST_CLEAN * area) return refuse({ code: 'rag/no-clean' });
   const patches = marks.map((mark) => cellsIn(maskOf(mark)));
   if (isClipped(cells, clean.cells) || patches.some((patch) => isClipped(cells, patch)))
-    return fail('rag/clipped');
-  if (clean.uneven > MOST_UNEVEN) return fail('rag/uneven');
+    return refuse({ code: 'rag/clipped' });
+  if (clean.uneven > MOST_UNEVEN) return refuse({ code: 'rag/uneven' });
   const light = reflectances(cells, clean);
   const dirt = (outlines: readonly Outline[]) => meanAbsorber(outlines.map(maskOf), light);
   const absorber = dirt(marks);

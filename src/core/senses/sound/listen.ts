@@ -1,4 +1,5 @@
-import { fail, ok, type Result } from '../../problem';
+import { ok } from '../../problem';
+import { refuse, type Measured } from '../refusal';
 import { levelsOf, type Levels } from './bands';
 import { framesOf, type Sound } from './frames';
 import { onsetsOf } from './onsets';
@@ -45,13 +46,13 @@ const SPOILT = {
 } as const satisfies Record<Spoilt, string>;
 
 /** Returns what a recording says, or why it says nothing. */
-export function listen(sound: Sound, turn: Turn): Result<Recording> {
+export function listen(sound: Sound, turn: Turn): Measured<Recording> {
   const seconds = sound.samples.length / sound.rate;
   const turns = seconds / turn.seconds;
-  if (turns < FEWEST_TURNS) return fail('sound/too-short', { fewest: FEWEST_TURNS });
+  if (turns < FEWEST_TURNS) return refuse({ code: 'sound/too-short', fewest: FEWEST_TURNS });
   const frames = framesOf(sound);
   const spoilt = spoiltBy(sound, frames);
-  if (spoilt) return fail(SPOILT[spoilt]);
+  if (spoilt) return refuse({ code: SPOILT[spoilt] });
   const onsets = onsetsOf(frames);
   const rhythms = periodsOf(onsets, frames.hop).map(({ period, sd, strength }) => ({
     perTurn: turn.seconds / period,

@@ -1,0 +1,160 @@
+import {
+  createElement,
+  useRef,
+  type CSSProperties,
+  type KeyboardEvent,
+  type PointerEvent,
+} from 'react';
+import { StyleSheet, View } from 'react-native';
+import Svg, { Polygon } from 'react-native-svg';
+import { withCorner, type Outline, type Outlines, type Point } from '@/core/senses/rag';
+import { useColors } from '../theme';
+
+interface Props {
+  /** Address of the picture. */
+  url: string;
+  outlines: Outlines | null;
+  /** Corners can be dragged. */
+  moving: boolean;
+  onOutlines: (outlines: Outlines) => void;
+}
+
+/** The picture with what was found in it: the rag's outline dashed, the marks' solid. */
+export function RagPicture({ url, outlines, moving, onOutlines }: Props) {
+  const colors = useColors();
+  const frame = useRef<View>(null);
+  const lines = outlines
+    ? [
+        { name: 'the rag', outline: outlines.rag, dash: '7 5' },
+        ...outlines.marks.map((outline, n) => ({
+          name: `mark ${n + 1}`,
+          outline,
+          dash: '0',
+        })),
+      ]
+    : [];
+  const put = (line: number, outline: Outline) => {
+    if (!outlines) return;
+    if (line === 0) onOutlines({ ...outlines, rag: outline });
+    else
+      onOutlines({
+        ...outlines,
+        marks: outlines.marks.map((m, n) => (n === line - 1 ? outline : m)),
+      });
+  };
+  const placeOf = (x: number, y: number): Point => {
+    const box = (frame.current as unknown as HTMLElement).getBoundingClientRect();
+    return [(x - box.left) / box.width, (y - box.top) / box.height];
+  };
+  return (
+    <View ref={frame} style={styles.frame}>
+      <Picture url={url} />
+      <Svg
+        width="100%"
+        height="100%"
+        viewBox="0 0 1 1"
+        preserveAspectRatio="none"
+        style={StyleSheet.absoluteFill}
+        aria-hidden
+      >
+        {lines.map(({ name, outline, dash }) => (
+          <Line key={name} outline={outline} color={colors.tape} dash={dash} />
+        ))}
+      </Svg>
+      {moving
+        ? lines.flatMap(({ name, outline }, line) =>
+            outline.map((at, n) => (
+              <Corner
+                key={`${name} ${n}`}
+                name={`Corner ${n + 1} of ${name}`}
+                at={at}
+                color={colors.tape}
+                placeOf={placeOf}
+                onMove={(to) => put(line, withCorner(outline, n, to))}
+              />
+            )),
+          )
+        : null}
+    </View>
+  );
+}
+
+const Picture = ({ url }: { url: string }) =>
+  createElement('img', {
+    src: url,
+    alt: 'The rag',
+    style: { width: '100%', display: 'block', borderRadius: 10 },
+  });
+
+/** A line that is seen on light cloth and on dark. */
+function Line({ outline, color, dash }: { outline: Outline; color: string; dash: string }) {
+  const points = outline.map(([x, y]) => `${x},${y}`).join(' ');
+  const line = { points, fill: 'none', vectorEffect: 'non-scaling-stroke' as const };
+  return (
+    <>
+      <Polygon {...line} stroke="#101820" strokeWidth={4} />
+      <Polygon {...line} stroke={color} strokeWidth={2} strokeDasharray={dash} />
+    </>
+  );
+}
+
+interface CornerProps {
+  name: string;
+  at: Point;
+  color: string;
+  placeOf: (x: number, y: number) => Point;
+  onMove: (to: Point) => void;
+}
+
+/** So far an arrow key moves a corner, as a share of the picture; five times as far with Shift. */
+const STEP = 0.01;
+const ARROWS: Record<string, Point> = {
+  ArrowLeft: [-STEP, 0],
+  ArrowRight: [STEP, 0],
+  ArrowUp: [0, -STEP],
+  ArrowDown: [0, STEP],
+};
+
+/** A corner to drag by finger or mouse, or to move by arrow keys. */
+function Corner({ name, at, color, placeOf, onMove }: CornerProps) {
+  const [x, y] = at;
+  const style: CSSProperties = {
+    position: 'absolute',
+    left: `calc(${100 * x}% - 15px)`,
+    top: `calc(${100 * y}% - 15px)`,
+    width: 30,
+    height: 30,
+    boxSizing: 'border-box',
+    borderRadius: 15,
+    border: '3px solid #101820',
+    background: color,
+    opacity: 0.85,
+    // A finger drags the corner, not the page.
+    touchAction: 'none',
+    cursor: 'grab',
+  };
+  return createElement('div', {
+    role: 'slider',
+    tabIndex: 0,
+    'aria-label': name,
+    'aria-valuenow': Math.round(100 * x),
+    'aria-valuetext': `${Math.round(100 * x)} % across, ${Math.round(100 * y)} % down`,
+    style,
+    onPointerDown: (event: PointerEvent) => event.currentTarget.setPointerCapture(event.pointerId),
+    onPointerMove: (event: PointerEvent) => {
+      if (event.currentTarget.hasPointerCapture(event.pointerId))
+        onMove(placeOf(event.clientX, event.clientY));
+    },
+    onKeyDown: (event: KeyboardEvent) => {
+      const by = ARROWS[event.key];
+      if (!by) return;
+      event.preventDefault();
+      const times = event.shiftKey ? 5 : 1;
+      onMove([x + by[0] * times, y + by[1] * times]);
+    },
+  });
+}
+
+const styles = StyleSheet.create({
+  frame: { position: 'relative', alignSelf: 'center', width: '100%', maxWidth: 560 },
+});

@@ -1,0 +1,1 @@
+export { RagMeter } from './RagMeter';

@@ -1,0 +1,6 @@
+import { lazilyFrom } from '../lazily';
+
+/** A piece of what measures by camera and microphone, loaded with the tap that asks for it. */
+const lazily = lazilyFrom(() => import('.'));
+
+export const RagMeter = lazily('RagMeter');

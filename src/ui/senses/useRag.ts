@@ -1,0 +1,77 @@
+import { useEffect, useRef, useState } from 'react';
+import { type Outlines, type RagReading } from '@/core/senses/rag';
+import type { Measured, Refusal } from '@/core/senses/refusal';
+import { lookAtRag, type RagSight } from '@/work/senses';
+import { openCamera } from './devices';
+
+/** How far a rag has been read. */
+export type Looking =
+  | { at: 'start'; refused: Refusal | null }
+  | { at: 'camera'; stream: MediaStream }
+  | { at: 'looking' }
+  | {
+      at: 'seen';
+      url: string;
+      outlines: Outlines | null;
+      /** Null: it is being read again. */
+      reading: Measured<RagReading> | null;
+    };
+
+/** A rag being read: by camera or file, found, and read again as its outlines are dragged. */
+export function useRag() {
+  const [looking, setLooking] = useState<Looking>({ at: 'start', refused: null });
+  const sight = useRef<RagSight | null>(null);
+  const url = useRef<string | null>(null);
+  const asked = useRef(0);
+  const forget = () => {
+    sight.current?.end();
+    sight.current = null;
+    if (url.current) URL.revokeObjectURL(url.current);
+    url.current = null;
+  };
+  useEffect(() => forget, []);
+  const read = async (outlines: Outlines) => {
+    const now = ++asked.current;
+    setLooking((was) => (was.at === 'seen' ? { ...was, outlines, reading: null } : was));
+    const reading = (await sight.current?.read(outlines)) ?? null;
+    // Only the last question's answer counts: outlines are dragged faster than they are read.
+    if (now === asked.current) setLooking((was) => (was.at === 'seen' ? { ...was, reading } : was));
+  };
+  const look = async (picture: Blob) => {
+    forget();
+    const now = ++asked.current;
+    setLooking({ at: 'looking' });
+    const seen = await lookAtRag(picture);
+    if (now !== asked.current) return seen.end();
+    sight.current = seen;
+    const { found } = seen;
+    if (!found.ok && found.problem.code === 'rag/not-picture')
+      return setLooking({ at: 'start', refused: found.problem });
+    url.current = URL.createObjectURL(picture);
+    setLooking({
+      at: 'seen',
+      url: url.current,
+      outlines: found.ok ? found.value : null,
+      reading: found.ok ? null : found,
+    });
+    if (found.ok) await read(found.value);
+  };
+  return {
+    looking,
+    look,
+    read,
+    openCamera: async () => {
+      const stream = await openCamera();
+      setLooking(
+        stream.ok
+          ? { at: 'camera', stream: stream.value }
+          : { at: 'start', refused: stream.problem },
+      );
+    },
+    again: () => {
+      asked.current += 1;
+      forget();
+      setLooking({ at: 'start', refused: null });
+    },
+  };
+}
