@@ -67,6 +67,7 @@ export default function Bench() {
       onGo={() => router.navigate('/bench/do')}
       onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
       onNoise={() => router.navigate('/bench/noise')}
+      onListen={() => router.navigate({ pathname: '/bench/listen', params: { bike: bike.id } })}
       onNewChain={() => router.navigate(`/bench/new/${bike.id}`)}
       onRoad={() => router.navigate('/bench/road')}
       rounds={roundsLine(due)}

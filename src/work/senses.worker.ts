@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+// Past the folders' faces: what sees and listens is the worker's alone, and the page shall not load it.
 import {
   cellsOf,
   findRag,
@@ -8,9 +9,10 @@ import {
   type Outlines,
   type Picture,
   type RagReading,
-} from '@/core/senses/rag';
+} from '@/core/senses/rag/sight';
 import { refuse, type Measured } from '@/core/senses/refusal';
-import { listen, type Recording, type Sound, type Turn } from '@/core/senses/sound';
+import type { Recording, Sound, Turn } from '@/core/senses/sound';
+import { listen } from '@/core/senses/sound/listen';
 
 /** A picture larger than this along its longer side tells no more. */
 const LONGEST = 1600;

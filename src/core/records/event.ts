@@ -8,15 +8,19 @@ import {
   CLEAN_METHODS,
   DEPTHS,
   DRYINGS,
-  FINDINGS,
   LONGEST_RIDE_KM,
-  MOST_ELONGATION,
-  SOUNDS,
   SURFACES,
   UNSETTLED,
-  WEAR_TOOLS,
   WEATHER_WORDS,
 } from './kinds';
+import {
+  chainInspected,
+  elongation,
+  ragChecked,
+  settled,
+  soundHeard,
+  wearRead,
+} from './noteEvents';
 import { photoSchema, swatch } from './rag';
 import { partFitted, partRemoved, type partStartSchema } from './part';
 
@@ -27,8 +31,6 @@ import { partFitted, partRemoved, type partStartSchema } from './part';
 const share = z.number().check(z.gte(0), z.lte(1));
 
 const lubeClass = z.enum(LUBE_CLASS_NAMES);
-
-const elongation = z.number().check(z.gte(0), z.lte(MOST_ELONGATION));
 
 /** What is known of a chain at its first fitting. */
 export const chainStartSchema = z.object({
@@ -135,52 +137,6 @@ const chainFitted = z.object({
 });
 
 const chainRemoved = z.object({ ...common, type: z.literal('chainRemoved'), chainId: id });
-
-const wearRead = z.object({
-  ...common,
-  type: z.literal('wearRead'),
-  chainId: id,
-  tool: z.enum(WEAR_TOOLS),
-  /** Elongation in %; of a tool that only drops in or not, the middle of what that leaves open. */
-  percent: elongation,
-  /** What such a tool leaves open, from and to in %. */
-  between: z.optional(z.tuple([elongation, elongation])),
-  /** Standard deviation of the reading, %; not there: the tool's usual. */
-  sd: z.optional(z.number().check(z.gte(0.005), z.lte(1))),
-});
-
-const ragChecked = z.object({
-  ...common,
-  type: z.literal('ragChecked'),
-  chainId: id,
-  /** 1 clean to 5 black, picked from drawn swatches, or the one a photograph equals. */
-  swatch,
-  /** Not there: picked by eye. */
-  photo: z.optional(photoSchema),
-});
-
-const soundHeard = z.object({
-  ...common,
-  type: z.literal('soundHeard'),
-  chainId: id,
-  sound: z.enum(SOUNDS),
-});
-
-/** Looked at for stiff links and pits. */
-const chainInspected = z.object({
-  ...common,
-  type: z.literal('chainInspected'),
-  chainId: id,
-  found: z.enum(FINDINGS),
-});
-
-/** What a check at the bench had found is put right. */
-const settled = z.object({
-  ...common,
-  type: z.literal('settled'),
-  chainId: id,
-  what: z.enum(UNSETTLED),
-});
 
 const plainEvents = [
   rideLogged,

@@ -8,7 +8,7 @@ import { MOST_ELONGATION } from '../records/kinds';
 import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
 import { placeText } from './faults/place';
 import { ROUND_END_LABEL, ROUND_LABEL } from './roundLabels';
-import { louderText } from './senses';
+import { louderText } from './louder';
 import {
   FINDING_LABEL,
   METHOD_LABEL,

@@ -2,7 +2,7 @@ import type { Personal } from '../care';
 import type { Lesson } from '../care/replay/lessons';
 import type { ChainRecorded } from '../records/recording';
 import { formatNumber, formatShare } from '../units';
-import { louderText } from './senses';
+import { louderText } from './louder';
 
 /** How long the rider's coats last beside the handbook's; `km`: the rider's figure. */
 export function lifeSentence({ life }: Personal, km: string): string {

@@ -1,23 +1,15 @@
 import type { Refusal } from '../senses/refusal';
 import type { RagValue } from '../senses/rag';
-import type { Louder } from '../senses/sound';
+import type { Louder, Rhythm } from '../senses/sound';
 import { formatShare } from '../units';
 import { RAG_SHADES } from './labels';
+import { louderText } from './louder';
 
-/** "6 ± 2 dB louder than its quiet", "as loud as its quiet". */
-export function louderText({ db, sd }: Louder): string {
-  const by = Math.round(Math.abs(db));
-  const within = Math.max(1, Math.round(sd));
-  if (by === 0) return `as loud as its quiet, within ${within} dB`;
-  return `${by} ± ${within} dB ${db < 0 ? 'quieter' : 'louder'} than its quiet`;
-}
-
-/** What a rag's photograph says: "The rag shows 38 to 46 % dirt outside, like the swatch “grey”." */
+/** What a rag's photograph says: "The chain is 41 % dirty outside, give or take 4 %, like the swatch “Grey”." */
 export function ragSentence({ outside, sd, swatch, patches }: RagValue): string {
-  const like = `like the swatch “${(RAG_SHADES[swatch - 1] ?? '').toLowerCase()}”`;
+  const like = `like the swatch “${RAG_SHADES[swatch - 1] ?? ''}”`;
   if (patches === 0) return `The rag came away clean, ${like}.`;
-  const [low, high] = [Math.max(0, outside - sd), Math.min(1, outside + sd)];
-  return `The chain is ${formatShare(outside)} dirty outside, between ${formatShare(low)} and ${formatShare(high)}, ${like}.`;
+  return `The chain is ${formatShare(outside)} dirty outside, give or take ${formatShare(sd)}, ${like}.`;
 }
 
 /** Why nothing was measured, and what to do. */
@@ -57,3 +49,25 @@ const REFUSED: Record<Exclude<Refusal['code'], 'sound/too-short' | 'sound/too-lo
   'device/failed':
     'This browser could not measure it. Nothing was kept. Try again, or choose a file.',
 };
+
+/** What comes again and again in a recording. */
+export function rhythmSentence({ perTurn, sd }: Rhythm): string {
+  const often = `${perTurn.toFixed(2)} times in a turn of the cranks, give or take ${Math.max(0.01, 2 * sd).toFixed(2)}`;
+  return perTurn < 0.95
+    ? `Something comes ${often}: once in ${(1 / perTurn).toFixed(1)} turns.`
+    : `Something comes ${often}.`;
+}
+
+/** What a recording says beside its quiet; `quietOn`: the day that was recorded, null: none was. */
+export function besideQuietSentence(louder: Louder | null, quietOn: string | null): string {
+  if (quietOn === null)
+    return 'There is no quiet of this bike in this gear yet. After the next clean and coat, record it and keep it as its quiet.';
+  if (!louder) return 'This recording shares no pitch with its quiet between 2 and 8 kHz.';
+  const says = `Between 2 and 8 kHz it is ${louderText(louder)}, recorded on ${quietOn}`;
+  return louder.db > 2 * louder.sd
+    ? `${says}. A chain that runs dry speaks there. Take it as a hint, and look at the verdict.`
+    : `${says}. That is no more than two recordings differ by.`;
+}
+
+export const NO_RHYTHM =
+  'Nothing comes again and again: it is a steady sound, or too faint beside the rest.';

@@ -1,4 +1,3 @@
-import Camera from 'lucide-react-native/icons/camera';
 import { StyleSheet, View } from 'react-native';
 import type { CautionName } from '@/core/bench';
 import type { Mark, Timer } from '@/core/bench/run';
@@ -101,18 +100,7 @@ function Main(props: Props) {
       </>
     );
   if (step.check?.kind === 'rag')
-    return (
-      <>
-        <Txt variant="strong">{step.check.ask}</Txt>
-        <Swatches onPick={(swatch) => onMark({ kind: 'swatch', swatch })} />
-        <Button
-          kind="quiet"
-          icon={Camera}
-          label="Photograph it instead"
-          onPress={() => onPanel('photo')}
-        />
-      </>
-    );
+    return <RagFoot ask={step.check.ask} onMark={onMark} onPhoto={() => onPanel('photo')} />;
   if (step.check)
     return (
       <>
@@ -135,6 +123,21 @@ function Main(props: Props) {
     </Row>
   );
 }
+
+interface RagFootProps {
+  ask: string;
+  onMark: Props['onMark'];
+  onPhoto: () => void;
+}
+
+/** A check by the rag: swatches, or the camera. */
+const RagFoot = ({ ask, onMark, onPhoto }: RagFootProps) => (
+  <>
+    <Txt variant="strong">{ask}</Txt>
+    <Swatches onPick={(swatch) => onMark({ kind: 'swatch', swatch })} />
+    <Button kind="quiet" label="Photograph it instead" onPress={onPhoto} />
+  </>
+);
 
 const Row = ({ children }: { children: React.ReactNode }) => (
   <View style={styles.row}>{children}</View>

@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { putRight } from '@/core/bench/facts';
 import type { CautionName } from '@/core/bench';
 import type { PlainEvent } from '@/core/logbook';
-import { stepsDone, type BenchState, type Run } from '@/core/bench/run';
+import { stepsDone, type BenchState, type Mark, type Run } from '@/core/bench/run';
 import { RagMeter } from '../senses/lazily';
 import { useColors } from '../theme';
 import { BenchFoot, type BenchPanel } from './BenchFoot';
@@ -54,19 +54,11 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish, onNoise, ...
       <ScrollView tabIndex={0} contentContainerStyle={styles.middle}>
         <View style={styles.column}>
           <Timers timers={bench.timers} now={now} />
-          {panel === 'photo' ? (
-            <RagMeter
-              {...log}
-              onRead={(read) => at.put({ kind: 'swatch', ...read })}
-              onCancel={() => setPanel(null)}
-            />
-          ) : (
-            <Middle
-              {...{ run, bench, open, onRun, onNoise }}
-              inTrouble={panel === 'trouble'}
-              onBack={() => setPanel(null)}
-            />
-          )}
+          <Middle
+            {...{ run, bench, open, onRun, onNoise, log, panel }}
+            onPut={at.put}
+            onBack={() => setPanel(null)}
+          />
         </View>
       </ScrollView>
       {panel === 'trouble' || panel === 'photo' ? null : (
@@ -96,16 +88,22 @@ interface MiddleProps {
   run: Run;
   bench: BenchState;
   open: readonly CautionName[];
-  inTrouble: boolean;
+  panel: BenchPanel;
+  log: Pick<Props, 'events' | 'practice'>;
+  onPut: (part: Partial<Mark>) => void;
   onRun: (run: Run) => void;
   onBack: () => void;
   onNoise: () => void;
 }
 
 /** What is to be done now; or the way out of a trouble; or what the log will believe. */
-function Middle({ run, bench, open, inTrouble, onRun, onBack, onNoise }: MiddleProps) {
+function Middle({ run, bench, open, panel, log, onRun, onPut, onBack, onNoise }: MiddleProps) {
   const onCoat = (coat: number) => onRun({ ...run, coat });
-  if (inTrouble)
+  if (panel === 'photo')
+    return (
+      <RagMeter {...log} onRead={(read) => onPut({ kind: 'swatch', ...read })} onCancel={onBack} />
+    );
+  if (panel === 'trouble')
     return <TroubleSheet {...{ job: run.job, coat: run.coat, onCoat, onNoise }} onClose={onBack} />;
   if (bench.current)
     return (

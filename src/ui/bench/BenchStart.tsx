@@ -52,6 +52,8 @@ interface Props {
   onGo: () => void;
   onRecord: () => void;
   onNoise: () => void;
+  /** To where a chain is listened to. */
+  onListen: () => void;
   onNewChain: () => void;
   onRoad: () => void;
   /** What of the slower rounds is due, and going there. */
@@ -115,14 +117,22 @@ export function BenchStart(props: Props) {
         }
         onChange={(next) => props.onWorkshop({ ...workshop, ...next })}
       />
-      <Button label="I have done it already: write it down" onPress={props.onRecord} />
-      <Button label="It makes a noise: find where it comes from" onPress={props.onNoise} />
-      <Button label="A new chain: from the box to the first ride" onPress={props.onNewChain} />
-      <Button label="On the road: what to carry, a broken link" onPress={props.onRoad} />
-      <Button label={props.rounds} onPress={props.onRounds} />
+      <OtherWays {...props} />
     </Page>
   );
 }
+
+/** What else the bench is for. */
+const OtherWays = (on: Props) => (
+  <>
+    <Button label="I have done it already: write it down" onPress={on.onRecord} />
+    <Button label="It makes a noise: find where it comes from" onPress={on.onNoise} />
+    <Button label="Listen to the chain at the stand" onPress={on.onListen} />
+    <Button label="A new chain: from the box to the first ride" onPress={on.onNewChain} />
+    <Button label="On the road: what to carry, a broken link" onPress={on.onRoad} />
+    <Button label={on.rounds} onPress={on.onRounds} />
+  </>
+);
 
 /** What is asked for unless the rider says otherwise. */
 const usuallyWanted = ({ bottle, lastLube, at }: Props): Wanted =>

@@ -1,9 +1,11 @@
+import Mic from 'lucide-react-native/icons/mic';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { NO_COUNT, oneMore, readCountDraft, type CountDraft } from '@/core/entry/noiseCount';
 import { countAsked, readCount, type Cause, type Count, type CountedGear } from '@/core/faults';
 import { countAsk } from '@/core/words/faults/count';
 import { heardText } from '@/core/words/faults/beats';
+import { CountByEar } from '../senses/lazily';
 import { Button, Choice, Field, FieldProblem } from '../form';
 import { Txt } from '../theme';
 import { BeatRule } from './BeatRule';
@@ -23,6 +25,7 @@ export function CountCard({ gear: usual, rings, cogs, between, onCount, onSkip }
   const [gear, setGear] = useState(usual);
   const [draft, setDraft] = useState(NO_COUNT);
   const [asked, setAsked] = useState(false);
+  const [byEar, setByEar] = useState(false);
   const read = readCountDraft(draft, gear);
   const put = (part: Partial<CountDraft>) => setDraft((d) => ({ ...d, ...part }));
   const heard = read.ok ? readCount(read.value) : null;
@@ -49,6 +52,17 @@ export function CountCard({ gear: usual, rings, cogs, between, onCount, onSkip }
         />
       ) : null}
       <Taps draft={draft} put={put} />
+      {byEar ? (
+        <CountByEar
+          gear={gear}
+          onTake={({ turns, events }) => {
+            put({ turns: String(turns), events: String(events) });
+            setByEar(false);
+          }}
+        />
+      ) : (
+        <Button icon={Mic} label="Let the phone listen" onPress={() => setByEar(true)} />
+      )}
       {heard ? (
         <>
           <BeatRule heard={heard} />

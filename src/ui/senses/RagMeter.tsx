@@ -10,6 +10,7 @@ import {
   shiftOf,
   together,
   wantsPair,
+  type Outlines,
   type RagRead,
   type RagReading,
 } from '@/core/senses/rag';
@@ -93,7 +94,7 @@ interface SeenProps {
   looking: Extract<Looking, { at: 'seen' }>;
   kept: readonly RagReading[];
   events: readonly PlainEvent[];
-  onOutlines: (outlines: NonNullable<SeenProps['looking']['outlines']>) => void;
+  onOutlines: (outlines: Outlines) => void;
   onAgain: () => void;
   onAnother: (reading: RagReading) => void;
   onRead: (read: RagRead) => void;
@@ -138,34 +139,44 @@ function Seen({ looking, kept, events, onOutlines, onAgain, onAnother, onRead }:
         </>
       ) : null}
       {outlines ? (
-        <View style={styles.row}>
-          <Button
-            label={moving ? 'Outlines are right' : 'Move the outlines'}
-            expanded={moving}
-            onPress={() => setMoving(!moving)}
-          />
-          {moving ? (
-            <>
-              <Button
-                label="One more mark here"
-                onPress={() =>
-                  onOutlines({ ...outlines, marks: [...outlines.marks, newMark(outlines.rag)] })
-                }
-              />
-              {outlines.marks.length > 0 ? (
-                <Button
-                  label="Remove the last mark"
-                  onPress={() => onOutlines({ ...outlines, marks: outlines.marks.slice(0, -1) })}
-                />
-              ) : null}
-            </>
-          ) : null}
-        </View>
+        <OutlineButtons {...{ outlines, moving, onOutlines }} onMoving={() => setMoving(!moving)} />
       ) : null}
       <Button kind="quiet" label="Take it again" onPress={onAgain} />
     </View>
   );
 }
+
+interface OutlineProps {
+  outlines: Outlines;
+  moving: boolean;
+  onMoving: () => void;
+  onOutlines: (outlines: Outlines) => void;
+}
+
+/** Putting right what was found. */
+const OutlineButtons = ({ outlines, moving, onMoving, onOutlines }: OutlineProps) => (
+  <View style={styles.row}>
+    <Button
+      label={moving ? 'Outlines are right' : 'Move the outlines'}
+      expanded={moving}
+      onPress={onMoving}
+    />
+    {moving ? (
+      <Button
+        label="One more mark here"
+        onPress={() =>
+          onOutlines({ ...outlines, marks: [...outlines.marks, newMark(outlines.rag)] })
+        }
+      />
+    ) : null}
+    {moving && outlines.marks.length > 0 ? (
+      <Button
+        label="Remove the last mark"
+        onPress={() => onOutlines({ ...outlines, marks: outlines.marks.slice(0, -1) })}
+      />
+    ) : null}
+  </View>
+);
 
 /** Asked before the number is said, so that the eye is not led. */
 const Picking = ({ onPick }: { onPick: (swatch: number | null) => void }) => (

@@ -3,4 +3,6 @@ import { lazilyFrom } from '../lazily';
 /** A piece of what measures by camera and microphone, loaded with the tap that asks for it. */
 const lazily = lazilyFrom(() => import('.'));
 
+export const CountByEar = lazily('CountByEar');
+export const ListenPage = lazily('ListenPage');
 export const RagMeter = lazily('RagMeter');

@@ -1,4 +1,3 @@
-import Camera from 'lucide-react-native/icons/camera';
 import CloudRain from 'lucide-react-native/icons/cloud-rain';
 import Ear from 'lucide-react-native/icons/ear';
 import Route from 'lucide-react-native/icons/route';
@@ -7,19 +6,17 @@ import Shirt from 'lucide-react-native/icons/shirt';
 import { startTransition, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SOUNDS, type PlainEvent, type Sound } from '@/core/logbook';
-import type { RagPhoto } from '@/core/records/rag';
 import { Button } from '../form/Button';
 import { Card, InView } from '../frame';
 import { Txt } from '../theme';
 import { SOUND_LABEL } from '@/core/words/labels';
-import { RagMeter } from '../senses/lazily';
-import { Swatches } from './Swatches';
+import { RagCheck, type RagNoted } from './RagCheck';
 
 interface Props {
   onRode: () => void;
   onWet: (how: 'stood in rain' | 'washed') => void;
   onHeard: (sound: Sound) => void;
-  onRag: (read: { swatch: number; photo?: RagPhoto }) => void;
+  onRag: (read: RagNoted) => void;
   /** What was noted before, for the camera to learn from; and whether it may be tried on a drawn rag. */
   events: readonly PlainEvent[];
   practice: boolean;
@@ -29,7 +26,7 @@ interface Props {
 
 /** The four things a rider notes with one clean finger. */
 export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind, events, practice }: Props) {
-  const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | 'photo' | null>(null);
+  const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | null>(null);
   // The button answers at once; what opens is drawn in between.
   const toggle = (which: typeof open) =>
     startTransition(() => setOpen(open === which ? null : which));
@@ -77,27 +74,9 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind, events, prac
         </Panel>
       ) : null}
       {open === 'rag' ? (
-        <Panel title="What came off on the rag?">
-          <Txt variant="small" tone="inkSoft">
-            Crank still. Hold a clean patch round the lower run, pull it along a hand’s width, look.
-          </Txt>
-          <Swatches onPick={(swatch) => done(() => onRag({ swatch }))()} />
-          <Button
-            kind="quiet"
-            icon={Camera}
-            label="Photograph it instead"
-            onPress={() => toggle('photo')}
-          />
-        </Panel>
-      ) : null}
-      {open === 'photo' ? (
-        <Panel title="Photograph the rag">
-          <RagMeter
-            {...{ events, practice }}
-            onRead={(read) => done(() => onRag(read))()}
-            onCancel={() => toggle('rag')}
-          />
-        </Panel>
+        <InView>
+          <RagCheck {...{ events, practice }} onRag={(read) => done(() => onRag(read))()} />
+        </InView>
       ) : null}
     </View>
   );

@@ -3,6 +3,7 @@ import type { PlainEvent, Sound } from '../../logbook';
 import type { ChainRecorded } from '../../records/recording';
 import type { RagPhoto } from '../../records/rag';
 import { MOST_ELONGATION, type WearTool } from '../../records/kinds';
+import { NOTHING_NOTED } from './coatNotes';
 import { CARE, SWATCH_LEVELS } from './constants';
 import { clamp } from '../../units';
 import {
@@ -10,7 +11,6 @@ import {
   learnSwatch,
   lifeQuantile,
   lifeShown,
-  NOTHING_NOTED,
   NOT_LEARNT,
   type Personal,
 } from './personal';

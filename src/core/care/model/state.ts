@@ -3,7 +3,8 @@ import type { ChainStart } from '../../logbook';
 import type { Unsettled } from '../../records/kinds';
 import { clamp } from '../../units';
 import { CARE } from './constants';
-import type { CoatNotes, SwatchRead } from './personal';
+import type { CoatNotes } from './coatNotes';
+import type { SwatchRead } from './personal';
 
 /** Everything the model knows of one chain at one moment. Derived by replay, never stored. */
 export interface ChainState {

@@ -1,7 +1,8 @@
 import type { PlainEvent } from '../../logbook';
 import { inFull, type ReplayStep } from './step';
 import { ragReadOf } from '../model/observe';
-import { lifeShown, louderWith } from '../model/personal';
+import { louderWith } from '../model/coatNotes';
+import { lifeShown } from '../model/personal';
 import type { ChainState } from '../model/state';
 
 type Note = Extract<PlainEvent, { type: 'soundHeard' | 'ragChecked' | 'chainRecorded' }>;

@@ -9,7 +9,7 @@ import type { Outlines } from './read';
 
 /** Corners of an outline: as many as a thumb can drag. */
 const RAG_CORNERS = 5;
-const MARK_CORNERS = 6;
+const MARK_CORNERS = 8;
 
 /** Finds the rag in a picture and the marks on it; a failure where there is no rag. */
 export function findRag(cells: Cells): Measured<Outlines> {

@@ -26,6 +26,6 @@ export function louderThan(quiet: Levels, now: Levels): Louder | null {
 }
 
 const bandsAbove = (quiet: Levels, now: Levels): number[] =>
-  BANDS.flatMap((band, k) =>
-    band >= DRY_FROM && quiet.db[k] != null && now.db[k] != null ? [k] : [],
-  );
+  BANDS.flatMap((band, k) => (band >= DRY_FROM && isKnown(quiet, k) && isKnown(now, k) ? [k] : []));
+
+const isKnown = ({ db }: Levels, k: number): boolean => typeof db[k] === 'number';

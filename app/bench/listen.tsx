@@ -1,0 +1,36 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import {
+  record,
+  selectEvents,
+  selectMainReport,
+  selectReports,
+  useAppDispatch,
+  useAppSelector,
+  useClock,
+} from '@/store';
+import { NoBikeYet } from '@/ui/garage/NoBikeYet';
+import { ListenPage } from '@/ui/senses/lazily';
+
+/** Listening to a chain at the stand. */
+export default function ListenToTheChain() {
+  const params = useLocalSearchParams<{ bike?: string }>();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const reports = useAppSelector(selectReports);
+  const main = useAppSelector(selectMainReport);
+  const events = useAppSelector(selectEvents);
+  const clock = useClock();
+  if (!main) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  const first = reports.find((r) => r.bike.id === params.bike) ?? main;
+  return (
+    <ListenPage
+      reports={[first, ...reports.filter((r) => r !== first)]}
+      {...{ events, clock }}
+      onNote={(label, event) => {
+        dispatch(record(label, [event]));
+        router.navigate('/');
+      }}
+      onFind={(bike) => router.navigate({ pathname: '/bench/noise', params: { bike } })}
+    />
+  );
+}

@@ -1,0 +1,152 @@
+import Search from 'lucide-react-native/icons/search';
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { ChainReport } from '@/core/care';
+import { likelyCogs, middleCog } from '@/core/faults/gears';
+import type { PlainEvent, Unwritten } from '@/core/logbook';
+import {
+  louderThan,
+  quietOf,
+  recordedEvent,
+  type Recording,
+  type RecordedIn,
+  type Turn,
+} from '@/core/senses/sound';
+import { dateFormat } from '@/core/time/dateFormat';
+import { besideQuietSentence, NO_RHYTHM, rhythmSentence } from '@/core/words/senses';
+import { Button, Choice } from '../form';
+import { Card, Page } from '../frame';
+import { Txt } from '../theme';
+import { Listener } from './Listener';
+import { SoundPicture } from './SoundPicture';
+
+interface Props {
+  /** Bikes with a chain, the one spoken of first. */
+  reports: readonly [ChainReport, ...ChainReport[]];
+  events: readonly PlainEvent[];
+  /** The time, ms. */
+  clock: () => number;
+  onNote: (label: string, event: Unwritten) => void;
+  /** To where a noise is traced to its cause. */
+  onFind: (bikeId: string) => void;
+}
+
+const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
+
+/** Listening to a chain at the stand: its rhythm, and how loud it is beside its own quiet. */
+export function ListenPage({ reports, events, clock, onNote, onFind }: Props) {
+  const [report, setReport] = useState(reports[0]);
+  const { bike, chain } = report;
+  const cogs = likelyCogs(bike);
+  const [ring, setRing] = useState<number | null>(null);
+  const [cog, setCog] = useState<number | null>(null);
+  const recordedIn = {
+    bikeId: bike.id,
+    ring: ring ?? bike.rings[0] ?? 42,
+    cog: cog ?? middleCog(cogs),
+  };
+  const note = (recording: Recording, perMinute: number, quiet: boolean) => {
+    const at = new Date(clock()).toISOString();
+    const written = { ...recordedIn, chainId: chain.id, perMinute, quiet, at };
+    onNote(
+      quiet ? 'Its quiet is kept' : 'Recording noted',
+      recordedEvent(recording, written, events),
+    );
+  };
+  return (
+    <Page title="Listen to the chain">
+      {reports.length > 1 ? (
+        <Choice
+          label="On which bike?"
+          options={reports.map((r) => ({ value: r.bike.id, label: r.bike.name }))}
+          value={bike.id}
+          onChange={(id) => {
+            setReport(reports.find((r) => r.bike.id === id) ?? reports[0]);
+            setRing(null);
+            setCog(null);
+          }}
+        />
+      ) : null}
+      <GearChoice
+        rings={bike.rings}
+        cogs={cogs}
+        gear={recordedIn}
+        onRing={setRing}
+        onCog={setCog}
+      />
+      <Card>
+        <Listener key={bike.id}>
+          {(recording, turn, perMinute) => (
+            <Heard
+              {...{ recording, turn, recordedIn, events }}
+              onNote={(quiet) => note(recording, perMinute, quiet)}
+              onFind={() => onFind(bike.id)}
+            />
+          )}
+        </Listener>
+      </Card>
+    </Page>
+  );
+}
+
+interface GearProps {
+  rings: readonly number[];
+  cogs: readonly number[];
+  gear: RecordedIn;
+  onRing: (teeth: number) => void;
+  onCog: (teeth: number) => void;
+}
+
+/** The gear it turns in, where the bike has more than one. */
+const GearChoice = ({ rings, cogs, gear, onRing, onCog }: GearProps) => (
+  <>
+    {rings.length > 1 ? (
+      <Choice label="Ring, teeth" options={rings.map(teeth)} value={gear.ring} onChange={onRing} />
+    ) : null}
+    {cogs.length > 1 ? (
+      <Choice label="Cog, teeth" options={cogs.map(teeth)} value={gear.cog} onChange={onCog} />
+    ) : null}
+  </>
+);
+
+const teeth = (n: number) => ({ value: n, label: String(n) });
+
+interface HeardProps {
+  recording: Recording;
+  turn: Turn;
+  recordedIn: RecordedIn;
+  events: readonly PlainEvent[];
+  /** `quiet`: it is kept as the bike's quiet. */
+  onNote: (quiet: boolean) => void;
+  onFind: () => void;
+}
+
+/** What a recording says, and what can be done with it. */
+function Heard({ recording, turn, recordedIn, events, onNote, onFind }: HeardProps) {
+  const quiet = quietOf(events, recordedIn);
+  const louder = quiet && louderThan(quiet.levels, recording.levels);
+  return (
+    <View style={{ gap: 10 }}>
+      <SoundPicture {...{ recording, turn }} quiet={quiet?.levels ?? null} />
+      <Txt variant="lead" live="polite">
+        {besideQuietSentence(louder, quiet && day.format(Date.parse(quiet.at)))}
+      </Txt>
+      {recording.rhythms.length === 0 ? <Txt>{NO_RHYTHM}</Txt> : null}
+      {recording.rhythms.map((rhythm) => (
+        <Txt key={rhythm.perTurn}>{rhythmSentence(rhythm)}</Txt>
+      ))}
+      {louder ? <Button kind="strong" label="Note it" onPress={() => onNote(false)} /> : null}
+      <Button
+        kind={louder ? 'plain' : 'strong'}
+        label="Keep it as its quiet"
+        onPress={() => onNote(true)}
+      />
+      <Txt variant="small" tone="inkSoft">
+        Keep as its quiet only a chain just cleaned and coated, at the same place, in the same gear.
+      </Txt>
+      {recording.rhythms.length > 0 ? (
+        <Button icon={Search} label="Find where it comes from" onPress={onFind} />
+      ) : null}
+    </View>
+  );
+}
