@@ -78,7 +78,7 @@ function markAt(marks: readonly RagMark[], u: number, v: number): RagMark | unde
     const edge = 1 + 0.06 * Math.sin(3 * way) + 0.04 * Math.cos(5 * way);
     if (Math.hypot(a, b) > edge) return false;
     if (spots === undefined) return true;
-    const cell = 0.02;
+    const cell = 0.06;
     const [p, q] = [(u / cell) % 1, (v / cell) % 1].map((w) => (w + 1) % 1) as [number, number];
     return Math.hypot(p - 0.5, q - 0.5) < Math.sqrt(spots / Math.PI);
   });
@@ -178,7 +178,7 @@ const BENCHES: readonly Rgb[] = [
 ];
 
 /** A scene drawn at random: 2,700 to 6,500 K, 1.5 EV either way, noise, JPEG 60 to 95, turned and tilted. */
-export function randomScene(seed: number, size: readonly [number, number] = [480, 360]): RagScene {
+export function randomScene(seed: number, size: readonly [number, number] = [400, 300]): RagScene {
   const chance = new Chance(seed, 3);
   const between = (low: number, high: number) => low + (high - low) * chance.uniform();
   const one = <T>(of: readonly T[]): T => of[Math.floor(chance.uniform() * of.length)] as T;

@@ -27,7 +27,7 @@ const ROUNDS = 5;
 const EDGE = 0.03;
 
 /** Returns the luminance of every cell. */
-export const luminances = ({ red, green, blue }: Cells): Float32Array =>
+export const luminances = ({ red, green, blue }: Colours): Float32Array =>
   red.map((value, n) => luminanceOf(value, green[n] as number, blue[n] as number));
 
 /**
@@ -90,32 +90,33 @@ const some = (cells: readonly number[]): readonly number[] => {
 };
 
 /**
- * Returns the reflectance of a cell beside clean cloth at the same spot, by colour: each divided by the cloth's own
+ * Returns the reflectance of every cell beside clean cloth at the same spot, by colour: each divided by the cloth's own
  * (von Kries 1902), so that light, exposure and the cloth's colour cancel.
  */
-export function besideClean(cells: Cells, clean: Clean): (cell: number) => Colours {
-  const at = placesOf(cells);
-  const [red, green, blue] = clean.planes;
-  return (cell) => {
-    const place = at(cell);
-    const beside = (values: Float32Array, plane: Plane) =>
-      (values[cell] as number) / Math.exp(valueOf(plane, place));
-    return [beside(cells.red, red), beside(cells.green, green), beside(cells.blue, blue)];
+export function besideClean(cells: Cells, { planes }: Clean): Colours {
+  const [red, green, blue] = planes;
+  return {
+    red: divided(cells, cells.red, red),
+    green: divided(cells, cells.green, green),
+    blue: divided(cells, cells.blue, blue),
   };
 }
 
-/** Red, green and blue. */
-export type Colours = readonly [number, number, number];
+/** A figure a cell, of red, green and blue. */
+export type Colours = Pick<Cells, 'red' | 'green' | 'blue'>;
 
-/** The reflectance of every cell beside clean cloth, in luminance. */
-export function reflectances(cells: Cells, clean: Clean): Float32Array {
-  const of = besideClean(cells, clean);
-  const light = new Float32Array(cells.red.length);
-  for (let cell = 0; cell < light.length; cell++) {
-    const [r, g, b] = of(cell);
-    light[cell] = luminanceOf(r, g, b);
+/** A colour over the cloth's, which is a plane in the logarithm: from cell to cell it grows by the same share. */
+function divided({ across, down }: Cells, values: Float32Array, [middle, x, y]: Plane) {
+  const out = new Float32Array(values.length);
+  const grows = Math.exp(x / across);
+  for (let row = 0; row < down; row++) {
+    let cloth = Math.exp(middle + x * (0.5 / across - 0.5) + y * ((row + 0.5) / down - 0.5));
+    for (let cell = row * across; cell < (row + 1) * across; cell++) {
+      out[cell] = (values[cell] as number) / cloth;
+      cloth *= grows;
+    }
   }
-  return light;
+  return out;
 }
 
 type Place = readonly [number, number];

@@ -16,9 +16,9 @@ export function findRag(cells: Cells): Measured<Outlines> {
   const { across, down } = cells;
   const cloth = clothOf(cells);
   if (!cloth) return refuse({ code: 'rag/none' });
-  const rag = around(cloth, across, down, RAG_CORNERS);
+  const rag = around(cloth, cells, RAG_CORNERS);
   const clean = cleanOf(cells, cloth);
   if (!clean) return refuse({ code: 'rag/no-clean' });
   const marks = marksOf(cells, inside(rag, across, down), clean);
-  return ok({ rag, marks: marks.map((mark) => around(mark, across, down, MARK_CORNERS)) });
+  return ok({ rag, marks: marks.map((mark) => around(mark, cells, MARK_CORNERS)) });
 }

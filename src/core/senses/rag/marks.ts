@@ -1,5 +1,5 @@
 import type { Cells } from './cells';
-import { besideClean, reflectances, type Clean, type Colours } from './clean';
+import { besideClean, luminances, type Clean, type Colours } from './clean';
 import { absorberOf } from './absorber';
 import { neighboursOf, regionsOf, spread } from './regions';
 
@@ -22,7 +22,8 @@ const MOST = 6;
 /** Returns the marks on the cloth, the one with most dirt first, each as its cells. */
 export function marksOf(cells: Cells, cloth: Uint8Array, clean: Clean): number[][] {
   const { across } = cells;
-  const light = reflectances(cells, clean);
+  const looks = besideClean(cells, clean);
+  const light = luminances(looks);
   const limit = 1 - Math.max(FAINTEST, STAINED * clean.scatter);
   const within = spread(cloth, across, -1);
   const dark = within.map((is, cell) => (is && (light[cell] as number) < limit ? 1 : 0));
@@ -33,7 +34,6 @@ export function marksOf(cells: Cells, cloth: Uint8Array, clean: Clean): number[]
     .map((region) => region.filter((cell) => dark[cell]))
     .filter((mark) => mark.length >= LEAST * area)
     .map((mark) => ({ mark, dirt: dirtOf(mark, light), edge: edgeOf(mark, within, across) }));
-  const looks = besideClean(cells, clean);
   const grime = marks.filter(
     ({ mark, edge }) => edge < ON_THE_EDGE && colourOf(mark, looks) < COLOURED,
   );
@@ -62,9 +62,10 @@ function edgeOf(mark: readonly number[], within: Uint8Array, across: number): nu
 }
 
 /** How far the colours of a mark go apart beside the cloth's: 0 as grey, towards 1 one colour alone. */
-function colourOf(mark: readonly number[], looks: (cell: number) => Colours): number {
-  const sums = [0, 0, 0];
-  for (const cell of mark) looks(cell).forEach((share, k) => ((sums[k] as number) += share));
+function colourOf(mark: readonly number[], looks: Colours): number {
+  const sums = [looks.red, looks.green, looks.blue].map((colour) =>
+    mark.reduce((sum, cell) => sum + (colour[cell] as number), 0),
+  );
   const [least, most] = [Math.min(...sums), Math.max(...sums)];
   // Of what is nearly black no colour can be told.
   return most / mark.length < 0.08 ? 0 : 1 - least / most;

@@ -79,17 +79,26 @@ export function inside(outline: Outline, across: number, down: number): Uint8Arr
   return mask;
 }
 
-/** The outline round the cells of a mask: without a dent, of at most so many corners. */
-export function around(cells: readonly number[], across: number, down: number, corners: number) {
-  const points = cells.flatMap((cell): Point[] => {
-    const [x, y] = [cell % across, Math.floor(cell / across)];
-    return [
-      [x / across, y / down],
-      [(x + 1) / across, y / down],
-      [x / across, (y + 1) / down],
-      [(x + 1) / across, (y + 1) / down],
-    ];
-  });
+/** The outline round cells of a grid: without a dent, of at most so many corners. */
+export function around(
+  cells: readonly number[],
+  { across, down }: { across: number; down: number },
+  corners: number,
+): Outline {
+  const ends = new Map<number, [first: number, last: number]>();
+  for (const cell of cells) {
+    const [row, column] = [Math.floor(cell / across), cell % across];
+    const end = ends.get(row);
+    if (!end) ends.set(row, [column, column]);
+    else if (column < end[0]) end[0] = column;
+    else if (column > end[1]) end[1] = column;
+  }
+  const points = [...ends].flatMap(([row, [first, last]]): Point[] =>
+    [row, row + 1].flatMap((y): Point[] => [
+      [first / across, y / down],
+      [(last + 1) / across, y / down],
+    ]),
+  );
   return simpler(hullOf(points), corners);
 }
 

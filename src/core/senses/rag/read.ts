@@ -2,7 +2,7 @@ import { ok } from '../../problem';
 import { refuse, type Measured } from '../refusal';
 import { absorberOf, reflectanceOf } from './absorber';
 import type { Cells } from './cells';
-import { cleanOf, reflectances, type Clean } from './clean';
+import { besideClean, cleanOf, luminances, type Clean } from './clean';
 import { inside, scaled, type Outline } from './outline';
 
 /** Where the rag lies in a picture, and the marks on it; the rider may have dragged either. */
@@ -53,7 +53,7 @@ export function readRag(cells: Cells, { rag, marks }: Outlines): Measured<RagRea
   if (isClipped(cells, clean.cells) || patches.some((patch) => isClipped(cells, patch)))
     return refuse({ code: 'rag/clipped' });
   if (clean.uneven > MOST_UNEVEN) return refuse({ code: 'rag/uneven' });
-  const light = reflectances(cells, clean);
+  const light = luminances(besideClean(cells, clean));
   const dirt = (outlines: readonly Outline[]) => meanAbsorber(outlines.map(maskOf), light);
   const absorber = dirt(marks);
   const reflectance = reflectanceOf(absorber);
