@@ -225,6 +225,7 @@ function Beside({ report, plan }: ChainProps) {
         events={events}
         practice={name === 'demo'}
         onFind={find}
+        onListen={() => router.navigate(`/bench/listen?bike=${bike.id}`)}
       />
       <Card title={chain.name}>
         <Readings report={report} />

@@ -1,27 +1,6 @@
-import type { Bike } from '../records/garage';
 import type { Cause } from '../records/faults';
 import { CAUSE_FACTS } from './causes';
 import { beatsOf, turnsToTell, type CountedGear } from './rhythm';
-
-/** Cogs a cassette of this size likely has: evenly spaced by ratio, as they are made (common practice). The count bears a tooth. */
-export function likelyCogs({
-  smallestCog,
-  largestCog,
-  speeds,
-  gear,
-}: Pick<Bike, 'smallestCog' | 'largestCog' | 'speeds' | 'gear'>): number[] {
-  if (gear !== 'derailleur' || speeds < 2) return [smallestCog];
-  const step = (largestCog / smallestCog) ** (1 / (speeds - 1));
-  const cogs = Array.from({ length: speeds }, (_, n) => Math.round(smallestCog * step ** n));
-  // Small cogs are a tooth apart at least.
-  return cogs
-    .map((cog, n) => Math.max(cog, smallestCog + n))
-    .map((cog) => Math.min(cog, largestCog));
-}
-
-/** A middle cog: the noise is heard well there, and the chain runs straight. */
-export const middleCog = (cogs: readonly number[]): number =>
-  cogs[Math.floor(cogs.length / 2)] ?? 17;
 
 /** What is to be counted: turns enough for the likeliest causes, or another gear, where two of them beat alike in this one. */
 export type CountAsked = { turns: number } | { alike: true; better: number | null };

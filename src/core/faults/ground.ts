@@ -1,12 +1,12 @@
 import type { ChainReport } from '../care';
 import type { Garage } from '../garage';
+import { likelyCogs, middleCog } from '../garage/cogs';
 import type { PlainEvent } from '../logbook';
 import { isWax } from '../lube';
 import { factsOf } from './facts';
 import type { Ground } from './finder';
 import { countsOf, findingsOn } from './history';
 import { notesOn } from './notes';
-import { likelyCogs, middleCog } from './gears';
 import { knownBy, movedBy, type Moved } from './known';
 import { sharesOf } from './odds';
 import { foundBefore, notedBefore } from './remembered';

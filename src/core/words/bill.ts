@@ -18,7 +18,7 @@ import {
   type UnitSystem,
 } from '../units';
 import { METHOD_LABEL } from './labels';
-import { learntFrom } from './learnt';
+import { learntFrom } from './learntFrom';
 
 export const SECTION_LABEL: Record<SectionName, string> = {
   film: 'Lube left',

@@ -2,6 +2,7 @@ import type { Personal } from '../care';
 import type { Lesson } from '../care/replay/lessons';
 import type { ChainRecorded } from '../records/recording';
 import { formatNumber, formatShare } from '../units';
+import { learntFrom } from './learntFrom';
 import { louderText } from './louder';
 
 /** How long the rider's coats last beside the handbook's; `km`: the rider's figure. */
@@ -15,10 +16,6 @@ export function lifeSentence({ life }: Personal, km: string): string {
       : `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the handbook figure`;
   return `Yours lasts ${than}: ${km} (${learntFrom(life.seen)}).`;
 }
-
-/** "learnt from 1 coat", "learnt from 4 coats". */
-export const learntFrom = (coats: number): string =>
-  `learnt from ${coats} ${coats === 1 ? 'coat' : 'coats'}`;
 
 /** How fast grit comes beside the handbook. */
 export function gritSentence({ grit }: Personal): string {

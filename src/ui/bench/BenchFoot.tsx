@@ -5,7 +5,7 @@ import type { BenchStep, CheckKind } from '@/core/bench/steps';
 import { leaveOpenLabel } from '@/core/words/leftOpen';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
-import { Swatches } from '../today/Swatches';
+import { Swatches } from '../senses/Swatches';
 import { BigButton } from './BigButton';
 import { leftText } from './Timers';
 

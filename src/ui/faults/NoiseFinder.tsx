@@ -4,7 +4,6 @@ import {
   actsOf,
   causesOf,
   changesOf,
-  likelyCogs,
   nextIn,
   oddsIn,
   ranked,
@@ -21,6 +20,7 @@ import {
   type Search,
 } from '@/core/faults';
 import type { Bike } from '@/core/garage';
+import { likelyCogs } from '@/core/garage/cogs';
 import type { Depth } from '@/core/records/kinds';
 import type { UnitSystem } from '@/core/units';
 import { gettingReady } from '@/core/words/faults/gettingReady';

@@ -1,18 +1,7 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
+import { lazilyFrom } from '../lazily';
 
-const Finding = lazy(() => import('./parts').then((m) => ({ default: m.NoisePage })));
-const Handbook = lazy(() => import('./parts').then((m) => ({ default: m.NoiseHandbook })));
+/** A piece of fault finding, loaded when shown. */
+const lazily = lazilyFrom(() => import('./parts'));
 
-/** Finding a noise, loaded when shown. */
-export const NoisePage = (props: ComponentProps<typeof Finding>) => (
-  <Suspense fallback={null}>
-    <Finding {...props} />
-  </Suspense>
-);
-
-/** The handbook of noises, loaded when shown. */
-export const NoiseHandbook = () => (
-  <Suspense fallback={null}>
-    <Handbook />
-  </Suspense>
-);
+export const NoisePage = lazily('NoisePage');
+export const NoiseHandbook = lazily('NoiseHandbook');

@@ -2,7 +2,7 @@ import Search from 'lucide-react-native/icons/search';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ChainReport } from '@/core/care';
-import { likelyCogs, middleCog } from '@/core/faults/gears';
+import { likelyCogs, middleCog } from '@/core/garage/cogs';
 import type { PlainEvent, Unwritten } from '@/core/logbook';
 import {
   louderThan,

@@ -18,7 +18,7 @@ import { RAG_SHADES } from '@/core/words/labels';
 import { ragSentence, refusalSentence } from '@/core/words/senses';
 import { Button, FilePick } from '../form';
 import { Txt } from '../theme';
-import { Swatches } from '../today/Swatches';
+import { Swatches } from './Swatches';
 import { Camera } from './Camera';
 import { practiceRag } from './practiceRag';
 import { RagPicture } from './RagPicture';

@@ -5,4 +5,5 @@ const lazily = lazilyFrom(() => import('.'));
 
 export const CountByEar = lazily('CountByEar');
 export const ListenPage = lazily('ListenPage');
+export const RagCheck = lazily('RagCheck');
 export const RagMeter = lazily('RagMeter');

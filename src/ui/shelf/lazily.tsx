@@ -1,11 +1,7 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
+import { lazilyFrom } from '../lazily';
 
 /** The router loads the layout of every place with the first page: what a layout shows is loaded when shown. */
-const ProductsPart = lazy(() => import('./ProductList').then((m) => ({ default: m.ProductList })));
+export const ProductList = lazilyFrom(() => import('./ProductList'))('ProductList');
 
-/** What stands on the shelf. */
-export const ProductList = (props: ComponentProps<typeof ProductsPart>) => (
-  <Suspense fallback={null}>
-    <ProductsPart {...props} />
-  </Suspense>
-);
+/** What two pages show would be loaded with the first one. */
+export const Learnt = lazilyFrom(() => import('./Learnt'))('Learnt');

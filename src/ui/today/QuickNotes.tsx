@@ -10,7 +10,8 @@ import { Button } from '../form/Button';
 import { Card, InView } from '../frame';
 import { Txt } from '../theme';
 import { SOUND_LABEL } from '@/core/words/labels';
-import { RagCheck, type RagNoted } from './RagCheck';
+import { RagCheck } from '../senses/lazily';
+import type { RagNoted } from '../senses/RagCheck';
 
 interface Props {
   onRode: () => void;
@@ -22,10 +23,12 @@ interface Props {
   practice: boolean;
   /** To where a noise is traced to its cause. */
   onFind: () => void;
+  /** To where a chain is listened to. */
+  onListen: () => void;
 }
 
 /** The four things a rider notes with one clean finger. */
-export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind, events, practice }: Props) {
+export function QuickNotes({ onRode, onWet, onHeard, onRag, events, practice, ...to }: Props) {
   const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | null>(null);
   // The button answers at once; what opens is drawn in between.
   const toggle = (which: typeof open) =>
@@ -70,13 +73,12 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag, onFind, events, prac
               <Button key={sound} label={SOUND_LABEL[sound]} onPress={done(() => onHeard(sound))} />
             ))}
           </View>
-          <Button kind="quiet" icon={Search} label="Find where it comes from" onPress={onFind} />
+          <Button kind="quiet" icon={Search} label="Find where it comes from" onPress={to.onFind} />
+          <Button kind="quiet" label="Listen to it at the stand" onPress={to.onListen} />
         </Panel>
       ) : null}
       {open === 'rag' ? (
-        <InView>
-          <RagCheck {...{ events, practice }} onRag={(read) => done(() => onRag(read))()} />
-        </InView>
+        <RagCheck {...{ events, practice }} onRag={(read) => done(() => onRag(read))()} />
       ) : null}
     </View>
   );

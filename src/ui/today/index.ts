@@ -1,6 +1,5 @@
 export * from './NoChain';
 export * from './Readings';
-export * from './Swatches';
 export * from './VerdictLines';
 export * from './OtherBikes';
 export * from './QuickNotes';

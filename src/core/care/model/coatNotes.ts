@@ -69,20 +69,12 @@ export function fitOfRecording({ worn, forDistance, db, sd }: Recorded, life: nu
 /** Any level between 40 dB is as likely where a recording says nothing of the coat. */
 const FAR_OFF = (noteMeansNothing.value * Math.sqrt(2 * Math.PI)) / 40;
 
-/** The same by the rider's factor: over the noise of a coat in three points. Source: Gauss and Hermite's rule. */
+/** The same by the rider's factor: the noise of a coat as two points, a standard deviation either way (Gauss and Hermite's rule). */
 const recordedBy = (recording: Recorded): Likelihood =>
-  likelihoodOf((ln) =>
-    [
-      [-Math.sqrt(3), 1 / 6],
-      [0, 2 / 3],
-      [Math.sqrt(3), 1 / 6],
-    ].reduce(
-      (sum, [z, w]) =>
-        sum +
-        (w as number) * fitOfRecording(recording, Math.exp(ln + (z as number) * squeakNoise.value)),
-      0,
-    ),
-  );
+  likelihoodOf((ln) => {
+    const fit = (off: number) => fitOfRecording(recording, Math.exp(ln + off)) / 2;
+    return fit(squeakNoise.value) + fit(-squeakNoise.value);
+  });
 
 function likelihoodByEar({ quietTo, squeakFrom, squeakTo, renewedAt }: CoatNotes): Likelihood {
   const sigma = squeakNoise.value;

@@ -1,10 +1,11 @@
-import { countAsked, likelyCogs, middleCog } from '../gears';
+import { likelyCogs, middleCog } from '../../garage/cogs';
+import { countAsked } from '../gears';
 import { beatShapes } from '../ruler';
 import { countedGear, readCount } from '../rhythm';
 import { shownBy, hitOf } from '../steps';
 
 const cassette = (smallestCog: number, largestCog: number, speeds: number) =>
-  likelyCogs({ smallestCog, largestCog, speeds, gear: 'derailleur' });
+  likelyCogs({ smallestCog, largestCog, speeds, gear: 'derailleur', cogs: null });
 
 describe('the cogs a bike likely has', () => {
   it('are within two teeth of cassettes as they are sold (common practice, from memory)', () => {
@@ -28,7 +29,19 @@ describe('the cogs a bike likely has', () => {
   });
 
   it('are one where there is no derailleur', () => {
-    expect(likelyCogs({ smallestCog: 18, largestCog: 18, speeds: 8, gear: 'hub' })).toEqual([18]);
+    expect(
+      likelyCogs({ smallestCog: 18, largestCog: 18, speeds: 8, gear: 'hub', cogs: null }),
+    ).toEqual([18]);
+    // As the rider wrote them down, however odd.
+    expect(
+      likelyCogs({
+        smallestCog: 11,
+        largestCog: 34,
+        speeds: 3,
+        gear: 'derailleur',
+        cogs: [34, 11, 17],
+      }),
+    ).toEqual([11, 17, 34]);
     expect(middleCog([18])).toBe(18);
     expect(middleCog([11, 13, 15])).toBe(13);
   });

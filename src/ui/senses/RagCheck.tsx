@@ -2,8 +2,8 @@ import { startTransition, useState } from 'react';
 import type { PlainEvent } from '@/core/logbook';
 import type { RagPhoto } from '@/core/records/rag';
 import { Button } from '../form/Button';
-import { Card } from '../frame';
-import { RagMeter } from '../senses/lazily';
+import { Card, InView } from '../frame';
+import { RagMeter } from './RagMeter';
 import { Txt } from '../theme';
 import { Swatches } from './Swatches';
 
@@ -24,18 +24,21 @@ export function RagCheck({ events, practice, onRag }: Props) {
   const [photo, setPhoto] = useState(false);
   const change = (to: boolean) => startTransition(() => setPhoto(to));
   return (
-    <Card title={photo ? 'Photograph the rag' : 'What came off on the rag?'}>
-      {photo ? (
-        <RagMeter {...{ events, practice }} onRead={onRag} onCancel={() => change(false)} />
-      ) : (
-        <>
-          <Txt variant="small" tone="inkSoft">
-            Crank still. Hold a clean patch round the lower run, pull it along a hand’s width, look.
-          </Txt>
-          <Swatches onPick={(swatch) => onRag({ swatch })} />
-          <Button kind="quiet" label="Photograph it instead" onPress={() => change(true)} />
-        </>
-      )}
-    </Card>
+    <InView>
+      <Card title={photo ? 'Photograph the rag' : 'What came off on the rag?'}>
+        {photo ? (
+          <RagMeter {...{ events, practice }} onRead={onRag} onCancel={() => change(false)} />
+        ) : (
+          <>
+            <Txt variant="small" tone="inkSoft">
+              Crank still. Hold a clean patch round the lower run, pull it along a hand’s width,
+              look.
+            </Txt>
+            <Swatches onPick={(swatch) => onRag({ swatch })} />
+            <Button kind="quiet" label="Photograph it instead" onPress={() => change(true)} />
+          </>
+        )}
+      </Card>
+    </InView>
   );
 }
