@@ -21,7 +21,9 @@ export function filmFile(frames: readonly Picture[]): string {
   const { width, height } = frames[0] as Picture;
   const parts: Buffer[] = [Buffer.from(`YUV4MPEG2 W${width} H${height} F5:1 Ip A1:1 C420jpeg\n`)];
   for (const { rgba } of frames) {
-    const [y, u, v] = [width * height, width * height / 4, width * height / 4].map((n) => Buffer.alloc(n)) as [Buffer, Buffer, Buffer];
+    const [y, u, v] = [width * height, (width * height) / 4, (width * height) / 4].map((n) =>
+      Buffer.alloc(n),
+    ) as [Buffer, Buffer, Buffer];
     for (let row = 0; row < height; row++)
       for (let column = 0; column < width; column++) {
         const at = 4 * (row * width + column);
@@ -56,7 +58,9 @@ export function wavBytes({ samples, rate }: NonNullable<Fed['sound']>): Buffer {
   head.write('data', 36);
   head.writeUInt32LE(2 * samples.length, 40);
   const body = Buffer.alloc(2 * samples.length);
-  samples.forEach((v, n) => body.writeInt16LE(Math.round(32767 * Math.max(-1, Math.min(1, v))), 2 * n));
+  samples.forEach((v, n) =>
+    body.writeInt16LE(Math.round(32767 * Math.max(-1, Math.min(1, v))), 2 * n),
+  );
   return Buffer.concat([head, body]);
 }
 
@@ -69,7 +73,10 @@ function soundFile(sound: NonNullable<Fed['sound']>): string {
 /** Runs a test in a browser of its own whose camera and microphone are fed so. */
 export async function withDevices(
   { film, sound, instead }: Fed,
-  { viewport, baseURL }: { viewport: { width: number; height: number } | null; baseURL: string | undefined },
+  {
+    viewport,
+    baseURL,
+  }: { viewport: { width: number; height: number } | null; baseURL: string | undefined },
   test: (page: Page) => Promise<void>,
 ): Promise<void> {
   const browser = await chromium.launch({
@@ -77,7 +84,9 @@ export async function withDevices(
     args: [
       ...CHROMIUM_ARGS,
       ...(instead === 'none' ? [] : ['--use-fake-device-for-media-stream']),
-      ...(instead === 'refused' ? ['--deny-permission-prompts'] : ['--use-fake-ui-for-media-stream']),
+      ...(instead === 'refused'
+        ? ['--deny-permission-prompts']
+        : ['--use-fake-ui-for-media-stream']),
       ...(film ? [`--use-file-for-fake-video-capture=${filmFile(film)}`] : []),
       ...(sound ? [`--use-file-for-fake-audio-capture=${soundFile(sound)}`] : []),
     ],

@@ -16,6 +16,8 @@ const CHANCE = 7;
 /** Of two periods that explain a sound as well, the shorter is it. */
 const AS_WELL = 0.8;
 const MOST_PERIODS = 2;
+/** Onsets that hardly differ are of a steady sound: what repeats in them is the arithmetic's own. Own estimate. */
+const LEAST = 0.01;
 
 /**
  * Returns the periods in onsets, the strongest first: of every period the mean of the autocorrelation at its
@@ -24,6 +26,7 @@ const MOST_PERIODS = 2;
 export function periodsOf(onsets: Float32Array, hop: number): Beating[] {
   const found: Beating[] = [];
   let left = sharpened(onsets);
+  if (rootMeanSquare(left) < LEAST) return found;
   while (found.length < MOST_PERIODS) {
     const next = strongest(left, hop);
     if (!next) break;
@@ -47,6 +50,9 @@ function sharpened(onsets: Float32Array): Float32Array {
   }
   return centred(out);
 }
+
+const rootMeanSquare = (values: Float32Array): number =>
+  Math.sqrt(values.reduce((sum, v) => sum + v * v, 0) / values.length);
 
 function centred(values: Float32Array): Float32Array {
   const mean = values.reduce((sum, v) => sum + v, 0) / values.length;

@@ -75,14 +75,14 @@ const reflectance = (change: Partial<RagScene>): number => {
 
 describe('a photographed rag', () => {
   it('is read within 0.05 of its reflectance in 95 % of rendered pictures; 500 in `npm run audit`', () => {
-    const trials = ragTrials(2000, 30);
+    const trials = ragTrials(2000, 12);
     expect(shareWithin(trials, 0.05)).toBeGreaterThanOrEqual(0.95);
     // Only what the camera clipped is refused: nobody’s light is too odd.
     for (const { code, ev } of trials.refused) {
       expect(code).toBe('rag/clipped');
       expect(ev).toBeGreaterThan(0.8);
     }
-    expect(trials.refused.length).toBeLessThan(6);
+    expect(trials.refused.length).toBeLessThan(4);
   });
 
   it('reads the same by candle, lamp and daylight, dark and bright', () => {
