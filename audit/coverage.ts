@@ -10,6 +10,7 @@ import { rideFutures, shareBelow } from '@/core/care/verdict/spread';
 import { quantileOf } from '@/core/learn';
 import { kmUntilWorn, wearRateOf } from '@/core/wear';
 import { DEFAULT_SETTINGS } from '@/core/settings';
+import { recordedRider } from '@/test/recordedRiders';
 import { madeUpRider, type Noting } from '@/test/riders';
 import { kmUntil, kmUntilWornOut, weatheredRider, type Reading } from '@/test/weatheredRiders';
 
@@ -106,6 +107,25 @@ const grit = (name: string, reading: Reading): CoverageCase => ({
   },
 });
 
+/** What a photographed rag is off by, of `outside`. */
+export const PHOTO_SD = 0.05;
+
+/** Life of the coat that is on, recorded once beside its quiet after so many km. */
+const recorded = (name: string, km: number): CoverageCase => ({
+  name: `life of the coat that is on: ${name}`,
+  enough: 300,
+  of: (riders) => {
+    const count = new Count();
+    for (let seed = 0; seed < riders; seed++) {
+      const { replay, life } = recordedRider(seed, km);
+      const state = replay.book.chains.get('c1');
+      const learnt = learntFor(replay.book, 'b1', 'wet');
+      if (state) count.add(life, (p) => lifeQuantile(learnt, state.notes, p));
+    }
+    return count.covered;
+  },
+});
+
 /** A tenth of the normal distribution lies beyond so many quartiles. */
 const TENTH_IN_QUARTILES = 1.2816 / 0.6745;
 
@@ -176,6 +196,10 @@ export const COVERAGE: readonly CoverageCase[] = [
   distances('a wipe', 9, ['outside']),
   grit('before each clean', { swatchEvery: 5 }),
   grit('after each ride', { swatchEvery: 1 }),
+  grit('photographed before each clean', { swatchEvery: 5, photoSd: PHOTO_SD }),
+  grit('photographed after each ride', { swatchEvery: 1, photoSd: PHOTO_SD }),
+  recorded('recorded once, some way into it', 240),
+  recorded('recorded once, early', 100),
   wear('never read', {}),
   wear('read every 15 rides', { wearEvery: 15 }),
   wornOut('never read', {}),

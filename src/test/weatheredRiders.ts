@@ -12,6 +12,7 @@ import {
   type Limits,
 } from '@/core/care';
 import type { RideLogged } from '@/core/logbook';
+import type { RagPhoto } from '@/core/records/rag';
 import { WeatherRecord } from '@/core/weather';
 import { TEST_GARAGE } from './arbitraries';
 import { rideBody, stamped, workBody, type Body } from './events';
@@ -43,6 +44,8 @@ const logNormal = (sigma: number, chance: Chance) => Math.exp(sigma * chance.nor
 /** What a rider reads on the way: a swatch of the truth after so many rides, or of the wear. */
 export interface Reading {
   swatchEvery?: number;
+  /** The rag is photographed, with an error of so much of `outside`. */
+  photoSd?: number;
   wearEvery?: number;
 }
 
@@ -63,12 +66,21 @@ const nearest = (outside: number): number =>
     0,
   ) + 1;
 
+/** A photograph that reads so much dirt outside. */
+const photographed = (seen: number, sd: number): RagPhoto => ({
+  absorber: 1,
+  outside: Math.min(1, Math.max(0, seen)),
+  sd,
+  patches: 1,
+  picked: null,
+});
+
 /** Returns a rider after so many days of riding, cleaning and lubing every `cleanEvery`. */
 export function weatheredRider(
   seed: number,
   days: number,
   cleanEvery: number,
-  { swatchEvery, wearEvery }: Reading = {},
+  { swatchEvery, photoSd, wearEvery }: Reading = {},
 ): WeatheredRider {
   const chance = new Chance(seed, 31);
   const sigma = Math.sqrt(0.35 ** 2 - 0.15 ** 2);
@@ -108,8 +120,10 @@ export function weatheredRider(
     bodies.push(ride);
     ({ state: truth, cogs } = truly(truth, cogs, asRide(ride), factors));
     if (swatchEvery && day % swatchEvery === 0) {
-      const swatch = nearest(truth.outside + 0.08 * chance.normal());
-      bodies.push({ type: 'ragChecked', at: at(day + 0.5), chainId: 'c1', swatch });
+      const seen = truth.outside + (photoSd ?? 0.08) * chance.normal();
+      const swatch = nearest(seen);
+      const checked = { type: 'ragChecked', at: at(day + 0.5), chainId: 'c1', swatch } as const;
+      bodies.push(photoSd ? { ...checked, photo: photographed(seen, photoSd) } : checked);
     }
     if (wearEvery && day % wearEvery === 0) {
       const percent = Math.max(0, truth.wear + 0.05 * chance.normal());
