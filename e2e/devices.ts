@@ -10,8 +10,8 @@ export interface Fed {
   /** Frames of the camera, five a second. */
   film?: readonly Picture[];
   sound?: { samples: Float32Array; rate: number };
-  /** Camera and microphone are asked for and refused; or there are none. */
-  instead?: 'refused' | 'none';
+  /** Camera and microphone are refused, as a page's Permissions-Policy does it. */
+  refused?: true;
 }
 
 const folder = () => mkdtempSync(path.join(tmpdir(), 'spoke-devices-'));
@@ -72,7 +72,7 @@ function soundFile(sound: NonNullable<Fed['sound']>): string {
 
 /** Runs a test in a browser of its own whose camera and microphone are fed so. */
 export async function withDevices(
-  { film, sound, instead }: Fed,
+  { film, sound, refused }: Fed,
   {
     viewport,
     baseURL,
@@ -83,10 +83,8 @@ export async function withDevices(
     executablePath: CHROMIUM,
     args: [
       ...CHROMIUM_ARGS,
-      ...(instead === 'none' ? [] : ['--use-fake-device-for-media-stream']),
-      ...(instead === 'refused'
-        ? ['--deny-permission-prompts']
-        : ['--use-fake-ui-for-media-stream']),
+      '--use-fake-device-for-media-stream',
+      '--use-fake-ui-for-media-stream',
       ...(film ? [`--use-file-for-fake-video-capture=${filmFile(film)}`] : []),
       ...(sound ? [`--use-file-for-fake-audio-capture=${soundFile(sound)}`] : []),
     ],
@@ -99,6 +97,13 @@ export async function withDevices(
       timezoneId: 'Europe/London',
       serviceWorkers: 'block',
     });
+    if (refused)
+      await context.route('**/*', async (route) => {
+        if (route.request().resourceType() !== 'document') return route.continue();
+        const response = await route.fetch();
+        const headers = { ...response.headers(), 'permissions-policy': 'camera=(), microphone=()' };
+        await route.fulfill({ response, headers });
+      });
     await test(await context.newPage());
   } finally {
     await browser.close();

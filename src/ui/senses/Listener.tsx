@@ -80,7 +80,7 @@ const Start = ({ refused, perMinute, byTaps, onPace, onRecord, onFile }: StartPr
       its numbers are.
     </Txt>
     <Choice
-      label="Turns of the cranks"
+      label="Pace"
       options={[
         ...PACES.map((n) => ({ value: n as number, label: `${n} a minute` })),
         { value: TAPPED, label: 'I tap each turn' },

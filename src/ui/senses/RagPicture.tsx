@@ -7,7 +7,16 @@ import {
 } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Polygon } from 'react-native-svg';
-import { withCorner, type Outline, type Outlines, type Point } from '@/core/senses/rag';
+import {
+  HOLDS,
+  holdsOf,
+  pulled,
+  withCorner,
+  type Hold,
+  type Outline,
+  type Outlines,
+  type Point,
+} from '@/core/senses/rag';
 import { useColors } from '../theme';
 
 interface Props {
@@ -61,20 +70,30 @@ export function RagPicture({ url, outlines, moving, onOutlines }: Props) {
           <Line key={name} outline={outline} color={colors.tape} dash={dash} />
         ))}
       </Svg>
-      {moving
-        ? lines.flatMap(({ name, outline }, line) =>
-            outline.map((at, n) => (
-              <Corner
-                key={`${name} ${n}`}
-                name={`Corner ${n + 1} of ${name}`}
-                at={at}
-                color={colors.tape}
+      {moving && outlines ? (
+        <>
+          {outlines.rag.map((at, n) => (
+            <Handle
+              key={n}
+              name={`Corner ${n + 1} of the rag`}
+              {...{ at, placeOf }}
+              onMove={(to) => put(0, withCorner(outlines.rag, n, to))}
+            />
+          ))}
+          {outlines.marks.flatMap((outline, n) =>
+            HOLDS.map((hold) => (
+              <Handle
+                key={`${n} ${hold}`}
+                name={`${HOLD_WORDS[hold]} of mark ${n + 1}`}
+                at={holdsOf(outline)[hold]}
+                off={OFF[hold]}
                 placeOf={placeOf}
-                onMove={(to) => put(line, withCorner(outline, n, to))}
+                onMove={(to) => put(n + 1, pulled(outline, hold, to))}
               />
             )),
-          )
-        : null}
+          )}
+        </>
+      ) : null}
     </View>
   );
 }
@@ -98,13 +117,34 @@ function Line({ outline, color, dash }: { outline: Outline; color: string; dash:
   );
 }
 
-interface CornerProps {
+const HOLD_WORDS: Record<Hold, string> = {
+  left: 'Left side',
+  right: 'Right side',
+  top: 'Upper side',
+  bottom: 'Lower side',
+  middle: 'Middle',
+};
+
+/** How far off its place a handle is drawn, px: outside of a small mark, so that each is hit by itself. */
+const OUTSIDE = 15;
+const OFF: Record<Hold, Point> = {
+  left: [-OUTSIDE, 0],
+  right: [OUTSIDE, 0],
+  top: [0, -OUTSIDE],
+  bottom: [0, OUTSIDE],
+  middle: [0, 0],
+};
+
+interface HandleProps {
   name: string;
   at: Point;
-  color: string;
+  off?: Point;
   placeOf: (x: number, y: number) => Point;
   onMove: (to: Point) => void;
 }
+
+/** Width of a handle, px. */
+const WIDE = 26;
 
 /** So far an arrow key moves a corner, as a share of the picture; five times as far with Shift. */
 const STEP = 0.01;
@@ -115,19 +155,21 @@ const ARROWS: Record<string, Point> = {
   ArrowDown: [0, STEP],
 };
 
-/** A corner to drag by finger or mouse, or to move by arrow keys. */
-function Corner({ name, at, color, placeOf, onMove }: CornerProps) {
+/** Something to drag by finger or mouse, or to move by arrow keys. */
+function Handle({ name, at, off = [0, 0], placeOf, onMove }: HandleProps) {
+  const colors = useColors();
   const [x, y] = at;
+  const [dx, dy] = off;
   const style: CSSProperties = {
     position: 'absolute',
-    left: `calc(${100 * x}% - 15px)`,
-    top: `calc(${100 * y}% - 15px)`,
-    width: 30,
-    height: 30,
+    left: `calc(${100 * x}% + ${dx - WIDE / 2}px)`,
+    top: `calc(${100 * y}% + ${dy - WIDE / 2}px)`,
+    width: WIDE,
+    height: WIDE,
     boxSizing: 'border-box',
-    borderRadius: 15,
+    borderRadius: WIDE / 2,
     border: '3px solid #101820',
-    background: color,
+    background: colors.tape,
     opacity: 0.85,
     // A finger drags the corner, not the page.
     touchAction: 'none',
@@ -143,7 +185,7 @@ function Corner({ name, at, color, placeOf, onMove }: CornerProps) {
     onPointerDown: (event: PointerEvent) => event.currentTarget.setPointerCapture(event.pointerId),
     onPointerMove: (event: PointerEvent) => {
       if (event.currentTarget.hasPointerCapture(event.pointerId))
-        onMove(placeOf(event.clientX, event.clientY));
+        onMove(placeOf(event.clientX - dx, event.clientY - dy));
     },
     onKeyDown: (event: KeyboardEvent) => {
       const by = ARROWS[event.key];

@@ -108,6 +108,56 @@ const within = (share: number): number => Math.min(1, Math.max(0, share));
 export const withCorner = (outline: Outline, corner: number, [x, y]: Point): Outline =>
   outline.map((p, n) => (n === corner ? ([within(x), within(y)] as const) : p));
 
+/** The sides of an outline that can be pulled, and its middle. */
+export const HOLDS = ['left', 'right', 'top', 'bottom', 'middle'] as const;
+export type Hold = (typeof HOLDS)[number];
+
+/** A pulled outline stays at least so wide and high. */
+const THINNEST = 0.02;
+
+/** Where an outline can be held: the middle of each side of the box around it, and its middle. */
+export function holdsOf(outline: Outline): Record<Hold, Point> {
+  const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
+  const [left, right] = [Math.min(...xs), Math.max(...xs)];
+  const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
+  const [u, v] = [(left + right) / 2, (top + bottom) / 2];
+  return { left: [left, v], right: [right, v], top: [u, top], bottom: [u, bottom], middle: [u, v] };
+}
+
+/** An outline pulled by a side, the opposite one staying; by its middle, all of it moves. Within the picture. */
+export function pulled(outline: Outline, hold: Hold, [x, y]: Point): Outline {
+  const { left, right, top, bottom, middle } = holdsOf(outline);
+  const [x0, x1, y0, y1] = [left[0], right[0], top[1], bottom[1]];
+  if (hold === 'middle') {
+    const by = (to: number, low: number, high: number, at: number) =>
+      Math.min(1 - high, Math.max(-low, to - at));
+    const [dx, dy] = [by(x, x0, x1, middle[0]), by(y, y0, y1, middle[1])];
+    return outline.map(([u, v]) => [u + dx, v + dy] as const);
+  }
+  const stretch = (value: number, from: number, to: number, [a, b]: readonly [number, number]) =>
+    a + ((value - from) / (to - from || 1)) * (b - a);
+  const xs =
+    hold === 'left'
+      ? ([Math.min(within(x), x1 - THINNEST), x1] as const)
+      : ([x0, hold === 'right' ? Math.max(within(x), x0 + THINNEST) : x1] as const);
+  const ys =
+    hold === 'top'
+      ? ([Math.min(within(y), y1 - THINNEST), y1] as const)
+      : ([y0, hold === 'bottom' ? Math.max(within(y), y0 + THINNEST) : y1] as const);
+  return outline.map(([u, v]) => [stretch(u, x0, x1, xs), stretch(v, y0, y1, ys)] as const);
+}
+
+/** An outline without the corners that lie closer to the next than a finger tells apart, as shares of the picture; at least three stay. */
+export function apart(outline: Outline, least: number): Outline {
+  const left = [...outline];
+  for (let n = left.length - 1; n >= 0 && left.length > 3; n--) {
+    const [x, y] = left[n] as Point;
+    const [u, v] = left[(n + 1) % left.length] as Point;
+    if (Math.hypot(x - u, y - v) < least) left.splice(n, 1);
+  }
+  return left;
+}
+
 /** A new mark to be dragged into place: six corners about the middle of the rag. */
 export function newMark(rag: Outline): Outline {
   const [u, v] = middleOf(rag);
