@@ -23,6 +23,7 @@ const MEASURES = [
   'planner',
   'money',
   'years',
+  'senses',
   'weight',
   'firstVerdict',
 ];

@@ -1,5 +1,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { launch, serve } from '../bench/browser';
+import { wavBytes } from '../e2e/devices';
+import { addClicks, addSqueak, pinkNoise, type Made } from '../src/test/chainSound';
 
 interface Shot {
   file: string;
@@ -56,12 +58,33 @@ async function untilStep(page: Page, heading: RegExp): Promise<void> {
   throw new Error(`No way to ${heading}`);
 }
 
-/** Begins work of a depth and does what is asked until the step's text matches. */
-const atStep = (depth: string, heading: RegExp) => async (page: Page) => {
-  await page.getByRole('radio', { name: depth }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await untilStep(page, heading);
+/** The practice rag, read. */
+const photographed = async (page: Page) => {
+  await page.getByRole('button', { name: 'Rag check' }).click();
+  await page.getByRole('button', { name: 'Photograph it instead' }).click();
+  await page.getByRole('button', { name: 'Try it on a practice rag' }).click();
+  await page.getByRole('button', { name: 'Just tell me' }).click();
+  await page.getByText(/^The chain is/).scrollIntoViewIfNeeded();
+  await page.mouse.move(200, 500);
+  await page.mouse.wheel(0, 120);
 };
+
+/** A chain that has run dry beside its quiet, both from files made by rule. */
+const listened = async (page: Page) => {
+  const give = (sound: Made) =>
+    page
+      .getByLabel('Recording of the chain')
+      .setInputFiles({ name: 'chain.wav', mimeType: 'audio/wav', buffer: wavBytes(sound) });
+  await give(pinkNoise(14, 0.01, 3));
+  await page.getByRole('button', { name: 'Keep it as its quiet' }).click();
+  await page.getByText('Its quiet is kept').waitFor();
+  await page.goto(page.url().replace(/\/[^/]*$/, '/bench/listen'));
+  await give(addSqueak(addClicks(pinkNoise(14, 0.01, 5), CLICKS), 0.01, 50, 6));
+  await page.getByText('Over time').scrollIntoViewIfNeeded();
+  await page.mouse.move(200, 500);
+  await page.mouse.wheel(0, 420);
+};
+const CLICKS = { period: 2.62, rms: 0.05, seed: 4 };
 
 /** A new chain at the bench, where the teeth it will run on are looked at. */
 const atTeeth = async (page: Page) => {
@@ -112,18 +135,12 @@ const SHOTS: Shot[] = [
   { file: 'settings', path: '/book/settings', size: WIDE },
   { file: 'wear', path: '/book/garage', size: PHONE, before: openWear },
   { file: 'bench', path: '/bench', size: PHONE },
-  {
-    file: 'bench-timer',
-    path: '/bench',
-    size: PHONE,
-    dark: true,
-    before: atStep('Off-bike clean and lube', /Bath 2/),
-  },
+  { file: 'rag', path: '/', size: PHONE, before: photographed },
+  { file: 'listen', path: '/bench/listen', size: PHONE, dark: true, before: listened },
   { file: 'noise', path: '/bench/noise', size: PHONE, before: counted },
   { file: 'money', path: '/book/money', size: WIDE, dark: true, before: playedAgain },
   { file: 'watts', path: '/book/watts', size: PHONE, before: atGearMap },
   { file: 'years', path: '/book/years', size: WIDE, before: playedThrough },
-  { file: 'one-year', path: '/book/one-year', size: PHONE },
   { file: 'plan', path: '/plan', size: PHONE, before: planned },
   {
     file: 'story',

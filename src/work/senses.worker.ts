@@ -15,20 +15,21 @@ import type { Recording, Sound, Turn } from '@/core/senses/sound';
 import { listen } from '@/core/senses/sound/listen';
 
 /** A picture larger than this along its longer side tells no more. */
-const LONGEST = 1600;
+const LONGEST = 1200;
 
 /** The picture that is looked at, in squares: all that is kept of it, and only while the worker lives. */
 let cells: Cells | null = null;
 
 const api = {
-  /** Opens a picture and finds the rag and its marks; a failure where there is none. */
-  async open(file: Blob): Promise<Measured<Outlines>> {
+  /** Opens a picture and finds the rag and its marks, or says why there is none; with a smaller one to be shown. */
+  async open(file: Blob): Promise<Opened> {
     cells = null;
-    const picture = await pixelsOf(file);
-    if (!picture) return refuse({ code: 'rag/not-picture' });
-    if (!isSharp(picture)) return refuse({ code: 'rag/blurred' });
+    const pixels = await pixelsOf(file);
+    if (!pixels) return { found: refuse({ code: 'rag/not-picture' }), shown: null };
+    const { picture, shown } = pixels;
+    if (!isSharp(picture)) return { found: refuse({ code: 'rag/blurred' }), shown };
     cells = cellsOf(picture);
-    return findRag(cells);
+    return { found: findRag(cells), shown };
   },
   /** Reads the picture that was opened, by outlines. */
   read: (outlines: Outlines): Measured<RagReading> =>
@@ -39,19 +40,37 @@ const api = {
 
 export type SensesApi = typeof api;
 
-/** Pixels of a picture file, made smaller where it is large; null where the browser cannot open it. */
-async function pixelsOf(file: Blob): Promise<Picture | null> {
+/** A picture of which something was found, or not. */
+export interface Opened {
+  found: Measured<Outlines>;
+  /** Null: it is no picture. */
+  shown: Blob | null;
+}
+
+/** As large as a picture is shown, along its longer side. */
+const SHOWN = 900;
+
+/** Pixels of a picture file, made smaller where it is large, and a file to show; null where the browser cannot open it. */
+async function pixelsOf(file: Blob): Promise<{ picture: Picture; shown: Blob } | null> {
   const bitmap = await createImageBitmap(file).catch(() => null);
   if (!bitmap) return null;
-  const scale = Math.min(1, LONGEST / Math.max(bitmap.width, bitmap.height));
-  const width = Math.max(1, Math.round(bitmap.width * scale));
-  const height = Math.max(1, Math.round(bitmap.height * scale));
-  const canvas = new OffscreenCanvas(width, height);
-  const pen = canvas.getContext('2d', { willReadFrequently: true });
-  pen?.drawImage(bitmap, 0, 0, width, height);
+  const [canvas, pen] = drawn(bitmap, LONGEST);
   bitmap.close();
-  const data = pen?.getImageData(0, 0, width, height);
-  return data ? { width, height, rgba: data.data } : null;
+  if (!pen) return null;
+  const { width, height } = canvas;
+  const picture = { width, height, rgba: pen.getImageData(0, 0, width, height).data };
+  const [small] = drawn(canvas, SHOWN);
+  return { picture, shown: await small.convertToBlob({ type: 'image/jpeg', quality: 0.85 }) };
+}
+
+/** A picture on a canvas, at most so long. */
+function drawn(from: ImageBitmap | OffscreenCanvas, longest: number) {
+  const scale = Math.min(1, longest / Math.max(from.width, from.height));
+  const [width, height] = [from.width, from.height].map((n) => Math.max(1, Math.round(n * scale)));
+  const canvas = new OffscreenCanvas(width as number, height as number);
+  const pen = canvas.getContext('2d', { willReadFrequently: true });
+  pen?.drawImage(from, 0, 0, canvas.width, canvas.height);
+  return [canvas, pen] as const;
 }
 
 expose(api);

@@ -23,8 +23,7 @@ export const CountByEar = ({ gear, onTake }: Props) => (
           <View key={rhythm.perTurn} style={{ gap: 6 }}>
             <Txt live="polite">{rhythmSentence(rhythm)}</Txt>
             <Button
-              label="Take this as the count"
-              name={`Take ${rhythm.perTurn.toFixed(2)} a turn as the count`}
+              label={`Take ${rhythm.perTurn.toFixed(2)} a turn as the count`}
               onPress={() => onTake(countOf(recording, rhythm, gear))}
             />
           </View>

@@ -1,8 +1,9 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { ok } from '@/core/problem';
 import { refuse, type Measured, type Refusal } from '@/core/senses/refusal';
 import { turnByBeat, turnByTaps, type Recording, type Sound, type Turn } from '@/core/senses/sound';
 import { listenTo } from '@/work/senses';
+import { useStandBy } from './useStandBy';
 import { soundOfFile, startRecording, type Recorder } from './devices';
 
 /** How far a recording has come. */
@@ -29,7 +30,7 @@ export function useListening(perMinute: number, byTaps: boolean) {
     void recorder.current?.stop();
     recorder.current = null;
   };
-  useEffect(() => leave, []);
+  useStandBy(leave);
   const refused = (problem: Refusal) => setListening({ at: 'start', refused: problem });
   const read = async (sound: Measured<Sound>, turn: Turn | null) => {
     if (!sound.ok) return refused(sound.problem);

@@ -1,8 +1,9 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { type Outlines, type RagReading } from '@/core/senses/rag';
 import type { Measured, Refusal } from '@/core/senses/refusal';
 import { lookAtRag, type RagSight } from '@/work/senses';
 import { openCamera } from './devices';
+import { useStandBy } from './useStandBy';
 
 /** How far a rag has been read. */
 export type Looking =
@@ -29,7 +30,7 @@ export function useRag() {
     if (url.current) URL.revokeObjectURL(url.current);
     url.current = null;
   };
-  useEffect(() => forget, []);
+  useStandBy(forget);
   const read = async (outlines: Outlines) => {
     const now = ++asked.current;
     setLooking((was) => (was.at === 'seen' ? { ...was, outlines, reading: null } : was));
@@ -44,10 +45,9 @@ export function useRag() {
     const seen = await lookAtRag(picture);
     if (now !== asked.current) return seen.end();
     sight.current = seen;
-    const { found } = seen;
-    if (!found.ok && found.problem.code === 'rag/not-picture')
-      return setLooking({ at: 'start', refused: found.problem });
-    url.current = URL.createObjectURL(picture);
+    const { found, shown } = seen;
+    if (!found.ok && !shown) return setLooking({ at: 'start', refused: found.problem });
+    url.current = URL.createObjectURL(shown ?? picture);
     setLooking({
       at: 'seen',
       url: url.current,

@@ -39,7 +39,7 @@ export function framesOf({ samples, rate }: Sound): Frames {
   const count = Math.max(0, Math.floor((samples.length - size) / hop) + 1);
   const power = new Float32Array(count * bins);
   const windowed = new Float64Array(size);
-  const out = fft.createComplexArray();
+  const out = new Float64Array(2 * size);
   // Parseval: the squares of the window's samples sum to 3/8 of their number.
   const scale = 1 / (size * size * 0.375);
   for (let frame = 0; frame < count; frame++) {

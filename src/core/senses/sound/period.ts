@@ -29,12 +29,19 @@ export function periodsOf(onsets: Float32Array, hop: number): Beating[] {
   if (rootMeanSquare(left) < LEAST) return found;
   while (found.length < MOST_PERIODS) {
     const next = strongest(left, hop);
-    if (!next) break;
+    if (!next || found.some((was) => isMultiple(next.period, was.period))) break;
     found.push(next);
     left = without(left, next.period / hop);
   }
   return found;
 }
+
+/** Whether one period is so many times the other: then it is the same thing, heard stronger every second time. */
+function isMultiple(one: number, other: number): boolean {
+  const times = Math.max(one, other) / Math.min(one, other);
+  return Math.abs(times - Math.round(times)) < SAME * times;
+}
+const SAME = 0.02;
 
 /** Onsets less their running mean, and only what stands out: a slow swell is no beat. */
 function sharpened(onsets: Float32Array): Float32Array {

@@ -117,6 +117,13 @@ describe('what comes again and again', () => {
     expect(periods[1]! / 2.3).toBeCloseTo(1, 2);
   });
 
+  it('is one thing, though it comes stronger every second time', () => {
+    const one = addClicks(pinkNoise(18, 0.005, 3), { period: 1.6, rms: 0.08, seed: 1 });
+    const both = addClicks(one, { period: 1.6, rms: 0.04, from: 1, seed: 2 });
+    const periods = periodsIn(both);
+    expect(periods).toHaveLength(1);
+  });
+
   it('is said by turns of the cranks, with an error that holds the truth', () => {
     const sound = addClicks(pinkNoise(15, 0.005, 5), { period: 0.9, rms: 0.05, seed: 3 });
     const heard = listen(sound, turnByBeat(45));
