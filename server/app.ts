@@ -9,6 +9,8 @@ import { weatherRoute } from './weather/route';
 
 /** Scripts and assets carry a hash of their content in their name and may be kept for ever. */
 const HASHED = /[.-][0-9a-f]{32}\.\w+$/;
+/** Camera and microphone are this app’s alone to ask for; nothing of it asks where the rider is. */
+const PERMISSIONS = 'camera=(self), microphone=(self), geolocation=()';
 const YEAR_MS = 365 * 24 * 3_600_000;
 
 /**
@@ -36,6 +38,10 @@ export function createApp(
       strictTransportSecurity: false,
     }),
   );
+  app.use((_, response, next) => {
+    response.setHeader('Permissions-Policy', PERMISSIONS);
+    next();
+  });
   app.use(onlyReading);
   app.use('/api/weather', weatherRoute(now));
   app.use(compression());

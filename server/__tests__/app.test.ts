@@ -36,6 +36,9 @@ describe('the server', () => {
   it('sends security headers that a page on plain http can live with', async () => {
     const { headers } = await get('/');
     expect(headers.get('content-security-policy')).toMatch(/default-src 'self'/);
+    expect(headers.get('permissions-policy')).toBe(
+      'camera=(self), microphone=(self), geolocation=()',
+    );
     expect(headers.get('content-security-policy')).not.toMatch(/upgrade-insecure/);
     expect(headers.get('x-content-type-options')).toBe('nosniff');
     expect(headers.get('x-powered-by')).toBeNull();

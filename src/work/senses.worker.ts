@@ -47,11 +47,14 @@ export interface Opened {
   shown: Blob | null;
 }
 
+/** No camera of a phone writes larger files. */
+const MOST_BYTES = 60e6;
 /** As large as a picture is shown, along its longer side. */
 const SHOWN = 900;
 
 /** Pixels of a picture file, made smaller where it is large, and a file to show; null where the browser cannot open it. */
 async function pixelsOf(file: Blob): Promise<{ picture: Picture; shown: Blob } | null> {
+  if (file.size > MOST_BYTES) return null;
   const bitmap = await createImageBitmap(file).catch(() => null);
   if (!bitmap) return null;
   const [canvas, pen] = drawn(bitmap, LONGEST);

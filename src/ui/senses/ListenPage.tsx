@@ -45,9 +45,9 @@ export function ListenPage({ reports, events, clock, onNote, onFind }: Props) {
     ring: ring ?? bike.rings[0] ?? 42,
     cog: cog ?? middleCog(cogs),
   };
-  const note = (recording: Recording, perMinute: number, quiet: boolean) => {
+  const note = (recording: Recording, turn: Turn, quiet: boolean) => {
     const at = new Date(clock()).toISOString();
-    const written = { ...recordedIn, chainId: chain.id, perMinute, quiet, at };
+    const written = { ...recordedIn, chainId: chain.id, turn, quiet, at };
     onNote(
       quiet ? 'Its quiet is kept' : 'Recording noted',
       recordedEvent(recording, written, events),
@@ -76,10 +76,10 @@ export function ListenPage({ reports, events, clock, onNote, onFind }: Props) {
       />
       <Card>
         <Listener key={bike.id}>
-          {(recording, turn, perMinute) => (
+          {(recording, turn) => (
             <Heard
               {...{ recording, turn, recordedIn, events }}
-              onNote={(quiet) => note(recording, perMinute, quiet)}
+              onNote={(quiet) => note(recording, turn, quiet)}
               onFind={() => onFind(bike.id)}
             />
           )}

@@ -11,7 +11,7 @@ import { useListening } from './useListening';
 
 interface Props {
   /** What is shown of a recording, and done with it. */
-  children: (recording: Recording, turn: Turn, perMinute: number) => ReactNode;
+  children: (recording: Recording, turn: Turn) => ReactNode;
 }
 
 const PACES = [45, 60, 75] as const;
@@ -37,7 +37,7 @@ export function Listener({ children }: Props) {
     case 'heard':
       return (
         <View style={styles.column}>
-          {children(listening.recording, listening.turn, perMinute)}
+          {children(listening.recording, listening.turn)}
           <Button kind="quiet" label="Record again" onPress={on.again} />
         </View>
       );

@@ -42,15 +42,6 @@ export function RagPicture({ url, outlines, moving, onOutlines }: Props) {
         })),
       ]
     : [];
-  const put = (line: number, outline: Outline) => {
-    if (!outlines) return;
-    if (line === 0) onOutlines({ ...outlines, rag: outline });
-    else
-      onOutlines({
-        ...outlines,
-        marks: outlines.marks.map((m, n) => (n === line - 1 ? outline : m)),
-      });
-  };
   const placeOf = (x: number, y: number): Point => {
     const box = (frame.current as unknown as HTMLElement).getBoundingClientRect();
     return [(x - box.left) / box.width, (y - box.top) / box.height];
@@ -70,31 +61,45 @@ export function RagPicture({ url, outlines, moving, onOutlines }: Props) {
           <Line key={name} outline={outline} color={colors.tape} dash={dash} />
         ))}
       </Svg>
-      {moving && outlines ? (
-        <>
-          {outlines.rag.map((at, n) => (
-            <Handle
-              key={n}
-              name={`Corner ${n + 1} of the rag`}
-              {...{ at, placeOf }}
-              onMove={(to) => put(0, withCorner(outlines.rag, n, to))}
-            />
-          ))}
-          {outlines.marks.flatMap((outline, n) =>
-            HOLDS.map((hold) => (
-              <Handle
-                key={`${n} ${hold}`}
-                name={`${HOLD_WORDS[hold]} of mark ${n + 1}`}
-                at={holdsOf(outline)[hold]}
-                off={OFF[hold]}
-                placeOf={placeOf}
-                onMove={(to) => put(n + 1, pulled(outline, hold, to))}
-              />
-            )),
-          )}
-        </>
-      ) : null}
+      {moving && outlines ? <Handles {...{ outlines, placeOf, onOutlines }} /> : null}
     </View>
+  );
+}
+
+interface HandlesProps {
+  outlines: Outlines;
+  /** Where a point of the window lies in the picture. */
+  placeOf: (x: number, y: number) => Point;
+  onOutlines: (outlines: Outlines) => void;
+}
+
+/** What the outlines are dragged by: the rag's by its corners, a mark's by its sides and its middle. */
+function Handles({ outlines, placeOf, onOutlines }: HandlesProps) {
+  const { rag, marks } = outlines;
+  const putMark = (n: number, mark: Outline) => onOutlines({ rag, marks: marks.with(n, mark) });
+  return (
+    <>
+      {rag.map((at, n) => (
+        <Handle
+          key={n}
+          name={`Corner ${n + 1} of the rag`}
+          {...{ at, placeOf }}
+          onMove={(to) => onOutlines({ rag: withCorner(rag, n, to), marks })}
+        />
+      ))}
+      {marks.flatMap((outline, n) =>
+        HOLDS.map((hold) => (
+          <Handle
+            key={`${n} ${hold}`}
+            name={`${HOLD_WORDS[hold]} of mark ${n + 1}`}
+            at={holdsOf(outline)[hold]}
+            off={OFF[hold]}
+            placeOf={placeOf}
+            onMove={(to) => putMark(n, pulled(outline, hold, to))}
+          />
+        )),
+      )}
+    </>
   );
 }
 

@@ -25,7 +25,9 @@ export function useListening(perMinute: number, byTaps: boolean) {
   const recorder = useRef<Recorder | null>(null);
   const taps = useRef<number[]>([]);
   const over = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const asked = useRef(0);
   const leave = () => {
+    asked.current += 1;
     clearTimeout(over.current);
     void recorder.current?.stop();
     recorder.current = null;
@@ -34,7 +36,7 @@ export function useListening(perMinute: number, byTaps: boolean) {
   const refused = (problem: Refusal) => setListening({ at: 'start', refused: problem });
   const read = async (sound: Measured<Sound>, turn: Turn | null) => {
     if (!sound.ok) return refused(sound.problem);
-    if (!turn) return refused({ code: 'sound/too-short', fewest: FEWEST_TAPS });
+    if (!turn) return refused(TOO_SHORT.problem);
     setListening({ at: 'reading' });
     const said = await listenTo(sound.value, turn);
     if (said.ok) setListening({ at: 'heard', recording: said.value, turn });
@@ -48,11 +50,14 @@ export function useListening(perMinute: number, byTaps: boolean) {
     const { samples, rate } = await own.stop();
     const sound = { samples: samples.slice(Math.round(LEAD * rate)), rate };
     const turn = byTaps ? turnByTaps(taps.current) : turnByBeat(perMinute);
-    await read(sound.samples.length > 0 ? ok(sound) : refuse({ code: 'sound/too-quiet' }), turn);
+    await read(sound.samples.length > 0 ? ok(sound) : TOO_SHORT, turn);
   };
   const start = async () => {
     taps.current = [];
+    const now = ++asked.current;
     const started = await startRecording(setLevel);
+    // Asked twice, or left before the rider allowed it: it is given back unheard.
+    if (now !== asked.current) return void (started.ok && started.value.stop());
     if (!started.ok) return refused(started.problem);
     recorder.current = started.value;
     setListening({ at: 'recording', from: performance.now() + LEAD * 1000 });
@@ -72,5 +77,5 @@ export function useListening(perMinute: number, byTaps: boolean) {
   };
 }
 
-/** Turns that must be tapped. */
-const FEWEST_TAPS = 6;
+/** Stopped before there was anything, or hardly tapped. */
+const TOO_SHORT = refuse({ code: 'sound/too-short', fewest: 6 });

@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { type Outlines, type RagReading } from '@/core/senses/rag';
 import type { Measured, Refusal } from '@/core/senses/refusal';
 import { lookAtRag, type RagSight } from '@/work/senses';
-import { openCamera } from './devices';
+import { giveBack, openCamera } from './devices';
 import { useStandBy } from './useStandBy';
 
 /** How far a rag has been read. */
@@ -30,7 +30,10 @@ export function useRag() {
     if (url.current) URL.revokeObjectURL(url.current);
     url.current = null;
   };
-  useStandBy(forget);
+  useStandBy(() => {
+    asked.current += 1;
+    forget();
+  });
   const read = async (outlines: Outlines) => {
     const now = ++asked.current;
     setLooking((was) => (was.at === 'seen' ? { ...was, outlines, reading: null } : was));
@@ -61,7 +64,10 @@ export function useRag() {
     look,
     read,
     openCamera: async () => {
+      const now = ++asked.current;
       const stream = await openCamera();
+      // Asked twice, or left before the rider allowed it: it is given back unseen.
+      if (now !== asked.current) return stream.ok && giveBack(stream.value);
       setLooking(
         stream.ok
           ? { at: 'camera', stream: stream.value }

@@ -30,6 +30,8 @@ export interface Levels {
 
 /** So quiet that there is nothing, dB. */
 const SILENCE = -140;
+/** Below this no microphone hears: less than a fiftieth of the last of sixteen bits, in a band. */
+const NOTHING = -115;
 
 /** Returns a sound's level in each band, second by second, as mean and scatter. */
 export function levelsOf(frames: Frames): Levels {
@@ -42,9 +44,11 @@ export function levelsOf(frames: Frames): Levels {
       bandDb(frames, band, s * perSecond, perSecond),
     );
   });
+  // A file recorded at a lower rate holds nothing up there, whatever its rate is now.
+  const heard = each.map((of) => (of && of.length > 0 && meanOf(of) > NOTHING ? of : null));
   return {
-    db: each.map((of) => of && meanOf(of)),
-    sd: each.map((of) => of && sdOf(of)),
+    db: heard.map((of) => of && meanOf(of)),
+    sd: heard.map((of) => of && sdOf(of)),
     seconds,
   };
 }

@@ -4,6 +4,7 @@ import type { Louder } from './against';
 import { louderThan } from './against';
 import type { Levels } from './bands';
 import type { Recording } from './listen';
+import type { Turn } from './turn';
 
 /** The gear a chain is recorded in. */
 export interface RecordedIn {
@@ -30,7 +31,7 @@ export function quietOf(
 
 interface Written extends RecordedIn {
   chainId: string;
-  perMinute: number;
+  turn: Turn;
   /** It is kept as the bike's quiet. */
   quiet: boolean;
   at: string;
@@ -39,7 +40,7 @@ interface Written extends RecordedIn {
 /** Returns a recording as the log takes it, beside the quiet of its bike and gear. */
 export function recordedEvent(
   { levels, seconds }: Recording,
-  written: Written,
+  { turn, ...written }: Written,
   events: readonly PlainEvent[],
 ): Omit<ChainRecorded, 'id' | 'zone' | 'recordedAt'> {
   const quiet = written.quiet ? null : quietOf(events, written);
@@ -47,6 +48,7 @@ export function recordedEvent(
   return {
     type: 'chainRecorded',
     ...written,
+    perMinute: rounded(Math.min(200, Math.max(10, 60 / turn.seconds))),
     seconds: rounded(seconds),
     db: levels.db.map((db) => db && rounded(db)),
     sd: levels.sd.map((sd) => sd && rounded(sd)),

@@ -19,7 +19,7 @@ const recording = (db: number): Recording => ({
   levels: flat(db),
   onsets: [0, 1, 0.5, 0],
 });
-const written = { bikeId: 'b1', chainId: 'c1', ring: 50, cog: 17, perMinute: 60 };
+const written = { bikeId: 'b1', chainId: 'c1', ring: 50, cog: 17, turn: { seconds: 1, sd: 0.01 } };
 const event = (db: number, quiet: boolean, at: string, events: PlainEvent[] = [], cog = 17) =>
   ({
     ...recordedEvent(recording(db), { ...written, cog, quiet, at }, events),
@@ -33,7 +33,10 @@ describe('a recording in the log', () => {
 
   it('is of numbers the log takes', () => {
     expect(logEventSchema.safeParse(first).success).toBe(true);
-    expect(first.louder).toBeNull();
+    expect(first).toMatchObject({ louder: null, perMinute: 60 });
+    // However fast somebody tapped.
+    const hasty = { ...written, turn: { seconds: 0.1, sd: 0 }, quiet: true, at: first.at };
+    expect(recordedEvent(recording(-50), hasty, []).perMinute).toBe(200);
     expect(Object.keys(first)).not.toContain('samples');
   });
 
