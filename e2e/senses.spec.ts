@@ -205,7 +205,7 @@ test('a dark rag at the bench, photographed, loops back to the wiping', async ({
 /** One spot of a chain of 110 links on a ring of 42, at 75 turns a minute. */
 const CHAIN_PERIOD = (60 / 75) * (110 / 42);
 
-test('a click is counted by the phone and named; the microphone is given back', async ({
+test('a click is counted by the phone and named; the microphone is given back @once', async ({
   viewport,
   baseURL,
 }) => {

@@ -64,8 +64,10 @@ export function besideQuietSentence(louder: Louder | null, quietOn: string | nul
     return 'There is no quiet of this bike in this gear yet. After the next clean and coat, record it and keep it as its quiet.';
   if (!louder) return 'This recording shares no pitch with its quiet between 2 and 8 kHz.';
   const says = `Between 2 and 8 kHz it is ${louderText(louder)}, recorded on ${quietOn}`;
-  return louder.db > 2 * louder.sd
-    ? `${says}. A chain that runs dry speaks there. Take it as a hint, and look at the verdict.`
+  if (louder.db > 2 * louder.sd)
+    return `${says}. A chain that runs dry speaks there. Take it as a hint, and look at the verdict.`;
+  return louder.db < -2 * louder.sd
+    ? `${says}. Was the phone further off, or the place another? Then do not note it.`
     : `${says}. That is no more than two recordings differ by.`;
 }
 

@@ -10,6 +10,15 @@ interface Props {
   perMinute: number | null;
 }
 
+const BY_BEAT = {
+  lead: 'Start turning, one turn to each beat.',
+  on: 'Recording. Keep to the beat.',
+};
+const BY_TAPS = {
+  lead: 'Start turning evenly.',
+  on: 'Recording. Tap each time the same pedal is at the bottom.',
+};
+
 /** How often the beat is drawn, ms. */
 const EVERY = 40;
 
@@ -36,11 +45,7 @@ export function Beat({ from, perMinute }: Props) {
         </Txt>
       </View>
       <Txt style={styles.text}>
-        {lead
-          ? 'Start turning, one turn to each beat.'
-          : perMinute === null
-            ? 'Recording. Tap each time the same pedal is at the bottom.'
-            : 'Recording. Keep to the beat.'}
+        {(perMinute === null ? BY_TAPS : BY_BEAT)[lead ? 'lead' : 'on']}
       </Txt>
     </View>
   );

@@ -6,7 +6,8 @@ import { giveBack, pictureOf } from './devices';
 
 interface Props {
   stream: MediaStream;
-  onPicture: (picture: Blob) => void;
+  /** Null: this browser cannot make one. */
+  onPicture: (picture: Blob | null) => void;
   onCancel: () => void;
 }
 

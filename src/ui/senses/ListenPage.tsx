@@ -35,8 +35,8 @@ const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 
 /** Listening to a chain at the stand: its rhythm, and how loud it is beside its own quiet. */
 export function ListenPage({ reports, events, clock, onNote, onFind }: Props) {
-  const [report, setReport] = useState(reports[0]);
-  const { bike, chain } = report;
+  const [bikeId, setBikeId] = useState(reports[0].bike.id);
+  const { bike, chain } = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
   const cogs = likelyCogs(bike);
   const [ring, setRing] = useState<number | null>(null);
   const [cog, setCog] = useState<number | null>(null);
@@ -61,7 +61,7 @@ export function ListenPage({ reports, events, clock, onNote, onFind }: Props) {
           options={reports.map((r) => ({ value: r.bike.id, label: r.bike.name }))}
           value={bike.id}
           onChange={(id) => {
-            setReport(reports.find((r) => r.bike.id === id) ?? reports[0]);
+            setBikeId(id);
             setRing(null);
             setCog(null);
           }}
@@ -142,7 +142,8 @@ function Heard({ recording, turn, recordedIn, events, onNote, onFind }: HeardPro
         onPress={() => onNote(true)}
       />
       <Txt variant="small" tone="inkSoft">
-        Keep as its quiet only a chain just cleaned and coated, at the same place, in the same gear.
+        Its quiet is how it sounds just cleaned and coated. Record it with the same phone, at the
+        same place, in the same gear, or the two cannot be held together.
       </Txt>
       {recording.rhythms.length > 0 ? (
         <Button icon={Search} label="Find where it comes from" onPress={onFind} />

@@ -42,8 +42,9 @@ const REFUSALS: Record<string, 'device/refused' | 'device/none' | 'device/busy'>
 export const giveBack = (stream: MediaStream): void =>
   stream.getTracks().forEach((track) => track.stop());
 
-/** What a camera shows just now, as a picture file. */
-export async function pictureOf(video: HTMLVideoElement): Promise<Blob> {
+/** What a camera shows just now, as a picture file; null where this browser cannot make one. */
+export async function pictureOf(video: HTMLVideoElement): Promise<Blob | null> {
+  if (!('OffscreenCanvas' in window)) return null;
   const canvas = new OffscreenCanvas(video.videoWidth, video.videoHeight);
   canvas.getContext('2d')?.drawImage(video, 0, 0);
   return canvas.convertToBlob({ type: 'image/jpeg', quality: 0.95 });

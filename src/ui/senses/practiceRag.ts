@@ -1,9 +1,10 @@
 /** A rag to practise on where there is none: drawn by us, a mark of chain grime on pale cloth. */
-export async function practiceRag(): Promise<Blob> {
+export async function practiceRag(): Promise<Blob | null> {
+  if (!('OffscreenCanvas' in window)) return null;
   const [width, height] = [1200, 900];
   const canvas = new OffscreenCanvas(width, height);
   const pen = canvas.getContext('2d');
-  if (!pen) return new Blob();
+  if (!pen) return null;
   pen.fillStyle = '#4a4238';
   pen.fillRect(0, 0, width, height);
   pen.translate(width / 2, height / 2);

@@ -18,6 +18,8 @@ export type Looking =
       reading: Measured<RagReading> | null;
     };
 
+const refusedFor = (refused: Refusal): Looking => ({ at: 'start', refused });
+
 /** A rag being read: by camera or file, found, and read again as its outlines are dragged. */
 export function useRag() {
   const [looking, setLooking] = useState<Looking>({ at: 'start', refused: null });
@@ -41,15 +43,16 @@ export function useRag() {
     // Only the last question's answer counts: outlines are dragged faster than they are read.
     if (now === asked.current) setLooking((was) => (was.at === 'seen' ? { ...was, reading } : was));
   };
-  const look = async (picture: Blob) => {
+  const look = async (picture: Blob | null) => {
     forget();
+    if (!picture) return setLooking(refusedFor({ code: 'device/failed' }));
     const now = ++asked.current;
     setLooking({ at: 'looking' });
     const seen = await lookAtRag(picture);
     if (now !== asked.current) return seen.end();
     sight.current = seen;
     const { found, shown } = seen;
-    if (!found.ok && !shown) return setLooking({ at: 'start', refused: found.problem });
+    if (!found.ok && !shown) return setLooking(refusedFor(found.problem));
     url.current = URL.createObjectURL(shown ?? picture);
     setLooking({
       at: 'seen',
@@ -68,11 +71,7 @@ export function useRag() {
       const stream = await openCamera();
       // Asked twice, or left before the rider allowed it: it is given back unseen.
       if (now !== asked.current) return stream.ok && giveBack(stream.value);
-      setLooking(
-        stream.ok
-          ? { at: 'camera', stream: stream.value }
-          : { at: 'start', refused: stream.problem },
-      );
+      setLooking(stream.ok ? { at: 'camera', stream: stream.value } : refusedFor(stream.problem));
     },
     again: () => {
       asked.current += 1;

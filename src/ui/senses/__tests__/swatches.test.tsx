@@ -14,11 +14,11 @@ const luminance = ([r, g, b]: number[]) =>
 
 it('the five swatches as they are drawn have the K/S of the table, so that eye and camera say the same', () => {
   const { container } = render(<Swatches onPick={() => undefined} />);
-  const drawings = [...container.querySelectorAll('svg')];
+  const drawings = Array.from(container.querySelectorAll('svg'));
   expect(drawings).toHaveLength(SWATCH_LEVELS.length);
   drawings.forEach((svg, n) => {
     const cloth = rgb(svg.querySelector('path')!.getAttribute('fill')!);
-    const marks = [...svg.querySelectorAll('ellipse')].map((e) => {
+    const marks = Array.from(svg.querySelectorAll('ellipse')).map((e) => {
       const of = (name: string) => Number(e.getAttribute(name));
       return {
         x: of('cx'),
