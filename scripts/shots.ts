@@ -58,15 +58,22 @@ async function untilStep(page: Page, heading: RegExp): Promise<void> {
   throw new Error(`No way to ${heading}`);
 }
 
+/** A job of the plan, as Today names it. */
+const PLANNED = /: (top|wipe|clean|reset)/;
+
 /** The practice rag, read. */
 const photographed = async (page: Page) => {
   await page.getByRole('button', { name: 'Rag check' }).click();
   await page.getByRole('button', { name: 'Photograph it instead' }).click();
   await page.getByRole('button', { name: 'Try it on a practice rag' }).click();
   await page.getByRole('button', { name: 'Just tell me' }).click();
-  await page.getByText(/^The chain is/).scrollIntoViewIfNeeded();
+  // What the plan adds above comes first: it would push the picture out of sight.
+  await page.getByText(PLANNED).first().waitFor({ timeout: 30_000 });
+  await page
+    .getByRole('heading', { name: 'Photograph the rag' })
+    .evaluate((heading) => heading.scrollIntoView({ block: 'start' }));
   await page.mouse.move(200, 500);
-  await page.mouse.wheel(0, 120);
+  await page.mouse.wheel(0, -60);
 };
 
 /** A chain that has run dry beside its quiet, both from files made by rule. */
@@ -175,11 +182,7 @@ async function main(): Promise<void> {
     await page.getByRole('heading', { level: 1 }).first().waitFor();
     await page.evaluate(() => document.fonts.ready);
     await before?.(page);
-    if (path === '/')
-      await page
-        .getByText(/: (top|wipe|clean|reset)/)
-        .first()
-        .waitFor({ timeout: 30_000 });
+    if (path === '/') await page.getByText(PLANNED).first().waitFor({ timeout: 30_000 });
     await page.waitForTimeout(400);
     await page.screenshot({ path: `docs/screenshots/${file}.png` });
     await context.close();
