@@ -120,6 +120,19 @@ const fitEvent = fc.record({
   ),
 });
 
+const photo = fc.record({
+  absorber: fc.double({ min: 0, max: 200, noNaN: true }),
+  outside: share,
+  sd: fc.double({ min: 0.01, max: 0.5, noNaN: true }),
+  patches: fc.integer({ min: 0, max: 60 }),
+  picked: fc.option(fc.integer({ min: 1, max: 5 })),
+});
+/** A number as JSON has it: no nought below nought. */
+const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true }).map((x) => x + 0);
+/** A figure a band, some not recorded. */
+const bands = (min: number, max: number) =>
+  fc.array(fc.option(figure(min, max)), { minLength: 14, maxLength: 14 });
+
 const otherEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
   fc.record({ ...common4, type: fc.constant('chainRemoved' as const), chainId }),
   fc.record({ ...common4, type: fc.constant('partRemoved' as const), partId, bikeId }),
@@ -159,6 +172,32 @@ const otherEvent: fc.Arbitrary<PlainEvent> = fc.oneof(
     type: fc.constant('ragChecked' as const),
     chainId,
     swatch: fc.integer({ min: 1, max: 5 }),
+  }),
+  fc.record({
+    ...common4,
+    type: fc.constant('ragChecked' as const),
+    chainId,
+    swatch: fc.integer({ min: 1, max: 5 }),
+    photo,
+  }),
+  fc.record({
+    ...common4,
+    type: fc.constant('chainRecorded' as const),
+    bikeId,
+    chainId,
+    ring: fc.constantFrom(34, 50),
+    cog: fc.constantFrom(11, 17),
+    perMinute: fc.constant(60),
+    seconds: fc.constant(15),
+    db: bands(-120, 0),
+    sd: bands(0, 6),
+    quiet: fc.boolean(),
+    louder: fc.option(
+      fc.record({
+        db: figure(-20, 40),
+        sd: fc.double({ min: 0.1, max: 10, noNaN: true }),
+      }),
+    ),
   }),
   fc.record({
     ...common4,

@@ -56,7 +56,8 @@ export function recordedEvent(
   };
 }
 
-const rounded = (x: number): number => Number(x.toFixed(2));
+/** To a hundredth, as JSON keeps it: without a nought below nought. */
+const rounded = (x: number): number => Number(x.toFixed(2)) + 0;
 const roundedLouder = ({ db, sd }: Louder): Louder => ({
   db: Math.min(80, Math.max(-80, rounded(db))),
   sd: Math.max(0.1, rounded(sd)),
