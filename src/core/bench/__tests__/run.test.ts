@@ -60,6 +60,17 @@ describe('a session', () => {
     expect(benchOf(runOf({}, all)).current).toBeNull();
   });
 
+  it('a photographed rag goes into the log with the last swatch, as long as it is the last', () => {
+    const photo = { absorber: 3, outside: 0.5, sd: 0.05, patches: 1, picked: null };
+    const marks = [...upTo({}, 'rag check'), { ...swatch(4), photo }];
+    expect(workDoneOf(runOf({}, marks), {}, START)).toMatchObject({ swatches: [4], photo });
+    const then = [...marks, mark('wipe'), swatch(2)];
+    expect(workDoneOf(runOf({}, then), {}, START)).not.toHaveProperty('photo');
+    expect(readRun(JSON.stringify(runOf({}, marks)), { runSchema })?.marks.at(-1)).toMatchObject({
+      photo,
+    });
+  });
+
   it('a dark swatch goes back to the wiping and says why; a clean one goes on', () => {
     const marks = upTo({}, 'rag check');
     const failed = benchOf(runOf({}, [...marks, swatch(4)]));

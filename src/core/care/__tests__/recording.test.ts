@@ -1,10 +1,10 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { fittedBody, rideBody, stamped, workBody, type Body } from '@/test/events';
 import { recordedBody } from '@/test/recordedRiders';
-import { likelihoodOf, normalShare, ownQuantile, priorBelief } from '@/core/learn';
+import { GRID, likelihoodOf, normalShare, ownQuantile, priorBelief } from '@/core/learn';
 import { CARE, futuresOf, learntFor, NOT_LEARNT, ragReadOf, ragSeen, Replay, startState } from '..';
 import { bill } from '../bill/bill';
-import { louderWith } from '../model/coatNotes';
+import { coatLikelihood, louderWith, NOTHING_NOTED } from '../model/coatNotes';
 import { lessonsOn } from '../replay/lessons';
 import { inFull } from '../replay/step';
 import { lessonSentence } from '@/core/words/learnt';
@@ -47,6 +47,48 @@ describe('a recording beside its quiet', () => {
     }
   });
 
+  it('leaves as little as it may, and what is far off says nothing', () => {
+    const films = [10, 14, 18].flatMap((db) =>
+      [6, 7, 8].map(
+        (rides) => chain(played(...rode(rides), recordedBody(2, { db, sd: 0.1 }))).film,
+      ),
+    );
+    expect(Math.min(...films)).toBeCloseTo(CARE.reserve.value + 0.03, 6);
+    // 60 dB is no chain: somebody dropped a spanner.
+    expect(chain(played(...rode(5), recordedBody(2, { db: 60, sd: 0.1 }))).film).toBeCloseTo(
+      before.film,
+      1,
+    );
+  });
+
+  it('is how likely a coat’s own life makes it, over the noise from coat to coat, summed finely', () => {
+    const recording = { worn: 0.5, forDistance: 1, db: 4, sd: 2 };
+    const told = coatLikelihood({ ...NOTHING_NOTED, recording });
+    const none = coatLikelihood(NOTHING_NOTED);
+    const byHand = (ln: number) => {
+      let [sum, all] = [0, 0];
+      for (let z = -4; z <= 4; z += 0.05) {
+        const film = Math.min(1, Math.max(0, 1 - 0.5 / Math.exp(ln + 0.15 * z)));
+        const w = Math.exp(-0.5 * z * z);
+        const fits = Math.exp(-0.5 * ((4 - 9 * (1 - film) ** 3) ** 2 / (4 + 16))) / Math.sqrt(20);
+        // One in twenty says nothing: any level between 40 dB is as likely.
+        sum += w * (0.95 * fits + (0.05 * Math.sqrt(2 * Math.PI)) / 40);
+        all += w;
+      }
+      return sum / all;
+    };
+    const at = (n: number) => told[n]! / none[n]! / (told[90]! / none[90]!);
+    for (const n of [50, 60, 66, 70, 80, 100, 130])
+      expect(at(n) / (byHand(GRID[n]!) / byHand(GRID[90]!))).toBeCloseTo(1, 1);
+  });
+
+  it('stays known when the chain is then heard quiet', () => {
+    const quiet: Body = { type: 'soundHeard', at: at(2.1), chainId: 'c1', sound: 'still quiet' };
+    const both = chain(played(...rode(5), recordedBody(2, { db: 9, sd: 2 }), quiet));
+    expect(both.notes).toMatchObject({ recording: { db: 9, sd: 2 } });
+    expect(both.notes?.quietTo).toBeGreaterThan(0);
+  });
+
   it('counts once a coat, the last of them, and is forgotten with it', () => {
     const twice = played(
       ...rode(5),
@@ -75,6 +117,17 @@ describe('a recording beside its quiet', () => {
     const fresh = played(recordedBody(1, { db: 9, sd: 1 }));
     expect(lessonsOn(fresh.steps, 'wet').map((l) => l.uncounted)).toEqual(['too little']);
     expect(learntFor(fresh.book, 'b1', 'wet')).toEqual(NOT_LEARNT);
+    const onTwo = played(
+      ...rode(3),
+      { type: 'chainRemoved', at: at(1.5), chainId: 'c1' },
+      { type: 'chainFitted', at: at(1.6), chainId: 'c1', bikeId: 'b2', start: null },
+      rideBody(at(1.7), 'b2', 40),
+      recordedBody(2, { db: 9, sd: 1 }),
+    );
+    expect(lessonsOn(onTwo.steps, 'wet').map((l) => l.uncounted)).toEqual(['two bikes']);
+    expect(lessonSentence(lessonsOn(onTwo.steps, 'wet')[0]!, () => '')).toMatch(
+      /more than one bike/,
+    );
   });
 
   it('keeps the middle of what may come between its low and its high', () => {
@@ -120,12 +173,12 @@ describe('one case among all that is believed', () => {
   it('has the quantiles of a fine sum over rider and coat', () => {
     const belief = priorBelief(0.3);
     const seen = likelihoodOf((ln) => Math.exp(-0.5 * ((ln - 0.4) / 0.2) ** 2));
-    const known = { noise: 0.15, above: 0.9, without: null, seen };
-    // Both normal: prior of one case 0.335 wide, seen at 0.4 within 0.2, cut below ln 0.9.
+    const known = { noise: 0.15, above: 1.3, without: null, seen };
+    // Both normal: prior of one case 0.335 wide, seen at 0.4 within 0.2, cut below ln 1.3.
     const [prior, noise] = [0.3 ** 2 + 0.15 ** 2, 0.2 ** 2];
     const mean = (0.4 * prior) / (prior + noise);
     const sd = Math.sqrt((prior * noise) / (prior + noise));
-    const cut = normalShare((Math.log(0.9) - mean) / sd);
+    const cut = normalShare((Math.log(1.3) - mean) / sd);
     for (const p of [0.1, 0.25, 0.5, 0.75, 0.9]) {
       const at = ownQuantile(belief, p, known);
       expect((normalShare((Math.log(at) - mean) / sd) - cut) / (1 - cut)).toBeCloseTo(p, 1);
@@ -148,6 +201,22 @@ describe('a photographed rag', () => {
     expect(ragSeen(state, NOT_LEARNT, ragReadOf(4, photo)).state.outside).toBeCloseTo(0.596, 3);
     expect(ragReadOf(4)).toEqual({ level: 0.62, sd: 0.08 });
     expect(ragReadOf(4, photo)).toEqual({ level: 0.6, sd: 0.02 });
+  });
+
+  it('counts for more than a swatch read beside it', () => {
+    const rag = (day: number, outside: number, sd: number | null): Body => ({
+      type: 'ragChecked',
+      at: at(day),
+      chainId: 'c1',
+      swatch: outside > 0.5 ? 5 : 2,
+      ...(sd === null ? {} : { photo: { ...photo, outside, sd } }),
+    });
+    const mid = (...rags: Body[]) =>
+      learntFor(played(...rode(5), ...rags).book, 'b1', 'wet').grit.mid;
+    const both = mid(rag(2, 0.2, 0.02), rag(2.1, 0.85, null));
+    // Weighed alike, the two would lie about half way.
+    const [low, high] = [mid(rag(2, 0.2, 0.02)), mid(rag(2, 0.85, 0.02))];
+    expect(Math.log(both / low) / Math.log(high / low)).toBeLessThan(0.25);
   });
 
   it('of work says what was left, and the bill names it', () => {

@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import {
+  apart,
   areaOf,
+  holdsOf,
+  pulled,
   hullOf,
   inside,
   newMark,
@@ -67,6 +70,38 @@ describe('outlines', () => {
     const bevelled: Point[] = [...SQUARE.slice(0, 3), [0.21, 0.8], [0.2, 0.79]];
     expect(simpler(bevelled, 4)).toHaveLength(4);
     expect(areaOf(simpler(bevelled, 4))).toBeGreaterThan(0.35);
+  });
+
+  it('are pulled by a side, the other staying, and moved by their middle, within the picture', () => {
+    expect(holdsOf(SQUARE)).toEqual({
+      left: [0.2, 0.5],
+      right: [0.8, 0.5],
+      top: [0.5, 0.2],
+      bottom: [0.5, 0.8],
+      middle: [0.5, 0.5],
+    });
+    expect(holdsOf(pulled(SQUARE, 'left', [0.5, 0])).left[0]).toBeCloseTo(0.5);
+    expect(holdsOf(pulled(SQUARE, 'left', [0.5, 0])).right[0]).toBeCloseTo(0.8);
+    expect(holdsOf(pulled(SQUARE, 'bottom', [0, 1.7])).bottom[1]).toBe(1);
+    expect(areaOf(pulled(SQUARE, 'right', [1, 0]))).toBeCloseTo(0.8 * 0.6);
+    expect(areaOf(pulled(SQUARE, 'top', [0, 0.5]))).toBeCloseTo(0.6 * 0.3);
+    // No side is pulled past the other.
+    for (const hold of ['left', 'right', 'top', 'bottom'] as const) {
+      const far: Point = hold === 'left' || hold === 'top' ? [1, 1] : [0, 0];
+      expect(areaOf(pulled(SQUARE, hold, far))).toBeCloseTo(0.6 * 0.02);
+    }
+    expect(holdsOf(pulled(SQUARE, 'middle', [0.6, 0.55])).middle[0]).toBeCloseTo(0.6);
+    const corner = holdsOf(pulled(SQUARE, 'middle', [1.5, -0.5]));
+    expect(corner.right[0]).toBeCloseTo(1);
+    expect(corner.top[1]).toBeCloseTo(0);
+    expect(areaOf(pulled(SQUARE, 'middle', [1.5, -0.5]))).toBeCloseTo(0.36);
+  });
+
+  it('lose corners that a finger cannot tell apart', () => {
+    const bevelled: Point[] = [...SQUARE.slice(0, 3), [0.23, 0.8], [0.2, 0.77]];
+    expect(apart(bevelled, 0.1)).toHaveLength(4);
+    expect(apart(SQUARE, 0.1)).toEqual(SQUARE);
+    expect(apart(SQUARE, 9)).toHaveLength(3);
   });
 
   it('are moved by a corner, within the picture', () => {
