@@ -13,6 +13,7 @@ const PAGES = [
   '/bench/record',
   '/bench/noise',
   '/bench/noises',
+  '/bench/listen',
   '/bench/road',
   '/bench/rounds',
   '/bench/new/demo-bike-racer',

@@ -12,6 +12,8 @@ const ROUTES = [
   ['/plan/rides', 'Planned rides'],
   ['/bench', 'Bench'],
   ['/bench/road', 'On the road'],
+  ['/bench/listen', 'Listen to the chain'],
+  ['/bench/noises', 'Handbook of noises'],
   ['/bench/rounds', 'Slower rounds'],
   ['/shelf/choose', 'Which lube?'],
   ['/shelf/handbook', 'Handbook'],

@@ -19,7 +19,7 @@ import {
 import { saveProduct } from '@/store/commands/garage';
 import { useAsOpened } from '@/ui/form';
 import { Card, Page } from '@/ui/frame';
-import { Learnt } from '@/ui/shelf/lazily';
+import { Learnt } from '@/ui/shelf/Learnt';
 import { ProductForm } from '@/ui/forms/lazily';
 import { formatAmount, formatMoney } from '@/core/words/shelf';
 import { Txt } from '@/ui/theme';

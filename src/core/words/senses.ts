@@ -71,5 +71,9 @@ export function besideQuietSentence(louder: Louder | null, quietOn: string | nul
     : `${says}. That is no more than two recordings differ by.`;
 }
 
+/** Said at the end of work that leaves a whole coat. */
+export const RECORD_ITS_QUIET =
+  'When it has set, you may record how quiet it runs, under “Listen to the chain” on the Bench. Later recordings are held against that.';
+
 export const NO_RHYTHM =
   'Nothing comes again and again: it is a steady sound, or too faint beside the rest.';

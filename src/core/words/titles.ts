@@ -1,4 +1,4 @@
-/** What each place is called in the title of the browser's tab; the longest path that fits counts. */
+/** What each place is called in the title of the browser's tab; the first path that fits counts. */
 const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/rides/log', 'Log a ride'],
   ['/rides/import', 'Import rides'],
@@ -7,8 +7,10 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/rides', 'Rides'],
   ['/bench/do', 'At the bench'],
   ['/bench/record', 'Record work'],
-  ['/bench/noise', 'Find the noise'],
   ['/bench/noises', 'Handbook of noises'],
+  ['/bench/noise', 'Find the noise'],
+  ['/bench/listen', 'Listen to the chain'],
+  ['/bench/new', 'A new chain'],
   ['/bench/road', 'On the road'],
   ['/bench/rounds', 'Slower rounds'],
   ['/bench', 'Bench'],

@@ -6,6 +6,7 @@ import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core
 import { COAT_SHARES, endingLine, factLabel } from '@/core/words/facts';
 import { LEFT_OPEN } from '@/core/words/leftOpen';
 import { roundSeenSentence } from '@/core/words/rounds';
+import { RECORD_ITS_QUIET } from '@/core/words/senses';
 import { Choice, Field, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -45,6 +46,7 @@ export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
           {LEFT_OPEN[what]}
         </Txt>
       ))}
+      {lube && run.coat === 1 ? <SmallPrint text={RECORD_ITS_QUIET} /> : null}
       <Card title="What goes into the log">
         <Txt>
           {endingLine(job, bench.state.get('close') === 'done', {
@@ -82,3 +84,9 @@ export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
     </View>
   );
 }
+
+const SmallPrint = ({ text }: { text: string }) => (
+  <Txt variant="small" tone="inkSoft">
+    {text}
+  </Txt>
+);

@@ -3,7 +3,7 @@ import type { Replay } from '@/core/care';
 import type { Lesson } from '@/core/care/replay/lessons';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
 import type { UnitSystem } from '@/core/units';
-import { Learnt } from './lazily';
+import { Learnt } from './Learnt';
 import { LubeCard } from './LubeCard';
 
 interface Props {

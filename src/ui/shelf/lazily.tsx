@@ -2,6 +2,3 @@ import { lazilyFrom } from '../lazily';
 
 /** The router loads the layout of every place with the first page: what a layout shows is loaded when shown. */
 export const ProductList = lazilyFrom(() => import('./ProductList'))('ProductList');
-
-/** What two pages show would be loaded with the first one. */
-export const Learnt = lazilyFrom(() => import('./Learnt'))('Learnt');
