@@ -1,3 +1,4 @@
+import { median } from 'simple-statistics';
 import type { Cells } from './cells';
 import { luminanceOf } from './light';
 
@@ -163,8 +164,3 @@ function fitted(
 type Nine = [number, number, number, number, number, number, number, number, number];
 const determinant = ([a, b, c, d, e, f, g, h, i]: Nine): number =>
   a * (e * i - f * h) - b * (d * i - f * g) + c * (d * h - e * g);
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
-}

@@ -1,6 +1,6 @@
 import { CARE, SWATCH_LEVELS } from '../../care';
 import { clamp } from '../../units';
-import { reflectanceOf } from './absorber';
+import { absorberOf, reflectanceOf } from './absorber';
 import type { RagReading } from './read';
 
 /**
@@ -62,17 +62,11 @@ export function together(readings: readonly [RagReading, ...RagReading[]]): RagR
 
 /** Returns the dirt a reading stands for, with its error; `shift`: this rider's own, see `shiftOf`. */
 export function ragValue({ absorber, reflectance, sd, patches }: RagReading, shift = 0): RagValue {
-  const by = (r: number) => shifted(outsideOf(absorberAt(r)), shift);
+  const by = (r: number) => shifted(outsideOf(absorberOf(r)), shift);
   const outside = shifted(outsideOf(absorber), shift);
   const slope = Math.abs(by(reflectance - sd) - by(reflectance + sd)) / 2;
   return { absorber, outside, sd: Math.hypot(WIPE_SD, slope), patches, swatch: swatchOf(outside) };
 }
-
-/** K/S within the scale, for reflectances a little beyond either end too. */
-const absorberAt = (r: number): number => {
-  const within = clamp(r, 0.01, 1);
-  return (1 - within) ** 2 / (2 * within);
-};
 
 /** The swatch nearest to so much dirt, 1 to 5. */
 export const swatchOf = (outside: number): number =>

@@ -1,7 +1,8 @@
 import { ok } from '../../problem';
 import { refuse, type Measured } from '../refusal';
-import { levelsOf, type Levels } from './bands';
+import type { Levels } from './bands';
 import { framesOf, type Sound } from './frames';
+import { levelsOf } from './levels';
 import { onsetsOf } from './onsets';
 import { periodsOf } from './period';
 import { spoiltBy, type Spoilt } from './spoilt';

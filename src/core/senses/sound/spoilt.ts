@@ -1,5 +1,5 @@
+import { mean, median, sampleStandardDeviation } from 'simple-statistics';
 import type { Frames, Sound } from './frames';
-import { meanOf, sdOf } from './bands';
 
 /** What spoils a recording. */
 export type Spoilt = 'too quiet' | 'clipped' | 'wind' | 'speech';
@@ -21,7 +21,7 @@ const REPEATS = 0.6;
 /** Returns what spoils a recording; null: nothing does. */
 export function spoiltBy(sound: Sound, frames: Frames): Spoilt | null {
   const all = sumBetween(frames, 500, 8000);
-  if (10 * Math.log10(meanOf(all) + 1e-30) < QUIET_DB) return 'too quiet';
+  if (10 * Math.log10(mean(all) + 1e-30) < QUIET_DB) return 'too quiet';
   let full = 0;
   for (const v of sound.samples) if (Math.abs(v) >= FULL) full += 1;
   if (full > CLIPPED * sound.samples.length) return 'clipped';
@@ -31,13 +31,13 @@ export function spoiltBy(sound: Sound, frames: Frames): Spoilt | null {
 
 function isWind(frames: Frames, rest: readonly number[]): boolean {
   const low = sumBetween(frames, 20, 160);
-  const above = 10 * Math.log10(meanOf(low) / meanOf(rest));
+  const above = 10 * Math.log10(mean(low) / mean(rest));
   if (above < WIND_DB) return false;
   const quarter = Math.max(1, Math.round(0.25 / frames.hop));
   const swells: number[] = [];
   for (let n = 0; n + quarter <= low.length; n += quarter)
-    swells.push(10 * Math.log10(meanOf(low.slice(n, n + quarter)) + 1e-30));
-  return sdOf(swells) > GUSTS_DB;
+    swells.push(10 * Math.log10(mean(low.slice(n, n + quarter)) + 1e-30));
+  return sampleStandardDeviation(swells) > GUSTS_DB;
 }
 
 /** Power of each stretch between two frequencies. */
@@ -69,7 +69,7 @@ function isSpeech(frames: Frames): boolean {
     ),
   );
   const loud = sumBetween(frames, ...TOLD_BY);
-  const typical = [...loud].sort((a, b) => a - b)[Math.floor(count / 2)] ?? 0;
+  const typical = median(loud);
   const pitches: number[] = [];
   for (let frame = 0; frame < count; frame++) {
     const own = loud[frame] as number;
@@ -83,5 +83,5 @@ function isSpeech(frames: Frames): boolean {
     });
     if (best / own > REPEATS) pitches.push(Math.log(lags[at] as number));
   }
-  return pitches.length > VOICED * count && sdOf(pitches) > MOVES;
+  return pitches.length > VOICED * count && sampleStandardDeviation(pitches) > MOVES;
 }

@@ -1,5 +1,6 @@
-import { G, Path, Rect } from 'react-native-svg';
+import { Path } from 'react-native-svg';
 import { Drivetrain, type LyingProps } from './Drivetrain';
+import { PlateArrow } from './PlateArrow';
 import { Turned } from './Turned';
 
 /** The closed link on the upper run, its arrow forward; the pedal pressed against the held brake seats it. */
@@ -14,24 +15,7 @@ export function ArrowDrawing({ colors, hasDerailleur, upsideDown }: LyingProps) 
       ink={colors.ink}
     >
       <Drivetrain colors={colors} hasDerailleur={hasDerailleur} />
-      <G transform="rotate(-5 160 33)">
-        <Rect
-          x={140}
-          y={24}
-          width={42}
-          height={17}
-          rx={8}
-          fill={colors.tape}
-          stroke={colors.ink}
-          strokeWidth={2}
-        />
-        <Path
-          d="M149 32.5 h18 m-6 -5 l7 5 -7 5"
-          fill="none"
-          stroke={colors.onTape}
-          strokeWidth={2.5}
-        />
-      </G>
+      <PlateArrow x={161} y={32.5} tilt={-5} back={false} colors={colors} />
       <Path
         d="M268 66 l34 34 m-6 -12 l6 12 -12 -5"
         fill="none"

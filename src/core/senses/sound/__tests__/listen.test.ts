@@ -3,8 +3,9 @@ import { addClicks, addSpeech, addSqueak, addWind, pinkNoise, type Made } from '
 import { falseBeats, hitRows, periodsIn } from '@/test/soundTrials';
 import { aWeight } from '../aWeighting';
 import { louderThan } from '../against';
-import { BANDS, edgesOf, levelsOf } from '../bands';
+import { BANDS, edgesOf } from '../bands';
 import { framesOf } from '../frames';
+import { levelsOf } from '../levels';
 import { listen } from '../listen';
 import { turnByBeat, turnByTaps } from '../turn';
 
