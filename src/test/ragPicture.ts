@@ -162,6 +162,27 @@ function blurred(linear: Float32Array, width: number, height: number, by: number
   return from;
 }
 
+/** A plain picture: pale cloth on dark wood, one mark of a known reflectance, daylight. */
+export const PLAIN_RAG: RagScene = {
+  width: 400,
+  height: 300,
+  kelvin: 6000,
+  ev: 0,
+  balanced: 1,
+  gradient: 0.04,
+  gradientWay: 1,
+  noise: 1.5,
+  quality: 90,
+  turn: 0.1,
+  tilt: 0.05,
+  cloth: [0.82, 0.8, 0.75],
+  bench: [0.1, 0.07, 0.05],
+  clothWide: 1,
+  clothHigh: 0.75,
+  marks: [{ x: 0.02, y: 0.01, wide: 0.28, high: 0.22, reflectance: 0.3 }],
+  seed: 1,
+};
+
 const CLOTHS: readonly Rgb[] = [
   [0.82, 0.8, 0.75],
   [0.9, 0.9, 0.9],

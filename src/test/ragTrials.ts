@@ -1,4 +1,4 @@
-import { cellsOf, findRag, isSharp, readRag, type Picture } from '@/core/senses/rag/sight';
+import { cellsOf, isSharp, seeRag, type Picture } from '@/core/senses/rag/sight';
 import type { RagReading } from '@/core/senses/rag';
 import { refuse, type Measured } from '@/core/senses/refusal';
 import { ragPicture, randomScene, type RagScene } from './ragPicture';
@@ -6,9 +6,7 @@ import { ragPicture, randomScene, type RagScene } from './ragPicture';
 /** A picture read as the worker reads it. */
 export function readPicture(picture: Picture): Measured<RagReading> {
   if (!isSharp(picture)) return refuse({ code: 'rag/blurred' });
-  const cells = cellsOf(picture);
-  const found = findRag(cells);
-  return found.ok ? readRag(cells, found.value) : found;
+  return seeRag(cellsOf(picture)).reading;
 }
 
 /** A scene rendered and read. */

@@ -32,15 +32,14 @@ function taken(): Hired<SensesApi> {
   return hired;
 }
 
-/** A picture that is being read: found once, read as often as its outlines are dragged. */
-export interface RagSight {
-  found: Measured<Outlines>;
-  /** A small copy to be shown; null: it is no picture. */
-  shown: Blob | null;
+/** A picture that is being read: opened once, read as often as its outlines are dragged. */
+export interface RagSight extends Opened {
   read: (outlines: Outlines) => Promise<Measured<RagReading>>;
   /** The picture is forgotten. */
   end: () => void;
 }
+
+const FAILED = refuse({ code: 'device/failed' });
 
 /** Opens a picture of a rag in a worker, where it stays. */
 export async function lookAtRag(picture: Blob): Promise<RagSight> {
@@ -51,12 +50,11 @@ export async function lookAtRag(picture: Blob): Promise<RagSight> {
     const ended = await runInWorker(hired, call, { timeoutMs: MOST_MS });
     return ended.how === 'done' ? ended.value : null;
   };
-  const failed = refuse({ code: 'device/failed' });
   const opened = await asked<Opened>((api) => api.open(picture));
   return {
-    ...(opened ?? { found: failed, shown: null }),
+    ...(opened ?? { outlines: null, reading: FAILED, shown: null }),
     read: async (outlines) =>
-      (await asked<Measured<RagReading>>((api) => api.read(outlines))) ?? failed,
+      (await asked<Measured<RagReading>>((api) => api.read(outlines))) ?? FAILED,
     end: () => hired.worker.terminate(),
   };
 }
@@ -68,5 +66,5 @@ export async function listenTo(sound: Sound, turn: Turn): Promise<Measured<Recor
     api.listen(transfer(sound, [sound.samples.buffer]), turn);
   const ended = await runInWorker(hired, call, { timeoutMs: MOST_MS });
   hired.worker.terminate();
-  return ended.how === 'done' ? ended.value : refuse({ code: 'device/failed' });
+  return ended.how === 'done' ? ended.value : FAILED;
 }

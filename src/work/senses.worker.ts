@@ -2,13 +2,14 @@ import { expose } from 'comlink';
 // Past the folders' faces: what sees and listens is the worker's alone, and the page shall not load it.
 import {
   cellsOf,
-  findRag,
   isSharp,
   readRag,
+  seeRag,
   type Cells,
   type Outlines,
   type Picture,
   type RagReading,
+  type RagSeen,
 } from '@/core/senses/rag/sight';
 import { refuse, type Measured } from '@/core/senses/refusal';
 import type { Recording, Sound, Turn } from '@/core/senses/sound';
@@ -21,15 +22,15 @@ const LONGEST = 1200;
 let cells: Cells | null = null;
 
 const api = {
-  /** Opens a picture and finds the rag and its marks, or says why there is none; with a smaller one to be shown. */
+  /** Opens a picture, finds the rag and reads it, or says why not; with a smaller one to be shown. */
   async open(file: Blob): Promise<Opened> {
     cells = null;
     const pixels = await pixelsOf(file);
-    if (!pixels) return { found: refuse({ code: 'rag/not-picture' }), shown: null };
+    if (!pixels) return unseen('rag/not-picture', null);
     const { picture, shown } = pixels;
-    if (!isSharp(picture)) return { found: refuse({ code: 'rag/blurred' }), shown };
+    if (!isSharp(picture)) return unseen('rag/blurred', shown);
     cells = cellsOf(picture);
-    return { found: findRag(cells), shown };
+    return { ...seeRag(cells), shown };
   },
   /** Reads the picture that was opened, by outlines. */
   read: (outlines: Outlines): Measured<RagReading> =>
@@ -40,12 +41,17 @@ const api = {
 
 export type SensesApi = typeof api;
 
-/** A picture of which something was found, or not. */
-export interface Opened {
-  found: Measured<Outlines>;
+/** A picture that was opened. */
+export interface Opened extends RagSeen {
   /** Null: it is no picture. */
   shown: Blob | null;
 }
+
+const unseen = (code: 'rag/not-picture' | 'rag/blurred', shown: Blob | null): Opened => ({
+  outlines: null,
+  reading: refuse({ code }),
+  shown,
+});
 
 /** No camera of a phone writes larger files. */
 const MOST_BYTES = 60e6;

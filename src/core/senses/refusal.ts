@@ -10,7 +10,13 @@ export type Refusal =
   | { code: 'sound/too-long'; mostSeconds: number };
 
 type RagRefusal =
-  'rag/none' | 'rag/no-clean' | 'rag/clipped' | 'rag/uneven' | 'rag/blurred' | 'rag/not-picture';
+  | 'rag/none'
+  | 'rag/no-clean'
+  | 'rag/unsure'
+  | 'rag/clipped'
+  | 'rag/uneven'
+  | 'rag/blurred'
+  | 'rag/not-picture';
 type SoundRefusal =
   'sound/too-quiet' | 'sound/clipped' | 'sound/wind' | 'sound/speech' | 'sound/not-sound';
 type DeviceRefusal = 'device/refused' | 'device/none' | 'device/busy' | 'device/failed';

@@ -8,7 +8,8 @@ import { louderText } from './louder';
 /** What a rag's photograph says: "The chain is 41 % dirty outside, give or take 4 %, like the swatch “Grey”." */
 export function ragSentence({ outside, sd, swatch, patches }: RagValue): string {
   const like = `like the swatch “${RAG_SHADES[swatch - 1] ?? ''}”`;
-  if (patches === 0) return `The rag came away clean, ${like}.`;
+  if (patches === 0)
+    return `No mark stands out on this rag: the chain left it clean, ${like}. If you see one, add it under “Move the outlines”.`;
   return `The chain is ${formatShare(outside)} dirty outside, give or take ${formatShare(sd)}, ${like}.`;
 }
 
@@ -27,6 +28,8 @@ export function refusalSentence(refusal: Refusal): string {
 const REFUSED: Record<Exclude<Refusal['code'], 'sound/too-short' | 'sound/too-long'>, string> = {
   'rag/none':
     'No rag stands out in this picture. Lay it on something darker, fill the picture with it, and take it again.',
+  'rag/unsure':
+    'Something dark lies at the edge of the rag, or has a colour of its own: a hand, a shadow, rust, or the mark itself. If it is the mark, add it under “Move the outlines”. If not, take the picture without it.',
   'rag/no-clean':
     'Too little clean cloth shows around the mark. Open the rag until an unused patch is in the picture.',
   'rag/clipped':

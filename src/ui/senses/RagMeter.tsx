@@ -110,7 +110,13 @@ function Seen({ looking, kept, events, onOutlines, onAgain, onAnother, onRead }:
   const value = reading?.ok
     ? ragValue(together([...kept, reading.value] as [RagReading]), shiftOf(pairs))
     : null;
-  const asks = value !== null && value.patches > 0 && wantsPair(pairs) && picked === undefined;
+  // A pair is of one picture: of several nobody knows which the swatch was picked for.
+  const asks =
+    value !== null &&
+    value.patches > 0 &&
+    kept.length === 0 &&
+    wantsPair(pairs) &&
+    picked === undefined;
   return (
     <View style={styles.column}>
       <RagPicture {...{ url: looking.url, outlines, moving, onOutlines }} />

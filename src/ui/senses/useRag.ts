@@ -18,7 +18,7 @@ export type Looking =
       reading: Measured<RagReading> | null;
     };
 
-const refusedFor = (refused: Refusal): Looking => ({ at: 'start', refused });
+const refusedFor = (refused: Refusal | null): Looking => ({ at: 'start', refused });
 
 /** A rag being read: by camera or file, found, and read again as its outlines are dragged. */
 export function useRag() {
@@ -51,16 +51,10 @@ export function useRag() {
     const seen = await lookAtRag(picture);
     if (now !== asked.current) return seen.end();
     sight.current = seen;
-    const { found, shown } = seen;
-    if (!found.ok && !shown) return setLooking(refusedFor(found.problem));
-    url.current = URL.createObjectURL(shown ?? picture);
-    setLooking({
-      at: 'seen',
-      url: url.current,
-      outlines: found.ok ? found.value : null,
-      reading: found.ok ? null : found,
-    });
-    if (found.ok) await read(found.value);
+    const { outlines, reading, shown } = seen;
+    if (!shown) return setLooking(refusedFor(reading.ok ? null : reading.problem));
+    url.current = URL.createObjectURL(shown);
+    setLooking({ at: 'seen', url: url.current, outlines, reading });
   };
   return {
     looking,

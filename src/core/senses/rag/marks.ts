@@ -19,30 +19,39 @@ const FURTHER = 0.3;
 /** More marks than this nobody wipes. */
 const MOST = 6;
 
-/** Returns the marks on the cloth, the one with most dirt first, each as its cells. */
-export function marksOf(cells: Cells, cloth: Uint8Array, clean: Clean): number[][] {
+/** What is dark on a rag. */
+export interface Marks {
+  /** Those a chain left, the one with most dirt first, each as its cells. */
+  marks: number[][];
+  /** None of them, but something dark at the edge or of a colour of its own: it may be the mark after all. */
+  unsure: boolean;
+}
+
+/** Returns the marks on the cloth. */
+export function marksOf(cells: Cells, cloth: Uint8Array, clean: Clean): Marks {
   const { across } = cells;
   const looks = besideClean(cells, clean);
   const light = luminances(looks);
   const limit = 1 - Math.max(FAINTEST, STAINED * clean.scatter);
   const within = spread(cloth, across, -1);
-  const dark = within.map((is, cell) => (is && (light[cell] as number) < limit ? 1 : 0));
+  const darkened = within.map((is, cell) => (is && (light[cell] as number) < limit ? 1 : 0));
   const near = Math.max(1, Math.round((NEAR * across) / 2));
-  const joined = spread(dark, across, near);
+  const joined = spread(darkened, across, near);
   const area = cloth.reduce((sum, is) => sum + is, 0);
-  const marks = regionsOf(joined, across)
-    .map((region) => region.filter((cell) => dark[cell]))
+  const dark = regionsOf(joined, across)
+    .map((region) => region.filter((cell) => darkened[cell]))
     .filter((mark) => mark.length >= LEAST * area)
     .map((mark) => ({ mark, dirt: dirtOf(mark, light), edge: edgeOf(mark, within, across) }));
-  const grime = marks.filter(
+  const grime = dark.filter(
     ({ mark, edge }) => edge < ON_THE_EDGE && colourOf(mark, looks) < COLOURED,
   );
   const most = Math.max(0, ...grime.map(({ dirt }) => dirt));
-  return grime
+  const marks = grime
     .filter(({ dirt }) => dirt >= FURTHER * most)
     .sort((a, b) => b.dirt - a.dirt)
     .slice(0, MOST)
     .map(({ mark }) => mark);
+  return { marks, unsure: marks.length === 0 && dark.length > 0 };
 }
 
 const dirtOf = (mark: readonly number[], light: Float32Array): number =>

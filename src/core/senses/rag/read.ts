@@ -1,3 +1,4 @@
+import { sampleStandardDeviation } from 'simple-statistics';
 import { ok } from '../../problem';
 import { refuse, type Measured } from '../refusal';
 import { absorberOf, reflectanceOf } from './absorber';
@@ -79,23 +80,17 @@ const isClipped = ({ clipped }: Cells, of: readonly number[]): boolean =>
   of.reduce((sum, cell) => sum + (clipped[cell] as number), 0) / of.length > MOST_CLIPPED;
 
 /** K/S over all cells of some marks: by area, so that a small black spot and a wide grey one count alike. */
-function meanAbsorber(masks: readonly Uint8Array[], light: Float32Array): number {
-  const of = masks.flatMap(cellsIn);
-  if (of.length === 0) return 0;
-  return of.reduce((sum, cell) => sum + absorberOf(light[cell] as number), 0) / of.length;
-}
+const meanAbsorber = (masks: readonly Uint8Array[], light: Float32Array): number =>
+  absorberIn([...new Set(masks.flatMap(cellsIn))], light);
+
+const absorberIn = (cells: readonly number[], light: Float32Array): number =>
+  cells.reduce((sum, cell) => sum + absorberOf(light[cell] as number), 0) / (cells.length || 1);
 
 /** Standard error of the mean of several marks, in reflectance; nothing of one. */
 function betweenSd(patches: readonly number[][], light: Float32Array): number {
   if (patches.length < 2) return 0;
-  const each = patches.map((patch) =>
-    reflectanceOf(
-      patch.reduce((sum, cell) => sum + absorberOf(light[cell] as number), 0) / patch.length,
-    ),
-  );
-  const mean = each.reduce((sum, r) => sum + r, 0) / each.length;
-  const squares = each.reduce((sum, r) => sum + (r - mean) ** 2, 0);
-  return Math.sqrt(squares / (each.length - 1) / each.length);
+  const each = patches.map((patch) => reflectanceOf(absorberIn(patch, light)));
+  return sampleStandardDeviation(each) / Math.sqrt(each.length);
 }
 
 const cellsIn = (mask: Uint8Array): number[] => {

@@ -1,5 +1,5 @@
 /** What finds and reads a rag in a picture. */
 export { cellsOf, type Cells, type Picture } from './cells';
-export { findRag } from './find';
 export { readRag, type Outlines, type RagReading } from './read';
+export { seeRag, type RagSeen } from './see';
 export { isSharp } from './sharp';

@@ -22,7 +22,7 @@ describe('what the phone measured, in words', () => {
       'The chain is 41 % dirty outside, give or take 4 %, like the swatch “Grey”.',
     );
     expect(ragSentence({ ...value, outside: 0, patches: 0, swatch: 1 })).toBe(
-      'The rag came away clean, like the swatch “Clean”.',
+      'No mark stands out on this rag: the chain left it clean, like the swatch “Clean”. If you see one, add it under “Move the outlines”.',
     );
   });
 

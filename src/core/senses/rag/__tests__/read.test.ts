@@ -1,9 +1,9 @@
 import { converter } from 'culori';
-import { ragPicture, randomScene, type RagScene } from '@/test/ragPicture';
+import { PLAIN_RAG, ragPicture, type RagScene } from '@/test/ragPicture';
 import { ragTrials, readScene, shareWithin } from '@/test/ragTrials';
 import { absorberOf, reflectanceOf } from '../absorber';
 import { linearOf, luminanceOf } from '../light';
-import { cellsOf, findRag, readRag } from '../sight';
+import { cellsOf, readRag, seeRag } from '../sight';
 
 describe('light', () => {
   const toLinear = converter('lrgb');
@@ -49,24 +49,7 @@ describe('K/S of Kubelka and Munk', () => {
   });
 });
 
-/** A plain scene: pale cloth on dark wood, one mark, daylight. */
-const SCENE: RagScene = {
-  ...randomScene(1),
-  kelvin: 6000,
-  ev: 0,
-  balanced: 1,
-  gradient: 0.04,
-  noise: 1.5,
-  quality: 90,
-  turn: 0.1,
-  tilt: 0.05,
-  cloth: [0.82, 0.8, 0.75],
-  bench: [0.1, 0.07, 0.05],
-  clothWide: 1,
-  clothHigh: 0.75,
-  marks: [{ x: 0.02, y: 0.01, wide: 0.28, high: 0.22, reflectance: 0.3 }],
-};
-const read = (change: Partial<RagScene>) => readScene({ ...SCENE, ...change });
+const read = (change: Partial<RagScene>) => readScene({ ...PLAIN_RAG, ...change });
 const reflectance = (change: Partial<RagScene>): number => {
   const reading = read(change);
   if (!reading.ok) throw new Error(reading.problem.code);
@@ -106,11 +89,11 @@ describe('a photographed rag', () => {
   it('counts a black spot and a wide grey of the same dirt alike', () => {
     // A quarter of the area at R = 0.1: K/S 4.05 / 4 = 1.0125, which an even mark of R 0.264 has.
     const spots = read({
-      marks: [{ ...SCENE.marks[0]!, reflectance: 0.1, spots: 0.25 }],
+      marks: [{ ...PLAIN_RAG.marks[0]!, reflectance: 0.1, spots: 0.25 }],
       noise: 0.5,
     });
     const wide = read({
-      marks: [{ ...SCENE.marks[0]!, reflectance: reflectanceOf(1.0125) }],
+      marks: [{ ...PLAIN_RAG.marks[0]!, reflectance: reflectanceOf(1.0125) }],
       noise: 0.5,
     });
     expect(spots.ok && wide.ok && spots.value.absorber / wide.value.absorber).toBeGreaterThan(0.7);
@@ -131,6 +114,20 @@ describe('a photographed rag', () => {
     expect(reading.ok && one.ok && reading.value.sd > one.value.sd).toBe(true);
   });
 
+  it('counts what lies in two outlines once', () => {
+    const cells = cellsOf(ragPicture(PLAIN_RAG));
+    const { rag, marks } = seeRag(cells).outlines!;
+    const [u, v] = [0.52, 0.51];
+    const small = [
+      [u - 0.03, v - 0.03],
+      [u + 0.03, v - 0.03],
+      [u, v + 0.03],
+    ] as const;
+    const once = readRag(cells, { rag, marks });
+    const twice = readRag(cells, { rag, marks: [...marks, small] });
+    expect(once.ok && twice.ok && twice.value.absorber / once.value.absorber).toBeCloseTo(1, 9);
+  });
+
   it('finds nothing on a clean rag', () => {
     expect(read({ marks: [] })).toMatchObject({
       ok: true,
@@ -145,6 +142,29 @@ describe('a photographed rag', () => {
     const hand = (u: number, v: number) =>
       Math.hypot((u + 0.5) / 0.2, (v - 0.2) / 0.12) < 1 ? ([0.5, 0.3, 0.22] as const) : null;
     expect(Math.abs(reflectance({ extra: hand }) - 0.3)).toBeLessThan(0.05);
+  });
+
+  it('asks where all that is dark runs off the rag, or is rust or paint: it calls no such rag clean', () => {
+    const wide = { x: 0.34, y: 0, wide: 0.5, high: 0.9, reflectance: 0.2 };
+    expect(read({ marks: [wide] })).toMatchObject({ ok: false, problem: { code: 'rag/unsure' } });
+    const rust = (u: number, v: number) =>
+      Math.hypot(u / 0.14, v / 0.1) < 1 ? ([0.5, 0.2, 0.08] as const) : null;
+    expect(read({ marks: [], extra: rust })).toMatchObject({
+      ok: false,
+      problem: { code: 'rag/unsure' },
+    });
+    // Outlined by the rider it is read.
+    const cells = cellsOf(ragPicture({ ...PLAIN_RAG, turn: 0, tilt: 0, marks: [wide] }));
+    const { rag } = seeRag(cells).outlines!;
+    const [u, v] = [0.5 + 0.3 * 0.75, 0.5];
+    const mark = [
+      [u - 0.1, v - 0.2],
+      [u + 0.1, v - 0.2],
+      [u + 0.1, v + 0.2],
+      [u - 0.1, v + 0.2],
+    ] as const;
+    const outlined = readRag(cells, { rag, marks: [mark] });
+    expect(outlined.ok && Math.abs(outlined.value.reflectance - 0.2)).toBeLessThan(0.05);
   });
 
   it('reads the nearer of two rags', () => {
@@ -177,10 +197,8 @@ describe('a picture that tells nothing is refused', () => {
   });
 
   it('rag/no-clean, where the rider’s outline of the mark takes in the whole rag', () => {
-    const cells = cellsOf(ragPicture(SCENE));
-    const found = findRag(cells);
-    if (!found.ok) throw new Error(found.problem.code);
-    const { rag } = found.value;
+    const cells = cellsOf(ragPicture(PLAIN_RAG));
+    const { rag } = seeRag(cells).outlines!;
     expect(readRag(cells, { rag, marks: [rag] })).toMatchObject({
       ok: false,
       problem: { code: 'rag/no-clean' },
