@@ -1,3 +1,5 @@
+import { addClicks, pinkNoise } from '../src/test/chainSound';
+import { wavBytes } from './devices';
 import { islandGpx } from './files';
 import { expect, test } from './rider';
 
@@ -28,6 +30,33 @@ test('the bench works with the server out of reach, after a reload too @once', a
   await page.getByRole('button', { name: 'Understood' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('Put on gloves.');
+});
+
+test('a rag is read and a chain heard with the server out of reach @once', async ({
+  rider,
+  page,
+  context,
+}) => {
+  await rider.opensDemo();
+  await page.clock.fastForward(5000);
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+    while (!navigator.serviceWorker.controller) await new Promise((r) => requestAnimationFrame(r));
+  });
+  await context.setOffline(true);
+  await page.reload();
+  await page.getByRole('button', { name: 'Rag check' }).click();
+  await page.getByRole('button', { name: 'Photograph it instead' }).click();
+  await page.getByRole('button', { name: 'Try it on a practice rag' }).click();
+  await page.getByRole('button', { name: 'Just tell me' }).click();
+  await expect(page.getByText(/^The chain is \d+ % dirty outside/)).toBeVisible();
+  await rider.goesOn('/bench/listen');
+  const chain = addClicks(pinkNoise(10, 0.01, 1), { period: 1.3, rms: 0.05, seed: 2 });
+  await page
+    .getByLabel('Recording of the chain')
+    .setInputFiles({ name: 'chain.wav', mimeType: 'audio/wav', buffer: wavBytes(chain) });
+  await expect(page.getByText(/^Something comes/)).toBeVisible();
+  expect(await page.evaluate(async () => (await fetch('/hear.js')).ok)).toBe(true);
 });
 
 test('it can be installed: manifest, icons of its own @once', async ({ page, request }) => {

@@ -120,6 +120,17 @@ test('a rag from a file: refused in words, outlines moved by keys, pairs asked f
   // Clean cloth taken into the mark makes it paler.
   await expect.poll(() => percent(page)).toBeLessThan(38);
   expect(await rider.axeFaults()).toEqual([]);
+  // By mouse: a side is drawn out, and clean cloth comes with it.
+  const side = page.getByRole('slider', { name: 'Right side of mark 1' });
+  const from = (await side.boundingBox())!;
+  const was = await percent(page);
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  const far = page.viewportSize()!.width > 900 ? 90 : 60;
+  await page.mouse.move(from.x + far, from.y + 8, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(async () => (await side.boundingBox())!.x).toBeGreaterThan(from.x + 30);
+  await expect.poll(() => percent(page)).toBeLessThan(was);
   await page.getByRole('button', { name: 'One more mark here' }).click();
   await expect(page.getByRole('slider', { name: 'Left side of mark 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Remove the last mark' }).click();
@@ -226,6 +237,45 @@ test('a click is counted by the phone and named; the microphone is given back @o
       .click();
     await expect(page.getByLabel('Turns of the cranks')).not.toHaveValue('0');
     await expect(page.getByText(/that fits one spot on the chain\.$/)).toBeVisible();
+  });
+});
+
+test('turns tapped by the rider give the rhythm; a dark rag at the edge is asked about @once', async ({
+  viewport,
+  baseURL,
+}) => {
+  const sound = addClicks(pinkNoise(24, 0.004, 3), { period: 1.4, rms: 0.08, seed: 4 });
+  await withDevices({ sound }, { viewport, baseURL }, async (page) => {
+    await page.clock.install({ time: NOW });
+    const rider = new Rider(page);
+    await rider.opensDemo('/bench/listen');
+    await rider.picks('Pace', 'I tap each turn');
+    await page.getByRole('button', { name: 'Record', exact: true }).click();
+    const turn = page.getByRole('button', { name: 'A turn', exact: true });
+    await expect(turn).toBeVisible();
+    const began = Date.now();
+    for (let n = 0; n < 16; n++) {
+      await page.waitForTimeout(Math.max(0, began + 700 * n - Date.now()));
+      await turn.click();
+    }
+    await page.getByRole('button', { name: 'That is enough' }).click();
+    // A turn of 0.7 s, a click every 1.4: half a click a turn.
+    await expect(
+      page.getByText(/^Something comes 0\.(4[89]|5[012]) times in a turn/),
+    ).toBeVisible();
+    await expect(
+      page.getByText(/^By your log this chain has \d+ % of its lube left/),
+    ).toBeVisible();
+
+    await rider.goesOn('/');
+    await openRag(page);
+    await picture(page).setInputFiles(
+      fileOf({ marks: [{ x: 0.36, y: 0, wide: 0.5, high: 0.9, reflectance: 0.2 }] }),
+    );
+    await expect(page.getByText(/^Something dark lies at the edge of the rag/)).toBeVisible();
+    await page.getByRole('button', { name: 'Move the outlines' }).click();
+    await page.getByRole('button', { name: 'One more mark here' }).click();
+    await expect(page.getByText(/^Something dark lies at the edge/)).toBeHidden();
   });
 });
 

@@ -1,3 +1,4 @@
+import type { ChainState } from '../care';
 import type { Refusal } from '../senses/refusal';
 import type { RagValue } from '../senses/rag';
 import type { Louder, Rhythm } from '../senses/sound';
@@ -73,6 +74,10 @@ export function besideQuietSentence(louder: Louder | null, quietOn: string | nul
     ? `${says}. Was the phone further off, or the place another? Then do not note it.`
     : `${says}. That is no more than two recordings differ by.`;
 }
+
+/** Why a chain is no quiet of its bike just now, by the log. */
+export const notFreshSentence = ({ film, outside }: Pick<ChainState, 'film' | 'outside'>): string =>
+  `By your log this chain has ${formatShare(film)} of its lube left and is ${formatShare(outside)} dirty outside: no good measure of its quiet. Record that after the next clean and coat.`;
 
 /** Said at the end of work that leaves a whole coat. */
 export const RECORD_ITS_QUIET =

@@ -25,13 +25,18 @@ export function useFocusOnHeading(path: string): void {
     }
     const began = performance.now();
     let frame = 0;
+    let focused: HTMLElement | null = null;
     const look = () => {
       const main = document.getElementById('main');
       const active = document.activeElement;
       if (main && active instanceof HTMLInputElement && main.contains(active)) return;
       const heading = main && headingOf(main);
-      if (heading) focusOn(heading);
-      else if (performance.now() - began < HEADING_MS) frame = requestAnimationFrame(look);
+      // The page that is left may stand a while longer: its heading goes, and the new one takes its place.
+      if (heading && !focused?.isConnected) {
+        focusOn(heading);
+        focused = heading;
+      }
+      if (performance.now() - began < HEADING_MS) frame = requestAnimationFrame(look);
     };
     frame = requestAnimationFrame(look);
     return () => cancelAnimationFrame(frame);

@@ -1,10 +1,11 @@
 import Search from 'lucide-react-native/icons/search';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { ChainReport } from '@/core/care';
+import type { ChainReport, ChainState } from '@/core/care';
 import { likelyCogs, middleCog } from '@/core/garage/cogs';
 import type { PlainEvent, Unwritten } from '@/core/logbook';
 import {
+  isFresh,
   louderThan,
   quietOf,
   recordedEvent,
@@ -13,7 +14,12 @@ import {
   type Turn,
 } from '@/core/senses/sound';
 import { dateFormat } from '@/core/time/dateFormat';
-import { besideQuietSentence, NO_RHYTHM, rhythmSentence } from '@/core/words/senses';
+import {
+  besideQuietSentence,
+  NO_RHYTHM,
+  notFreshSentence,
+  rhythmSentence,
+} from '@/core/words/senses';
 import { Button, Choice } from '../form';
 import { Card, Page } from '../frame';
 import { Txt } from '../theme';
@@ -36,7 +42,7 @@ const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 /** Listening to a chain at the stand: its rhythm, and how loud it is beside its own quiet. */
 export function ListenPage({ reports, events, clock, onNote, onFind }: Props) {
   const [bikeId, setBikeId] = useState(reports[0].bike.id);
-  const { bike, chain } = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
+  const { bike, chain, state } = reports.find((r) => r.bike.id === bikeId) ?? reports[0];
   const cogs = likelyCogs(bike);
   const [ring, setRing] = useState<number | null>(null);
   const [cog, setCog] = useState<number | null>(null);
@@ -78,7 +84,7 @@ export function ListenPage({ reports, events, clock, onNote, onFind }: Props) {
         <Listener key={bike.id}>
           {(recording, turn) => (
             <Heard
-              {...{ recording, turn, recordedIn, events }}
+              {...{ recording, turn, recordedIn, events, state }}
               onNote={(quiet) => note(recording, turn, quiet)}
               onFind={() => onFind(bike.id)}
             />
@@ -116,15 +122,18 @@ interface HeardProps {
   turn: Turn;
   recordedIn: RecordedIn;
   events: readonly PlainEvent[];
+  /** How the chain stands by the log. */
+  state: ChainState;
   /** `quiet`: it is kept as the bike's quiet. */
   onNote: (quiet: boolean) => void;
   onFind: () => void;
 }
 
 /** What a recording says, and what can be done with it. */
-function Heard({ recording, turn, recordedIn, events, onNote, onFind }: HeardProps) {
+function Heard({ recording, turn, recordedIn, events, state, onNote, onFind }: HeardProps) {
   const quiet = quietOf(events, recordedIn);
   const louder = quiet && louderThan(quiet.levels, recording.levels);
+  const fresh = isFresh(state);
   return (
     <View style={{ gap: 10 }}>
       <SoundPicture {...{ recording, turn }} quiet={quiet?.levels ?? null} />
@@ -136,8 +145,9 @@ function Heard({ recording, turn, recordedIn, events, onNote, onFind }: HeardPro
         <Txt key={rhythm.perTurn}>{rhythmSentence(rhythm)}</Txt>
       ))}
       {louder ? <Button kind="strong" label="Note it" onPress={() => onNote(false)} /> : null}
+      {fresh ? null : <Txt>{notFreshSentence(state)}</Txt>}
       <Button
-        kind={louder ? 'plain' : 'strong'}
+        kind={!louder && fresh ? 'strong' : 'plain'}
         label="Keep it as its quiet"
         onPress={() => onNote(true)}
       />

@@ -3,6 +3,7 @@ export { louderThan, type Louder } from './against';
 export { BANDS, DRY_FROM, type Levels } from './bands';
 export { beatAt } from './beat';
 export { countOf } from './count';
+export { isFresh } from './fresh';
 export type { Sound } from './frames';
 export type { Recording, Rhythm } from './listen';
 export { quietOf, recordedEvent, type RecordedIn } from './log';

@@ -3,6 +3,7 @@ import { logEventSchema } from '@/core/records/event';
 import { BANDS, type Levels } from '../bands';
 import { beatAt } from '../beat';
 import { countOf } from '../count';
+import { isFresh } from '../fresh';
 import type { Recording } from '../listen';
 import { quietOf, recordedEvent } from '../log';
 import { bandBars, onsetShapes } from '../shapes';
@@ -63,6 +64,14 @@ describe('a rhythm as a count', () => {
       events: 7,
       gear,
     });
+  });
+});
+
+describe('a chain fit to be the quiet of its bike', () => {
+  it('is coated and clean, by the log', () => {
+    expect(isFresh({ film: 0.95, outside: 0.05 })).toBe(true);
+    expect(isFresh({ film: 0.5, outside: 0.05 })).toBe(false);
+    expect(isFresh({ film: 0.95, outside: 0.4 })).toBe(false);
   });
 });
 
