@@ -42,6 +42,7 @@ export const garageOf = (rider: AuditRider): Garage => {
     planned: {},
     parts: {},
     planMarks: {},
+    trials: {},
   };
 };
 

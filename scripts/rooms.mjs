@@ -41,7 +41,7 @@ export const ROOMS = [
   { name: 'plan/simulate', holds: 'policies followed through futures, their costs' },
   { name: 'plan/agenda', holds: 'jobs on dates and why' },
   { name: 'plan', holds: 'asking for a plan and making it' },
-  { name: 'trials', holds: 'honest trials of a habit', coming: true },
+  { name: 'trials', holds: 'honest trials of a habit: coats, what they showed, answers, plans' },
   { name: 'rides', holds: 'weeks, finding, the year' },
   { name: 'words', holds: 'sentences for riders, a file a subject' },
   { name: 'entry', holds: 'what people type into forms' },

@@ -1,5 +1,6 @@
 import { CAUSES, FAULT_STATES, FOLLOWED, NOISES, SIDES } from '@/core/records/faults';
 import fc from 'fast-check';
+import { TRIED } from '@/core/records/trial';
 import { PRESETS, type Garage } from '@/core/garage';
 import {
   CLEAN_METHODS,
@@ -38,6 +39,7 @@ export const TEST_GARAGE: Garage = {
   planned: {},
   parts: {},
   planMarks: {},
+  trials: {},
 };
 
 const START = Date.parse('2026-03-01T06:00:00.000Z');
@@ -82,7 +84,7 @@ export const rideEvent = fc.record({
 
 const idOf = (n: number): string => `e${String(n).padStart(5, '0')}`;
 
-export const workEvent = fc.record({
+const plainWork = fc.record({
   ...common4,
   type: fc.constant('workDone' as const),
   chainId,
@@ -103,6 +105,14 @@ export const workEvent = fc.record({
   swatches: fc.array(fc.integer({ min: 1, max: 5 }), { maxLength: 3 }),
   note: fc.constant(''),
 });
+
+/** Some of it for a trial. */
+export const workEvent = fc
+  .tuple(
+    plainWork,
+    fc.option(fc.record({ id: fc.constantFrom('t1', 't2'), arm: fc.constantFrom(...TRIED) })),
+  )
+  .map(([work, trial]) => (trial ? { ...work, trial } : work));
 
 const fitEvent = fc.record({
   ...common4,

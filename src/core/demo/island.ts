@@ -153,6 +153,7 @@ export const ISLAND_GARAGE: Garage = {
   planned: {},
   parts: Object.fromEntries(Object.values(PARTS).map((p) => [p.id, p])),
   planMarks: {},
+  trials: {},
 };
 
 export const ROUTES = {

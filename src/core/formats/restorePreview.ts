@@ -66,5 +66,8 @@ const changesOf = (was: Fields, becomes: Fields): FieldChange[] =>
     becomes: (becomes as unknown as Record<string, unknown>)[field],
   }));
 
-const nameOf = (record: AnyRecord): string =>
-  'name' in record ? record.name : 'title' in record ? record.title : record.date;
+function nameOf(record: AnyRecord): string {
+  if ('name' in record) return record.name;
+  if ('title' in record) return record.title;
+  return 'startedAt' in record ? record.startedAt.slice(0, 10) : record.date;
+}

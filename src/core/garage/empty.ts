@@ -7,4 +7,5 @@ export const EMPTY_GARAGE: Garage = {
   products: {},
   planned: {},
   planMarks: {},
+  trials: {},
 };

@@ -167,4 +167,6 @@ export const MIGRATIONS: readonly Migration[] = [
   { version: LOGBOOK_VERSIONS.newChain },
   // Rags may be photographed and chains recorded: older data has none of these.
   { version: LOGBOOK_VERSIONS.senses },
+  // Coats may be of a trial: older data has none.
+  { version: LOGBOOK_VERSIONS.trials, garage: lacking({ trials: {} }) },
 ];

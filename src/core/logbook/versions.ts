@@ -16,6 +16,7 @@ export const LOGBOOK_VERSIONS = {
   rounds: 14,
   newChain: 15,
   senses: 16,
+  trials: 17,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

@@ -22,6 +22,7 @@ import {
   wearRead,
 } from './noteEvents';
 import { photoSchema, swatch } from './rag';
+import { triedSchema } from './trial';
 import { partFitted, partRemoved, type partStartSchema } from './part';
 
 /**
@@ -125,6 +126,8 @@ const workDone = z.object({
   /** Of the last of them, where it was photographed. */
   photo: z.optional(photoSchema),
   note: z.string().check(z.maxLength(500)),
+  /** For a trial: how its coat was put on. */
+  trial: z.optional(triedSchema),
 });
 
 const chainFitted = z.object({

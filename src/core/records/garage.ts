@@ -14,6 +14,7 @@ import { plannedRideSchema, planMarkSchema } from './plan';
 import { productSchema } from './product';
 import { priceSchema } from './price';
 import { stampsSchema } from './stamps';
+import { trialSchema } from './trial';
 
 /** What stands in the garage. Records carry stamps, so that two copies merge field by field. */
 const id = z.string().check(z.minLength(1), z.maxLength(64));
@@ -80,6 +81,8 @@ export const RECORD_SCHEMAS = {
   /** Rides to come, and the rider's word on the plan. */
   planned: plannedRideSchema,
   planMarks: planMarkSchema,
+  /** Habits tried against each other. */
+  trials: trialSchema,
 } as const;
 
 export type RecordOf<K extends RecordKind> = z.infer<(typeof RECORD_SCHEMAS)[K]>;

@@ -127,5 +127,6 @@ export const RECORD_KINDS = [
   'products',
   'planned',
   'planMarks',
+  'trials',
 ] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];

@@ -9,6 +9,7 @@ export const KIND_WORDS: Record<RecordKind, { many: string; one: string }> = {
   products: { many: 'Products', one: 'Product' },
   planned: { many: 'Planned rides', one: 'Planned ride' },
   planMarks: { many: 'Marks on the plan', one: 'Mark on the plan' },
+  trials: { many: 'Trials', one: 'Trial' },
 };
 
 /** Fields whose own name would mislead. */
