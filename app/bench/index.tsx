@@ -20,6 +20,7 @@ import { atTheBench } from '@/store/atTheBench';
 import { saveChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useDueRounds } from '@/store/rounds';
+import { useBenchTrial } from '@/store/trials';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchStart } from '@/ui/bench/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -42,6 +43,7 @@ export default function Bench() {
   const clock = useClock();
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   const due = useDueRounds(report);
+  const trial = useBenchTrial(report?.bike.id);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state } = report;
   return (
@@ -51,7 +53,7 @@ export default function Bench() {
       clock={clock}
       reports={reports}
       report={report}
-      at={atTheBench({ replay, garage, settings, now }, bike, chain, report)}
+      at={{ ...atTheBench({ replay, garage, settings, now }, bike, chain, report), trial }}
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
       bottle={garage.products[params.bottle ?? ''] ?? null}

@@ -9,6 +9,7 @@ import { Txt } from '@/ui/theme';
 const CHAPTERS = [
   { path: '/book/garage', label: 'Garage', hint: 'Bikes, chains and parts' },
   { path: '/book/history', label: 'History', hint: 'Work, notes and readings' },
+  { path: '/book/trials', label: 'Trials', hint: 'Two habits side by side, on your own bike' },
   { path: '/book/money', label: 'Money', hint: 'What care costs and saves' },
   { path: '/book/watts', label: 'Watts', hint: 'What your chain takes, gear by gear' },
   { path: '/book/years', label: 'Years', hint: 'Ways of keeping a chain, years ahead' },

@@ -1,8 +1,8 @@
 import { Chance } from '@/core/chance';
 import { exposureOf, Replay, ridingHours, skyOf, type Exposure } from '@/core/care';
-import type { LogEvent, PlainEvent, RideLogged, WeatherWord } from '@/core/logbook';
+import type { PlainEvent, RideLogged, WeatherWord } from '@/core/logbook';
 import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
-import type { Trial } from '@/core/records/trial';
+import type { Arm, Trial } from '@/core/records/trial';
 import { dueArm } from '@/core/trials/due';
 import { coatsSince } from '@/core/trials/coats';
 import { coatsOf } from '@/core/trials/judged';
@@ -11,6 +11,7 @@ import { askedOf, trialReport, type TrialReport } from '@/core/trials/report';
 import type { Evidence } from '@/core/trials/evidence';
 import { WeatherRecord } from '@/core/weather';
 import { TEST_GARAGE } from './arbitraries';
+import { fittedBody, rideBody, workBody, type Body } from './events';
 
 /**
  * Made-up riders who try two habits: their coats wear by equations of their own, written here, with a truth that is known.
@@ -38,53 +39,29 @@ const RIDE_KM = 28;
 /** A rider gives up after so many rides. */
 const MOST_RIDES = 4000;
 
-const event = <T extends PlainEvent['type']>(
-  n: number,
-  day: number,
-  body: Omit<Extract<PlainEvent, { type: T }>, 'id' | 'at' | 'zone' | 'recordedAt'>,
-): LogEvent => {
-  const at = new Date(START + day * DAY + n * 60_000).toISOString();
-  return {
-    ...body,
-    id: `e${String(day * 10 + n).padStart(6, '0')}`,
-    at,
-    zone: 'UTC',
-    recordedAt: at,
-  } as LogEvent;
+const instant = (day: number, minute: number) =>
+  new Date(START + day * DAY + minute * 60_000).toISOString();
+/** An event with an id that grows with its moment. */
+const written = (body: Body): PlainEvent => {
+  const id = `e${String((Date.parse(body.at) - START) / 60_000).padStart(9, '0')}`;
+  return { ...body, id, zone: 'UTC', recordedAt: body.at } as PlainEvent;
 };
 
 const rideOf = (day: number, weather: WeatherWord, km: number): RideLogged =>
-  event<'rideLogged'>(0, day, {
-    type: 'rideLogged',
-    bikeId: 'b1',
-    distanceKm: km,
-    durationH: km / 24,
-    weather,
-    surface: 'paved',
-    mud: false,
-    salted: false,
-    note: '',
-    climbM: null,
-    path: null,
-    recorderId: null,
-  }) as RideLogged;
+  written(rideBody(instant(day, 0), 'b1', km, { durationH: km / 24, weather })) as RideLogged;
 
-const workOf = (day: number, trialId: string, arm: 'a' | 'b'): LogEvent =>
-  event<'workDone'>(2, day, {
-    type: 'workDone',
-    chainId: 'c1',
-    method: 'solvent wipe',
-    cogsCleaned: false,
-    baths: { count: 3, ml: 150 },
-    drying: 'towel',
-    lube: { lubeClass: LUBE, coat: 1, wiped: true },
-    used: [],
-    minutes: 12,
-    depth: 'top-up',
-    swatches: [],
-    note: '',
-    trial: { id: trialId, arm },
-  });
+const workOf = (day: number, trialId: string, arm: Arm): PlainEvent =>
+  written(
+    workBody(instant(day, 2), 'c1', {
+      method: 'solvent wipe',
+      lube: { lubeClass: LUBE, coat: 1, wiped: true },
+      depth: 'top-up',
+      trial: { id: trialId, arm },
+    }),
+  );
+
+const squeakOf = (day: number): PlainEvent =>
+  written({ type: 'soundHeard', at: instant(day, 1), chainId: 'c1', sound: 'squeak' });
 
 const exposed = (ride: RideLogged): Exposure => {
   const hours = ridingHours(ride);
@@ -161,14 +138,7 @@ export function runTrial(rider: TrialRider): TrialRun {
   const chance = new Chance(seed, 90);
   const words = spells(new Chance(seed, 92));
   const own = Math.exp(0.2 * chance.normal());
-  const replay = new Replay(TEST_GARAGE, [
-    event<'chainFitted'>(0, 0, {
-      type: 'chainFitted',
-      chainId: 'c1',
-      bikeId: 'b1',
-      start: { lube: null, kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: null },
-    }),
-  ]);
+  const replay = new Replay(TEST_GARAGE, [written(fittedBody(instant(0, 0), { lube: null }))]);
   const kept = new Map<string, Evidence>();
   let day = 1;
   let arm = dueArm(trial, []);
@@ -188,16 +158,14 @@ export function runTrial(rider: TrialRider): TrialRun {
     left -= takenBy(exposed(ride), 2, times);
     replay.add([ride]);
     if (left > 0 || chance.uniform() < HEARD_LATE) continue;
-    replay.add([
-      event<'soundHeard'>(1, day, { type: 'soundHeard', chainId: 'c1', sound: 'squeak' }),
-    ]);
+    replay.add([squeakOf(day)]);
     // What was worked out of a coat is kept: it is the same at each look.
     const coats = coatsOf(trial, coatsSince(replay, trial.startedAt)).map((c) => ({
       ...c,
       evidence: c.evidence && (kept.get(c.coat.work.id) ?? c.evidence),
     }));
     for (const c of coats) if (c.evidence) kept.set(c.coat.work.id, c.evidence);
-    const of = (which: 'a' | 'b') =>
+    const of = (which: Arm) =>
       coats.flatMap((c) => (c.arm === which && c.evidence ? [c.evidence] : []));
     const answer = answerOf({ a: of('a'), b: of('b') }, askedOf(trial, 0));
     const full = Math.min(answer.coats.a, answer.coats.b) >= trial.coatsAnArm;

@@ -4,5 +4,6 @@
  */
 export { writeCalendar } from '@/core/formats/calendarOut';
 export { writePlanCsv } from '@/core/formats/planCsv';
+export { writeTrialCsv } from '@/core/formats/trialCsv';
 export { writeRidesCsv } from '@/core/formats/ridesCsv';
 export { writeEverythingCsv, writeServiceCsv } from '@/core/formats/serviceCsv';

@@ -2,6 +2,7 @@ import type { AddOn } from './addOns';
 import { changesChain } from './depths';
 import type { CautionName } from './cautions';
 import type { BenchRound } from './rounds';
+import type { BenchTrial } from './trial';
 import type { Moving } from '../words/bench/said';
 import type { Standard } from '../records/standards';
 import type { Bike, Chain } from '../garage';
@@ -68,6 +69,8 @@ export interface Job {
   between: Schools['between'];
   baths: { count: number; ml: number };
   standard: Standard;
+  /** The trial this coat is of; not there: of none. */
+  trial?: Pick<BenchTrial, 'id' | 'arm' | 'labels' | 'asks'>;
   /** Hours a towelled chain takes to dry where it stands, and blown out. */
   dryHours: { towel: number; air: number };
 }

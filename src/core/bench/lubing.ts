@@ -125,7 +125,7 @@ const underCoat = (job: Job, name: string): BenchStep[] => [
 ];
 
 /** Where the drops go: by the rider's way, as far as this bike and place allow. */
-function whereOn(job: Job): Parameters<typeof SAID.drops>[0]['where'] {
+export function whereOn(job: Job): Parameters<typeof SAID.drops>[0]['where'] {
   const { where } = job.workshop.schools;
   if (job.bike.gear !== 'derailleur') return 'before the cog';
   if (where === 'top of the cog') return crosses(job) ? where : 'lower run';
@@ -206,12 +206,13 @@ const shiftThrough = (job: Job): BenchStep[] =>
 function afterCoat(job: Job, lube: BenchLube): BenchStep[] {
   const sink = job.depth === 'roadside' ? 0 : sinkMinutes(job, lube.lubeClass);
   const setMinutes = Math.round(lube.setHours * 60);
-  if (sink === null)
+  const unwiped = job.workshop.schools.wipeAfter === 'not at all';
+  if (sink === null || unwiped)
     return [
       step({
         id: 'leave it',
         phase: 'wait',
-        ...SAID.leaveIt(lube.setHours),
+        ...(sink === null ? SAID.leaveIt(lube.setHours) : SAID.leaveUnwiped(lube.setHours)),
         acts: ['leave coat'],
         hands: 0,
         timer: { label: SAID.SETS, minutes: setMinutes },

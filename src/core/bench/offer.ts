@@ -17,6 +17,8 @@ import type { BenchRound } from './rounds';
 import { methodOf } from './result';
 import type { Run } from './run';
 import { timelineOf, type Timeline } from './timeline';
+import { COATS, forJob, settingsBy, trialOn, type BenchTrial } from './trial';
+import { isDoneBy } from './tryable';
 
 /** The chain on its bike as it stands at the bench, and what stands on the shelf. */
 export interface AtTheBench {
@@ -32,6 +34,8 @@ export interface AtTheBench {
   rested: readonly string[];
   products: Readonly<Record<string, Product>>;
   settings: Settings;
+  /** The trial that runs on the bike, where one does. */
+  trial?: BenchTrial | null;
 }
 
 /** What the rider asked for beside the depth. */
@@ -111,14 +115,16 @@ const LUBES_NOTHING: readonly Depth[] = ['wipe-down', 'swap'];
 
 /** The bottles, cleaner and job of a depth as the rider wants it; `next`: the chain that goes on instead. */
 function planned(
-  at: AtTheBench,
+  usual: AtTheBench,
   wanted: Wanted,
   { depth, next, old }: Pick<Job, 'depth' | 'next' | 'old'>,
 ): Pick<Offer, 'depth' | 'job' | 'bottle' | 'under' | 'cleaner' | 'refused'> {
+  const bottles = bottlesOf(usual.products, wanted.lube);
+  const bottle = bottles.find((b) => b.id === wanted.bottleId) ?? bottles[0] ?? null;
+  const trial = trialOn(usual.trial ?? null, depth, bottle?.id ?? null);
+  const at = trial ? { ...usual, settings: settingsBy(usual.settings, trial) } : usual;
   const { bike, chain, state, air, products, settings } = at;
   const { schools, workshop, standard } = settings;
-  const bottles = bottlesOf(products, wanted.lube);
-  const bottle = bottles.find((b) => b.id === wanted.bottleId) ?? bottles[0] ?? null;
   const under = bottle && undercoatOf(products, wanted.lube, schools.products);
   const lube = lubeOf(at, wanted, bottle, (next ?? chain).links);
   const job: Job = {
@@ -144,7 +150,11 @@ function planned(
     baths: wanted.baths,
     standard,
     dryHours: dryHoursIn(air),
+    ...(trial ? { trial: forJob(trial) } : {}),
   };
+  // What cannot be done this way here is done as usual, and is not of the trial.
+  if (trial && !isDoneBy(job, trial))
+    return planned({ ...usual, trial: null }, wanted, { depth, next, old });
   const cleaner = cleanersFor(products, methodOf(job), schools.degreaser)[0] ?? null;
   const degreaser = cleaner?.kind === 'solvent' ? null : (cleaner?.name ?? null);
   const named = { ...job, degreaser };
@@ -183,6 +193,13 @@ export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
     return { ...base, time, after: done.state };
   });
 }
+
+/** Whether a coat can be put on here as a trial's habit asks, at one depth or another. */
+export const canTry = (at: AtTheBench, wanted: Wanted, trial: BenchTrial): boolean =>
+  COATS.some((depth) => {
+    const { job, refused } = planned({ ...at, trial }, wanted, { depth, next: null, old: NO_OLD });
+    return refused === null && job.trial !== undefined;
+  });
 
 /** The fitting of a chain out of its box; `at` is of the chain on the bike, or of the new one where none is on. */
 export function newChainOffer(at: AtTheBench, wanted: Wanted, boxed: Boxed): Offer {

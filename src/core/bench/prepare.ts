@@ -13,6 +13,7 @@ import {
   type Job,
 } from './job';
 import { step, type BenchStep } from './steps';
+import { trialStep } from './trial';
 import type { Lies } from '../words/bench/said';
 import type { ShiftFor } from '../words/bench/preparing';
 import * as SAID from '../words/bench/preparing';
@@ -60,6 +61,7 @@ export function prepare(job: Job): BenchStep[] {
   const shifts = bike.gear === 'derailleur' && !startsBare(job) ? [shiftFor(job)] : [];
   const stand = standSteady(job);
   return [
+    ...trialStep(job),
     ...motor,
     ...(cautious || job.lube || wipesWet(job) || depth === 'swap' ? [gloves(job, cautious)] : []),
     // Only a wheel off the ground turns: without a stand it is lifted before the bike leans or lies.

@@ -14,6 +14,7 @@ import {
 import type { StepId } from './steps';
 import { isWax } from '../lube';
 import type { Unsettled } from '../records/kinds';
+import type { Tried } from '../records/trial';
 import { benchOf, minutesWorked, type Run } from './run';
 
 /** The part of the log's event that a session writes; id and zone come from whoever records it. */
@@ -157,8 +158,16 @@ export function workDoneOf(
     swatches: swatches.slice(-20),
     ...(photo ? { photo } : {}),
     note: noteOf(run),
+    ...(lube && job.trial?.asks ? { trial: { id: job.trial.id, arm: triedOf(run, did) } } : {}),
   };
 }
+
+/** How a coat for a trial was put on: as the rider said at the end, else as its turn was, where that was read. */
+export const triedIn = (run: Run): Tried =>
+  triedOf(run, (id) => benchOf(run).state.get(id) === 'done');
+
+const triedOf = ({ job, tried }: Run, did: Did): Tried =>
+  tried ?? (job.trial && did('trial') ? job.trial.arm : 'neither');
 
 function dryingOf(did: Did): Drying {
   if (did('air')) return 'towel and air';

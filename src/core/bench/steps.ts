@@ -30,6 +30,7 @@ export type Drawing =
 /** What each step is called in a run: timers, checks and results name steps by it. */
 export type StepId =
   | 'motor'
+  | 'trial'
   | 'gloves'
   | 'place'
   | 'stand'

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { chainSchema } from './garage';
 import { photoSchema, swatch } from './rag';
+import { TRIED } from './trial';
 
 const id = z.string().check(z.minLength(1), z.maxLength(64));
 
@@ -46,6 +47,8 @@ export const runSchema = z.object({
   note: z.string().check(z.maxLength(500)),
   /** Checked where it is taken up again: it must still give a procedure. */
   job: z.unknown(),
+  /** Of a coat for a trial: how it was done; not there: as its turn was. */
+  tried: z.optional(z.enum(TRIED)),
   /** Of the fitting of a new chain. */
   boxed: z.optional(boxedSchema),
 });

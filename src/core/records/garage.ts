@@ -48,6 +48,8 @@ export const bikeSchema = z.object({
   /** A chainring with wide and narrow teeth by turns. */
   narrowWide: z.boolean(),
   frame: z.enum(FRAME_FINISHES),
+  /** The bottle that is at hand first at the bench; null or not there: the one used last. */
+  usualBottle: z.optional(z.nullable(id)),
   /** Out of use: kept because the logbook speaks of it. */
   retired: z.boolean(),
   changedAt: instant,

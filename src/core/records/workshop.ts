@@ -17,7 +17,7 @@ export type Water = (typeof WATERS)[number];
 /** Where practitioners disagree about the work itself, with the default first. */
 export const BENCH_SCHOOLS = {
   where: ['lower run', 'top of the cog', 'ring to derailleur', 'both runs'],
-  wipeAfter: ['by class', 'only what looks wet', 'at once', 'next morning'],
+  wipeAfter: ['by class', 'only what looks wet', 'at once', 'next morning', 'not at all'],
   chainOff: ['deep only', 'never'],
   washOrder: ['degreaser first', 'drivetrain last'],
   rotor: ['alcohol', 'soapy water'],

@@ -1,6 +1,7 @@
 import type { Phase } from '../bench/steps';
 import type { BenchSchoolName, Tool, Water } from '../records/workshop';
 import type { AddOn } from '../bench/addOns';
+import type { SchoolWords } from './schools';
 
 export const PHASE_LABEL: Record<Phase, string> = {
   prepare: 'Getting ready',
@@ -40,11 +41,6 @@ export const ADD_ON_LABEL: Record<AddOn, string> = {
   measure: 'Measure its wear',
 };
 
-interface SchoolWords {
-  question: string;
-  answers: Record<string, { label: string; hint: string }>;
-}
-
 export const SCHOOL_WORDS: Record<BenchSchoolName, SchoolWords> = {
   where: {
     question: 'Where does the drop go?',
@@ -68,6 +64,10 @@ export const SCHOOL_WORDS: Record<BenchSchoolName, SchoolWords> = {
       'only what looks wet': { label: 'Only what looks wet', hint: 'Dabbed, not rubbed.' },
       'at once': { label: 'At once', hint: 'Least mess; a little less sinks in.' },
       'next morning': { label: 'Next morning', hint: 'Most sinks in; the bench waits for you.' },
+      'not at all': {
+        label: 'Not at all',
+        hint: 'What stays outside keeps rust off, and holds more dirt.',
+      },
     },
   },
   chainOff: {

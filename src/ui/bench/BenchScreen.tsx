@@ -122,6 +122,7 @@ function Middle({ run, bench, open, panel, log, onRun, onPut, onBack, onNoise }:
       onNote={(note) => onRun({ ...run, note })}
       onCoat={onCoat}
       onFact={(fact) => onRun(putRight(run, fact))}
+      onTried={(tried) => onRun({ ...run, tried })}
     />
   );
 }

@@ -23,6 +23,7 @@ import { Txt } from '../theme';
 import type { DateText } from '@/core/time/dates';
 import { DEPTH_LABEL } from '@/core/words/labels';
 import { nothingDueSentence } from '@/core/words/offers';
+import { turnSentence } from '@/core/words/bench/trial';
 import { StartPanel } from './StartPanel';
 import { useBenchRun, type Keeper } from './useBenchRun';
 import { ClosureCard } from './ClosureCard';
@@ -93,6 +94,7 @@ export function BenchStart(props: Props) {
           }}
         />
       ) : null}
+      {at.trial ? <Txt variant="strong">{turnSentence(at.trial.labels[at.trial.arm])}</Txt> : null}
       {nothingDue ? <Txt variant="lead">{nothingDue}</Txt> : null}
       <StartPanel
         offers={list}
@@ -135,11 +137,19 @@ const OtherWays = (on: Props) => (
 );
 
 /** What is asked for unless the rider says otherwise. */
-const usuallyWanted = ({ bottle, lastLube, at }: Props): Wanted =>
-  usualWanted(
-    { lube: bottle?.lubeClass ?? lastLube ?? 'all-weather', bottleId: bottle?.id ?? null },
+function usuallyWanted({ bottle, lastLube, at }: Props): Wanted {
+  const own = at.products[at.trial?.bottleId ?? ''] ?? bottle ?? usualBottle(at);
+  return usualWanted(
+    { lube: own?.lubeClass ?? lastLube ?? 'all-weather', bottleId: own?.id ?? null },
     at.settings.workshop,
   );
+}
+
+/** The bottle a bike is usually lubed from, while it stands on the shelf. */
+function usualBottle({ bike, products }: AtTheBench): Product | null {
+  const bottle = products[bike.usualBottle ?? ''];
+  return bottle && !bottle.retired ? bottle : null;
+}
 
 interface LeftOpenProps {
   run: Run;

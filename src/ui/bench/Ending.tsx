@@ -1,6 +1,8 @@
 import { View } from 'react-native';
 import { factsOf, type Fact } from '@/core/bench/facts';
-import { workDoneOf } from '@/core/bench/result';
+import { triedIn, workDoneOf } from '@/core/bench/result';
+import { TRIED, type Tried } from '@/core/records/trial';
+import { HOW_TRIED, NEITHER_WAY } from '@/core/words/bench/trial';
 import { roundsSeen } from '@/core/bench/rounds';
 import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core/bench/run';
 import { COAT_SHARES, endingLine, factLabel } from '@/core/words/facts';
@@ -18,6 +20,8 @@ interface Props {
   onNote: (note: string) => void;
   onCoat: (share: number) => void;
   onFact: (fact: Fact) => void;
+  /** How a coat for a trial was put on. */
+  onTried: (tried: Tried) => void;
 }
 
 const clock = dateFormat({
@@ -27,7 +31,7 @@ const clock = dateFormat({
 });
 
 /** All done: what the log will believe, each line to be put right, and when the bike is ready. */
-export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
+export function Ending({ run, bench, onNote, onCoat, onFact, onTried }: Props) {
   const { job } = run;
   const sets = bench.timers.find((t) => t.label === 'Sets' || t.label === 'Cools');
   const { method, lube, leftOpen = [] } = workDoneOf(run, {}, 0);
@@ -71,6 +75,9 @@ export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
             onChange: (on) => onFact({ step, done: on }),
           }))}
         />
+        {lube && job.trial?.asks ? (
+          <HowTried trial={job.trial} run={run} onTried={onTried} />
+        ) : null}
         {lube ? (
           <Choice<string>
             label="How much of a coat?"
@@ -84,6 +91,23 @@ export function Ending({ run, bench, onNote, onCoat, onFact }: Props) {
     </View>
   );
 }
+
+interface HowTriedProps extends Pick<Props, 'run' | 'onTried'> {
+  trial: NonNullable<Run['job']['trial']>;
+}
+
+/** How a coat for a trial was put on: as its turn was, unless the rider says otherwise. */
+const HowTried = ({ trial, run, onTried }: HowTriedProps) => (
+  <Choice<Tried>
+    label={HOW_TRIED}
+    options={TRIED.map((value) => ({
+      value,
+      label: value === 'neither' ? NEITHER_WAY : trial.labels[value],
+    }))}
+    value={triedIn(run)}
+    onChange={onTried}
+  />
+);
 
 const SmallPrint = ({ text }: { text: string }) => (
   <Txt variant="small" tone="inkSoft">

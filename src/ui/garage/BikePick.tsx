@@ -20,9 +20,9 @@ const BikePick = ({ bikes, bikeId, onPick }: Props) =>
     />
   );
 
-/** The bike a page speaks of, at first the first one (null: there is none), and the choice between them. */
-export function usePickedBike(reports: readonly ChainReport[]) {
-  const [bikeId, setBikeId] = useState<string | null>(null);
+/** The bike a page speaks of, at first the one asked for or the first (null: there is none), and the choice between them. */
+export function usePickedBike(reports: readonly ChainReport[], asked?: string) {
+  const [bikeId, setBikeId] = useState<string | null>(asked ?? null);
   const report = reports.find((r) => r.bike.id === bikeId) ?? reports[0] ?? null;
   const pick = report && (
     <BikePick bikes={reports.map((r) => r.bike)} bikeId={report.bike.id} onPick={setBikeId} />

@@ -110,6 +110,11 @@ export const leaveIt = (setHours: number): Said => ({
   what: 'Leave it alone. Do not wipe it.',
   why: `It sets in ${formatHours(setHours)} where this bike stands. Wiped, it would be gone.`,
 });
+/** Oil that stays unwiped, by the rider's way. */
+export const leaveUnwiped = (setHours: number): Said => ({
+  what: 'Leave it alone. Do not wipe it.',
+  why: `That is your way here. It sets in ${formatHours(setHours)}. If drops hang from the chain, dab them off before they fall on the wheel.`,
+});
 export const SETS = 'Sets';
 
 /** What to do meanwhile, so that nobody stands and waits. */

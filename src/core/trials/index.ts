@@ -1,0 +1,6 @@
+export { plannedOf } from './ask';
+export { designsOf, type Design } from './designs';
+export { trialReport, type CoatPoint, type TrialReport } from './report';
+export { benchTrialOf, isSound, possibleWays, runningOn, settingsWith } from './setup';
+export { standingOn, type Standing } from './standing';
+export type { TrialCoat } from './judged';

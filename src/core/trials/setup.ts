@@ -1,0 +1,76 @@
+import { canTry, type AtTheBench, type Wanted } from '../bench/offer';
+import type { BenchTrial } from '../bench/trial';
+import type { Schools } from '../lube';
+import type { Settings } from '../settings';
+import { ARMS, type Arm, type TriedWay, type Trial, type TrialQuestion } from '../records/trial';
+import type { BenchSchools } from '../records/workshop';
+import { WAY_ANSWERS } from '../bench/tryable';
+
+/** What a habit asks of how one lubes, and of how one works. */
+function askedBy(question: TrialQuestion, arm: Arm): Pick<BenchTrial, 'lubing' | 'work'> {
+  if (question.kind !== 'way') return { lubing: {}, work: {} };
+  const { way } = question;
+  const answer = { [way]: question[arm] };
+  return way === 'where' || way === 'wipeAfter'
+    ? { lubing: {}, work: answer as Partial<BenchSchools> }
+    : { lubing: answer as Partial<Schools>, work: {} };
+}
+
+/** A trial as the bench sets its coat up; `labels`: what its habits are called. */
+export const benchTrialOf = (
+  { id, question }: Pick<Trial, 'id' | 'question'>,
+  arm: Arm,
+  labels: Record<Arm, string>,
+): BenchTrial => ({
+  id,
+  arm,
+  labels,
+  // Which bottle it was, and what was done to the old coat, stand in the log anyway.
+  asks: question.kind === 'own' || (question.kind === 'way' && question.way !== 'oldCoat'),
+  bottleId: question.kind === 'product' ? question[arm] : null,
+  ...askedBy(question, arm),
+});
+
+/** Settings with a habit as the rider's own; the same where a habit is no setting. */
+export function settingsWith(settings: Settings, question: TrialQuestion, arm: Arm): Settings {
+  const { lubing, work } = askedBy(question, arm);
+  const { schools, workshop } = settings;
+  return {
+    ...settings,
+    schools: { ...schools, ...lubing },
+    workshop: { ...workshop, schools: { ...workshop.schools, ...work } },
+  };
+}
+
+/** Of each way the answers that a coat can be put on by on this bike, with this lube and these tools. */
+export function possibleWays(at: AtTheBench, wanted: Wanted): Record<TriedWay, string[]> {
+  const labels = { a: '', b: '' };
+  const can = (way: TriedWay, answer: string) => {
+    const question = { kind: 'way', way, a: answer, b: answer } as const;
+    return canTry(at, wanted, benchTrialOf({ id: '', question }, 'a', labels));
+  };
+  const of = (way: TriedWay) => WAY_ANSWERS[way].filter((answer) => can(way, answer));
+  return {
+    where: of('where'),
+    wipeAfter: of('wipeAfter'),
+    amount: of('amount'),
+    sides: of('sides'),
+    oldCoat: of('oldCoat'),
+  };
+}
+
+/** Whether a trial can still be run: its ways are those of today, its bottles are not one and the same. */
+export const isSound = ({ question }: Pick<Trial, 'question'>): boolean =>
+  question.a !== question.b &&
+  (question.kind !== 'way' ||
+    ARMS.every((arm) => WAY_ANSWERS[question.way].includes(question[arm])));
+
+/** The trial that runs on a bike: of several, as two devices may have begun, the one begun first; null: none. */
+export function runningOn(trials: Readonly<Record<string, Trial>>, bikeId: string): Trial | null {
+  const running = Object.values(trials)
+    .filter((t) => t.bikeId === bikeId && !t.retired && t.endedAt === null)
+    .sort((x, y) =>
+      x.startedAt < y.startedAt || (x.startedAt === y.startedAt && x.id < y.id) ? -1 : 1,
+    );
+  return running[0] ?? null;
+}

@@ -1,0 +1,51 @@
+import { useMemo } from 'react';
+import type { Trial } from '@/core/records/trial';
+import type { BenchTrial } from '@/core/bench/trial';
+import { benchTrialOf, isSound, runningOn, trialReport, type TrialReport } from '@/core/trials';
+import { armLabels } from '@/core/words/trials';
+import { useAppSelector } from './hooks';
+import { selectGarage, selectReplay } from './selectors';
+
+/** The rider's trials, those that run first, then the latest. */
+export function useTrials(): Trial[] {
+  const { trials } = useAppSelector(selectGarage);
+  return useMemo(
+    () =>
+      Object.values(trials)
+        .filter((t) => !t.retired)
+        .sort(
+          (x, y) =>
+            Number(x.endedAt !== null) - Number(y.endedAt !== null) ||
+            (x.startedAt < y.startedAt ? 1 : -1),
+        ),
+    [trials],
+  );
+}
+
+/** How a trial stands; null: there is none of that id. */
+export function useTrialReport(id: string | undefined): TrialReport | null {
+  const { trials } = useAppSelector(selectGarage);
+  const played = useAppSelector(selectReplay);
+  const trial = trials[id ?? ''];
+  return useMemo(
+    () => (trial && !trial.retired ? trialReport(trial, played.replay) : null),
+    [trial, played],
+  );
+}
+
+/** The trial that runs on a bike, as it stands; null: none does. */
+export function useTrialOn(bikeId: string | undefined): TrialReport | null {
+  const { trials } = useAppSelector(selectGarage);
+  const running = bikeId === undefined ? null : runningOn(trials, bikeId);
+  return useTrialReport(running && isSound(running) ? running.id : undefined);
+}
+
+/** The same as the bench sets a coat up by; null: no coat is due in a trial. */
+export function useBenchTrial(bikeId: string | undefined): BenchTrial | null {
+  const report = useTrialOn(bikeId);
+  const { products } = useAppSelector(selectGarage);
+  return useMemo(() => {
+    if (!report || report.due === null || report.answer.settled !== null) return null;
+    return benchTrialOf(report.trial, report.due, armLabels(report.trial.question, products));
+  }, [report, products]);
+}
