@@ -24,6 +24,7 @@ import { startWithBike } from '@/store/commands/start';
 import { markDueSeen } from '@/store/plan/commands';
 import { selectLikelyDays } from '@/store/likelyDays';
 import { useMore } from '@/store/useMore';
+import { useTrialSaid } from '@/store/trialLine';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
@@ -41,6 +42,7 @@ import {
   RideReadout,
   StillOpen,
   VerdictLines,
+  YourTrial,
 } from '@/ui/today';
 
 /** A note of a tap; its moment is that of the tap. */
@@ -194,6 +196,7 @@ function Beside({ report, plan }: ChainProps) {
   const now = useAppSelector(selectNow);
   const clock = useClock();
   const more = useMore(plan, bike.id);
+  const trial = useTrialSaid(bike.id);
   const events = useAppSelector(selectEvents);
   const { name } = useOpenLogbook();
   const find = () => router.navigate('/bench/noise');
@@ -230,6 +233,7 @@ function Beside({ report, plan }: ChainProps) {
       <Card title={chain.name}>
         <Readings report={report} />
       </Card>
+      <YourTrial said={trial} onOpen={(id) => router.navigate(`/book/trials/${id}`)} />
       <Suspense fallback={null}>
         <More {...more} />
       </Suspense>

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import {
   noticed,
   selectBikes,
@@ -13,6 +13,7 @@ import {
 import { markPlan, changePlanSettings, sentOut } from '@/store/plan/commands';
 import { planGivenUp, planWanted, progressOf, supposed, whyOld } from '@/store/plan/planSlice';
 import { useRoundsOfPlan } from '@/store/rounds';
+import { useTurnsOfPlan } from '@/store/trials';
 import { usePlan } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -36,7 +37,7 @@ export default function Plan() {
   const { units, plan } = useAppSelector(selectSettings);
   const actions = useJobActions();
   const out = useOut(answer);
-  const rounds = useRoundsOfPlan();
+  const rounds = useAlong();
   // What if is asked here only: elsewhere the plan is for the forecast.
   useEffect(() => () => void dispatch(supposed('forecast')), [dispatch]);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
@@ -64,6 +65,18 @@ export default function Plan() {
       out={out}
     />
   );
+}
+
+/** What goes along with the jobs of each bike: whose turn it is in a trial, and slower rounds that are due. */
+function useAlong() {
+  const { along, overdue } = useRoundsOfPlan();
+  const turns = useTurnsOfPlan();
+  return useMemo(() => {
+    const both = { ...along };
+    for (const [bikeId, turn] of Object.entries(turns))
+      both[bikeId] = [turn, along[bikeId]].filter(Boolean).join(' ');
+    return { along: both, overdue };
+  }, [along, overdue, turns]);
 }
 
 const leave = ({ bikeId, date }: AgendaItem, until: string) => ({

@@ -4,7 +4,8 @@ import type { BenchTrial } from '@/core/bench/trial';
 import { benchTrialOf, isSound, runningOn, trialReport, type TrialReport } from '@/core/trials';
 import { armLabels } from '@/core/words/trials';
 import { useAppSelector } from './hooks';
-import { selectGarage, selectReplay } from './selectors';
+import { selectBikes, selectGarage, selectReplay, selectUnits } from './selectors';
+import { trialSaid } from './trialSaid';
 
 /** The rider's trials, those that run first, then the latest. */
 export function useTrials(): Trial[] {
@@ -38,6 +39,23 @@ export function useTrialOn(bikeId: string | undefined): TrialReport | null {
   const { trials } = useAppSelector(selectGarage);
   const running = bikeId === undefined ? null : runningOn(trials, bikeId);
   return useTrialReport(running && isSound(running) ? running.id : undefined);
+}
+
+/** Beside the jobs of each bike: whose turn its next coat is in a trial. */
+export function useTurnsOfPlan(): Record<string, string> {
+  const played = useAppSelector(selectReplay);
+  const bikes = useAppSelector(selectBikes);
+  const units = useAppSelector(selectUnits);
+  return useMemo(
+    () =>
+      Object.fromEntries(
+        bikes.flatMap(({ id }) => {
+          const turn = trialSaid(played.replay, id, units)?.turn;
+          return turn ? [[id, turn]] : [];
+        }),
+      ),
+    [played, bikes, units],
+  );
 }
 
 /** The same as the bench sets a coat up by; null: no coat is due in a trial. */

@@ -1,6 +1,6 @@
 import { CAUSES, FAULT_STATES, FOLLOWED, NOISES, SIDES } from '@/core/records/faults';
 import fc from 'fast-check';
-import { TRIED } from '@/core/records/trial';
+import { TRIED } from '@/core/records/trialKinds';
 import { PRESETS, type Garage } from '@/core/garage';
 import {
   CLEAN_METHODS,

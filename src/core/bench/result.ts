@@ -14,7 +14,7 @@ import {
 import type { StepId } from './steps';
 import { isWax } from '../lube';
 import type { Unsettled } from '../records/kinds';
-import type { Tried } from '../records/trial';
+import type { Tried } from '../records/trialKinds';
 import { benchOf, minutesWorked, type Run } from './run';
 
 /** The part of the log's event that a session writes; id and zone come from whoever records it. */

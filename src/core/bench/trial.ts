@@ -1,7 +1,7 @@
 import type { Depth } from '../logbook';
 import type { Schools } from '../lube';
 import type { Settings } from '../settings';
-import type { Arm } from '../records/trial';
+import type { Arm } from '../records/trialKinds';
 import type { BenchSchools } from '../records/workshop';
 import type { Job } from './job';
 import { step, type BenchStep } from './steps';

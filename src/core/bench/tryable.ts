@@ -1,7 +1,4 @@
 import { isWax } from '../lube';
-import { BENCH_SCHOOLS } from '../records/workshop';
-import { SCHOOLS } from '../lube';
-import type { TriedWay } from '../records/trial';
 import { flushesIn, type Job } from './job';
 import { whereOn } from './lubing';
 import type { BenchTrial } from './trial';
@@ -18,13 +15,3 @@ export function isDoneBy(job: Job, { lubing, work }: Pick<BenchTrial, 'lubing' |
   if (work.wipeAfter !== undefined || lubing.amount !== undefined) return !wax && !flushes;
   return lubing.oldCoat === undefined || !wax;
 }
-
-/** The ways of lubing that can be tried, each with its answers, the usual first. */
-export const WAY_ANSWERS: Record<TriedWay, readonly string[]> = {
-  where: BENCH_SCHOOLS.where,
-  wipeAfter: BENCH_SCHOOLS.wipeAfter,
-  amount: SCHOOLS.amount,
-  // "As fits" is one or both by the bike: no habit of its own.
-  sides: SCHOOLS.sides.filter((s) => s !== 'fitting'),
-  oldCoat: SCHOOLS.oldCoat,
-};

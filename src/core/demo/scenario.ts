@@ -20,6 +20,7 @@ import { plannedRides } from './planned';
 import { coarsePath } from './route';
 import { weatherOf } from './weather';
 import { writeRounds } from './rounds';
+import { DemoTrials, islandTrials } from './trials';
 import { DemoWriter, type ChainOn } from './writer';
 
 const DAYS = 243;
@@ -40,7 +41,10 @@ class HomeDays {
   private readonly rounds: Record<string, number> = {};
   private racerChain: string = RACER_CHAINS[0];
 
-  constructor(private readonly book: DemoWriter) {}
+  constructor(
+    private readonly book: DemoWriter,
+    private readonly trials: DemoTrials,
+  ) {}
 
   private nextRound(bikeId: string): number {
     return (this.rounds[bikeId] = (this.rounds[bikeId] ?? 0) + 1);
@@ -53,6 +57,7 @@ class HomeDays {
       method: isDeep ? 'scrubber' : 'solvent wipe',
       lubeClass: 'wet',
       minutes: isDeep ? 32 : 12,
+      trial: this.trials.commuter(ago, isDeep),
     });
   }
 
@@ -67,6 +72,7 @@ class HomeDays {
       method: isDeep ? 'baths' : 'brush',
       lubeClass: 'all-weather',
       minutes: isDeep ? 70 : 28,
+      trial: this.trials.gravel(ago),
     });
   }
 
@@ -109,7 +115,8 @@ const SECOND_CHAIN: Extract<PlainEvent, { type: 'chainFitted' }>['start'] = {
 export function demoLogbook(now: number, zone: string): Logbook {
   const today = dayOf(now);
   const book = new DemoWriter(today, zone);
-  const home = new HomeDays(book);
+  const trials = new DemoTrials(book);
+  const home = new HomeDays(book, trials);
   book.fit(DAYS, ON_COMMUTER, 'wet', 1400);
   book.fit(DAYS, ON_GRAVEL, 'all-weather', 0);
   book.fit(DAYS, { bikeId: RACER, chainId: RACER_CHAINS[0] }, 'drip wax', 600);
@@ -134,8 +141,13 @@ export function demoLogbook(now: number, zone: string): Logbook {
   for (const draft of weatherOf(rides, paths, now))
     book.writeAt(draft.day * MS_PER_DAY, draft.event);
   writeRounds(book);
+  trials.writeRags();
   return {
-    garage: { ...ISLAND_GARAGE, planned: plannedRides(new Date(now).toISOString().slice(0, 10)) },
+    garage: {
+      ...ISLAND_GARAGE,
+      planned: plannedRides(new Date(now).toISOString().slice(0, 10)),
+      trials: islandTrials(today),
+    },
     settings: ISLAND_SETTINGS,
     log: book.log(),
   };

@@ -5,6 +5,7 @@ import {
   type Logbook,
   type PlainEvent,
   type WeatherWord,
+  type WorkDone,
 } from '../logbook';
 import type { LubeClass } from '../lube';
 import { MS_PER_DAY, MS_PER_HOUR } from '../units';
@@ -29,6 +30,7 @@ interface Work {
   lubeClass: LubeClass;
   minutes: number;
   note?: string;
+  trial?: WorkDone['trial'];
 }
 
 /** Writes the logbook of the demo: what happened so many days before `today` (a day's number), at an hour. */
@@ -68,7 +70,7 @@ export class DemoWriter {
   }
 
   work(daysAgo: number, { bikeId, chainId }: ChainOn, done: Work): void {
-    const { method, lubeClass, minutes, note = '' } = done;
+    const { method, lubeClass, minutes, note = '', trial } = done;
     this.kmSinceLube[bikeId] = 0;
     this.write(daysAgo, 19, {
       type: 'workDone',
@@ -83,6 +85,7 @@ export class DemoWriter {
       swatches: [],
       minutes,
       note,
+      ...(trial ? { trial } : {}),
     });
   }
 

@@ -1,5 +1,5 @@
 import type { TrialReport } from '../trials/report';
-import type { Arm } from '../records/trial';
+import type { Arm } from '../records/trialKinds';
 import { toCsv } from './toCsv';
 
 const rounded = (x: number): number | string => (Number.isFinite(x) ? Number(x.toFixed(4)) : '');

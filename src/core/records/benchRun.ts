@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { chainSchema } from './garage';
 import { photoSchema, swatch } from './rag';
-import { TRIED } from './trial';
+import { TRIED } from './trialKinds';
 
 const id = z.string().check(z.minLength(1), z.maxLength(64));
 

@@ -1,4 +1,4 @@
-import type { Arm } from '../records/trial';
+import type { Arm } from '../records/trialKinds';
 import type { Evidence } from './evidence';
 import type { Prior } from './noise';
 import { ratioOf, ratioQuantile, shareUnder, type RatioBelief } from './posterior';

@@ -1,6 +1,6 @@
 import { CARE } from '../care';
 import { LUBE_CLASSES, type LubeClass } from '../lube';
-import type { Measure } from '../records/trial';
+import type { Measure } from '../records/trialKinds';
 import { HOURS_PER_WEEK } from '../units';
 import type { CoatRun, Ridden } from './coats';
 import { outsideAfter } from './evidence';

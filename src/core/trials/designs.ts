@@ -1,7 +1,7 @@
 import { CARE, meanMinutes, OWN, STANDARDS, type Constant, type TypicalRiding } from '../care';
 import { isWax, LUBE_CLASSES, type LubeClass } from '../lube';
 import type { Standard } from '../records/standards';
-import type { Measure } from '../records/trial';
+import type { Measure } from '../records/trialKinds';
 import { HOURS_PER_WEEK } from '../units';
 import { livesIn } from './common';
 import { coatsNeeded } from './size';

@@ -1,5 +1,6 @@
 import { Chance } from '../chance';
-import type { Arm, Trial } from '../records/trial';
+import type { Trial } from '../records/trial';
+import type { Arm } from '../records/trialKinds';
 import type { TrialCoat } from './judged';
 
 /** A number from a name, the same on every machine: FNV-1a. */

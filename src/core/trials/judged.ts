@@ -1,6 +1,7 @@
 import { METHODS } from '../care';
 import type { WorkDone } from '../logbook';
-import type { Measure, Trial, Tried } from '../records/trial';
+import type { Trial } from '../records/trial';
+import type { Measure, Tried } from '../records/trialKinds';
 import type { CoatRun } from './coats';
 import type { Evidence } from './evidence';
 

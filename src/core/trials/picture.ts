@@ -1,4 +1,4 @@
-import { ARMS, type Arm, type Measure } from '../records/trial';
+import { ARMS, type Arm, type Measure } from '../records/trialKinds';
 import { distanceUnit, formatNumber, toShownDistance, type UnitSystem } from '../units';
 import type { CoatPoint } from './report';
 

@@ -1,7 +1,8 @@
 import type { Replay } from '../care';
 import type { LubeClass } from '../lube';
-import type { Arm, Trial } from '../records/trial';
-import { ARMS } from '../records/trial';
+import type { Trial } from '../records/trial';
+import type { Arm } from '../records/trialKinds';
+import { ARMS } from '../records/trialKinds';
 import type { Garage } from '../garage';
 import { answerOf, type Answer, type Asked } from './answer';
 import { coatsSince, type CoatRun } from './coats';

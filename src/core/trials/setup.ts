@@ -1,10 +1,10 @@
-import { canTry, type AtTheBench, type Wanted } from '../bench/offer';
 import type { BenchTrial } from '../bench/trial';
 import type { Schools } from '../lube';
 import type { Settings } from '../settings';
-import { ARMS, type Arm, type TriedWay, type Trial, type TrialQuestion } from '../records/trial';
+import type { Trial, TrialQuestion } from '../records/trial';
+import { ARMS, type Arm } from '../records/trialKinds';
 import type { BenchSchools } from '../records/workshop';
-import { WAY_ANSWERS } from '../bench/tryable';
+import { WAY_ANSWERS } from './ways';
 
 /** What a habit asks of how one lubes, and of how one works. */
 function askedBy(question: TrialQuestion, arm: Arm): Pick<BenchTrial, 'lubing' | 'work'> {
@@ -39,23 +39,6 @@ export function settingsWith(settings: Settings, question: TrialQuestion, arm: A
     ...settings,
     schools: { ...schools, ...lubing },
     workshop: { ...workshop, schools: { ...workshop.schools, ...work } },
-  };
-}
-
-/** Of each way the answers that a coat can be put on by on this bike, with this lube and these tools. */
-export function possibleWays(at: AtTheBench, wanted: Wanted): Record<TriedWay, string[]> {
-  const labels = { a: '', b: '' };
-  const can = (way: TriedWay, answer: string) => {
-    const question = { kind: 'way', way, a: answer, b: answer } as const;
-    return canTry(at, wanted, benchTrialOf({ id: '', question }, 'a', labels));
-  };
-  const of = (way: TriedWay) => WAY_ANSWERS[way].filter((answer) => can(way, answer));
-  return {
-    where: of('where'),
-    wipeAfter: of('wipeAfter'),
-    amount: of('amount'),
-    sides: of('sides'),
-    oldCoat: of('oldCoat'),
   };
 }
 

@@ -7,8 +7,8 @@ import {
   type Verdict,
 } from '../money';
 import { formatElongation } from '../units';
-import { formatMoney } from '../units/money';
 import type { RegimeName } from '../years';
+import { aboutMoney, moneyRange } from './amounts';
 
 export const MONEY_LABEL: Record<MoneyItem, string> = {
   lube: 'Lube',
@@ -29,22 +29,6 @@ export const REGIME_LABEL: Record<RegimeName, string> = {
   squeak: 'When it squeaks',
   never: 'Never',
 };
-
-/** Rounded to what one says of money: whole below 100, fives below 500, then tens. */
-export function roundMoney(amount: number): number {
-  const size = Math.abs(amount);
-  const step = size < 100 ? 1 : size < 500 ? 5 : 10;
-  return Math.round(amount / step) * step;
-}
-
-export const aboutMoney = (amount: number, currency: string | null): string =>
-  formatMoney(roundMoney(amount), currency, true);
-
-/** "215 to 360 €"; one figure where both ends round to the same. */
-export function moneyRange(low: number, high: number, currency: string | null): string {
-  const [a, b] = [aboutMoney(low, currency), aboutMoney(high, currency)];
-  return a === b ? a : `${a} to ${b}`;
-}
 
 /** What a year and 1,000 km (or 1,000 miles) come to, in a sentence. Null: too little is known to tell. */
 export function costSentence(

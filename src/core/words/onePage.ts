@@ -1,7 +1,7 @@
 import type { OnePage, YearSky } from '../rides';
 import { dateFormat } from '../time/dateFormat';
 import { formatDistance, formatNumber, formatSpell, KM_PER_MILE } from '../units';
-import { aboutMoney } from './money';
+import { aboutMoney } from './amounts';
 import { formatWatts } from './watts';
 import type { ShownIn } from './years';
 

@@ -1,6 +1,6 @@
 import type { CoatPoint } from '../trials/report';
 import type { TrialCoat } from '../trials/judged';
-import type { Arm, Measure } from '../records/trial';
+import type { Arm, Measure } from '../records/trialKinds';
 import { formatDistance, formatShare, type UnitSystem } from '../units';
 import { dateFormat } from '../time/dateFormat';
 import { END_LABEL, UNCOUNTED_LABEL } from './trials';
@@ -31,6 +31,8 @@ export function coatLine(
   if (!point || !evidence) return `${told}; nothing to tell yet.`;
   if (evidence.kind === 'rag')
     return `${told}; rag ${formatShare(point.raw)} dirty, ${formatShare(point.evened)} with the weather taken out.`;
-  const more = point.atLeast ? 'at least ' : '';
-  return `${told}; ${more}${formatDistance(point.evened, units)} with the weather taken out.`;
+  const evened = formatDistance(point.evened, units);
+  return point.atLeast
+    ? `${told}; still quiet after ${evened}, with the weather taken out.`
+    : `${told}; ${evened} with the weather taken out.`;
 }

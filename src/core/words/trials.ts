@@ -4,9 +4,10 @@ import type { Design } from '../trials/designs';
 import type { Uncounted } from '../trials/judged';
 import type { TrialReport } from '../trials/report';
 import type { CoatEnd } from '../trials/coats';
-import { ARMS, type Arm, type Measure, type TriedWay, type TrialQuestion } from '../records/trial';
+import type { TrialQuestion } from '../records/trial';
+import { ARMS, type Arm, type Measure, type TriedWay } from '../records/trialKinds';
 import { formatDistance, formatNumber, type UnitSystem } from '../units';
-import { aboutMoney } from './money';
+import { aboutMoney } from './amounts';
 import { LUBING_WORDS, type SchoolWords } from './schools';
 import { SCHOOL_WORDS } from './workshop';
 
@@ -76,7 +77,7 @@ export function answerSentence(report: TrialReport, labels: Record<Arm, string>)
     return 'There is no answer yet. It takes a coat of each that has told something.';
   const { better, sure } = ahead(answer, labels, trial.measure);
   if (settled === 'a' || settled === 'b')
-    return `${aheadSentence(answer, labels, trial.measure)} The chance that it is the better way is ${inWords(sure)}.`;
+    return `${aheadSentence(answer, labels, trial.measure)} The chance that ${quoted(better)} is the better way is ${inWords(sure)}.`;
   if (settled === 'equal')
     return `Both ways come to the same. The chance that they differ by less than 10 % is ${inWords(chance.equal)}.`;
   if (settled === 'less')
@@ -112,6 +113,9 @@ export function dueSentence(
     ? `All ${whole} coats are on. It ends when the last has told what it can.`
     : `The next coat is due with ${quoted(labels[due])}. ${next}`;
 }
+
+/** Whose turn it is, beside a job of the plan. */
+export const turnLine = (label: string): string => `For your trial do it the way “${label}”.`;
 
 /** When the rag of the coat that is on is to be read; null: it is not measured by rag, or has been read. */
 export function ragDueSentence({ coats, trial }: TrialReport, units: UnitSystem): string | null {
@@ -182,12 +186,12 @@ export const UNCOUNTED_LABEL: Record<Uncounted, string> = {
 };
 
 export const END_LABEL: Record<CoatEnd, string> = {
-  squeak: 'squeaked',
-  'coated again': 'lubed again, still quiet',
-  rescued: 'lubed wet to save the chain, quiet until then',
-  'cleaned off': 'cleaned off, still quiet',
-  washed: 'washed, quiet until then',
-  moved: 'moved to another bike, quiet until then',
+  squeak: 'then it squeaked',
+  'coated again': 'then lubed again',
+  rescued: 'then lubed wet, to save the chain',
+  'cleaned off': 'then cleaned off',
+  washed: 'then washed',
+  moved: 'then moved to another bike',
   on: 'on now',
 };
 

@@ -10,7 +10,8 @@ import {
   type WayKey,
   type YearOfRiding,
 } from '../years';
-import { REGIME_LABEL, roundMoney } from './money';
+import { roundMoney } from './amounts';
+import { REGIME_LABEL } from './money';
 import { listed } from './counted';
 import { formatWatts } from './watts';
 

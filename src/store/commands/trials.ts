@@ -1,4 +1,5 @@
-import type { Arm, Trial } from '@/core/records/trial';
+import type { Trial } from '@/core/records/trial';
+import type { Arm } from '@/core/records/trialKinds';
 import { settingsWith } from '@/core/trials/setup';
 import type { AppThunk } from '../store';
 import { perform } from './perform';

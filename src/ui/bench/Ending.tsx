@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { factsOf, type Fact } from '@/core/bench/facts';
 import { triedIn, workDoneOf } from '@/core/bench/result';
-import { TRIED, type Tried } from '@/core/records/trial';
+import { TRIED, type Tried } from '@/core/records/trialKinds';
 import { HOW_TRIED, NEITHER_WAY } from '@/core/words/bench/trial';
 import { roundsSeen } from '@/core/bench/rounds';
 import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core/bench/run';

@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { middleHalf } from '@/core/money';
 import type { RegimeName } from '@/core/years';
-import { aboutMoney, againstSentence, moneyRange, REGIME_LABEL } from '@/core/words/money';
+import { aboutMoney, moneyRange } from '@/core/words/amounts';
+import { againstSentence, REGIME_LABEL } from '@/core/words/money';
 import { BarRow } from '../charts/BarRow';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';

@@ -6,3 +6,4 @@ export * from './QuickNotes';
 export * from './RideReadoutLater';
 export * from './NextJob';
 export * from './StillOpen';
+export * from './YourTrial';

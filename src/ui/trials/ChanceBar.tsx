@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { TrialReport } from '@/core/trials';
 import { chanceParts } from '@/core/words/trials';
-import type { Arm } from '@/core/records/trial';
+import type { Arm } from '@/core/records/trialKinds';
 import { Txt, useColors } from '../theme';
 
 interface Props {

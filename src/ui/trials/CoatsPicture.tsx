@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import type { CoatPoint } from '@/core/trials';
 import { coatMarks, type PictureOf } from '@/core/trials/picture';
-import type { Arm } from '@/core/records/trial';
+import type { Arm } from '@/core/records/trialKinds';
 import { howToRead } from '@/core/words/trialPicture';
 import { Txt, useColors } from '../theme';
 

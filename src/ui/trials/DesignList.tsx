@@ -39,7 +39,7 @@ export function DesignList({ designs, careFor, units, currency, onBegin }: Props
             <Txt variant="strong">{designTitle(design)}</Txt>
             {n === 0 ? (
               <Txt variant="label" tone="inkSoft">
-                The soonest we can propose
+                {design.worth === 'worth it' ? 'Our proposal' : 'The soonest of them'}
               </Txt>
             ) : null}
             <Txt variant="small">{designSentence(design, units, currency)}</Txt>

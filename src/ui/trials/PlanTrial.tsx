@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { View } from 'react-native';
-import type { Design } from '@/core/trials';
-import { WAY_ANSWERS } from '@/core/bench/tryable';
-import { TRIED_WAYS, type TriedWay, type TrialQuestion } from '@/core/records/trial';
+import { StyleSheet, View } from 'react-native';
+import { WAY_ANSWERS, type Design } from '@/core/trials';
+import type { TrialQuestion } from '@/core/records/trial';
+import { TRIED_WAYS, type TriedWay } from '@/core/records/trialKinds';
 import type { Product } from '@/core/shelf';
 import type { UnitSystem } from '@/core/units';
 import { wayWords } from '@/core/words/trials';
@@ -162,18 +162,22 @@ function BottleFields({
   const options = bottles.map(({ id, name }) => ({ value: id, label: name }));
   return (
     <>
-      <SelectField
-        label="The one bottle"
-        value={question.a}
-        options={options}
-        onChange={(a) => onChange({ ...question, a })}
-      />
-      <SelectField
-        label="The other"
-        value={question.b}
-        options={options}
-        onChange={(b) => onChange({ ...question, b })}
-      />
+      <View style={styles.row}>
+        <SelectField
+          label="The one bottle"
+          value={question.a}
+          options={options}
+          onChange={(a) => onChange({ ...question, a })}
+        />
+      </View>
+      <View style={styles.row}>
+        <SelectField
+          label="The other"
+          value={question.b}
+          options={options}
+          onChange={(b) => onChange({ ...question, b })}
+        />
+      </View>
     </>
   );
 }
@@ -199,3 +203,5 @@ function OwnFields({
     </>
   );
 }
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row' } });

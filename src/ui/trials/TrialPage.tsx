@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { TrialReport } from '@/core/trials';
-import { ARMS, type Arm } from '@/core/records/trial';
+import { ARMS, type Arm } from '@/core/records/trialKinds';
 import type { UnitSystem } from '@/core/units';
 import { coatLine } from '@/core/words/trialPicture';
 import {

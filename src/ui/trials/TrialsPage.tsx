@@ -1,7 +1,8 @@
 import { View } from 'react-native';
 import type { Standing } from '@/core/trials';
 import { NOT_DRAWN, standingSentence } from '@/core/words/trials';
-import type { Arm, TrialQuestion } from '@/core/records/trial';
+import type { TrialQuestion } from '@/core/records/trial';
+import type { Arm } from '@/core/records/trialKinds';
 import { Button } from '../form';
 import { Card, LinkBox, Page } from '../frame';
 import { Txt } from '../theme';

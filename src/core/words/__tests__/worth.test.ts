@@ -1,9 +1,9 @@
 import { bestThreshold, costOfThresholds } from '../../money';
 import type { YearOfRiding } from '../../years';
+import { moneyRange } from '../amounts';
 import {
   againstSentence,
   costSentence,
-  moneyRange,
   replaceSentences,
   unpricedSentences,
   untimedSentence,

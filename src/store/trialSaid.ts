@@ -1,0 +1,37 @@
+import type { Replay } from '@/core/care';
+import { isSound, runningOn, trialReport } from '@/core/trials';
+import type { UnitSystem } from '@/core/units';
+import {
+  answerSentence,
+  armLabels,
+  dueSentence,
+  ragDueSentence,
+  turnLine,
+} from '@/core/words/trials';
+
+/** What is said of the trial that runs on a bike: on Today in sentences, beside a job of the plan in a line. */
+export interface TrialSaid {
+  id: string;
+  lines: string[];
+  /** Whose turn the next coat is; null: none is due. */
+  turn: string | null;
+}
+
+/** What there is to say of the trial that runs on a bike; null: none does. */
+export function trialSaid(replay: Replay, bikeId: string, units: UnitSystem): TrialSaid | null {
+  const { trials, products } = replay.garage;
+  const trial = runningOn(trials, bikeId);
+  if (!trial || !isSound(trial)) return null;
+  const report = trialReport(trial, replay);
+  const labels = armLabels(trial.question, products);
+  const { settled } = report.answer;
+  const rag = ragDueSentence(report, units);
+  return {
+    id: trial.id,
+    lines:
+      settled === null
+        ? [dueSentence(report, labels), ...(rag ? [rag] : [])]
+        : [answerSentence(report, labels)],
+    turn: settled === null && report.due ? turnLine(labels[report.due]) : null,
+  };
+}
