@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useMemo } from 'react';
+import { useEffect } from 'react';
 import {
   noticed,
   selectBikes,
@@ -37,7 +37,8 @@ export default function Plan() {
   const { units, plan } = useAppSelector(selectSettings);
   const actions = useJobActions();
   const out = useOut(answer);
-  const rounds = useAlong();
+  const rounds = useRoundsOfPlan();
+  const turns = useTurnsOfPlan();
   // What if is asked here only: elsewhere the plan is for the forecast.
   useEffect(() => () => void dispatch(supposed('forecast')), [dispatch]);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
@@ -46,6 +47,7 @@ export default function Plan() {
       answer={answer}
       rides={beside.rides}
       rounds={rounds}
+      turns={turns}
       onRounds={() => router.navigate('/bench/rounds')}
       problem={forecasts.problem}
       progress={progressOf(phase)}
@@ -65,18 +67,6 @@ export default function Plan() {
       out={out}
     />
   );
-}
-
-/** What goes along with the jobs of each bike: whose turn it is in a trial, and slower rounds that are due. */
-function useAlong() {
-  const { along, overdue } = useRoundsOfPlan();
-  const turns = useTurnsOfPlan();
-  return useMemo(() => {
-    const both = { ...along };
-    for (const [bikeId, turn] of Object.entries(turns))
-      both[bikeId] = [turn, along[bikeId]].filter(Boolean).join(' ');
-    return { along: both, overdue };
-  }, [along, overdue, turns]);
 }
 
 const leave = ({ bikeId, date }: AgendaItem, until: string) => ({

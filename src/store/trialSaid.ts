@@ -1,5 +1,6 @@
 import type { Replay } from '@/core/care';
-import { isSound, runningOn, trialReport } from '@/core/trials';
+import { runningOn } from '@/core/garage';
+import { isSound, trialReport } from '@/core/trials';
 import type { UnitSystem } from '@/core/units';
 import {
   answerSentence,
@@ -32,6 +33,6 @@ export function trialSaid(replay: Replay, bikeId: string, units: UnitSystem): Tr
       settled === null
         ? [dueSentence(report, labels), ...(rag ? [rag] : [])]
         : [answerSentence(report, labels)],
-    turn: settled === null && report.due ? turnLine(labels[report.due]) : null,
+    turn: settled === null && report.due ? turnLine(report, labels[report.due]) : null,
   };
 }

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import type { Trial } from '@/core/records/trial';
 import type { BenchTrial } from '@/core/bench/trial';
-import { benchTrialOf, isSound, runningOn, trialReport, type TrialReport } from '@/core/trials';
+import { runningOn } from '@/core/garage';
+import { benchTrialOf, isSound, trialReport, type TrialReport } from '@/core/trials';
 import { armLabels } from '@/core/words/trials';
 import { useAppSelector } from './hooks';
 import { selectBikes, selectGarage, selectReplay, selectUnits } from './selectors';

@@ -2,7 +2,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { lastLube, type ChainReport } from '@/core/care';
 import { usualWanted } from '@/core/bench/offer';
-import { designsOf, plannedOf, runningOn } from '@/core/trials';
+import { runningOn } from '@/core/garage';
+import { designsOf, plannedOf } from '@/core/trials';
 import { possibleWays } from '@/core/trials/possible';
 import type { TrialQuestion } from '@/core/records/trial';
 import {

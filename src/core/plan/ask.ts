@@ -14,7 +14,7 @@ import {
   type Verdict,
 } from '../care';
 import type { ForecastHours } from '../climate';
-import type { Garage } from '../garage';
+import { runningOn, type Garage } from '../garage';
 import { DEFAULT_SETTINGS, type Settings } from '../settings';
 import { stockOf } from '../shelf';
 import { placeOfCell, type Cell } from '../weather';
@@ -91,6 +91,15 @@ export function dueKm({ lube, dirt, kind }: Pick<Verdict, 'lube' | 'dirt' | 'kin
   };
 }
 
+/** What a trial on a bike keeps to: its two bottles, else the lube that is on, so that its coats differ in one thing. */
+function keptTo({ bike, state }: ChainReport, trials: Garage['trials']): Pick<BikeNow, 'keepsTo'> {
+  const trial = runningOn(trials, bike.id);
+  if (!trial) return {};
+  if (trial.question.kind === 'product') return { keepsTo: [trial.question.a, trial.question.b] };
+  const on = state.bottle ?? state.lube;
+  return on === null ? {} : { keepsTo: [on] };
+}
+
 /** A bike with its chain, as the plan begins. */
 function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): BikeNow {
   const { bike, chain, state, cogs, limits, learnt } = report;
@@ -115,6 +124,7 @@ function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): Bi
     gritSigma: gritSigmaOf(learnt),
     openings: openingsOf(replay.steps, chain.id, chain.openingsAllowed),
     lastLube: lastLube(replay.steps, chain.id),
+    ...keptTo(report, replay.garage.trials),
     wearLimit: limits.wearPercent,
     cleanedAt,
     jobsDone,

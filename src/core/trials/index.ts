@@ -1,7 +1,7 @@
 export { plannedOf } from './ask';
 export { designsOf, type Design } from './designs';
 export { trialReport, type CoatPoint, type TrialReport } from './report';
-export { benchTrialOf, isSound, runningOn, settingsWith } from './setup';
+export { benchTrialOf, isSound, settingsWith } from './setup';
 export { standingOn, type Standing } from './standing';
 export { WAY_ANSWERS } from './ways';
 export type { TrialCoat } from './judged';

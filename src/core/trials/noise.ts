@@ -47,12 +47,21 @@ export interface Prior {
 /** Points at even steps of a normal from −2 to 2, with their shares. */
 const STEPS = [-2, -4 / 3, -2 / 3, 0, 2 / 3, 4 / 3, 2];
 
-/** What is believed before a trial of two ways, or of two products. */
-export function priorOf(kind: 'way' | 'product' | 'own'): Prior {
+/** So many sigmas at most is the handbook's own difference of two lubes: else it would settle a trial before its first coat. */
+const MOST_BY_HANDBOOK = 1.3;
+
+/**
+ * What is believed before a trial of two ways, or of two products; `offset`: the logarithm of the ratio their handbooks have,
+ * which is believed the less, the larger it is.
+ */
+export function priorOf(kind: 'way' | 'product' | 'own', offset = 0): Prior {
   const weights = STEPS.map((z) => Math.exp(-0.5 * z * z));
   const all = weights.reduce((a, b) => a + b, 0);
   return {
-    ratioSigma: kind === 'product' ? TRIAL.productSigma.value : TRIAL.waySigma.value,
+    ratioSigma: Math.max(
+      kind === 'product' ? TRIAL.productSigma.value : TRIAL.waySigma.value,
+      Math.abs(offset) / MOST_BY_HANDBOOK,
+    ),
     sigmas: STEPS.map((z, n) => ({
       sigma: TRIAL.coatSigma.value * Math.exp(z * TRIAL.coatSigmaSigma.value),
       share: (weights[n] as number) / all,

@@ -76,7 +76,7 @@ function pointOf(
 export function askedOf(trial: Trial, offset: number): Asked {
   const { question, measure, careFor, coatsAnArm } = trial;
   return {
-    prior: priorOf(question.kind),
+    prior: priorOf(question.kind, offset),
     offset,
     more: measure === 'squeak' ? 'better' : 'worse',
     careFor,

@@ -47,13 +47,3 @@ export const isSound = ({ question }: Pick<Trial, 'question'>): boolean =>
   question.a !== question.b &&
   (question.kind !== 'way' ||
     ARMS.every((arm) => WAY_ANSWERS[question.way].includes(question[arm])));
-
-/** The trial that runs on a bike: of several, as two devices may have begun, the one begun first; null: none. */
-export function runningOn(trials: Readonly<Record<string, Trial>>, bikeId: string): Trial | null {
-  const running = Object.values(trials)
-    .filter((t) => t.bikeId === bikeId && !t.retired && t.endedAt === null)
-    .sort((x, y) =>
-      x.startedAt < y.startedAt || (x.startedAt === y.startedAt && x.id < y.id) ? -1 : 1,
-    );
-  return running[0] ?? null;
-}

@@ -21,7 +21,7 @@ export interface LubeSeen {
   lube: LubeClass;
 }
 
-/** Coats of each that must have been heard for a word on them. Own choice. */
+/** Coats of each that must have been heard for a word on them, at least one of them to its end. Own choice. */
 const LEAST_COATS = 3;
 
 /** What a coat showed by what was said of it: here nobody promised to note a squeak, and a new coat may have any reason. */
@@ -45,16 +45,17 @@ export function standingOn(replay: Replay, bikeId: string): Standing[] {
     known.evidence.push(evidence);
   }
   const enough = [...bySeen.values()]
-    .filter((s) => s.evidence.length >= LEAST_COATS)
+    .filter((s) => s.evidence.length >= LEAST_COATS && s.coats.some((c) => c.end === 'squeak'))
     .sort((x, y) => y.evidence.length - x.evidence.length);
   return enough.flatMap((a, n) =>
     enough.slice(n + 1).map((b): Standing => {
       const common = commonOf([...a.coats, ...b.coats]);
+      const offset = offsetOf('squeak', common, a.seen.lube, b.seen.lube);
       const answer = answerOf(
         { a: a.evidence, b: b.evidence },
         {
-          prior: priorOf('product'),
-          offset: offsetOf('squeak', common, a.seen.lube, b.seen.lube),
+          prior: priorOf('product', offset),
+          offset,
           more: 'better',
           careFor: 0.25,
           coatsAnArm: 20,

@@ -114,8 +114,13 @@ export function dueSentence(
     : `The next coat is due with ${quoted(labels[due])}. ${next}`;
 }
 
-/** Whose turn it is, beside a job of the plan. */
-export const turnLine = (label: string): string => `For your trial do it the way “${label}”.`;
+/** Whose turn it is, beside a job of the plan; where coats are ridden until they squeak, that it can wait for that. */
+export function turnLine({ trial }: Pick<TrialReport, 'trial'>, label: string): string {
+  const turn = `For your trial, put it on the way “${label}”.`;
+  return trial.measure === 'squeak'
+    ? `${turn} Wait for the squeak if you can. If not, the coat counts as one that lasted at least so far.`
+    : turn;
+}
 
 /** When the rag of the coat that is on is to be read; null: it is not measured by rag, or has been read. */
 export function ragDueSentence({ coats, trial }: TrialReport, units: UnitSystem): string | null {

@@ -23,12 +23,16 @@ interface Props {
   mornings: readonly MorningEntry[];
   /** What of the slower rounds is due on each bike, to ride along with its next job. */
   along: Readonly<Record<string, string>>;
+  /** Whose turn the next coat of each bike is in a trial. */
+  turns: Readonly<Record<string, string>>;
 }
 
 /** The days of the plan that have something in them: rides in small type, jobs as cards. */
 export function AgendaList(props: Props) {
-  const { agenda, days, rides, bikeNames, units, actions, swaps, mornings, along } = props;
+  const { agenda, days, rides, bikeNames, units, actions, swaps, mornings, along, turns } = props;
   const isNext = (item: AgendaEntry) => agenda.find((a) => a.bikeId === item.bikeId) === item;
+  const isNextCoat = (item: AgendaEntry) =>
+    agenda.find((a) => a.bikeId === item.bikeId && a.lubeName !== null) === item;
   const today = days[0]?.date ?? '';
   return (
     <View role="list" aria-label="Agenda" style={styles.list}>
@@ -58,6 +62,7 @@ export function AgendaList(props: Props) {
                   item={item}
                   today={today}
                   along={isNext(item) ? (along[item.bikeId] ?? null) : null}
+                  turn={isNextCoat(item) ? (turns[item.bikeId] ?? null) : null}
                   actions={actions}
                 />
               ))}

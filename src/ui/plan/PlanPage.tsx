@@ -24,6 +24,8 @@ interface Props {
   answer: PlanAnswer | null;
   progress: number | null;
   rides: readonly RideAhead[];
+  /** Whose turn the next coat of each bike is in a trial. */
+  turns: Readonly<Record<string, string>>;
   /** What of the slower rounds is due along with the jobs of each bike, and what is overdue. */
   rounds: { along: Readonly<Record<string, string>>; overdue: readonly string[] };
   onRounds: () => void;
@@ -147,6 +149,7 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
       ) : null}
       <AgendaList
         along={props.rounds.along}
+        turns={props.turns}
         mornings={answer.mornings}
         agenda={answer.agenda}
         days={answer.days}

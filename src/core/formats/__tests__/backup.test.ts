@@ -51,6 +51,7 @@ describe('a backup', () => {
         { kind: 'parts', added: 0, kept: 5, changed: [] },
         { kind: 'products' },
         { kind: 'planned' },
+        { kind: 'trials', added: 0, kept: 2, changed: [] },
       ],
       settings: [],
     });

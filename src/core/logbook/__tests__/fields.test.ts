@@ -323,7 +323,7 @@ describe('a change', () => {
     expect(after.garage.chains).toBe(TEST_GARAGE.chains);
     expect(after.settings).toBe(logbook.settings);
     expect(applyChange(logbook, {}).garage).toBe(TEST_GARAGE);
-    const none = { chains: [], parts: [], products: [], planned: [], planMarks: [] };
+    const none = { chains: [], parts: [], products: [], planned: [], planMarks: [], trials: [] };
     expect(changeBetween(logbook, after, events)).toEqual({ ...none, bikes: [bike], events });
     const units = { ...DEFAULT_SETTINGS, units: 'imperial' as const };
     expect(changeBetween(logbook, applyChange(logbook, { settings: units }), [])).toEqual({

@@ -71,6 +71,7 @@ describe('migrations', () => {
       planned: {},
       planMarks: {},
       parts: {},
+      trials: {},
     });
     expect(
       migrate('garage', { products: { p: { id: 'p', shake: true } } }, from('learning')),
@@ -81,12 +82,14 @@ describe('migrations', () => {
       planned: {},
       planMarks: {},
       parts: {},
+      trials: {},
     });
     expect(migrate('garage', { planned: { r: 1 } }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
       planned: { r: 1 },
       bikes: {},
       chains: {},
       parts: {},
+      trials: {},
     });
     expect(
       migrate('garage', { bikes: { b: { id: 'b' } } }, LOGBOOK_VERSIONS.stampedFields),
@@ -94,6 +97,7 @@ describe('migrations', () => {
       bikes: { b: { id: 'b', chainCase: false, ...BIKE_MEASURES } },
       chains: {},
       parts: {},
+      trials: {},
     });
     expect(migrate('garage', { bikes: 'none' }, from('learning'))).toMatchObject({ bikes: 'none' });
     for (const none of [null, 'garage']) expect(migrate('garage', none, 1)).toBe(none);

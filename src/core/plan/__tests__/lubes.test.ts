@@ -89,9 +89,28 @@ describe('each lube gathers grit at its own rate', () => {
       ...bike!,
       own,
       factors: { life: 1, grit: 0.5, wear: 1 },
+      keepsTo: [],
     });
     const of = (lubeClass: string) => known.find((c) => c.lubeClass === lubeClass)?.grit;
     expect([of('wet'), of('all-weather'), of('dry')]).toEqual([4, 1, 2]);
+  });
+});
+
+describe('a trial that runs on a bike', () => {
+  const lubesWith = (keepsTo: readonly string[]) => {
+    const { request } = demoPlan([GRAVEL]);
+    const { coats: known } = problemOf(request, { ...request.bikes[0]!, keepsTo });
+    return known.filter((c) => c.atHand).map((c) => c.id);
+  };
+
+  it('keeps the plan to its bottles, and is asked of the demo’s gravel bike', () => {
+    expect(demoPlan([GRAVEL]).request.bikes[0]!.keepsTo).toEqual(['demo-all']);
+    expect(lubesWith(['demo-wet', 'demo-all'])).toEqual(['demo-wet', 'demo-all']);
+    expect(lubesWith(['all-weather'])).toEqual(['demo-all']);
+  });
+
+  it('lets the plan take what there is where its bottle is gone', () => {
+    expect(lubesWith(['a bottle of last year']).length).toBeGreaterThan(2);
   });
 });
 

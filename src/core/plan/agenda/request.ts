@@ -39,6 +39,8 @@ export interface BikeNow {
   openings: number;
   /** The lube put on last; null: none in the log. */
   lastLube: LubeClass | null;
+  /** Bottles or classes that a trial on it keeps to; not there: none runs. */
+  keepsTo?: readonly string[];
   wearLimit: number;
   /** When it was last cleaned inside, ms; null: never in the log. */
   cleanedAt: number | null;

@@ -71,13 +71,15 @@ export function coatsFor(
   });
   const lubing = { links: now.chain.links, ebike: now.bike.ebike, ...settings };
   const coatMl = (lube: LubeClass) => coatDose(lubing, lube).ml;
-  const bottles = Object.values(products).filter(
+  const all = Object.values(products).filter(
     ({ id, retired, lubeClass }) =>
       !retired &&
       lubeClass !== null &&
       (left[id] ?? 0) >= coatMl(lubeClass) &&
       (lubeClass === now.state.lube || againstHabits(lubeClass, facts) === null),
   );
+  const kept = all.filter((p) => now.keepsTo?.some((k) => k === p.id || k === p.lubeClass));
+  const bottles = kept.length > 0 ? kept : all;
   const coats = bottles.map((p) => kind(p.id, p.lubeClass, p.lifeKm, true));
   const { lube, bottle } = now.state;
   let coatNow = coats.findIndex((c) => c.id === bottle && c.lubeClass === lube);
