@@ -15,6 +15,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
+import { useBenchTrial } from '@/store/trials';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { Txt } from '@/ui/theme';
@@ -41,6 +42,8 @@ export default function RecordWork() {
   const wanted = params.chain ?? openedFor;
   const report = reports.find((r) => r.chain.id === wanted) ?? main;
   const chainId = wanted ?? report?.chain.id ?? chains[0]?.id;
+  const bikeId = chainId ? bikeOf(replay.book, chainId) : null;
+  const trial = useBenchTrial(bikeId ?? undefined);
   if (!chainId) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const lube = lastLube(replay.steps, chainId);
   const asked =
@@ -65,6 +68,7 @@ export default function RecordWork() {
         usualLube={lube ?? 'all-weather'}
         products={garage.products}
         schools={schools}
+        trial={trial?.asks ? { ...trial, bikeId: bikeId ?? '' } : null}
         now={now}
         onSave={save}
         {...facts}

@@ -1,8 +1,7 @@
 import { View } from 'react-native';
 import { factsOf, type Fact } from '@/core/bench/facts';
 import { triedIn, workDoneOf } from '@/core/bench/result';
-import { TRIED, type Tried } from '@/core/records/trialKinds';
-import { HOW_TRIED, NEITHER_WAY } from '@/core/words/bench/trial';
+import type { Tried } from '@/core/records/trialKinds';
 import { roundsSeen } from '@/core/bench/rounds';
 import { minutesElapsed, minutesWorked, type BenchState, type Run } from '@/core/bench/run';
 import { COAT_SHARES, endingLine, factLabel } from '@/core/words/facts';
@@ -12,6 +11,7 @@ import { RECORD_ITS_QUIET } from '@/core/words/senses';
 import { Choice, Field, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { HowTried } from './HowTried';
 import { dateFormat } from '@/core/time/dateFormat';
 
 interface Props {
@@ -76,7 +76,7 @@ export function Ending({ run, bench, onNote, onCoat, onFact, onTried }: Props) {
           }))}
         />
         {lube && job.trial?.asks ? (
-          <HowTried trial={job.trial} run={run} onTried={onTried} />
+          <HowTried labels={job.trial.labels} tried={triedIn(run)} onTried={onTried} />
         ) : null}
         {lube ? (
           <Choice<string>
@@ -91,23 +91,6 @@ export function Ending({ run, bench, onNote, onCoat, onFact, onTried }: Props) {
     </View>
   );
 }
-
-interface HowTriedProps extends Pick<Props, 'run' | 'onTried'> {
-  trial: NonNullable<Run['job']['trial']>;
-}
-
-/** How a coat for a trial was put on: as its turn was, unless the rider says otherwise. */
-const HowTried = ({ trial, run, onTried }: HowTriedProps) => (
-  <Choice<Tried>
-    label={HOW_TRIED}
-    options={TRIED.map((value) => ({
-      value,
-      label: value === 'neither' ? NEITHER_WAY : trial.labels[value],
-    }))}
-    value={triedIn(run)}
-    onChange={onTried}
-  />
-);
 
 const SmallPrint = ({ text }: { text: string }) => (
   <Txt variant="small" tone="inkSoft">

@@ -10,3 +10,4 @@ export { RoundCard } from '../rounds/RoundCard';
 export { NewChainStart } from './NewChainStart';
 export { CautionCard } from '../work/CautionCard';
 export { WorkCautions } from '../work/WorkCautions';
+export { HowTried } from './HowTried';

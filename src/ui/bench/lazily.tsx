@@ -10,4 +10,5 @@ export const WorkCautions = lazily('WorkCautions');
 export const NewChain = lazily('NewChain');
 export const NewChainStart = lazily('NewChainStart');
 export const NewChainCards = lazily('NewChainCards');
+export const HowTried = lazily('HowTried');
 export const RoundCard = lazily('RoundCard');

@@ -11,7 +11,8 @@ import { Choice } from '../form';
 import { Txt } from '../theme';
 import { COAT_SHARES } from '@/core/words/facts';
 import { DRYING_LABEL, METHOD_LABEL } from '@/core/words/labels';
-import { WorkCautions } from '../bench/lazily';
+import type { BenchTrial } from '@/core/bench/trial';
+import { HowTried, WorkCautions } from '../bench/lazily';
 import { FromShelf, usedText } from './FromShelf';
 import { AlsoDone, Baths, WorkEntries } from './WorkEntries';
 import { WorkEffect } from './WorkEffect';
@@ -45,6 +46,8 @@ interface Props {
   schools: Schools;
   /** The bike a chain is on. */
   bikeOf: (chainId: string) => Bike | undefined;
+  /** A trial that runs on a bike and asks how a coat was put on; null: none does. */
+  trial: ({ bikeId: string } & Pick<BenchTrial, 'id' | 'labels'>) | null;
   now: number;
   onSave: (entry: WorkEntry) => void;
 }
@@ -78,6 +81,13 @@ export function WorkForm(props: Props) {
         />
       </HowDeep>
       <OffTheShelf draft={draft} shelf={props} onPut={put} />
+      {props.trial && draft.lubeClass && bikeOf(draft.chainId)?.id === props.trial.bikeId ? (
+        <HowTried
+          {...props.trial}
+          tried={draft.trial?.arm ?? null}
+          onTried={(arm) => put({ trial: props.trial && { id: props.trial.id, arm } })}
+        />
+      ) : null}
       <WorkEntries.Moment name="at" label="Done" />
       <WorkEntries.Text name="note" label="Note" />
       <WorkEffect spec={specOf(draft)} before={props.before(draft.chainId, draft.at)} />

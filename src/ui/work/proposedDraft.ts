@@ -16,6 +16,7 @@ export function proposedDraft(
     bottleId: null,
     cleanerId: null,
     settled: true,
+    trial: null,
   };
   if (!spec)
     return {

@@ -26,6 +26,8 @@ export interface WorkDraft {
   bottleId: string | null;
   cleanerId: string | null;
   settled: boolean;
+  /** How its coat was put on for a trial; null: nobody said, or of none. */
+  trial: NonNullable<WorkDone['trial']> | null;
   at: string | null;
   note: string;
 }
@@ -33,6 +35,7 @@ export interface WorkDraft {
 export interface WorkEntry extends WorkSpec {
   chainId: string;
   used: WorkDone['used'];
+  trial?: WorkDone['trial'];
   at: string;
   note: string;
 }
@@ -113,10 +116,11 @@ export function fromShelf(draft: WorkDraft, { products, coatMl, schools }: Shelf
 export function readWork(draft: WorkDraft, now: number, shelf: Shelf): FormResult<WorkEntry, 'at'> {
   const at = readMoment(draft.at, now);
   if (!at.ok) return { ok: false, problems: { at: at.problem } };
-  const { chainId, note } = draft;
+  const { chainId, note, trial, lubeClass } = draft;
   const { used } = fromShelf(draft, shelf);
+  const ofTrial = trial && lubeClass ? { trial } : {};
   return {
     ok: true,
-    value: { ...specOf(draft), chainId, used, at: at.value, note: note.trim() },
+    value: { ...specOf(draft), chainId, used, ...ofTrial, at: at.value, note: note.trim() },
   };
 }

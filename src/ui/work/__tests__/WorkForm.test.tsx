@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { startState } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
@@ -13,7 +13,10 @@ const state = startState(
   now,
 );
 
-function open(more: { drive?: 'fixed' } = {}) {
+function open(
+  more: { drive?: 'fixed' } = {},
+  trial: Parameters<typeof WorkForm>[0]['trial'] = null,
+) {
   const onSave = jest.fn();
   const bike = { ...TEST_GARAGE.bikes.b1!, ...PRESETS.road.specs, ...more };
   render(
@@ -26,6 +29,7 @@ function open(more: { drive?: 'fixed' } = {}) {
       coatMl={() => 4.5}
       schools={DEFAULT_SCHOOLS}
       bikeOf={() => bike}
+      trial={trial}
       now={now}
       onSave={onSave}
     />,
@@ -102,5 +106,21 @@ describe('the work form', () => {
     pick('Clean');
     pick('Wax reset');
     expect(screen.getByRole('note').textContent).toMatch(/scald/);
+  });
+
+  it('asks how a coat was put on for a trial of its bike, and says nothing where nobody did', async () => {
+    const labels = { a: 'Warm', b: 'Cold' };
+    const { onSave, pick, save } = open({}, { bikeId: 'b1', id: 't', labels });
+    expect(await screen.findByText('For your trial: how did you do it?')).toBeTruthy();
+    await save();
+    expect(onSave.mock.calls[0][0]).not.toHaveProperty('trial');
+    pick('Cold');
+    await save();
+    expect(onSave).toHaveBeenLastCalledWith(
+      expect.objectContaining({ trial: { id: 't', arm: 'b' } }),
+    );
+    cleanup();
+    open({}, { bikeId: 'another', id: 't', labels });
+    expect(screen.queryByText('For your trial: how did you do it?')).toBeNull();
   });
 });
