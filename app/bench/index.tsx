@@ -20,7 +20,7 @@ import { atTheBench } from '@/store/atTheBench';
 import { saveChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useDueRounds } from '@/store/rounds';
-import { useBenchTrial } from '@/store/trials';
+import { useBenchTrial, useRagDue } from '@/store/trials';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchStart } from '@/ui/bench/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -44,6 +44,7 @@ export default function Bench() {
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   const due = useDueRounds(report);
   const trial = useBenchTrial(report?.bike.id);
+  const ragDue = useRagDue(report?.bike.id);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state } = report;
   return (
@@ -54,6 +55,7 @@ export default function Bench() {
       reports={reports}
       report={report}
       at={{ ...atTheBench({ replay, garage, settings, now }, bike, chain, report), trial }}
+      ragDue={ragDue}
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
       bottle={garage.products[params.bottle ?? ''] ?? null}

@@ -13,7 +13,7 @@ import {
 import { markPlan, changePlanSettings, sentOut } from '@/store/plan/commands';
 import { planGivenUp, planWanted, progressOf, supposed, whyOld } from '@/store/plan/planSlice';
 import { useRoundsOfPlan } from '@/store/rounds';
-import { useTurnsOfPlan } from '@/store/trials';
+import { useTrialsOfPlan } from '@/store/trials';
 import { usePlan } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -38,7 +38,7 @@ export default function Plan() {
   const actions = useJobActions();
   const out = useOut(answer);
   const rounds = useRoundsOfPlan();
-  const turns = useTurnsOfPlan();
+  const { turns, rags } = useTrialsOfPlan();
   // What if is asked here only: elsewhere the plan is for the forecast.
   useEffect(() => () => void dispatch(supposed('forecast')), [dispatch]);
   if (bikes.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
@@ -48,6 +48,7 @@ export default function Plan() {
       rides={beside.rides}
       rounds={rounds}
       turns={turns}
+      rags={rags}
       onRounds={() => router.navigate('/bench/rounds')}
       problem={forecasts.problem}
       progress={progressOf(phase)}

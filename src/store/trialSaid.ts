@@ -16,6 +16,8 @@ export interface TrialSaid {
   lines: string[];
   /** Whose turn the next coat is; null: none is due. */
   turn: string | null;
+  /** That a rag is to be read first; null: none is. */
+  rag: string | null;
 }
 
 /** What there is to say of the trial that runs on a bike; null: none does. */
@@ -33,6 +35,7 @@ export function trialSaid(replay: Replay, bikeId: string, units: UnitSystem): Tr
       settled === null
         ? [dueSentence(report, labels), ...(rag ? [rag] : [])]
         : [answerSentence(report, labels)],
+    rag: settled === null ? rag : null,
     turn: settled === null && report.due ? turnLine(report, labels[report.due]) : null,
   };
 }

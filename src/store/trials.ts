@@ -3,7 +3,7 @@ import type { Trial } from '@/core/records/trial';
 import type { BenchTrial } from '@/core/bench/trial';
 import { runningOn } from '@/core/garage';
 import { benchTrialOf, isSound, trialReport, type TrialReport } from '@/core/trials';
-import { armLabels } from '@/core/words/trials';
+import { armLabels, ragDueSentence } from '@/core/words/trials';
 import { useAppSelector } from './hooks';
 import { selectBikes, selectGarage, selectReplay, selectUnits } from './selectors';
 import { trialSaid } from './trialSaid';
@@ -42,21 +42,28 @@ export function useTrialOn(bikeId: string | undefined): TrialReport | null {
   return useTrialReport(running && isSound(running) ? running.id : undefined);
 }
 
-/** Beside the jobs of each bike: whose turn its next coat is in a trial. */
-export function useTurnsOfPlan(): Record<string, string> {
+/** Beside the jobs of each bike: whose turn its next coat is in a trial, and that a rag is to be read before any work. */
+export function useTrialsOfPlan(): Record<'turns' | 'rags', Record<string, string>> {
   const played = useAppSelector(selectReplay);
   const bikes = useAppSelector(selectBikes);
   const units = useAppSelector(selectUnits);
-  return useMemo(
-    () =>
-      Object.fromEntries(
-        bikes.flatMap(({ id }) => {
-          const turn = trialSaid(played.replay, id, units)?.turn;
-          return turn ? [[id, turn]] : [];
-        }),
-      ),
-    [played, bikes, units],
-  );
+  return useMemo(() => {
+    const turns: Record<string, string> = {};
+    const rags: Record<string, string> = {};
+    for (const { id } of bikes) {
+      const said = trialSaid(played.replay, id, units);
+      if (said?.turn) turns[id] = said.turn;
+      if (said?.rag) rags[id] = said.rag;
+    }
+    return { turns, rags };
+  }, [played, bikes, units]);
+}
+
+/** That a rag of the coat on a bike is to be read for its trial; null: none is. */
+export function useRagDue(bikeId: string | undefined): string | null {
+  const report = useTrialOn(bikeId);
+  const units = useAppSelector(selectUnits);
+  return report && report.answer.settled === null ? ragDueSentence(report, units) : null;
 }
 
 /** The same as the bench sets a coat up by; null: no coat is due in a trial. */

@@ -20,10 +20,12 @@ import { fittedBody, rideBody, workBody, type Body } from './events';
  */
 export interface TrialRider {
   seed: number;
-  /** How many times as long a coat lasts by A as by B, of what distance takes. */
+  /** How many times as long a coat lasts by A as by B. */
   ratio: number;
   /** Log-normal sigma from coat to coat. */
   sigma: number;
+  /** What habit and scatter act on: how much lube got in, or only what distance takes of it. */
+  acts?: 'on the whole coat' | 'on distance';
   careFor: number;
   coatsAnArm: number;
   /** Weather of each habit's coats: drawn for all alike, or one of them always wet. */
@@ -70,6 +72,14 @@ const exposed = (ride: RideLogged): Exposure => {
   return exposureOf(ride, hours, sky, { bike: TEST_GARAGE.bikes.b1, links: 114 });
 };
 
+/** A coat in truth: how much of a usual one got in, and times the life of what distance takes. */
+interface TrueCoat {
+  amount: number;
+  times: number;
+}
+const trueCoat = (times: number, acts: TrialRider['acts']): TrueCoat =>
+  acts === 'on distance' ? { amount: 1, times } : { amount: times, times: 1 };
+
 /** What a ride and the days before it take of a coat in truth, by its own life. */
 const takenBy = (x: Exposure, days: number, times: number): number => {
   const { lifeKm, washPerMm, idlePerWeek } = LUBE_CLASSES[LUBE];
@@ -112,13 +122,14 @@ export interface TrialRun {
 }
 
 /** Km in the same weather by one habit over the other: coats that vary not, begun at many rides of a year. */
-function truthOf(ratio: number, seed: number): number {
+function truthOf({ ratio, seed, acts }: TrialRider): number {
   const words = spells(new Chance(seed, 91));
   const rides = Array.from({ length: 300 }, (_, n) =>
     exposed(rideOf(n, words.next().value as WeatherWord, RIDE_KM)),
   );
-  const kmOf = (times: number, from: number): number => {
-    let left = 1;
+  const kmOf = (by: number, from: number): number => {
+    const { amount, times } = trueCoat(by, acts);
+    let left = amount;
     for (let n = from; ; n++) {
       const x = rides[n % rides.length] as Exposure;
       const takes = takenBy(x, 2, times);
@@ -134,7 +145,7 @@ function truthOf(ratio: number, seed: number): number {
 
 /** Rides a trial to its end. */
 export function runTrial(rider: TrialRider): TrialRun {
-  const { seed, ratio, sigma, weather = 'same' } = rider;
+  const { seed, ratio, sigma, acts, weather = 'same' } = rider;
   const trial = trialOf(rider);
   const chance = new Chance(seed, 90);
   const words = spells(new Chance(seed, 92));
@@ -143,14 +154,14 @@ export function runTrial(rider: TrialRider): TrialRun {
   const kept = new Map<string, Evidence>();
   let day = 1;
   let arm = dueArm(trial, []);
-  const coat = () => {
+  const coat = (): TrueCoat => {
     replay.add([workOf(day, trial.id, arm)]);
     day += 1;
     const spread = chance.uniform() < ELSEWHERE ? 3 : 1;
-    return own * ratio ** (arm === 'a' ? 0.5 : -0.5) * Math.exp(spread * sigma * chance.normal());
+    const by = own * ratio ** (arm === 'a' ? 0.5 : -0.5);
+    return trueCoat(by * Math.exp(spread * sigma * chance.normal()), acts);
   };
-  let times = coat();
-  let left = 1;
+  let { amount: left, times } = coat();
   for (let n = 0; n < MOST_RIDES; n++) {
     day += 2;
     const drawn = words.next().value as WeatherWord;
@@ -174,12 +185,11 @@ export function runTrial(rider: TrialRider): TrialRun {
       return {
         report: trialReport(trial, replay),
         answer,
-        truth: truthOf(ratio, seed),
+        truth: truthOf(rider),
         coats: coats.length,
       };
     arm = dueArm(trial, coats);
-    times = coat();
-    left = 1;
+    ({ amount: left, times } = coat());
   }
   throw new Error('A trial of the audit came to no end.');
 }

@@ -1,12 +1,11 @@
 import {
   CARE,
-  inFull,
+  beforeOf,
   METHODS,
   ragReadOf,
   type ChainState,
   type Replay,
   type ReplayStep,
-  type StepInFull,
 } from '../care';
 import type { PlainEvent, WorkDone } from '../logbook';
 import { LUBE_CLASSES, type LubeClass } from '../lube';
@@ -69,8 +68,7 @@ class CoatOn {
   /** Lives used when its last ride began. */
   private before = 0;
 
-  constructor(step: StepInFull, work: WorkDone, lube: LubeClass) {
-    const { before } = step;
+  constructor(step: ReplayStep, before: ChainState | null, [work, lube]: [WorkDone, LubeClass]) {
     const old = before && before.lube !== null && before.film > 0 ? before : null;
     this.run = {
       work,
@@ -108,7 +106,7 @@ class CoatOn {
       end === 'squeak' ? { from: Math.max(this.before, run.quietTo), to } : { from: used, to };
   }
 
-  private rode(step: StepInFull, before: ChainState): void {
+  private rode(step: ReplayStep, before: ChainState): void {
     const { run } = this;
     const { exposure, after } = step;
     if (!exposure || !after) return;
@@ -124,7 +122,7 @@ class CoatOn {
 
   private heard(
     event: Extract<PlainEvent, { type: 'soundHeard' }>,
-    step: StepInFull,
+    step: ReplayStep,
     before: ChainState,
   ): void {
     // A squeak on a fresh coat is asked about, and seldom the chain's.
@@ -154,9 +152,8 @@ class CoatOn {
   }
 
   /** Takes in what happened to its chain next; returns whether the coat is over. */
-  take(step: StepInFull): boolean {
-    const { event, before } = step;
-    if (!before) return false;
+  take(step: ReplayStep, before: ChainState): boolean {
+    const { event } = step;
     if (event.type === 'rideLogged') {
       if (this.run.km > 0 && step.bikeId !== this.run.bikeId)
         this.endWith('moved', event.at, before, Infinity);
@@ -195,16 +192,16 @@ const coatOf = ({ event }: ReplayStep): [WorkDone, LubeClass] | null =>
 export function coatsSince(replay: Replay, since: string): CoatRun[] {
   const coats: CoatRun[] = [];
   const on = new Map<string, CoatOn>();
-  for (const plain of replay.steps) {
-    const { chainId, event } = plain;
+  for (const step of replay.steps) {
+    const { chainId, event } = step;
     const open = chainId === null ? undefined : on.get(chainId);
     if (chainId === null || (event.at < since && !open)) continue;
-    const fresh = coatOf(plain);
+    const fresh = coatOf(step);
     if (!open && !fresh) continue;
-    const step = inFull(plain);
-    if (open?.take(step)) on.delete(chainId);
+    const before = beforeOf(step);
+    if (before && open?.take(step, before)) on.delete(chainId);
     if (!fresh || event.at < since) continue;
-    const coat = new CoatOn(step, ...fresh);
+    const coat = new CoatOn(step, before, fresh);
     coats.push(coat.result());
     on.set(chainId, coat);
   }

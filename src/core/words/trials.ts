@@ -124,12 +124,13 @@ export function turnLine({ trial }: Pick<TrialReport, 'trial'>, label: string): 
 
 /** When the rag of the coat that is on is to be read; null: it is not measured by rag, or has been read. */
 export function ragDueSentence({ coats, trial }: TrialReport, units: UnitSystem): string | null {
-  const on = coats.find((c) => c.coat.end === 'on' && c.uncounted === null && c.evidence === null);
+  const on = coats.find((c) => c.coat.end === 'on' && c.uncounted === null);
   if (trial.measure !== 'rag' || !on) return null;
+  if (on.evidence) return trial.again ? 'The rag of this coat is read. Put the next one on.' : null;
   const left = trial.ragKm - on.coat.km;
   return left > 0
-    ? `For your trial, read the rag in about ${formatDistance(left, units)}, before you wipe the chain.`
-    : 'For your trial, read the rag before you wipe the chain.';
+    ? `For your trial, read the rag in about ${formatDistance(left, units)}, before you wipe the chain. Tap “Rag check” on Today.`
+    : 'For your trial, read the rag now, before you wipe the chain. Tap “Rag check” on Today.';
 }
 
 /** What a coat is measured by. */
@@ -163,6 +164,14 @@ const spanWords = (weeks: number): string =>
     : weeks < 100
       ? `${Math.round(weeks / 4.345)} months`
       : `${formatNumber(weeks / 52)} years`;
+
+/** What a trial is not worth. */
+export const NOT_FOR_A_TRIAL =
+  'Do not put off a rescue after rain, a repair or the work before a race for a trial. A coat that ends early counts for as far as it went.';
+
+/** Beside a question of one's own. */
+export const WITHIN_LABELS =
+  'Try only what the labels and the maker of your bike allow, and nothing that gets onto the brakes.';
 
 /** Whether it is worth it, said plainly. */
 export function worthSentence(

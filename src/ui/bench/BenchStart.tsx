@@ -35,6 +35,8 @@ interface Props {
   reports: readonly ChainReport[];
   report: ChainReport;
   at: AtTheBench;
+  /** That a rag is to be read for a trial first; null: none is. */
+  ragDue: string | null;
   /** The lube put on last; null: none in the log. */
   lastLube: LubeClass | null;
   /** A depth asked for by name. */
@@ -95,6 +97,7 @@ export function BenchStart(props: Props) {
         />
       ) : null}
       {at.trial ? <Txt variant="strong">{turnSentence(at.trial.labels[at.trial.arm])}</Txt> : null}
+      {props.ragDue ? <Txt>{props.ragDue}</Txt> : null}
       {nothingDue ? <Txt variant="lead">{nothingDue}</Txt> : null}
       <StartPanel
         offers={list}

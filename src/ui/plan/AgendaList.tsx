@@ -25,11 +25,14 @@ interface Props {
   along: Readonly<Record<string, string>>;
   /** Whose turn the next coat of each bike is in a trial. */
   turns: Readonly<Record<string, string>>;
+  /** That a rag is to be read for one before any work. */
+  rags: Readonly<Record<string, string>>;
 }
 
 /** The days of the plan that have something in them: rides in small type, jobs as cards. */
 export function AgendaList(props: Props) {
-  const { agenda, days, rides, bikeNames, units, actions, swaps, mornings, along, turns } = props;
+  const { agenda, days, rides, bikeNames, units, actions, swaps, mornings, along, turns, rags } =
+    props;
   const isNext = (item: AgendaEntry) => agenda.find((a) => a.bikeId === item.bikeId) === item;
   const isNextCoat = (item: AgendaEntry) =>
     agenda.find((a) => a.bikeId === item.bikeId && a.lubeName !== null) === item;
@@ -62,7 +65,10 @@ export function AgendaList(props: Props) {
                   item={item}
                   today={today}
                   along={isNext(item) ? (along[item.bikeId] ?? null) : null}
-                  turn={isNextCoat(item) ? (turns[item.bikeId] ?? null) : null}
+                  trial={[
+                    isNext(item) ? rags[item.bikeId] : undefined,
+                    isNextCoat(item) ? turns[item.bikeId] : undefined,
+                  ]}
                   actions={actions}
                 />
               ))}

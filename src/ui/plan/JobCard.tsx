@@ -27,8 +27,8 @@ interface Props {
   today: string;
   /** Slower rounds that are due along with it, said; null: none. */
   along: string | null;
-  /** How it is to be done for a trial; null: it is of none. */
-  turn: string | null;
+  /** What a trial asks of it, if anything. */
+  trial: readonly (string | undefined)[];
   actions: JobActions;
 }
 
@@ -36,7 +36,7 @@ interface Props {
 const MOVES = [-3, -2, -1, 1, 2, 3, 5, 7];
 
 /** A job on its date: what, how long, by when, why; and what the rider may do with it. */
-export function JobCard({ item, today, along, turn, actions }: Props) {
+export function JobCard({ item, today, along, trial, actions }: Props) {
   const colors = useColors();
   const [panel, setPanel] = useState<'move' | 'why' | null>(null);
   const toggle = (next: 'move' | 'why') => setPanel(panel === next ? null : next);
@@ -48,7 +48,7 @@ export function JobCard({ item, today, along, turn, actions }: Props) {
     >
       <View style={styles.row}>
         <View style={[styles.chalk, { backgroundColor: colors.tape }]} />
-        <Words item={item} along={along} turn={turn} />
+        <Words item={item} along={along} trial={trial} />
       </View>
       <View style={styles.buttons}>
         <Button label="Do it" kind="strong" onPress={() => actions.onDo(item)} grow />
@@ -80,7 +80,7 @@ export function JobCard({ item, today, along, turn, actions }: Props) {
   );
 }
 
-function Words({ item, along, turn }: Pick<Props, 'item' | 'along' | 'turn'>) {
+function Words({ item, along, trial }: Pick<Props, 'item' | 'along' | 'trial'>) {
   const { words } = item;
   return (
     <View style={styles.words}>
@@ -99,7 +99,13 @@ function Words({ item, along, turn }: Pick<Props, 'item' | 'along' | 'turn'>) {
       <Txt variant="small" tone="inkSoft">
         {words.reason}
       </Txt>
-      {turn ? <Txt variant="small">{turn}</Txt> : null}
+      {trial.map((line) =>
+        line ? (
+          <Txt key={line} variant="small">
+            {line}
+          </Txt>
+        ) : null,
+      )}
       {along ? <Txt variant="small">{along}</Txt> : null}
       {item.shakeOut ? (
         <Txt variant="small">Ride a short one in between, to shake it out before the race.</Txt>
@@ -114,7 +120,7 @@ function Moves({
   today,
   actions,
   onDone,
-}: Omit<Props, 'along' | 'turn'> & { onDone: () => void }) {
+}: Omit<Props, 'along' | 'trial'> & { onDone: () => void }) {
   const days = MOVES.map((by) => daysAfter(item.date, by)).filter((date) => date >= today);
   const move = (date: string) => {
     onDone();

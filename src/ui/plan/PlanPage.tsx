@@ -26,6 +26,8 @@ interface Props {
   rides: readonly RideAhead[];
   /** Whose turn the next coat of each bike is in a trial. */
   turns: Readonly<Record<string, string>>;
+  /** That a rag is to be read for one before any work. */
+  rags: Readonly<Record<string, string>>;
   /** What of the slower rounds is due along with the jobs of each bike, and what is overdue. */
   rounds: { along: Readonly<Record<string, string>>; overdue: readonly string[] };
   onRounds: () => void;
@@ -150,6 +152,7 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
       <AgendaList
         along={props.rounds.along}
         turns={props.turns}
+        rags={props.rags}
         mornings={answer.mornings}
         agenda={answer.agenda}
         days={answer.days}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Design } from '@/core/trials';
 import type { UnitSystem } from '@/core/units';
-import { designSentence, designTitle, worthSentence } from '@/core/words/trials';
+import { NOT_FOR_A_TRIAL, designSentence, designTitle, worthSentence } from '@/core/words/trials';
 import { Button, FormFoot } from '../form';
 import { Txt, useColors } from '../theme';
 
@@ -52,6 +52,9 @@ export function DesignList({ designs, careFor, units, currency, onBegin }: Props
       <Txt variant="small" tone="inkSoft">
         Chance draws whose turn each coat is, so that good and bad weather fall on both. It stops as
         soon as the answer is clear, often after two thirds of the coats. Look as often as you like.
+      </Txt>
+      <Txt variant="small" tone="inkSoft">
+        {NOT_FOR_A_TRIAL}
       </Txt>
       <FormFoot>
         <Button

@@ -5,7 +5,7 @@ import type { TrialQuestion } from '@/core/records/trial';
 import { TRIED_WAYS, type TriedWay } from '@/core/records/trialKinds';
 import type { Product } from '@/core/shelf';
 import type { UnitSystem } from '@/core/units';
-import { wayWords } from '@/core/words/trials';
+import { WITHIN_LABELS, wayWords } from '@/core/words/trials';
 import { Choice, Field, SelectField } from '../form';
 import { Txt } from '../theme';
 import { DesignList } from './DesignList';
@@ -200,6 +200,7 @@ function OwnFields({
       />
       <Field label="The one way" value={question.a} onChange={(a) => put({ a: a.slice(0, 80) })} />
       <Field label="The other" value={question.b} onChange={(b) => put({ b: b.slice(0, 80) })} />
+      <Txt variant="small">{WITHIN_LABELS}</Txt>
     </>
   );
 }

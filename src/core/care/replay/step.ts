@@ -46,10 +46,14 @@ function stood(step: ReplayStep, from: ChainState): ChainState {
   return state;
 }
 
+/** The chain at the moment of a step's event, after standing until then; null where none was touched before. */
+export const beforeOf = (step: ReplayStep): ChainState | null =>
+  step.from && stood(step, step.from);
+
 /** A step in full. */
 export function inFull(step: ReplayStep): StepInFull {
-  const { from, exposure } = step;
-  const before = from && stood(step, from);
+  const { exposure } = step;
+  const before = beforeOf(step);
   if (!before || !exposure) return { ...step, before, effect: null };
   const { effect } = ride(before, step.cogsBefore, exposure, step.factors);
   return { ...step, before, effect };
