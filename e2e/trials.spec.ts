@@ -18,7 +18,7 @@ const hears = async (page: Page, sound: string) => {
 /** A top-up at the bench, from the trial's page, up to its end. */
 async function putsOnACoat(page: Page): Promise<string> {
   await page.getByRole('button', { name: 'To the bench' }).click();
-  const turn = await page.getByText(/^Your trial: the next coat is due with/).innerText();
+  const turn = await page.getByText(/^In your trial the next coat is due with/).innerText();
   await page.getByRole('radio', { name: 'Top-up: wipe, lube, wipe' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(step(page)).toContainText('This coat is for your trial.');
@@ -36,9 +36,11 @@ test('a trial planned, three coats at the bench, its answer, the way set and tak
   await page.getByRole('link', { name: /^Trials/ }).click();
   await page.getByRole('button', { name: 'Plan a trial' }).click();
   await rider.picks('The other', 'Top of the cog');
-  await expect(page.getByText(/^At most \d coats of each, about \d+ km a coat/)).toBeVisible();
+  await expect(
+    page.getByText(/^It takes at most \d coats of each, about \d+ km a coat/),
+  ).toBeVisible();
   await rider.picks('Which difference would make you change?', '15 %');
-  await expect(page.getByText(/^Not worth it\./).first()).toBeVisible();
+  await expect(page.getByText(/^It is not worth it\./).first()).toBeVisible();
   await rider.picks('Which difference would make you change?', '50 %');
   expect(await rider.axeFaults()).toEqual([]);
   await page.getByRole('radio', { name: /^Ride each coat until it squeaks/ }).click();
@@ -51,7 +53,7 @@ test('a trial planned, three coats at the bench, its answer, the way set and tak
     const turn = await putsOnACoat(page);
     const drops = n === 1 ? (turn === 'Lower run' ? 'Top of the cog' : 'Lower run') : turn;
     // The second was put on the other way, and says so.
-    if (n === 1) await rider.picks('For your trial: how did you do it?', drops);
+    if (n === 1) await rider.picks('How did you do it, for your trial?', drops);
     arms.push(drops);
     await page.getByRole('button', { name: 'Save to log' }).click();
     await expect(rider.verdict).toContainText(/Lube for/);
@@ -103,7 +105,7 @@ test('the island’s trials: one ended with its answer, one running, saved as a 
     page.getByText(/^With “Only what looks wet” the chain gets dirty about \d+ % faster/),
   ).toBeVisible();
   await expect(
-    page.getByText('does not count: no rag was read near its distance', { exact: false }),
+    page.getByText('does not count, as no rag was read near its distance', { exact: false }),
   ).toHaveCount(1);
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the coats as a table (CSV)' }).click();
@@ -115,7 +117,9 @@ test('the island’s trials: one ended with its answer, one running, saved as a 
 
   await page.getByRole('link', { name: /^Where does the drop go\?/ }).click();
   await page.getByRole('button', { name: 'To the bench' }).click();
-  await expect(page.getByText(/^Your trial: the next coat is due with “Lower run”/)).toBeVisible();
+  await expect(
+    page.getByText(/^In your trial the next coat is due with “Lower run”/),
+  ).toBeVisible();
   await rider.goesOn('/book/trials/new');
   await rider.picks('Bike', 'Peat track gravel bike');
   await expect(page.getByText(/On this one a trial is running/)).toBeVisible();
@@ -152,7 +156,7 @@ test('what the log holds of two lubes is told with its caution, and a trial is o
   await expect(page.getByRole('radio', { name: 'Two bottles' })).toBeChecked();
   await page.getByRole('button', { name: /^Begin/ }).click();
   await page.getByRole('button', { name: 'To the bench' }).click();
-  const turn = await page.getByText(/^Your trial: the next coat is due with/).innerText();
+  const turn = await page.getByText(/^In your trial the next coat is due with/).innerText();
   const bottle = /“(.*)”/.exec(turn)![1]!;
   await page.getByRole('radio', { name: 'Top-up: wipe, lube, wipe' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();

@@ -139,7 +139,7 @@ const SHOTS: Shot[] = [
   { file: 'choose', path: '/shelf/choose', size: WIDE, before: answered },
   { file: 'shelf', path: '/shelf', size: PHONE },
   { file: 'import', path: '/rides/import', size: PHONE, before: dropFiles },
-  { file: 'settings', path: '/book/settings', size: WIDE },
+  { file: 'trial', path: '/book/trials/demo-trial-wiping', size: WIDE },
   { file: 'wear', path: '/book/garage', size: PHONE, before: openWear },
   { file: 'bench', path: '/bench', size: PHONE },
   { file: 'rag', path: '/', size: PHONE, before: photographed },

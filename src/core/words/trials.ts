@@ -81,7 +81,7 @@ export function answerSentence(report: TrialReport, labels: Record<Arm, string>)
   if (settled === 'equal')
     return `Both ways come to the same. The chance that they differ by less than 10 % is ${inWords(chance.equal)}.`;
   if (settled === 'less')
-    return `If the two differ, it is hardly by ${Math.round(trial.careFor * 100)} %, the difference you care for. The chance that it is less is ${inWords(chance.less)}. Keep to the way you like.`;
+    return `If the two differ at all, it is by less than ${Math.round(trial.careFor * 100)} %, the difference you care for. The chance of that is ${inWords(chance.less)}. Keep to the way you like.`;
   const sofar =
     sure < 0.75
       ? 'So far neither looks better.'
@@ -153,9 +153,10 @@ export function designSentence(design: Design, units: UnitSystem, currency: stri
       ? `about ${formatDistance(kmACoat, units)} a coat`
       : `a rag about ${formatDistance(ragKm, units)} after each coat`;
   const time = Number.isFinite(weeks)
-    ? `about ${spanWords(weeks)}, ${rides} rides`
-    : 'you have logged no riding to go by';
-  return `At most ${coatsAnArm} coats of each, ${how}: ${time}. On top of what you do anyway it takes ${Math.max(1, Math.round(minutes))} min${cost >= 0.5 ? `, in all worth ${aboutMoney(cost, currency)}` : ''}.`;
+    ? `Riding as you do now that is about ${spanWords(weeks)}, ${rides} rides.`
+    : 'You have logged no riding to say how long that is.';
+  const worth = cost >= 0.5 ? `, in all worth ${aboutMoney(cost, currency)}` : '';
+  return `It takes at most ${coatsAnArm} coats of each, ${how}. ${time} On top of what you do anyway it costs ${Math.max(1, Math.round(minutes))} min${worth}.`;
 }
 
 const spanWords = (weeks: number): string =>
@@ -180,23 +181,23 @@ export function worthSentence(
   currency: string | null,
 ): string {
   if (worth === 'too long')
-    return 'Not worth it. After a year seasons, chain and parts are no longer the same.';
+    return 'It is not worth it. After a year seasons, chain and parts are no longer the same.';
   const gain = `If the two differ by ${Math.round(careFor * 100)} %, knowing which is better saves about ${aboutMoney(saves, currency)} in three years`;
   return worth === 'costs more'
-    ? `Not worth it for money. ${gain}, and the trial costs ${aboutMoney(Math.max(1, cost), currency)}.`
-    : `Worth it. ${gain}.`;
+    ? `It is not worth the money. ${gain}, and the trial costs ${aboutMoney(Math.max(1, cost), currency)}.`
+    : `It is worth it. ${gain}.`;
 }
 
 export const UNCOUNTED_LABEL: Record<Uncounted, string> = {
-  'not said': 'does not count: nobody said which way it was',
-  neither: 'does not count: done neither way',
-  thin: 'does not count: less than a whole coat',
-  rescue: 'does not count: put on wet, to save the chain',
-  'other lube': 'does not count: another lube',
-  mixed: 'does not count: much of the other lube was under it',
-  early: 'does not count: ridden before it had set',
-  'too short': 'does not count: it ended before it told anything',
-  'no rag': 'does not count: no rag was read near its distance',
+  'not said': 'does not count, as nobody said which way it was',
+  neither: 'does not count, as it was done neither way',
+  thin: 'does not count, as it was less than a whole coat',
+  rescue: 'does not count, as it went on wet, to save the chain',
+  'other lube': 'does not count, as it is another lube',
+  mixed: 'does not count, as much of the other lube was under it',
+  early: 'does not count, as it was ridden before it had set',
+  'too short': 'does not count, as it ended before it told anything',
+  'no rag': 'does not count, as no rag was read near its distance',
 };
 
 export const END_LABEL: Record<CoatEnd, string> = {

@@ -61,7 +61,7 @@ describe('a coat for a trial at the bench', () => {
     const [a, b] = [job('top-up', where, 'a'), job('top-up', where, 'b')];
     expect(procedure(a.job)[0]).toMatchObject({
       id: 'trial',
-      what: 'This coat is for your trial. The way this time is “Lower run”.',
+      what: 'This coat is for your trial. This time it is “Lower run”.',
     });
     expect(said(a)).toMatch(/drops: .*lower run/);
     expect(said(b)).toMatch(/drops: .*top of the cog/);

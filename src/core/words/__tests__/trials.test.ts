@@ -83,7 +83,7 @@ describe('what a trial says', () => {
       'Both ways come to the same. The chance that they differ by less than 10 % is 9 in 10.',
     );
     expect(says({ settled: 'less', chance: { ...ANSWER.chance, less: 0.96 } })).toContain(
-      'it is hardly by 50 %, the difference you care for. The chance that it is less is 96 in 100.',
+      'it is by less than 50 %, the difference you care for. The chance of that is 96 in 100.',
     );
   });
 
@@ -175,20 +175,22 @@ describe('what a trial would take', () => {
 
   it('is said in coats, time and money', () => {
     expect(designSentence(DESIGN, 'metric', 'EUR')).toBe(
-      'At most 6 coats of each, about 240 km a coat: about 5 months, 58 rides. On top of what you do anyway it takes 12 min, in all worth €3.',
+      'It takes at most 6 coats of each, about 240 km a coat. Riding as you do now that is about 5 months, 58 rides. On top of what you do anyway it costs 12 min, in all worth €3.',
     );
     expect(designSentence({ ...DESIGN, weeks: Infinity }, 'metric', null)).toContain(
-      'you have logged no riding to go by',
+      'You have logged no riding to say how long that is.',
     );
   });
 
   it('is said plainly where it is not worth it', () => {
     expect(worthSentence(DESIGN, 0.5, 'EUR')).toBe(
-      'Worth it. If the two differ by 50 %, knowing which is better saves about €14 in three years.',
+      'It is worth it. If the two differ by 50 %, knowing which is better saves about €14 in three years.',
     );
-    expect(worthSentence({ ...DESIGN, worth: 'too long' }, 0.5, 'EUR')).toMatch(/^Not worth it\./);
+    expect(worthSentence({ ...DESIGN, worth: 'too long' }, 0.5, 'EUR')).toMatch(
+      /^It is not worth it\./,
+    );
     expect(worthSentence({ ...DESIGN, worth: 'costs more', cost: 20 }, 0.5, 'EUR')).toMatch(
-      /^Not worth it for money\. .*and the trial costs €20\.$/,
+      /^It is not worth the money\. .*and the trial costs €20\.$/,
     );
   });
 });

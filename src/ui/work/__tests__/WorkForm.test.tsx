@@ -111,7 +111,7 @@ describe('the work form', () => {
   it('asks how a coat was put on for a trial of its bike, and says nothing where nobody did', async () => {
     const labels = { a: 'Warm', b: 'Cold' };
     const { onSave, pick, save } = open({}, { bikeId: 'b1', id: 't', labels });
-    expect(await screen.findByText('For your trial: how did you do it?')).toBeTruthy();
+    expect(await screen.findByText('How did you do it, for your trial?')).toBeTruthy();
     await save();
     expect(onSave.mock.calls[0][0]).not.toHaveProperty('trial');
     pick('Cold');
@@ -121,6 +121,6 @@ describe('the work form', () => {
     );
     cleanup();
     open({}, { bikeId: 'another', id: 't', labels });
-    expect(screen.queryByText('For your trial: how did you do it?')).toBeNull();
+    expect(screen.queryByText('How did you do it, for your trial?')).toBeNull();
   });
 });
