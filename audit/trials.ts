@@ -108,6 +108,7 @@ export const trialTable = (rows: readonly TrialRow[]): string =>
 /** Figures of the trials, and the bounds they must hold. */
 export function trialFigures(rows: readonly TrialRow[]): FaultFigure[] {
   const drawn = rows.find((r) => r.what === 'drawn, cares for 50 %') as TrialRow;
+  const halfAgain = rows.find((r) => r.what === 'half as far again') as TrialRow;
   const alarms = rows
     .filter((r) => r.what.startsWith('equal'))
     .map((r) => ({
@@ -131,6 +132,11 @@ export function trialFigures(rows: readonly TrialRow[]): FaultFigure[] {
       what: 'of trials of drawn differences that ended with "less than you care for", those where it was not; at most 0.1',
       value: drawn.wrongLess,
       holds: drawn.wrongLess <= 0.1,
+    },
+    {
+      what: 'of trials of a difference just as large as cared for, those that ended with "less"; at most 0.2',
+      value: halfAgain.less,
+      holds: halfAgain.less <= 0.2,
     },
     {
       what: 'coats until the end, of those planned, all kinds; at most 0.9',

@@ -8,6 +8,8 @@ export const EQUAL_WITHIN = 0.1;
 /** So sure must one be that they are, or that they differ by less than the rider cares for. */
 const SURE_EQUAL = 0.9;
 const SURE_LESS = 0.95;
+/** Only after so much of its coats: a difference just as large as cared for must have had its chance to show. Own choice. */
+const LESS_FROM = 0.75;
 /** No trial ends before so many coats of each: three alike can be chance. Own choice. */
 const LEAST_COATS = 3;
 
@@ -84,5 +86,7 @@ function settledBy(
   if (a >= sure) return 'a';
   if (a <= 1 - sure) return 'b';
   if (equal >= SURE_EQUAL) return 'equal';
-  return careFor > EQUAL_WITHIN && 2 * fewer >= coatsAnArm && less >= SURE_LESS ? 'less' : null;
+  return careFor > EQUAL_WITHIN && fewer >= LESS_FROM * coatsAnArm && less >= SURE_LESS
+    ? 'less'
+    : null;
 }
