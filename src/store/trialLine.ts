@@ -13,7 +13,7 @@ export function useTrialSaid(bikeId: string): TrialSaid | null {
   useEffect(() => {
     if (!runs) return;
     let wanted = true;
-    void import('./trialSaid').then((later) => {
+    void import('./trialLater').then((later) => {
       if (wanted) setSaid(later.trialSaid(played.replay, bikeId, units));
     });
     return () => {

@@ -195,12 +195,11 @@ export function coatsSince(replay: Replay, since: string): CoatRun[] {
   for (const step of replay.steps) {
     const { chainId, event } = step;
     const open = chainId === null ? undefined : on.get(chainId);
-    if (chainId === null || (event.at < since && !open)) continue;
-    const fresh = coatOf(step);
-    if (!open && !fresh) continue;
+    const fresh = event.at < since ? null : coatOf(step);
+    if (chainId === null || (!open && !fresh)) continue;
     const before = beforeOf(step);
     if (before && open?.take(step, before)) on.delete(chainId);
-    if (!fresh || event.at < since) continue;
+    if (!fresh) continue;
     const coat = new CoatOn(step, before, fresh);
     coats.push(coat.result());
     on.set(chainId, coat);

@@ -51,6 +51,13 @@ describe('coats of the log', () => {
     expect(run!.lasted.to).toBe(Infinity);
   });
 
+  it('put on over dirt are held to a clean coat’s life: how little they last is what a trial looks for', () => {
+    const dirty = fittedBody(at(0, 1), { lube: null, look: 'dirty' });
+    const run = (first: Body) =>
+      coatsSince(new Replay(TEST_GARAGE, stamped([first, coat(0), ride(1, 100), coat(3)])), '')[0]!;
+    expect(run(dirty).lasted.from).toBeCloseTo(run(fitted).lasted.from, 6);
+  });
+
   it('end with a squeak between the start of the ride before it and the squeak', () => {
     const [run] = coatsIn(coat(0), ride(1, 200), ride(2, 100), heard(2, 'squeak'), ride(3, 30));
     expect(run).toMatchObject({ end: 'squeak', km: 300 });
