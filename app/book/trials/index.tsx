@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { selectBikes, selectGarage, selectReplay, useAppSelector } from '@/store';
 import { useTrials } from '@/store/trials';
-import { standingOn, trialReport, type Standing } from '@/core/trials';
+import { coatsSince, standingOn, trialReport, type Standing } from '@/core/trials';
 import { answerSentence, armLabels, dueSentence, trialTitle } from '@/core/words/trials';
 import { lubeName } from '@/core/words/years';
 import { TrialsPage, type StandingLine, type TrialLine } from '@/ui/trials/TrialsPage';
@@ -59,8 +59,9 @@ function useStanding(): StandingLine[] {
     const named = ({ bottle, lube }: Standing['a']) =>
       (bottle === null ? null : products[bottle]?.name) ?? lubeName(lube);
     const onShelf = ({ bottle }: Standing['a']) => (bottle && products[bottle] ? bottle : null);
+    const runs = coatsSince(played.replay, '');
     return bikes.flatMap((bike) =>
-      standingOn(played.replay, bike.id).map((standing): StandingLine => {
+      standingOn(runs, bike.id).map((standing): StandingLine => {
         const [a, b] = [onShelf(standing.a), onShelf(standing.b)];
         return {
           standing,

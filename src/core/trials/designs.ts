@@ -49,12 +49,6 @@ export const PLAN_OF_TRIAL = {
     spread: '0.03 to 0.06',
   },
   keptYears: { value: 3, unit: 'years a habit is kept', source: OWN, spread: '1 to 5' },
-  usualLength: {
-    value: 0.7,
-    unit: 'share of its coats after which a trial usually ends',
-    source: 'simulated: npm run audit',
-    spread: '0.4 to 1',
-  },
 } as const satisfies Record<string, Constant>;
 
 /** A trial that takes longer is not worth it: seasons and parts change. */

@@ -1,4 +1,5 @@
 export { plannedOf } from './ask';
+export { coatsSince } from './coats';
 export { designsOf, type Design } from './designs';
 export { trialReport, type CoatPoint, type TrialReport } from './report';
 export { benchTrialOf, isSound, settingsWith } from './setup';

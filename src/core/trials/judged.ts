@@ -87,9 +87,9 @@ function spoiltBy(
 }
 
 /** What a coat showed of how long it lasts. */
-function lastedOf({ end, lasted, quietTo }: CoatRun): Evidence | null {
+function lastedOf({ end, lasted }: CoatRun): Evidence | null {
   if (end === 'squeak') return lasted.to > 0 ? { kind: 'lasted', ...lasted } : null;
-  const from = end === 'on' ? quietTo : lasted.from;
+  const { from } = lasted;
   return from < TELLING_LIVES ? null : { kind: 'lasted', from, to: Infinity };
 }
 

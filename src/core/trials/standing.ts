@@ -1,7 +1,6 @@
-import type { Replay } from '../care';
 import type { LubeClass } from '../lube';
 import { answerOf, type Answer } from './answer';
-import { coatsSince, type CoatRun } from './coats';
+import type { CoatRun } from './coats';
 import { commonOf, offsetOf } from './common';
 import type { Evidence } from './evidence';
 import { priorOf } from './noise';
@@ -31,10 +30,10 @@ function saidOf({ end, lasted, quietTo, work, early }: CoatRun): Evidence | null
   return quietTo > 0 ? { kind: 'lasted', from: quietTo, to: Infinity } : null;
 }
 
-/** What the log holds of lubes beside each other on a bike, those heard on most coats first. */
-export function standingOn(replay: Replay, bikeId: string): Standing[] {
+/** What the coats of a log (`coatsSince`) hold of lubes beside each other on a bike, those heard on most coats first. */
+export function standingOn(runs: readonly CoatRun[], bikeId: string): Standing[] {
   const bySeen = new Map<string, { seen: LubeSeen; coats: CoatRun[]; evidence: Evidence[] }>();
-  for (const coat of coatsSince(replay, '')) {
+  for (const coat of runs) {
     const evidence = coat.bikeId === bikeId ? saidOf(coat) : null;
     if (!evidence) continue;
     const { bottle, lube } = coat;

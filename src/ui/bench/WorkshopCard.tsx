@@ -9,6 +9,7 @@ import {
 import type { Purchase } from '@/core/bench/purchase';
 import { Button, Choice, Toggles } from '../form';
 import { Card } from '../frame';
+import { TryLink } from '../trials/TryLink';
 import { ToolsHelp } from './ToolsHelp';
 import { SCHOOL_WORDS, TOOL_LABEL, WATER_LABEL } from '@/core/words/workshop';
 
@@ -72,6 +73,7 @@ export function WorkshopCard({ workshop, purchase, onChange }: Props) {
             />
           ))
         : null}
+      {open ? <TryLink /> : null}
     </Card>
   );
 }

@@ -2,6 +2,7 @@ import { SCHOOLS, type SchoolName, type Schools } from '@/core/lube';
 import { LUBING_WORDS } from '@/core/words/schools';
 import { Choice } from '../form';
 import { Card } from '../frame';
+import { TryLink } from '../trials/TryLink';
 
 interface Props {
   schools: Schools;
@@ -25,6 +26,7 @@ export function SchoolsCard({ schools, names, onChange }: Props) {
           onChange={(value) => onChange({ [name]: value })}
         />
       ))}
+      <TryLink />
     </Card>
   );
 }

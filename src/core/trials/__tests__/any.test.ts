@@ -5,6 +5,7 @@ import { trialSchema, type Trial } from '@/core/records/trial';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { writeTrialCsv } from '@/core/formats/trialCsv';
 import { answerSentence, armLabels, dueSentence, ragDueSentence } from '@/core/words/trials';
+import { coatsSince } from '../coats';
 import { standingOn } from '../standing';
 import { trialReport } from '../report';
 import { coatMarks } from '../picture';
@@ -74,7 +75,8 @@ describe('any trial over any logbook', () => {
           expect(said).not.toMatch(/NaN|undefined|Infinity|null/);
         expect(writeTrialCsv(report, labels)).not.toMatch(/NaN|undefined|Infinity/);
         for (const bikeId of ['b1', 'b2'])
-          for (const s of standingOn(replay, bikeId)) expect(s.answer.ratio.mid).toBeGreaterThan(0);
+          for (const s of standingOn(coatsSince(replay, ''), bikeId))
+            expect(s.answer.ratio.mid).toBeGreaterThan(0);
       }),
     );
   });

@@ -119,13 +119,21 @@ describe('coats of the log', () => {
       chainId: 'c1',
       swatch,
     });
-    const [run] = coatsIn(coat(0), ride(1, 40), rag(1, 2), ride(2, 80), rag(2, 4));
-    expect(run!.rags.map((r) => r.km)).toEqual([40, 120]);
+    const [run] = coatsIn(coat(0), ride(1, 80), rag(1, 2), ride(2, 40), rag(2, 4));
+    expect(run!.rags.map((r) => r.km)).toEqual([80, 120]);
     expect(run!.rags.map((r) => r.level)).toEqual([0.2, 0.62]);
-    expect(run!.rags[1]!.gathered).toBeGreaterThan(2.5 * run!.rags[0]!.gathered);
+    expect(run!.rags[1]!.gathered).toBeGreaterThan(1.3 * run!.rags[0]!.gathered);
     expect(ragNear(run!, 110)!.km).toBe(120);
-    expect(ragNear(run!, 30)).toMatchObject({ km: 40 });
+    expect(ragNear(run!, 90)!.km).toBe(80);
     expect(ragNear(run!, 300)).toBeNull();
+  });
+
+  it('read right after a wipe tell nothing of how fast dirt comes', () => {
+    const wipe = workBody(at(2), 'c1', { method: 'solvent wipe' });
+    const rag: Body = { type: 'ragChecked', at: at(3, 12), chainId: 'c1', swatch: 2 };
+    const [run] = coatsIn(coat(0), ride(1, 90), wipe, ride(3, 5), rag);
+    expect(run!.rags).toHaveLength(1);
+    expect(ragNear(run!, 95)).toBeNull();
   });
 
   it('left unwiped are held to what a wiped one would gather', () => {

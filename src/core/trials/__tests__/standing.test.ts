@@ -1,6 +1,7 @@
 import { Replay } from '@/core/care';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { fittedBody, rideBody, stamped, workBody, type Body } from '@/test/events';
+import { coatsSince } from '../coats';
 import { standingOn } from '../standing';
 
 const at = (day: number, hour = 8) => new Date(Date.UTC(2026, 2, 1 + day, hour)).toISOString();
@@ -22,7 +23,7 @@ function log(
     bodies.push(rideBody(at(day + 1, 14), 'b1', whole * 0.1));
     if (said) bodies.push({ type: 'soundHeard', at: at(day + 1, 20), chainId: 'c1', sound: said });
   }
-  return new Replay(TEST_GARAGE, stamped(bodies));
+  return coatsSince(new Replay(TEST_GARAGE, stamped(bodies)), '');
 }
 
 describe('what the log holds of two lubes on a bike', () => {
