@@ -100,10 +100,14 @@ class CoatOn {
     run.end = end;
     run.endedAt = at;
     run.km = state.kmSinceLube;
-    run.ridden.hours = (Date.parse(at) - Date.parse(run.work.at)) / MS_PER_HOUR;
+    this.stoodUntil(at);
     const used = livesUsed(state);
     run.lasted =
       end === 'squeak' ? { from: Math.max(this.before, run.quietTo), to } : { from: used, to };
+  }
+
+  private stoodUntil(at: string): void {
+    this.run.ridden.hours = (Date.parse(at) - Date.parse(this.run.work.at)) / MS_PER_HOUR;
   }
 
   private rode(step: ReplayStep, before: ChainState): void {
@@ -132,6 +136,7 @@ class CoatOn {
     if (event.sound === 'still quiet') {
       this.run.quietTo = used;
       this.run.lasted = { from: used, to: Infinity };
+      this.stoodUntil(event.at);
     }
   }
 
