@@ -36,6 +36,13 @@ describe('the answer of a trial', () => {
     const y = answerOf({ b: lasted(1.1, 1.3, 0.9), a: lasted(1, 0.8, 1.2) }, asked());
     expect(x.chance.aClearly + x.chance.bClearly + x.chance.equal).toBeCloseTo(1, 6);
     expect(x.chance.a + y.chance.a).toBeCloseTo(1, 6);
+    const less = answerOf(
+      { a: lasted(1.1, 1.3, 0.9), b: lasted(1, 0.8, 1.2) },
+      asked({ more: 'worse' }),
+    );
+    expect(less.chance.aClearly).toBeCloseTo(x.chance.bClearly, 9);
+    expect(less.chance.bClearly).toBeCloseTo(x.chance.aClearly, 9);
+    expect(x.chance.aClearly).toBeGreaterThan(x.chance.bClearly);
     expect(x.chance.aClearly).toBeCloseTo(y.chance.bClearly, 6);
     expect(x.ratio.mid * y.ratio.mid).toBeCloseTo(1, 3);
     expect(x.ratio.least).toBeLessThan(x.ratio.low);
