@@ -15,7 +15,7 @@ import { Button } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
-import { RoundCard } from '@/ui/bench/lazily';
+import { RoundCards } from '@/ui/bench/lazily';
 import { Txt } from '@/ui/theme';
 
 /** The slower rounds: what is looked after beside the chain, the most due first. */
@@ -46,18 +46,13 @@ export default function Rounds() {
         estimate.
       </Txt>
       {pick}
-      {states.map((state) => (
-        <RoundCard
-          key={`${bike.id} ${state.round} ${state.last?.at}`}
-          state={state}
-          bike={bike}
-          units={units}
-          onEnd={(end) => ended(state.round, end)}
-          onOff={() =>
-            offer(`${ROUND_LABEL[state.round]} no longer offered`, [...rounds.off, state.round])
-          }
-        />
-      ))}
+      <RoundCards
+        states={states}
+        bike={bike}
+        units={units}
+        onEnd={ended}
+        onOff={(round) => offer(`${ROUND_LABEL[round]} no longer offered`, [...rounds.off, round])}
+      />
       {rounds.off.length > 0 ? (
         <Button label="Offer all rounds again" onPress={() => offer('All rounds offered', [])} />
       ) : null}

@@ -6,7 +6,7 @@ export { BenchSession } from './BenchSession';
 export { BenchStart } from './BenchStart';
 export { NewChain } from '../garage/NewChain';
 export { NewChainCards } from '../newChain/NewChainCards';
-export { RoundCard } from '../rounds/RoundCard';
+export { RoundCards } from '../rounds/RoundCards';
 export { NewChainStart } from './NewChainStart';
 export { CautionCard } from '../work/CautionCard';
 export { WorkCautions } from '../work/WorkCautions';

@@ -11,4 +11,4 @@ export const NewChain = lazily('NewChain');
 export const NewChainStart = lazily('NewChainStart');
 export const NewChainCards = lazily('NewChainCards');
 export const HowTried = lazily('HowTried');
-export const RoundCard = lazily('RoundCard');
+export const RoundCards = lazily('RoundCards');

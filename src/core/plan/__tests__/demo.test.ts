@@ -2,7 +2,7 @@ import { demoPlan } from '@/test/demoPlan';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { Replay, reportOn } from '../../care';
-import { COMMUTER, RACER } from '../../demo/island';
+import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
 import { daysAfter, weekdayOf } from '../../time/dates';
 import { timeOf } from '../../time/zones';
 import { dueSince } from '../agenda/due';
@@ -146,12 +146,19 @@ describe('the plan of the demo', () => {
     const wetUsed = (answer: PlanAnswer) =>
       answer.agenda.filter((a) => a.bottleId === 'demo-wet').length;
     expect(wetUsed(told)).toBeGreaterThan(1);
-    const twoLeft = wetUsed(await planned({ left: { ...base.left, 'demo-wet': 10 } }));
-    expect([1, 2]).toContain(twoLeft);
-    expect(wetUsed(await planned({ left: { ...base.left, 'demo-wet': 5 } }))).toBeLessThanOrEqual(
-      1,
-    );
+    // Without its trial the gravel bike would take the last coat.
+    const bikes = base.bikes.map((bike) => ({ ...bike, keepsTo: [] }));
+    const left = { ...base.left, 'demo-wet': 5 };
+    expect(wetUsed(await planned({ bikes, left }))).toBe(1);
+    expect(wetUsed(await planned({ left }))).toBe(0);
     expect(wetUsed(await planned({ left: { ...base.left, 'demo-wet': 3 } }))).toBe(0);
+  }, 30_000);
+
+  it('keeps a bike with a trial to the lube that is tried', async () => {
+    const ofGravel = (answer: PlanAnswer) => jobs(answer, GRAVEL).flatMap((j) => j.bottleId ?? []);
+    expect(new Set(ofGravel(told))).toEqual(new Set(['demo-all']));
+    const bikes = base.bikes.map((bike) => ({ ...bike, keepsTo: [] }));
+    expect(ofGravel(await planned({ bikes }))).toContain('demo-wet');
   }, 30_000);
 
   it('keeps to the rider’s schools, and says a change of lube', async () => {
