@@ -166,6 +166,10 @@ const spanWords = (weeks: number): string =>
       ? `${Math.round(weeks / 4.345)} months`
       : `${formatNumber(weeks / 52)} years`;
 
+/** When a trial stops, and how often that is wrong, by simulation: see docs/audit.md. */
+export const STOP_RULE =
+  'It stops when one way is better with a chance of 97 in 100, or when it hardly matters which. Of trials of two equal ways, fewer than one in ten ends for one of them.';
+
 /** What a trial is not worth. */
 export const NOT_FOR_A_TRIAL =
   'Do not put off a rescue after rain, a repair or the work before a race for a trial. A coat that ends early counts for as far as it went.';

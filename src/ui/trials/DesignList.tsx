@@ -2,7 +2,13 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Design } from '@/core/trials';
 import type { UnitSystem } from '@/core/units';
-import { NOT_FOR_A_TRIAL, designSentence, designTitle, worthSentence } from '@/core/words/trials';
+import {
+  NOT_FOR_A_TRIAL,
+  STOP_RULE,
+  designSentence,
+  designTitle,
+  worthSentence,
+} from '@/core/words/trials';
 import { Button, FormFoot } from '../form';
 import { Txt, useColors } from '../theme';
 
@@ -50,8 +56,11 @@ export function DesignList({ designs, careFor, units, currency, onBegin }: Props
         ))}
       </View>
       <Txt variant="small" tone="inkSoft">
-        Chance draws whose turn each coat is, so that good and bad weather fall on both. It stops as
-        soon as the answer is clear, often after two thirds of the coats. Look as often as you like.
+        Chance draws whose turn each coat is, so that good and bad weather fall on both. Most trials
+        end after three quarters of their coats. Look as often as you like.
+      </Txt>
+      <Txt variant="small" tone="inkSoft">
+        {STOP_RULE}
       </Txt>
       <Txt variant="small" tone="inkSoft">
         {NOT_FOR_A_TRIAL}

@@ -9,6 +9,7 @@ import {
   dueSentence,
   MEASURE_LABEL,
   ragDueSentence,
+  STOP_RULE,
 } from '@/core/words/trials';
 import { Button } from '../form';
 import { Card, Page } from '../frame';
@@ -56,6 +57,9 @@ export function TrialPage(props: Props) {
       {answer.coats.a + answer.coats.b > 0 ? (
         <Card title="How sure that is">
           <ChanceBar answer={answer} labels={labels} />
+          <Txt variant="small" tone="inkSoft">
+            {STOP_RULE}
+          </Txt>
         </Card>
       ) : null}
       {points.length > 0 ? (
