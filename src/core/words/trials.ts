@@ -168,7 +168,7 @@ const spanWords = (weeks: number): string =>
 
 /** When a trial stops, and how often that is wrong, by simulation: see docs/audit.md. */
 export const STOP_RULE =
-  'It stops when one way is better with a chance of 97 in 100, or when it hardly matters which. Of trials of two equal ways, fewer than one in ten ends for one of them.';
+  'It stops when one way is better with a chance of 97 in 100 or more, or when it hardly matters which. Of trials of two equal ways, fewer than one in ten ends for one of them.';
 
 /** What a trial is not worth. */
 export const NOT_FOR_A_TRIAL =

@@ -56,8 +56,8 @@ export function DesignList({ designs, careFor, units, currency, onBegin }: Props
         ))}
       </View>
       <Txt variant="small" tone="inkSoft">
-        Chance draws whose turn each coat is, so that good and bad weather fall on both. Most trials
-        end after three quarters of their coats. Look as often as you like.
+        Chance draws whose turn each coat is, so that good and bad weather fall on both. On average
+        a trial ends after three quarters of its coats. Look as often as you like.
       </Txt>
       <Txt variant="small" tone="inkSoft">
         {STOP_RULE}
