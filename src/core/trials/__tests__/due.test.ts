@@ -29,6 +29,14 @@ describe('whose turn it is', () => {
     }
   });
 
+  it('is drawn anew for each pair', () => {
+    const firsts = Array.from({ length: 12 }, (_, pair) =>
+      dueArm({ id: 't' }, coats(...Array.from({ length: pair }, () => ['a', 'b'] as const).flat())),
+    );
+    expect(firsts).toEqual(firsts.map((_, pair) => firstOf('t', pair)));
+    expect(new Set(firsts).size).toBe(2);
+  });
+
   it('makes up for coats that do not count, or were done the other way', () => {
     expect(dueArm({ id: 't' }, coats('a', 'a', 'b'))).toBe('b');
     expect(dueArm({ id: 't' }, coats('b', 'spoilt a'))).toBe('a');
