@@ -127,7 +127,7 @@ test('the island’s trials: one ended with its answer, one running, saved as a 
   await rider.picks('What do you want to try?', 'A question of my own');
   await expect(page.getByText(/^Write down the question/)).toBeVisible();
   await page.getByLabel('Your question').fill('Does a warm chain take wax better?');
-  await page.getByLabel('The one way').fill('Warmed by the stove');
+  await page.getByLabel('The one', { exact: true }).fill('Warmed by the stove');
   await page.getByLabel('The other').fill('Cold');
   await page.getByRole('button', { name: /^Begin/ }).click();
   await expect(

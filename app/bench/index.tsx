@@ -20,7 +20,7 @@ import { atTheBench } from '@/store/atTheBench';
 import { saveChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useDueRounds } from '@/store/rounds';
-import { useBenchTrial, useRagDue } from '@/store/trials';
+import { useTrialAtBench } from '@/store/trials';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchStart } from '@/ui/bench/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -43,8 +43,7 @@ export default function Bench() {
   const clock = useClock();
   const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   const due = useDueRounds(report);
-  const trial = useBenchTrial(report?.bike.id);
-  const ragDue = useRagDue(report?.bike.id);
+  const trial = useTrialAtBench(report?.bike.id);
   if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const { bike, chain, state } = report;
   return (
@@ -54,8 +53,11 @@ export default function Bench() {
       clock={clock}
       reports={reports}
       report={report}
-      at={{ ...atTheBench({ replay, garage, settings, now }, bike, chain, report), trial }}
-      ragDue={ragDue}
+      at={{
+        ...atTheBench({ replay, garage, settings, now }, bike, chain, report),
+        trial: trial.turn,
+      }}
+      ragDue={trial.rag}
       lastLube={lastLube(replay.steps, chain.id)}
       asked={params.depth}
       bottle={garage.products[params.bottle ?? ''] ?? null}

@@ -15,7 +15,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { useBenchTrial } from '@/store/trials';
+import { useTrialAtBench } from '@/store/trials';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { Txt } from '@/ui/theme';
@@ -43,7 +43,7 @@ export default function RecordWork() {
   const report = reports.find((r) => r.chain.id === wanted) ?? main;
   const chainId = wanted ?? report?.chain.id ?? chains[0]?.id;
   const bikeId = chainId ? bikeOf(replay.book, chainId) : null;
-  const trial = useBenchTrial(bikeId ?? undefined);
+  const trial = useTrialAtBench(bikeId ?? undefined).turn;
   if (!chainId) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const lube = lastLube(replay.steps, chainId);
   const asked =

@@ -59,19 +59,21 @@ export function useTrialsOfPlan(): Record<'turns' | 'rags', Record<string, strin
   }, [played, bikes, units]);
 }
 
-/** That a rag of the coat on a bike is to be read for its trial; null: none is. */
-export function useRagDue(bikeId: string | undefined): string | null {
-  const report = useTrialOn(bikeId);
-  const units = useAppSelector(selectUnits);
-  return report && report.answer.settled === null ? ragDueSentence(report, units) : null;
-}
-
-/** The same as the bench sets a coat up by; null: no coat is due in a trial. */
-export function useBenchTrial(bikeId: string | undefined): BenchTrial | null {
+/** What a trial asks at the bench: how the next coat is set up, and that a rag is to be read first; null: nothing. */
+export function useTrialAtBench(bikeId: string | undefined): {
+  turn: BenchTrial | null;
+  rag: string | null;
+} {
   const report = useTrialOn(bikeId);
   const { products } = useAppSelector(selectGarage);
+  const units = useAppSelector(selectUnits);
   return useMemo(() => {
-    if (!report || report.due === null || report.answer.settled !== null) return null;
-    return benchTrialOf(report.trial, report.due, armLabels(report.trial.question, products));
-  }, [report, products]);
+    if (!report || report.answer.settled !== null) return { turn: null, rag: null };
+    const { trial, due } = report;
+    const labels = armLabels(trial.question, products);
+    return {
+      turn: due === null ? null : benchTrialOf(trial, due, labels),
+      rag: ragDueSentence(report, units),
+    };
+  }, [report, products, units]);
 }

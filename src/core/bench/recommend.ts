@@ -1,5 +1,6 @@
 import type { Verdict } from '../care';
 import { DEPTHS, type Depth } from '../logbook';
+import { isOfAnOccasion } from './depths';
 import type { DateText } from '../time/dates';
 import type { Offer } from './offer';
 
@@ -39,7 +40,8 @@ export function recommend(
     return { ...planned, reason: 'planned' };
   const { depth } = verdict.proposal;
   const from = DEPTHS.indexOf(depth);
-  const found = can.find((o) => DEPTHS.indexOf(o.depth) >= from) ?? can.at(-1);
+  const fits = (o: Offer) => o.depth === depth || !isOfAnOccasion(o.depth);
+  const found = can.find((o) => DEPTHS.indexOf(o.depth) >= from && fits(o)) ?? can.findLast(fits);
   if (!found) return null;
   return {
     depth: found.depth,

@@ -1,12 +1,12 @@
 import type { ChainReport, Replay } from '../care';
 import { wearLimitPercent } from '../chain';
-import type { LubeClass } from '../lube';
 import type { TrialQuestion } from '../records/trial';
 import type { Settings } from '../settings';
 import { bottlesOf, usualCoatCost } from '../shelf';
-import { coatsSince, type CoatRun } from './coats';
+import { lubeOn } from '../years';
+import { coatsSince } from './coats';
 import type { Planned } from './designs';
-import type { Evidence } from './evidence';
+import { saidOf } from './judged';
 import { priorOf } from './noise';
 import { scatterOf } from './posterior';
 
@@ -17,20 +17,9 @@ export interface TrialAsker {
   settings: Settings;
 }
 
-/** Put on where nothing is known. */
-const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
-
-/** What coats of a lube on a bike showed before any trial, by what was said of them. */
-const heardBefore = (runs: readonly CoatRun[], bikeId: string, lube: LubeClass): Evidence[] =>
-  runs.flatMap((run): Evidence[] => {
-    if (run.bikeId !== bikeId || run.lube !== lube) return [];
-    if (run.end === 'squeak' && run.lasted.to > 0) return [{ kind: 'lasted', ...run.lasted }];
-    return run.quietTo > 0 ? [{ kind: 'lasted', from: run.quietTo, to: Infinity }] : [];
-  });
-
 /** The lubes a trial would be of: two bottles', else the one that is on for both. */
 function lubesOf({ report, replay }: TrialAsker, question: TrialQuestion): Planned['lubes'] {
-  const on = report.state.lube ?? LUBE_IF_UNKNOWN;
+  const on = lubeOn(report);
   if (question.kind !== 'product') return { a: on, b: on };
   const { products } = replay.garage;
   return { a: products[question.a]?.lubeClass ?? on, b: products[question.b]?.lubeClass ?? on };
@@ -41,7 +30,9 @@ export function plannedOf(asker: TrialAsker, question: TrialQuestion, careFor: n
   const { report, replay, settings } = asker;
   const { bike, chain, typical, learnt } = report;
   const lubes = lubesOf(asker, question);
-  const heard = heardBefore(coatsSince(replay, ''), bike.id, lubes.a);
+  const heard = coatsSince(replay, '').flatMap((run) =>
+    run.bikeId === bike.id && run.lube === lubes.a ? (saidOf(run) ?? []) : [],
+  );
   const [bottle] = bottlesOf(replay.garage.products, lubes.a);
   return {
     lubes,

@@ -2,7 +2,7 @@ import { CARE } from '../care';
 import { LUBE_CLASSES, type LubeClass } from '../lube';
 import type { Measure } from '../records/trialKinds';
 import { HOURS_PER_WEEK } from '../units';
-import type { CoatRun, Ridden } from './coats';
+import type { CoatRun, RagOfCoat, Ridden } from './coats';
 import { outsideAfter } from './evidence';
 
 /** All that was ridden on some coats together, and how many handbook lives, or how much grit, it comes to with a lube. */
@@ -31,7 +31,10 @@ export function livesIn({ loadKm, waterMm, hours }: Ridden, lube: LubeClass): nu
 }
 
 /** How much grit riding brings to a lube by the handbook, up to a factor that is the same for all. */
-function gritIn({ dirt, wetDirt }: Ridden, lube: LubeClass): number {
+export function gritIn(
+  { dirt, wetDirt }: Pick<Ridden, 'dirt' | 'wetDirt'>,
+  lube: LubeClass,
+): number {
   const { stickiness } = LUBE_CLASSES[lube];
   return stickiness * (dirt - wetDirt) + Math.max(CARE.wetStickiness.value, stickiness) * wetDirt;
 }
@@ -52,11 +55,7 @@ export const evenedKm = (lives: number, common: Common, lube: LubeClass): number
   common.km === 0 ? 0 : (lives * common.km) / livesIn(common, lube);
 
 /** Grit a rag would have shown after `ragKm` in the weather of all rags, by how much faster than the handbook it came. */
-export function evenedLevel(
-  rag: Extract<CoatRun['rags'][number], { kind: 'rag' }>,
-  all: readonly CoatRun['rags'][number][],
-  ragKm: number,
-): number {
+export function evenedLevel(rag: RagOfCoat, all: readonly RagOfCoat[], ragKm: number): number {
   const come = -Math.log(Math.max(1e-6, (1 - rag.level) / (1 - rag.leftOutside)));
   const gathered = all.reduce((sum, r) => sum + r.gathered, 0);
   const km = all.reduce((sum, r) => sum + r.km, 0);

@@ -1,9 +1,9 @@
 import { CARE, meanMinutes, OWN, STANDARDS, type Constant, type TypicalRiding } from '../care';
-import { isWax, LUBE_CLASSES, type LubeClass } from '../lube';
+import { isWax, type LubeClass } from '../lube';
 import type { Standard } from '../records/standards';
 import type { Measure } from '../records/trialKinds';
 import { HOURS_PER_WEEK } from '../units';
-import { livesIn } from './common';
+import { gritIn, livesIn } from './common';
 import { coatsNeeded } from './size';
 
 /** How a trial can be run. */
@@ -82,8 +82,8 @@ const meanOf = ({ a, b }: Planned['lubes'], of: (lube: LubeClass) => number): nu
 /** Km after which a rag tells most, on a lube as one rides now; not beyond its usual coat. */
 function ragKmOf({ typical, lubes }: Planned, usualKm: number): number {
   const { perKm } = typical;
-  const sticky = meanOf(lubes, (lube) => LUBE_CLASSES[lube].stickiness);
-  const gather = (sticky * perKm.dirtPerKm) / perKm.km / CARE.outsideScaleKm.value;
+  const road = { dirt: perKm.dirtPerKm, wetDirt: perKm.wetDirtPerKm };
+  const gather = meanOf(lubes, (lube) => gritIn(road, lube)) / CARE.outsideScaleKm.value;
   const km = gather > 0 ? -Math.log(1 - PLAN_OF_TRIAL.ragLevel.value) / gather : usualKm;
   return Math.max(10, Math.round(Math.min(km, usualKm) / 10) * 10);
 }

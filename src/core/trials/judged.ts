@@ -2,7 +2,7 @@ import { METHODS } from '../care';
 import type { WorkDone } from '../logbook';
 import type { Trial } from '../records/trial';
 import type { Measure, Tried } from '../records/trialKinds';
-import type { CoatRun } from './coats';
+import type { CoatRun, RagOfCoat } from './coats';
 import type { Evidence } from './evidence';
 
 /** Why a coat does not count in a trial. */
@@ -67,6 +67,13 @@ function isOther({ lube, bottle }: CoatRun, first: CoatRun | null): boolean {
   return lube !== first.lube || (both && bottle !== first.bottle);
 }
 
+/** Why a coat tells nothing of its lube, whoever asks; null: it may. */
+function spoiltAnyway({ work, early }: CoatRun): 'rescue' | 'thin' | 'early' | null {
+  if (work.depth === 'rescue' || work.depth === 'roadside') return 'rescue';
+  if ((work.lube?.coat ?? 0) < WHOLE || work.depth === 'thin coat') return 'thin';
+  return early ? 'early' : null;
+}
+
 /** Why a coat does not count, whatever it showed; null: it does. */
 function spoiltBy(
   trial: Trial,
@@ -74,16 +81,15 @@ function spoiltBy(
   arm: Tried | null,
   first: CoatRun | null,
 ): Uncounted | null {
-  const { work, over } = coat;
-  if (work.depth === 'rescue' || work.depth === 'roadside') return 'rescue';
-  if ((work.lube?.coat ?? 0) < WHOLE || work.depth === 'thin coat') return 'thin';
+  const { over } = coat;
+  const anyway = spoiltAnyway(coat);
+  if (anyway) return anyway;
   if (arm === null) return 'not said';
   if (trial.question.kind === 'product') {
     if (arm === 'neither') return 'other lube';
     if (over && over.film > MOST_UNDER && over.lube !== (coat.bottle ?? coat.lube)) return 'mixed';
   } else if (isOther(coat, first)) return 'other lube';
-  if (arm === 'neither') return 'neither';
-  return coat.early ? 'early' : null;
+  return arm === 'neither' ? 'neither' : null;
 }
 
 /** What a coat showed of how long it lasts. */
@@ -94,7 +100,7 @@ function lastedOf({ end, lasted }: CoatRun): Evidence | null {
 }
 
 /** The rag of a coat read nearest to a distance. */
-export function ragNear(coat: CoatRun, ragKm: number): CoatRun['rags'][number] | null {
+export function ragNear(coat: CoatRun, ragKm: number): RagOfCoat | null {
   const off = (km: number) => Math.abs(Math.log(km / ragKm));
   const near = coat.rags.filter(
     ({ km, gathered }) =>
@@ -122,4 +128,15 @@ export function coatsOf(trial: Trial, coats: readonly CoatRun[]): TrialCoat[] {
     const told = measure === 'squeak' ? 'too short' : 'no rag';
     return { coat, arm, evidence, uncounted: spoilt ?? (evidence === null && over ? told : null) };
   });
+}
+
+/**
+ * What was said of a coat, where nobody promised to note a squeak and a new coat may have any reason: where it squeaked, or that
+ * it was quiet; null: nothing.
+ */
+export function saidOf(coat: CoatRun): Evidence | null {
+  const { end, lasted, quietTo } = coat;
+  if (spoiltAnyway(coat)) return null;
+  if (end === 'squeak') return lasted.to > 0 ? { kind: 'lasted', ...lasted } : null;
+  return quietTo > 0 ? { kind: 'lasted', from: quietTo, to: Infinity } : null;
 }

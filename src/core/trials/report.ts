@@ -5,7 +5,7 @@ import type { Arm } from '../records/trialKinds';
 import { ARMS } from '../records/trialKinds';
 import type { Garage } from '../garage';
 import { answerOf, type Answer, type Asked } from './answer';
-import { coatsSince, type CoatRun } from './coats';
+import { coatsSince, type RagOfCoat } from './coats';
 import { commonOf, evenedKm, evenedLevel, offsetOf, type Common } from './common';
 import { dueArm } from './due';
 import { coatsOf, ragNear, type TrialCoat } from './judged';
@@ -55,7 +55,7 @@ function pointOf(
   { coat, arm, evidence }: TrialCoat & { arm: Arm; evidence: Evidence },
   { ragKm }: Trial,
   common: Common,
-  rags: readonly CoatRun['rags'][number][],
+  rags: readonly RagOfCoat[],
 ): CoatPoint {
   const at = coat.work.at;
   const rag = evidence.kind === 'rag' ? ragNear(coat, ragKm) : null;

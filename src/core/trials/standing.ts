@@ -3,6 +3,7 @@ import { answerOf, type Answer } from './answer';
 import type { CoatRun } from './coats';
 import { commonOf, offsetOf } from './common';
 import type { Evidence } from './evidence';
+import { saidOf } from './judged';
 import { priorOf } from './noise';
 
 /** Two lubes that the log has on one bike, as they stand beside each other: seen, and not drawn by lot. */
@@ -22,13 +23,6 @@ export interface LubeSeen {
 
 /** Coats of each that must have been heard for a word on them, at least one of them to its end. Own choice. */
 const LEAST_COATS = 3;
-
-/** What a coat showed by what was said of it: here nobody promised to note a squeak, and a new coat may have any reason. */
-function saidOf({ end, lasted, quietTo, work, early }: CoatRun): Evidence | null {
-  if (early || (work.lube?.coat ?? 0) < 0.9 || work.depth === 'rescue') return null;
-  if (end === 'squeak' && lasted.to > 0) return { kind: 'lasted', ...lasted };
-  return quietTo > 0 ? { kind: 'lasted', from: quietTo, to: Infinity } : null;
-}
 
 /** What the coats of a log (`coatsSince`) hold of lubes beside each other on a bike, those heard on most coats first. */
 export function standingOn(runs: readonly CoatRun[], bikeId: string): Standing[] {

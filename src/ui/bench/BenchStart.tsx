@@ -78,6 +78,9 @@ export function BenchStart(props: Props) {
   const list = offers(at, wanted);
   const recommended = recommend(report.verdict, list, props.planned, at.next?.due);
   const nothingDue = nothingDueSentence(report.verdict, recommended, props.today);
+  // What was asked for by name may not be the way here: then what is recommended is chosen.
+  const canDo = (depth: Depth | null): depth is Depth =>
+    list.some((o) => o.depth === depth && o.refused === null);
   const start = (offer: Offer) => {
     keep(startRun(offer, at.chain.id, props.clock()));
     props.onGo();
@@ -102,7 +105,7 @@ export function BenchStart(props: Props) {
       <StartPanel
         offers={list}
         recommended={recommended}
-        depth={picked ?? recommended?.depth ?? 'wipe-down'}
+        depth={canDo(picked) ? picked : (recommended?.depth ?? 'wipe-down')}
         onDepth={setPicked}
         wanted={wanted}
         onWanted={(next) => setPart((old) => ({ ...old, ...next }))}

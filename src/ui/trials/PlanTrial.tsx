@@ -108,6 +108,12 @@ function ofWay(way: TriedWay, possible: Props['possible']): TrialQuestion {
   return { kind: 'way', way, a, b };
 }
 
+/** What the two habits are called while they are chosen. */
+const SIDES = [
+  { arm: 'a', label: 'The one' },
+  { arm: 'b', label: 'The other' },
+] as const;
+
 type OfKind<K extends Kind> = Extract<TrialQuestion, { kind: K }>;
 
 function WayFields({
@@ -134,18 +140,15 @@ function WayFields({
         value={way}
         onChange={(next) => onChange(ofWay(next, possible))}
       />
-      <Choice<string>
-        label="The one way"
-        options={options}
-        value={question.a}
-        onChange={(a) => onChange({ ...question, a })}
-      />
-      <Choice<string>
-        label="The other"
-        options={options}
-        value={question.b}
-        onChange={(b) => onChange({ ...question, b })}
-      />
+      {SIDES.map(({ arm, label }) => (
+        <Choice<string>
+          key={arm}
+          label={label}
+          options={options}
+          value={question[arm]}
+          onChange={(value) => onChange({ ...question, [arm]: value })}
+        />
+      ))}
     </>
   );
 }
@@ -162,22 +165,16 @@ function BottleFields({
   const options = bottles.map(({ id, name }) => ({ value: id, label: name }));
   return (
     <>
-      <View style={styles.row}>
-        <SelectField
-          label="The one bottle"
-          value={question.a}
-          options={options}
-          onChange={(a) => onChange({ ...question, a })}
-        />
-      </View>
-      <View style={styles.row}>
-        <SelectField
-          label="The other"
-          value={question.b}
-          options={options}
-          onChange={(b) => onChange({ ...question, b })}
-        />
-      </View>
+      {SIDES.map(({ arm, label }) => (
+        <View key={arm} style={styles.row}>
+          <SelectField
+            label={label}
+            value={question[arm]}
+            options={options}
+            onChange={(value) => onChange({ ...question, [arm]: value })}
+          />
+        </View>
+      ))}
     </>
   );
 }
@@ -198,8 +195,14 @@ function OwnFields({
         hint="Say, “Does a warm chain take lube better?”"
         onChange={(ask) => put({ ask: ask.slice(0, 80) })}
       />
-      <Field label="The one way" value={question.a} onChange={(a) => put({ a: a.slice(0, 80) })} />
-      <Field label="The other" value={question.b} onChange={(b) => put({ b: b.slice(0, 80) })} />
+      {SIDES.map(({ arm, label }) => (
+        <Field
+          key={arm}
+          label={label}
+          value={question[arm]}
+          onChange={(text) => put({ [arm]: text.slice(0, 80) })}
+        />
+      ))}
       <Txt variant="small">{WITHIN_LABELS}</Txt>
     </>
   );

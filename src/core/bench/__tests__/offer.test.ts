@@ -97,6 +97,23 @@ describe('what the bench offers', () => {
     ).toBeNull();
   });
 
+  it('never a job of the road, the rain or the minute before a ride where the usual one is not the way', () => {
+    const spent = reported({ kmSinceLube: 390 });
+    const usual = at(spent);
+    const settings = {
+      ...usual.settings,
+      schools: { ...usual.settings.schools, oldCoat: 'clean' as const },
+    };
+    const list = offers({ ...usual, settings }, WANTED);
+    expect(list.find((o) => o.depth === 'top-up')?.refused).toBe('old coat stays');
+    expect(recommend(spent.verdict, list)).toEqual({
+      depth: 'on-bike clean',
+      reason: 'next that can',
+    });
+    const onRoad = list.filter((o) => o.depth === 'roadside' || o.depth === 'wipe-down');
+    expect(recommend(spent.verdict, onRoad)?.depth).toBe('wipe-down');
+  });
+
   it('shallow first when a noise is the only complaint', () => {
     const squeaks = reported({ kmSinceLube: 250 }, 'squeak');
     expect(recommend(squeaks.verdict, offers(at(squeaks), WANTED))).toMatchObject({

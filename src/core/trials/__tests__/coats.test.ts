@@ -1,6 +1,7 @@
 import { Replay } from '@/core/care';
 import type { Trial } from '@/core/records/trial';
 import { TEST_GARAGE } from '@/test/arbitraries';
+import { productOf } from '@/test/products';
 import { fittedBody, rideBody, stamped, workBody, type Body } from '@/test/events';
 import { coatsSince } from '../coats';
 import { armOf, coatsOf, ragNear } from '../judged';
@@ -13,6 +14,12 @@ const heard = (day: number, sound: 'squeak' | 'still quiet'): Body => ({
   at: at(day, 12),
   chainId: 'c1',
   sound,
+});
+const rag = (day: number, swatch: number): Body => ({
+  type: 'ragChecked',
+  at: at(day, 12),
+  chainId: 'c1',
+  swatch,
 });
 const coat = (day: number, more: Parameters<typeof workBody>[2] = {}): Body =>
   workBody(at(day, 18), 'c1', {
@@ -113,12 +120,6 @@ describe('coats of the log', () => {
   });
 
   it('keep the rags read on them, with what was to come by then', () => {
-    const rag = (day: number, swatch: number): Body => ({
-      type: 'ragChecked',
-      at: at(day, 12),
-      chainId: 'c1',
-      swatch,
-    });
     const [run] = coatsIn(coat(0), ride(1, 80), rag(1, 2), ride(2, 40), rag(2, 4));
     expect(run!.rags.map((r) => r.km)).toEqual([80, 120]);
     expect(run!.rags.map((r) => r.level)).toEqual([0.2, 0.62]);
@@ -130,16 +131,16 @@ describe('coats of the log', () => {
 
   it('read right after a wipe tell nothing of how fast dirt comes', () => {
     const wipe = workBody(at(2), 'c1', { method: 'solvent wipe' });
-    const rag: Body = { type: 'ragChecked', at: at(3, 12), chainId: 'c1', swatch: 2 };
-    const [run] = coatsIn(coat(0), ride(1, 90), wipe, ride(3, 5), rag);
+    const read = rag(3, 2);
+    const [run] = coatsIn(coat(0), ride(1, 90), wipe, ride(3, 5), read);
     expect(run!.rags).toHaveLength(1);
     expect(ragNear(run!, 95)).toBeNull();
   });
 
   it('left unwiped are held to what a wiped one would gather', () => {
-    const rag: Body = { type: 'ragChecked', at: at(1, 12), chainId: 'c1', swatch: 3 };
+    const read = rag(1, 3);
     const of = (wiped: boolean) =>
-      coatsIn(coat(0, { lube: { lubeClass: 'wet', coat: 1, wiped } }), ride(1, 80), rag)[0]!
+      coatsIn(coat(0, { lube: { lubeClass: 'wet', coat: 1, wiped } }), ride(1, 80), read)[0]!
         .rags[0]!.gathered;
     expect(of(false)).toBeCloseTo(of(true), 2);
   });
@@ -222,7 +223,7 @@ describe('coats of a trial', () => {
     const bottle = (productId: string) => ({ used: [{ productId, amount: 4 }] });
     const garage = {
       ...TEST_GARAGE,
-      products: { p1: { ...WET, id: 'p1' }, p2: { ...WET, id: 'p2' }, p3: { ...WET, id: 'p3' } },
+      products: Object.fromEntries(['p1', 'p2', 'p3'].map((id) => [id, productOf({ id })])),
     };
     const list = coatsOf(
       { ...TRIAL, question: { kind: 'product', a: 'p1', b: 'p2' } },
@@ -258,14 +259,14 @@ describe('coats of a trial', () => {
   });
 
   it('by rag wait for one near its distance, and do not count without', () => {
-    const rag: Body = { type: 'ragChecked', at: at(5, 12), chainId: 'c1', swatch: 3 };
+    const read = rag(5, 3);
     const list = judged(
       { measure: 'rag', ragKm: 80 },
       coat(0, tried('a')),
       ride(1, 90),
       coat(3, tried('b')),
       ride(4, 90),
-      rag,
+      read,
       coat(6, tried('a')),
       ride(7, 60),
     );
@@ -278,23 +279,3 @@ describe('coats of a trial', () => {
     expect(past[0]!.uncounted).toBe('no rag');
   });
 });
-
-const WET = {
-  name: 'Wet',
-  kind: 'lube',
-  lubeClass: 'wet',
-  size: 100,
-  price: null,
-  openedOn: null,
-  left: 100,
-  leftAt: at(0, 0),
-  lifeKm: null,
-  setHours: null,
-  shake: false,
-  leastC: null,
-  dilution: null,
-  forChains: true,
-  sparesWax: false,
-  retired: false,
-  changedAt: at(0, 0),
-} as const;

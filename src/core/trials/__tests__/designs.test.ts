@@ -1,29 +1,12 @@
 import fc from 'fast-check';
 import { CARE } from '@/core/care';
 import type { TypicalRiding } from '@/core/care';
+import { dryRoad, ridingOn } from '@/test/dryRoad';
 import { designsOf, LONGEST_WEEKS, ragSigma, type Planned } from '../designs';
 import { coatsNeeded } from '../size';
 
-const typical = (kmPerWeek: number, more: Partial<TypicalRiding['perKm']> = {}): TypicalRiding => ({
-  perKm: {
-    km: 1,
-    hours: 1 / 24,
-    wetShare: 0,
-    waterMm: 0,
-    onChainMm: 0,
-    dirtPerKm: 1,
-    wetDirtPerKm: 0,
-    salted: false,
-    load: 1,
-    ...more,
-  },
-  kmPerWeek,
-  rideKm: 40,
-  met: [],
-  guard: 1,
-  indoors: 0,
-  rides: 20,
-});
+const typical = (kmPerWeek: number, more: Partial<TypicalRiding['perKm']> = {}): TypicalRiding =>
+  ridingOn(dryRoad(1, more), { kmPerWeek, rideKm: 40 });
 
 const planned = (more: Partial<Planned> = {}): Planned => ({
   lubes: { a: 'dry', b: 'dry' },
