@@ -1,5 +1,7 @@
 import type { ExpoConfig } from 'expo/config';
 
+const isBare = process.env.SPOKE_APP_ROOT !== undefined;
+
 /**
  * One Expo project. `SPOKE_APP_ROOT` points the router at another folder of routes: the bench uses it
  * to build a bare app of the same stack, against which our weight and first paint are measured.
@@ -21,6 +23,8 @@ const config: ExpoConfig = {
       },
     ],
   ],
+  // Ours is app/+not-found.tsx, and there is no map of the site.
+  extra: isBare ? {} : { router: { sitemap: false, notFound: false } },
   experiments: { typedRoutes: false },
 };
 

@@ -1,3 +1,4 @@
+const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
@@ -30,12 +31,54 @@ const UNUSED = [
   },
 ];
 
+/**
+ * More of the same, for our app alone: the bare app the bench measures against keeps them, as any new app of this stack
+ * would. The router: links, previews, tabs, a map of the site, pages for its own errors. React Native for the web:
+ * animation, pictures, sheets and touchables, for ours are of View, Pressable and SVG.
+ */
+const UNUSED_HERE = [
+  {
+    from: /node_modules\/expo-router\/build\/(index|exports|ExpoRoot|getRoutes|layouts\/\w+|views\/\w+)\.js$/,
+    module:
+      /\/(link|color|Sitemap|useSitemap|ErrorBoundary|Unmatched|RootUnmatched|Toast|standard-navigation|stack-utils|NativeTabTrigger)$/,
+  },
+  {
+    from: /node_modules\/react-native-web\/dist\/index\.js$/,
+    module:
+      /\/exports\/(ActivityIndicator|Alert|Animated|Clipboard|Easing|FlatList|Image|InputAccessoryView|Modal|SafeAreaView|Share|StatusBar|TouchableNativeFeedback|TouchableOpacity|TouchableWithoutFeedback|Vibration|YellowBox)$/,
+  },
+];
+
+/** What must be something, though nothing of it is used. */
+const INSTEAD = [
+  {
+    from: /node_modules\/expo-router\/build\/layouts\/StackClient\.js$/,
+    module: /\/createNativeStackNavigator$/,
+    file: 'nativeStack.js',
+  },
+  {
+    from: /node_modules\/expo-router\/build\/ExpoRoot\.js$/,
+    module: /\/screensFeatureFlags$/,
+    file: 'screens.js',
+  },
+  {
+    from: /node_modules\/expo-router\/build\/qualified-entry\.js$/,
+    module: /\/head$/,
+    file: 'head.js',
+  },
+];
+
+const isBare = process.env.SPOKE_APP_ROOT !== undefined;
+const unused = isBare ? UNUSED : [...UNUSED, ...UNUSED_HERE];
+const instead = isBare ? [] : INSTEAD;
+
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, moduleName, platform) => {
-  const unused = UNUSED.some(
-    (part) => part.from.test(context.originModulePath) && part.module.test(moduleName),
-  );
-  if (unused) return { type: 'empty' };
+  const isOf = (part) => part.from.test(context.originModulePath) && part.module.test(moduleName);
+  if (unused.some(isOf)) return { type: 'empty' };
+  const ours = instead.find(isOf);
+  if (ours)
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'scripts/lean', ours.file) };
   return (resolve ?? context.resolveRequest)(context, moduleName, platform);
 };
 

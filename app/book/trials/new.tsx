@@ -3,7 +3,8 @@ import { useMemo } from 'react';
 import { lastLube, type ChainReport } from '@/core/care';
 import { usualWanted } from '@/core/bench/offer';
 import { runningOn } from '@/core/garage';
-import { designsOf, plannedOf } from '@/core/trials';
+import { plannedOf } from '@/core/trials/ask';
+import { designsOf } from '@/core/trials/designs';
 import { possibleWays } from '@/core/trials/possible';
 import type { TrialQuestion } from '@/core/records/trial';
 import {

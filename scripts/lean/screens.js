@@ -1,0 +1,2 @@
+/** In place of the switches of native screens, of which a browser has none. */
+exports.initScreensFeatureFlags = () => {};
