@@ -6,7 +6,7 @@ import { generateSW } from 'workbox-build';
 const folder = path.resolve(process.argv[2] ?? 'dist');
 const { count, size, warnings } = await generateSW({
   globDirectory: folder,
-  globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest}'],
+  globPatterns: ['**/*.{html,js,css,woff2,svg,png,webmanifest,wasm}'],
   swDest: path.join(folder, 'sw.js'),
   // Scripts carry a hash of their content in their name.
   dontCacheBustURLsMatching: /[.-][0-9a-f]{32}\.\w+$/,

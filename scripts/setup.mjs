@@ -1,7 +1,14 @@
 // @ts-check
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  writeFileSync,
+} from 'node:fs';
 import path from 'node:path';
 
 /** Set-up that a fresh machine needs. Plain JavaScript: it runs before anything is installed. */
@@ -110,6 +117,11 @@ export function exportWeb(outputFolder, env = {}) {
     NODE_ENV: 'production',
     ...env,
   });
+  // Read by src/work/carry.worker.ts; its package would fetch it from elsewhere.
+  copyFileSync(
+    path.join(ROOT, 'node_modules/zxing-wasm/dist/reader/zxing_reader.wasm'),
+    path.join(ROOT, outputFolder, 'codes.wasm'),
+  );
   run(process.execPath, ['scripts/showAtOnce.mjs', outputFolder]);
   run(process.execPath, ['scripts/splitScripts.mjs', outputFolder]);
 }

@@ -29,6 +29,8 @@ export function createApp(
       contentSecurityPolicy: {
         directives: {
           'default-src': ["'self'"],
+          // The reader of codes is compiled (WebAssembly); text is still never run as script.
+          'script-src': ["'self'", "'wasm-unsafe-eval'"],
           'img-src': ["'self'", 'data:', 'blob:'],
           'style-src': ["'self'", "'unsafe-inline'"],
           // Served over plain http on the rider's own machine: nothing to upgrade to.

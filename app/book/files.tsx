@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import type { BackupRead } from '@/core/formats';
 import {
@@ -56,6 +57,7 @@ export default function Files() {
 /** The logbook out: by hand, and by itself where the browser can. */
 function Out({ kept: { keeping, keeper } }: { kept: Kept }) {
   const say = useSay();
+  const router = useRouter();
   const garage = useAppSelector(selectGarage);
   const { replay } = useAppSelector(selectReplay);
   const takeOut = async (give: (name: string, text: string) => void) => {
@@ -72,6 +74,7 @@ function Out({ kept: { keeping, keeper } }: { kept: Kept }) {
         {...keeping}
         onExport={() => void takeOut(downloadText)}
         onTable={() => void takeTable()}
+        onCarry={() => router.navigate('/book/carry')}
         onShare={canShareFiles() ? () => void takeOut(shareText) : null}
       />
       {keeping.canKeep ? (

@@ -13,10 +13,10 @@ export interface KeptText {
   setAside(text: string): Promise<void>;
 }
 
-/** What is under way in a logbook: a session at the bench, or a search for a noise. */
+/** What is under way in a logbook: a session at the bench, a search for a noise, or another device being read. */
 export function keptText(
   name: LogbookName,
-  what: 'bench' | 'noise',
+  what: 'bench' | 'noise' | 'carry',
   storage: Storage = browserStorage(`${storageName(name)}-${what}`),
 ): KeptText {
   return {

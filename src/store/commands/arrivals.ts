@@ -40,15 +40,13 @@ export const importRides =
 
 /** Takes a backup in, each field with the moment it was written: all of it undone as one. */
 export const restoreBackup =
-  (backup: Logbook): AppThunk =>
+  (backup: Logbook, label = 'Backup restored'): AppThunk =>
   (dispatch, getState) => {
     const before = getState().logbook;
     const after = mergeLogbooks(before, backup);
     const change = changeBetween(before, after, addedEvents(before.log, after.log));
     const { done } = getState().session;
     dispatch(merged(backup));
-    dispatch(
-      historyMoved({ done: [...done, undoableOf('Backup restored', change, before)], undone: [] }),
-    );
-    dispatch(noticed({ text: 'Backup restored', undo: true }));
+    dispatch(historyMoved({ done: [...done, undoableOf(label, change, before)], undone: [] }));
+    dispatch(noticed({ text: label, undo: true }));
   };

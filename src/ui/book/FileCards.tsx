@@ -14,10 +14,19 @@ interface BackupProps {
   onTable: () => void;
   /** Null where the browser cannot share files. */
   onShare: (() => void) | null;
+  /** To where it is carried to another device by camera. */
+  onCarry: () => void;
 }
 
 /** Taking everything out as one file. */
-export function BackupCard({ daysSince, unsaved, onExport, onTable, onShare }: BackupProps) {
+export function BackupCard({
+  daysSince,
+  unsaved,
+  onExport,
+  onTable,
+  onShare,
+  onCarry,
+}: BackupProps) {
   return (
     <Card title="Backup">
       <Txt>
@@ -29,6 +38,7 @@ export function BackupCard({ daysSince, unsaved, onExport, onTable, onShare }: B
         <Button kind="strong" label="Save a backup file" onPress={onExport} />
         <Button label="Save everything as a table" onPress={onTable} />
         {onShare ? <Button label="Send it elsewhere" onPress={onShare} /> : null}
+        <Button label="To another device by camera" onPress={onCarry} />
       </View>
     </Card>
   );

@@ -46,17 +46,22 @@ export function RestoreCard({ problem, file, onPick, onRestore, onCancel }: Prop
           {problem}
         </Txt>
       ) : null}
-      {file ? <Preview file={file} onRestore={onRestore} onCancel={onCancel} /> : null}
+      {file ? (
+        <BackupPreview file={file} label="Restore" onRestore={onRestore} onCancel={onCancel} />
+      ) : null}
     </Card>
   );
 }
 
-function Preview({
+/** What a backup would bring, field by field, and the doing. */
+export function BackupPreview({
   file,
+  label,
   onRestore,
   onCancel,
 }: {
   file: BackupFile;
+  label: string;
   onRestore: () => void;
   onCancel: () => void;
 }) {
@@ -91,7 +96,7 @@ function Preview({
         <Changes of="Settings" fields={settings} />
       )}
       <View style={styles.buttons}>
-        <Button kind="strong" label="Restore" onPress={onRestore} />
+        <Button kind="strong" label={label} onPress={onRestore} />
         <Button label="Leave it" onPress={onCancel} />
       </View>
     </View>
