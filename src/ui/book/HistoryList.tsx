@@ -1,11 +1,12 @@
 import Redo2 from 'lucide-react-native/icons/redo-2';
 import Undo2 from 'lucide-react-native/icons/undo-2';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { ReplayStep } from '@/core/care';
 import type { Garage } from '@/core/garage';
 import type { UnitSystem } from '@/core/units';
 import { Button } from '../form';
 import { useKeptScroll } from '../frame';
+import { LongList } from '../frame/LongList';
 import { Txt, useColors } from '../theme';
 import { eventLine } from '@/core/words/event';
 import { dateFormat } from '@/core/time/dateFormat';
@@ -13,6 +14,9 @@ import { dateFormat } from '@/core/time/dateFormat';
 interface Props {
   /** Newest first. */
   steps: readonly ReplayStep[];
+  /** Newer ones that are not shown, and the way to them. */
+  newer: number;
+  onAll: () => void;
   garage: Garage;
   units: UnitSystem;
   onDelete: (eventId: string) => void;
@@ -27,11 +31,20 @@ interface Props {
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 /** Work, notes, readings and fittings, newest first. */
-export function HistoryList({ steps, garage, units, onDelete, onRecord, ...undo }: Props) {
+export function HistoryList({
+  steps,
+  newer,
+  onAll,
+  garage,
+  units,
+  onDelete,
+  onRecord,
+  ...undo
+}: Props) {
   const colors = useColors();
   const ref = useKeptScroll('history', true);
   return (
-    <FlatList
+    <LongList
       ref={ref as never}
       {...({ dataSet: { page: '' } } as object)}
       data={steps}
@@ -44,6 +57,7 @@ export function HistoryList({ steps, garage, units, onDelete, onRecord, ...undo 
           </Txt>
           <Button label="Record work" onPress={onRecord} />
           <UndoRow {...undo} />
+          {newer > 0 ? <Button label={`Show ${newer} newer`} onPress={onAll} /> : null}
         </View>
       }
       ListEmptyComponent={<Txt tone="inkSoft">Nothing yet. Work and notes gather here.</Txt>}
@@ -56,7 +70,10 @@ export function HistoryList({ steps, garage, units, onDelete, onRecord, ...undo 
           (item.bikeId && garage.bikes[item.bikeId]?.name) ||
           'A chain no longer here';
         return (
-          <View style={[styles.row, { borderColor: colors.line }]}>
+          <View
+            {...({ dataSet: { row: '' }, tabIndex: -1 } as object)}
+            style={[styles.row, { borderColor: colors.line }]}
+          >
             <View style={styles.grow}>
               <Txt variant="strong">{eventLine(event, units)}</Txt>
               <Txt variant="small" tone="inkSoft">

@@ -1,5 +1,7 @@
+import Search from 'lucide-react-native/icons/search';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
+import { LinkBox } from './LinkBox';
 import { Txt, useColors } from '../theme';
 import { useSay } from '../useSay';
 import { dateFormat } from '@/core/time/dateFormat';
@@ -48,10 +50,15 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
           Dapper Spoke
         </Txt>
       )}
-      <View role="status" aria-live="polite" style={styles.save}>
-        <Txt variant="small" tone={failed ? 'danger' : 'inkSoft'}>
-          {saveText(save, say)}
-        </Txt>
+      <View style={styles.right}>
+        <View role="status" aria-live="polite" style={styles.save}>
+          <Txt variant="small" tone={failed ? 'danger' : 'inkSoft'}>
+            {saveText(save, say)}
+          </Txt>
+        </View>
+        <LinkBox href="/find" name="Find" style={styles.find}>
+          <Search size={20} color={colors.inkSoft} aria-hidden />
+        </LinkBox>
       </View>
     </View>
   );
@@ -72,11 +79,13 @@ const styles = StyleSheet.create({
     justifyContent: 'space-between',
     columnGap: 12,
     paddingHorizontal: 16,
-    minHeight: 29,
+    minHeight: 45,
     borderBottomWidth: 1,
   },
   demo: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', flexShrink: 1 },
   leave: { minHeight: 44, paddingHorizontal: 4, justifyContent: 'center' },
+  right: { flexDirection: 'row', alignItems: 'center', flexShrink: 1, marginRight: -12 },
   save: { flexShrink: 1, justifyContent: 'center' },
+  find: { width: 44, height: 44, alignItems: 'center', justifyContent: 'center' },
   link: { textDecorationLine: 'underline' },
 });

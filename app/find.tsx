@@ -1,0 +1,20 @@
+import { useMemo } from 'react';
+import { fixedThings, thingsInGarage, thingsInLog } from '@/core/find';
+import { selectGarage, selectReplay, selectUnits, useAppSelector } from '@/store';
+import { FindPage } from '@/ui/find/FindPage';
+
+/** Everything from one box. */
+export default function Find() {
+  const garage = useAppSelector(selectGarage);
+  const units = useAppSelector(selectUnits);
+  const { replay } = useAppSelector(selectReplay);
+  const things = useMemo(
+    () => [
+      ...fixedThings(),
+      ...thingsInGarage(garage),
+      ...thingsInLog(replay.steps, garage, units),
+    ],
+    [garage, replay, units],
+  );
+  return <FindPage things={things} />;
+}
