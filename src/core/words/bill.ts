@@ -1,11 +1,4 @@
-import type {
-  BillConstant,
-  BillItem,
-  BillSection,
-  BillSource,
-  SectionName,
-} from '../care/bill/billTypes';
-import { CARE, type Constant } from '../care/model/constants';
+import type { BillItem, BillSection, BillSource, SectionName } from '../care/bill/billTypes';
 import type { ClockName } from '../care/verdict/clocks';
 import type { Verdict } from '../care/verdict/verdict';
 import { LUBE_SOURCES } from '../lube';
@@ -17,6 +10,7 @@ import {
   formatShare,
   type UnitSystem,
 } from '../units';
+import { constantLine } from './constants';
 import { METHOD_LABEL } from './labels';
 import { learntFrom } from './learntFrom';
 
@@ -141,43 +135,11 @@ const DECIDES: Record<
 };
 
 /** What a constant of the model is called where a section rests on it. */
-const CONSTANT_NAME: Record<BillConstant, string> = {
-  sprayMmPerH: 'Spray from a wet road',
-  reserve: 'Reserve',
-  outsideScaleKm: 'Clean road that dirties a chain by two thirds',
-  swatchNoise: 'Swatch noise',
-  insideScaleKm: 'Way inwards',
-  wearPerKm: 'Clean and lubed',
-  wearByGrit: 'Grit inside',
-  wearByDryness: 'Dry',
-  wearByWater: 'On a wet road',
-  wattsOutside: 'Dirt outside',
-  wattsInside: 'Grit inside',
-};
-
-/** Wear by the kilometre has more noughts than a rider reads. */
-const byThousandKm = ({ value, source, spread }: Constant): Constant => {
-  const thousand = (text: string) => String(Number((Number(text) * 1000).toPrecision(3)));
-  return {
-    value: Number(thousand(String(value))),
-    unit: '% per 1,000 km',
-    source,
-    spread: spread.split(' to ').map(thousand).join(' to '),
-  };
-};
-
 /** A figure the bill rests on, with its source and spread: "Reserve: 0.15 share of a coat; own estimate; …". */
 export function sourceLine(source: BillSource, units: UnitSystem): string {
   switch (source.kind) {
-    case 'constant': {
-      const {
-        value,
-        unit,
-        source: from,
-        spread,
-      } = source.name === 'wearPerKm' ? byThousandKm(CARE.wearPerKm) : CARE[source.name];
-      return `${CONSTANT_NAME[source.name]}: ${value} ${unit}; ${from}; ${spread}.`;
-    }
+    case 'constant':
+      return constantLine(source.name);
     case 'coat life': {
       const { lube, km, learnt } = source;
       const from = learnt

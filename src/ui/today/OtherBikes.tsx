@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
 import { type ChainReport } from '@/core/care';
 import { shortVerdict } from '@/core/words/verdict';
 import type { UnitSystem } from '@/core/units';
+import { afterPaint } from '../afterPaint';
 import { Txt, useColors } from '../theme';
 
 interface Props {
@@ -14,7 +16,14 @@ interface Props {
 /** All bikes side by side, each with its verdict in short; one of them is spoken of below. */
 export function OtherBikes({ reports, chosen, units, onChoose }: Props) {
   const colors = useColors();
+  // Marked at once; the page of another bike takes longer to draw than a finger waits.
+  const [tapped, setTapped] = useState<{ id: string; from: string } | null>(null);
+  const marked = tapped?.from === chosen ? tapped.id : chosen;
   if (reports.length < 2) return null;
+  const choose = (id: string) => {
+    setTapped({ id, from: chosen });
+    afterPaint(() => onChoose(id));
+  };
   return (
     <ScrollView
       horizontal
@@ -25,14 +34,14 @@ export function OtherBikes({ reports, chosen, units, onChoose }: Props) {
       style={styles.scroll}
     >
       {reports.map((report) => {
-        const here = report.bike.id === chosen;
+        const here = report.bike.id === marked;
         const calls = report.verdict.kind !== 'good for';
         return (
           <Pressable
             key={report.bike.id}
             role="button"
             aria-pressed={here}
-            onPress={() => onChoose(report.bike.id)}
+            onPress={() => choose(report.bike.id)}
             style={[
               styles.bike,
               {

@@ -13,7 +13,11 @@ import { SOUND_LABEL } from '@/core/words/labels';
 import { RagCheck } from '../senses/lazily';
 import type { RagNoted } from '../senses/RagCheck';
 
+type Note = 'wet' | 'heard' | 'rag';
+
 interface Props {
+  /** What was asked for from outside the app, by a shortcut of its icon. */
+  asked: string | undefined;
   onRode: () => void;
   onWet: (how: 'stood in rain' | 'washed') => void;
   onHeard: (sound: Sound) => void;
@@ -28,8 +32,19 @@ interface Props {
 }
 
 /** The four things a rider notes with one clean finger. */
-export function QuickNotes({ onRode, onWet, onHeard, onRag, events, practice, ...to }: Props) {
-  const [open, setOpen] = useState<'wet' | 'heard' | 'rag' | null>(null);
+export function QuickNotes({
+  asked,
+  onRode,
+  onWet,
+  onHeard,
+  onRag,
+  events,
+  practice,
+  ...to
+}: Props) {
+  const [open, setOpen] = useState<Note | null>(
+    NOTES.find(({ which }) => which === asked)?.which ?? null,
+  );
   // The button answers at once; what opens is drawn in between.
   const toggle = (which: typeof open) =>
     startTransition(() => setOpen(open === which ? null : which));
@@ -67,15 +82,7 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag, events, practice, ..
         </Panel>
       ) : null}
       {open === 'heard' ? (
-        <Panel title="What did you hear?">
-          <View style={styles.row}>
-            {HEARD.map((sound) => (
-              <Button key={sound} label={SOUND_LABEL[sound]} onPress={done(() => onHeard(sound))} />
-            ))}
-          </View>
-          <Button kind="quiet" icon={Search} label="Find where it comes from" onPress={to.onFind} />
-          <Button kind="quiet" label="Listen to it at the stand" onPress={to.onListen} />
-        </Panel>
+        <Heard {...to} onHeard={(sound) => done(() => onHeard(sound))()} />
       ) : null}
       {open === 'rag' ? (
         <RagCheck {...{ events, practice }} onRag={(read) => done(() => onRag(read))()} />
@@ -83,6 +90,18 @@ export function QuickNotes({ onRode, onWet, onHeard, onRag, events, practice, ..
     </View>
   );
 }
+
+const Heard = ({ onHeard, onFind, onListen }: Pick<Props, 'onHeard' | 'onFind' | 'onListen'>) => (
+  <Panel title="What did you hear?">
+    <View style={styles.row}>
+      {HEARD.map((sound) => (
+        <Button key={sound} label={SOUND_LABEL[sound]} onPress={() => onHeard(sound)} />
+      ))}
+    </View>
+    <Button kind="quiet" icon={Search} label="Find where it comes from" onPress={onFind} />
+    <Button kind="quiet" label="Listen to it at the stand" onPress={onListen} />
+  </Panel>
+);
 
 /** What is heard; that it was not the chain is found out. */
 const HEARD = SOUNDS.filter((sound) => sound !== 'not the chain');

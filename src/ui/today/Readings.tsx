@@ -1,6 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { extraWatts, STANDARDS, type ChainReport } from '@/core/care';
+import type { MeasureName } from '@/core/help/measures';
 import { formatElongation, formatHours, formatNumber, formatShare } from '@/core/units';
+import { HelpMark } from '../help/HelpMark';
 import { Txt, useColors } from '../theme';
 
 interface Props {
@@ -15,6 +17,7 @@ export function Readings({ report }: Props) {
     <View style={styles.list}>
       <Reading
         label="Lube left"
+        help="film"
         value={formatShare(state.film)}
         share={state.film}
         mark={0.15}
@@ -22,29 +25,39 @@ export function Readings({ report }: Props) {
       />
       <Reading
         label="Dirt outside"
+        help="outside"
         value={formatShare(state.outside)}
         share={state.outside}
         mark={standard.outside}
       />
       <Reading
         label="Grit inside"
+        help="inside"
         value={formatShare(state.inside)}
         share={state.inside}
         mark={standard.inside}
       />
-      <Reading label="Dirt on cassette and rings" value={formatShare(cogs)} share={cogs} />
+      <Reading
+        label="Dirt on cassette and rings"
+        help="cogs"
+        value={formatShare(cogs)}
+        share={cogs}
+      />
       <Reading
         label="Chain wear"
+        help="wear"
         value={formatElongation(state.wear)}
         share={state.wear / (limits.wearPercent * 1.25)}
         mark={0.8}
       />
       <Plain
         label="Watts lost (riding at 250 W)"
+        help="watts"
         value={`${formatNumber(Math.round(extraWatts(state) * 10) / 10)} W`}
       />
       <Plain
         label="Water"
+        help="water"
         words
         value={state.wetLeftH > 0 ? `wet, dry in ${formatHours(state.wetLeftH)}` : 'dry'}
       />
@@ -54,6 +67,7 @@ export function Readings({ report }: Props) {
 
 interface LineProps {
   label: string;
+  help: MeasureName;
   value: string;
   share: number;
   /** Where it calls for work, 0 to 1. */
@@ -62,13 +76,13 @@ interface LineProps {
   below?: boolean;
 }
 
-function Reading({ label, value, share, mark, below = false }: LineProps) {
+function Reading({ label, help, value, share, mark, below = false }: LineProps) {
   const colors = useColors();
   const past = mark !== undefined && (below ? share <= mark : share > mark);
   const percent = (x: number) => `${Math.min(100, Math.max(0, x * 100))}%` as const;
   return (
     <View style={styles.reading}>
-      <Plain label={label} value={value} alarm={past} />
+      <Plain label={label} help={help} value={value} alarm={past} />
       <View style={[styles.track, { backgroundColor: colors.line }]} aria-hidden>
         <View
           style={[
@@ -86,16 +100,22 @@ function Reading({ label, value, share, mark, below = false }: LineProps) {
 
 interface PlainProps {
   label: string;
+  help: MeasureName;
   value: string;
   alarm?: boolean;
   /** Words rather than a number. */
   words?: boolean;
 }
 
-function Plain({ label, value, alarm = false, words = false }: PlainProps) {
+function Plain({ label, help, value, alarm = false, words = false }: PlainProps) {
   return (
     <View style={styles.row}>
-      <Txt variant="small">{label}</Txt>
+      <View style={styles.label}>
+        <Txt variant="small" style={styles.words}>
+          {label}
+        </Txt>
+        <HelpMark measure={help} of={label} />
+      </View>
       <Txt variant={words ? 'label' : 'number'} tone={alarm ? 'danger' : 'ink'}>
         {value}
       </Txt>
@@ -109,10 +129,12 @@ const styles = StyleSheet.create({
   row: {
     flexDirection: 'row',
     justifyContent: 'space-between',
-    alignItems: 'baseline',
+    alignItems: 'center',
     flexWrap: 'wrap',
     columnGap: 12,
   },
+  label: { flexDirection: 'row', alignItems: 'center', flexShrink: 1 },
+  words: { flexShrink: 1 },
   track: { height: 6, borderRadius: 3 },
   fill: { height: 6, borderRadius: 3 },
   mark: { position: 'absolute', top: -3, width: 2, height: 12 },

@@ -3,6 +3,8 @@ import { CARE, type ChainReport, type StepInFull } from '@/core/care';
 import { bill, distanceSum } from '@/core/care/bill/bill';
 import type { BillSection } from '@/core/care/bill/billTypes';
 import { formatDistance, formatShare, type UnitSystem } from '@/core/units';
+import { rowsOfTape, TAPE_COLUMNS } from '@/core/words/tapeTable';
+import { FiguresTable } from '../charts/TableBehind';
 import { Txt, useColors } from '../theme';
 import {
   billLabel,
@@ -51,6 +53,16 @@ export function Working({ report, steps, units }: Props) {
             total
           />
         ) : null}
+      </View>
+      <View style={styles.section}>
+        <Txt variant="heading" level={3}>
+          The tape in figures
+        </Txt>
+        <FiguresTable
+          of="The tape in figures"
+          columns={TAPE_COLUMNS}
+          rows={rowsOfTape(steps, units)}
+        />
       </View>
     </View>
   );
