@@ -1,10 +1,11 @@
-import { Slot, usePathname, useRouter } from 'expo-router';
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { Slot, usePathname, useRouter, type Href } from 'expo-router';
+import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Provider } from 'react-redux';
 import {
   closeNotice,
   redo,
+  selectReplay,
   selectSession,
   selectSettings,
   undo,
@@ -13,6 +14,8 @@ import {
 } from '@/store';
 import { browserEdge } from '@/store/edge';
 import { useKeeper } from '@/store/keeping/useKeeper';
+import { rememberInstallAsked, wasInstallAsked } from '@/store/installAsked';
+import { useDueChains } from '@/store/useDueChains';
 import { useNewInFolder } from '@/store/useNewInFolder';
 import { OpenContext, useOpenLogbook } from '@/store/OpenContext';
 import { openLogbook } from '@/store/openLogbook';
@@ -26,21 +29,26 @@ import {
   StatusStrip,
   SkipLink,
   useFocusKept,
+  useAfter,
   useFocusOnHeading,
+  useLeaveGuard,
+  useTitle,
+  useUndoKeys,
   useWide,
 } from '@/ui/frame';
 import { ThemeProvider, Txt, useColors } from '@/ui/theme';
-import { titleOf } from '@/core/words/titles';
+import type { Problem } from '@/core/problem';
+import { placeAbove } from '@/core/words/placeAbove';
+import '@/ui/frame/install';
+import { lazilyFrom } from '@/ui/lazily';
 import { SayIn } from '@/ui/useSay';
 
 // Seldom needed: not in the first script.
-const ErrorPage = lazy(() =>
-  import('@/ui/frame/TroublePages').then((m) => ({ default: m.ErrorPage })),
-);
-const UnreadablePage = lazy(() =>
-  import('@/ui/frame/TroublePages').then((m) => ({ default: m.UnreadablePage })),
-);
+const trouble = lazilyFrom(() => import('@/ui/frame/TroublePages'));
+const ErrorPage = trouble('ErrorPage');
+const UnreadablePage = trouble('UnreadablePage');
 const BackupStrip = lazy(() => import('@/ui/frame/BackupStrip'));
+const Later = lazilyFrom(() => import('@/ui/frame/Later'))('Later');
 /** The first screen comes first. */
 const KEEPING_AFTER_MS = 3000;
 
@@ -72,13 +80,15 @@ function Themed({ demo }: { demo: boolean }) {
 
 function Frame({ demo }: { demo: boolean }) {
   const { phase, problem, save, notice, quarantined } = useAppSelector(selectSession);
-  const ways = useWays();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
   const wide = useWide();
   const colors = useColors();
-  useUndoKeys();
+  useUndoKeys(
+    () => dispatch(undo()),
+    () => dispatch(redo()),
+  );
   useFocusOnHeading(path);
   useFocusKept();
   useTitle(path);
@@ -103,9 +113,7 @@ function Frame({ demo }: { demo: boolean }) {
           <BackupReminder onOpen={() => router.navigate('/book/files')} />
         )}
         {phase === 'unreadable' && problem ? (
-          <Suspense fallback={null}>
-            <UnreadablePage problem={problem} ways={ways} />
-          </Suspense>
+          <Unreadable problem={problem} />
         ) : phase === 'opening' ? (
           <SlowOpening />
         ) : (
@@ -115,6 +123,8 @@ function Frame({ demo }: { demo: boolean }) {
             </Guarded>
           </View>
         )}
+        {/* Below the page, which it must not push down. */}
+        {phase === 'open' ? <AfterFirst path={path} demo={demo} /> : null}
         {notice ? (
           <Notice
             key={notice.key}
@@ -128,6 +138,41 @@ function Frame({ demo }: { demo: boolean }) {
     </View>
   );
 }
+
+const Unreadable = ({ problem }: { problem: Problem }) => (
+  <UnreadablePage problem={problem} ways={useWays()} />
+);
+
+/** Keys, badge and the offer to install, once the first screen stands. */
+function AfterFirst({ path, demo }: { path: string; demo: boolean }) {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const due = useDueChains();
+  const entries = useAppSelector(selectReplay).replay.steps.length;
+  const { notice } = useAppSelector(selectSession);
+  const stands = useAfter(LATER_MS);
+  const onGo = useCallback((to: string) => router.navigate(to as Href), [router]);
+  const onEscape = useCallback(() => {
+    const above = placeAbove(path);
+    if (notice) dispatch(closeNotice());
+    else if (above) router.navigate(above as Href);
+  }, [dispatch, router, path, notice]);
+  if (!stands) return null;
+  return (
+    <Later
+      atTheBench={path === '/bench/do'}
+      due={due}
+      offersInstall={!demo && entries >= ENTRIES_BEFORE_INSTALL && !wasInstallAsked()}
+      onOffered={rememberInstallAsked}
+      onGo={onGo}
+      onEscape={onEscape}
+    />
+  );
+}
+
+/** Someone who wrote so much down comes back. Own choice. */
+const ENTRIES_BEFORE_INSTALL = 5;
+const LATER_MS = 600;
 
 /** Holds errors of what it surrounds, and shows the ways out. */
 function Guarded({ place, children }: { place: string; children: ReactNode }) {
@@ -191,53 +236,10 @@ function BackupReminder({ onOpen }: { onOpen: () => void }) {
 
 /** Opening takes a moment: said only when it takes long. */
 function SlowOpening() {
-  const [isSlow, setIsSlow] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setIsSlow(true), SLOW_MS);
-    return () => clearTimeout(timer);
-  }, []);
-  return isSlow ? <Txt style={styles.slow}>Opening your logbook …</Txt> : null;
+  return useAfter(SLOW_MS) ? <Txt style={styles.slow}>Opening your logbook …</Txt> : null;
 }
 
 const SLOW_MS = 1500;
-
-/** Ctrl+Z undoes and Ctrl+Shift+Z or Ctrl+Y redoes, except while writing in a field. */
-function useUndoKeys() {
-  const dispatch = useAppDispatch();
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || isBeingWrittenIn(event.target)) return;
-      const key = event.key.toLowerCase();
-      if (key !== 'z' && key !== 'y') return;
-      event.preventDefault();
-      dispatch(key === 'y' || event.shiftKey ? redo() : undo());
-    };
-    // On the way down: text fields of React Native for the web keep key presses to themselves.
-    window.addEventListener('keydown', onKey, true);
-    return () => window.removeEventListener('keydown', onKey, true);
-  }, [dispatch]);
-}
-
-/** The browser's tab says which place is shown. */
-function useTitle(path: string) {
-  useEffect(() => {
-    document.title = titleOf(path);
-  }, [path]);
-}
-
-/** Asks before the page is left while something is not saved yet. */
-function useLeaveGuard(unsaved: boolean) {
-  useEffect(() => {
-    if (!unsaved) return;
-    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener('beforeunload', ask);
-    return () => window.removeEventListener('beforeunload', ask);
-  }, [unsaved]);
-}
-
-/** A field with something in it has an undo of its own. */
-const isBeingWrittenIn = (target: EventTarget | null): boolean =>
-  target instanceof HTMLInputElement && target.value !== '';
 
 const styles = StyleSheet.create({
   frame: { flex: 1 },

@@ -1,7 +1,8 @@
-import { useRouter } from 'expo-router';
-import { lazy, startTransition, Suspense, useMemo, useState } from 'react';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { startTransition, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { type ChainReport } from '@/core/care';
+import { tapeSummary } from '@/core/words/tapeSummary';
 import { firstSentence, proposalSentence } from '@/core/words/verdict';
 import { PRESETS } from '@/core/garage';
 import {
@@ -23,15 +24,18 @@ import { changeSettings } from '@/store/commands';
 import { startWithBike } from '@/store/commands/start';
 import { markDueSeen } from '@/store/plan/commands';
 import { selectLikelyDays } from '@/store/likelyDays';
+import { useFirstWeek } from '@/store/useFirstWeek';
 import { useMore } from '@/store/useMore';
 import { useTrialSaid } from '@/store/trialLine';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
+import { afterPaint } from '@/ui/afterPaint';
 import { Button } from '@/ui/form/Button';
 import { Card, Columns, Page } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
+import { lazilyFrom } from '@/ui/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import {
   NextJob,
@@ -46,13 +50,14 @@ import {
 } from '@/ui/today';
 
 /** A note of a tap; its moment is that of the tap. */
-type NoteDraft = DistributiveOmit<Parameters<typeof record>[1][number], 'at'>;
-type DistributiveOmit<T, K extends string> = T extends unknown ? Omit<T, K> : never;
+type NoteDraft = Unmomented<Parameters<typeof record>[1][number]>;
+type Unmomented<T> = T extends unknown ? Omit<T, 'at'> : never;
 
 // Not needed for the verdict, so not waited for.
-const FirstRun = lazy(() => import('@/ui/garage/FirstRun').then((m) => ({ default: m.FirstRun })));
-const More = lazy(() => import('@/ui/today/More').then((module) => ({ default: module.More })));
-const Working = lazy(() => import('@/ui/today/Working').then((m) => ({ default: m.Working })));
+const FirstRun = lazilyFrom(() => import('@/ui/garage/FirstRun'))('FirstRun');
+const FirstWeek = lazilyFrom(() => import('@/ui/today/FirstWeek'))('FirstWeek');
+const More = lazilyFrom(() => import('@/ui/today/More'))('More');
+const Working = lazilyFrom(() => import('@/ui/today/Working'))('Working');
 
 /** Today: how far the chain is good for, what to do next, and why. */
 export default function Today() {
@@ -64,14 +69,12 @@ export default function Today() {
   if (empty)
     return (
       <Page>
-        <Suspense fallback={null}>
-          <FirstRun
-            units={units}
-            onUnits={(next) => dispatch(changeSettings('Units changed', { units: next }))}
-            onStart={(kind, start) => dispatch(startWithBike(PRESETS[kind], start))}
-            onDemo={() => switchLogbook('demo')}
-          />
-        </Suspense>
+        <FirstRun
+          units={units}
+          onUnits={(next) => dispatch(changeSettings('Units changed', { units: next }))}
+          onStart={(kind, start) => dispatch(startWithBike(PRESETS[kind], start))}
+          onDemo={() => switchLogbook('demo')}
+        />
       </Page>
     );
   return report ? (
@@ -134,7 +137,7 @@ function Standing({ report, plan }: ChainProps) {
         <Button
           kind="strong"
           label="Do it now"
-          onPress={() => router.navigate(`/bench?chain=${chain.id}`)}
+          onPress={() => afterPaint(() => router.navigate(`/bench?chain=${chain.id}`))}
           grow
         />
         <Button
@@ -143,13 +146,11 @@ function Standing({ report, plan }: ChainProps) {
           onPress={() => startTransition(() => setWorking(!working))}
           grow
         />
-        <Button label="The plan" onPress={() => router.navigate('/plan')} grow />
+        <Button label="The plan" onPress={() => afterPaint(() => router.navigate('/plan'))} grow />
       </View>
       {working ? (
         <Card title="Working">
-          <Suspense fallback={null}>
-            <Working report={report} steps={steps} units={units} />
-          </Suspense>
+          <Working report={report} steps={steps} units={units} />
         </Card>
       ) : null}
     </>
@@ -162,7 +163,6 @@ function ChainTape({ report, plan }: ChainProps) {
   const units = useAppSelector(selectUnits);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [ride, setRide] = useState<string | null>(null);
-  const { chain } = report;
   const ahead = plan.ahead[report.bike.id];
   const tape = useMemo(
     () => tapeInputOf(report, steps, ahead ?? NOTHING_PLANNED),
@@ -171,10 +171,10 @@ function ChainTape({ report, plan }: ChainProps) {
   return (
     <View style={styles.tape}>
       <Tape
-        key={chain.id}
+        key={report.chain.id}
         input={tape}
         units={units}
-        summary={`Tape of ${chain.name}: rides, weather, lube and dirt by distance.`}
+        summary={tapeSummary(report, steps, units)}
         selectedId={ride}
         onSelect={setRide}
       />
@@ -199,6 +199,7 @@ function Beside({ report, plan }: ChainProps) {
   const trial = useTrialSaid(bike.id);
   const events = useAppSelector(selectEvents);
   const { name } = useOpenLogbook();
+  const { note: asked } = useLocalSearchParams<{ note?: string }>();
   const find = () => router.navigate('/bench/noise');
   const note = (label: string, event: NoteDraft) =>
     dispatch(record(label, [{ ...event, at: new Date(clock()).toISOString() }]));
@@ -217,7 +218,9 @@ function Beside({ report, plan }: ChainProps) {
         />
       ) : null}
       <QuickNotes
-        onRode={() => router.navigate(`/rides/log?bike=${bike.id}`)}
+        key={asked}
+        asked={asked}
+        onRode={() => afterPaint(() => router.navigate(`/rides/log?bike=${bike.id}`))}
         onWet={(how) => note('Noted: got wet', { type: 'gotWet', bikeId: bike.id, how })}
         onHeard={(sound) =>
           note(`Noted: ${sound}`, { type: 'soundHeard', chainId: chain.id, sound })
@@ -234,15 +237,13 @@ function Beside({ report, plan }: ChainProps) {
         <Readings report={report} />
       </Card>
       <YourTrial said={trial} onOpen={(id) => router.navigate(`/book/trials/${id}`)} />
-      <Suspense fallback={null}>
-        <More {...more} />
-      </Suspense>
+      <FirstWeek steps={useFirstWeek()} />
+      <More {...more} />
     </>
   );
 }
 
 const NOTHING_PLANNED = { chalks: [], rides: [] };
-
 const styles = StyleSheet.create({
   tape: { gap: 8 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },

@@ -15,6 +15,11 @@ const CHAPTERS = [
   { path: '/book/years', label: 'Years', hint: 'Ways of keeping a chain, years ahead' },
   { path: '/book/one-year', label: 'Your year', hint: 'On one page, to print or keep' },
   { path: '/book/files', label: 'Files', hint: 'Backup and restore' },
+  {
+    path: '/book/words',
+    label: 'Words and measures',
+    hint: 'What we call things, and what figures mean',
+  },
   { path: '/book/settings', label: 'Settings', hint: 'Standard, units, weather, recorder' },
 ] as const;
 

@@ -118,7 +118,7 @@ function OfOneBike({ report }: { report: ChainReport }) {
       <PairCard title="One against the other" by="regime" {...parts} />
       {byLube ? (
         <ByLube report={report} years={Number(years)} />
-      ) : (
+      ) : known.state === 'playing' ? null : (
         <Button label="Compare the lubes" onPress={() => setByLube(true)} />
       )}
       {/* What is asked first is answered first. */}

@@ -30,8 +30,11 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
   ['/book/watts', 'Watts'],
   ['/book/years', 'Years'],
   ['/book/one-year', 'Your year'],
+  ['/book/carry', 'To another device'],
   ['/book/files', 'Files'],
   ['/book/settings', 'Settings'],
+  ['/book/words', 'Words and measures'],
+  ['/find', 'Find'],
   ['/book/bike', 'A bike'],
   ['/book/new-chain', 'A new chain'],
   ['/book/chain', 'A chain'],
@@ -40,7 +43,10 @@ const TITLES: readonly (readonly [path: string, title: string])[] = [
 
 /** The title of a place: "Rides · Dapper Spoke". */
 export function titleOf(path: string): string {
-  if (path === '/') return 'Today · Dapper Spoke';
-  const title = TITLES.find(([of]) => path.startsWith(of))?.[1];
+  const title = placeOf(path);
   return title ? `${title} · Dapper Spoke` : 'Dapper Spoke';
 }
+
+/** What a place is called: "Rides"; null: it is not known. */
+export const placeOf = (path: string): string | null =>
+  path === '/' ? 'Today' : (TITLES.find(([of]) => path.startsWith(of))?.[1] ?? null);

@@ -1,4 +1,5 @@
 import { Pressable, StyleSheet } from 'react-native';
+import { tick } from './device';
 import { Txt, useColors } from '../theme';
 
 interface Props {
@@ -17,7 +18,10 @@ export function BigButton({ label, onPress, kind = 'go', disabled = false }: Pro
     <Pressable
       role="button"
       disabled={disabled}
-      onPress={onPress}
+      onPress={() => {
+        tick();
+        onPress();
+      }}
       style={({ pressed }) => [
         styles.button,
         go

@@ -44,6 +44,11 @@ export function tone(kind: 'timer' | 'beat'): void {
   }
 }
 
+/** A short touch under the finger, where the device can: a tap was taken. */
+export function tick(): void {
+  if ('vibrate' in navigator) navigator.vibrate(8);
+}
+
 /** Buzzes where the device can. */
 export function buzz(): void {
   if ('vibrate' in navigator) navigator.vibrate([200, 100, 200]);

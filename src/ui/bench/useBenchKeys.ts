@@ -19,6 +19,7 @@ export function useBenchKeys(keys: Keys): void {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
       if (target?.closest('input, textarea') || event.ctrlKey || event.metaKey) return;
+      if (document.querySelector('dialog[open]')) return;
       const { next, back, read } = latest.current;
       const pressed = event.key.toLowerCase();
       if (pressed === 'backspace') back();

@@ -3,9 +3,16 @@ import { StyleSheet, View } from 'react-native';
 import { LineChart } from 'react-native-chart-kit/v2';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
 import type { IntervalLine } from '@/core/choice';
-import { distanceUnit, formatShare, toShownDistance, type UnitSystem } from '@/core/units';
+import {
+  distanceUnit,
+  formatDistance,
+  formatShare,
+  toShownDistance,
+  type UnitSystem,
+} from '@/core/units';
 import { Txt, useColors, type Colors } from '../theme';
 import { Legend } from './Legend';
+import { TableBehind } from './TableBehind';
 import { chartTheme } from './theme';
 
 interface Props {
@@ -76,9 +83,23 @@ export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
           </View>
         ) : null}
       </View>
+      <TableBehind
+        of="Distance from coat to coat"
+        columns={['Wet', ...lines.map(({ name }) => name)]}
+        rows={() => tableRows(lines, units)}
+      />
     </View>
   );
 }
+
+/** Shares of a way that is wet, for the table. */
+const SHARES = [0, 0.25, 0.5, 0.75, 1];
+
+const tableRows = (lines: readonly IntervalLine[], units: UnitSystem): string[][] =>
+  SHARES.map((share) => [
+    formatShare(share),
+    ...lines.map(({ km }) => formatDistance(km[Math.round(share * (km.length - 1))] ?? 0, units)),
+  ]);
 
 /** Where the answer changes, and where the rider is, drawn over the chart. */
 function Marks({

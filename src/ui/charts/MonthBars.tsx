@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { BarChart } from 'react-native-chart-kit/v2';
 import { useTheme } from '../theme';
+import { TableBehind } from './TableBehind';
 import { Legend } from './Legend';
 import { chartTheme } from './theme';
 
@@ -13,12 +14,14 @@ interface Props {
   parts: readonly { key: string; name: string; color: string }[];
   height: number;
   monthOf: (start: number) => string;
+  /** For the table behind: a month by its whole name, and a value with its unit. */
+  table: { of: string; month: (start: number) => string; value: (value: number) => string };
   /** The chart in words, for those who cannot see it. */
   text: string;
 }
 
 /** Months as bars of their parts, one upon the other. */
-export function MonthBars({ title, months, parts, height, monthOf, text }: Props) {
+export function MonthBars({ title, months, parts, height, monthOf, table, text }: Props) {
   const { colors } = useTheme();
   const [width, setWidth] = useState(0);
   const data = months.map(({ start, values }) => ({
@@ -58,6 +61,11 @@ export function MonthBars({ title, months, parts, height, monthOf, text }: Props
           </View>
         ) : null}
       </View>
+      <TableBehind
+        of={table.of}
+        columns={['Month', ...parts.map(({ name }) => name)]}
+        rows={() => months.map((m) => [table.month(m.start), ...m.values.map(table.value)])}
+      />
     </View>
   );
 }

@@ -36,6 +36,11 @@ export function YearStrip({ months, units }: Props) {
       parts={skies.map((sky) => ({ key: sky, name: LABEL[sky], color: colorOf(sky, colors) }))}
       height={CHART_HEIGHT}
       monthOf={(start) => month.format(start)}
+      table={{
+        of: 'Your year by month and weather',
+        month: (start) => monthName.format(start),
+        value: (value) => `${value} ${distanceUnit(units)}`,
+      }}
       text={yearText(months, units)}
     />
   );

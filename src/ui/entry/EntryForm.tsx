@@ -1,6 +1,7 @@
-import type { PropsWithChildren } from 'react';
+import { useRef, type PropsWithChildren } from 'react';
 import { FormProvider, type FieldValues, type UseFormReturn } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { afterPaint } from '../afterPaint';
 import { Button, FormFoot } from '../form';
 import { Txt } from '../theme';
 
@@ -17,6 +18,16 @@ interface Props<Draft extends FieldValues, T> {
 /** A form's fields one below the other, and its buttons at the foot. */
 export function EntryForm<Draft extends FieldValues, T>(props: PropsWithChildren<Props<Draft, T>>) {
   const { form, saveLabel, onSave, startAfresh, remove, children } = props;
+  const pressed = useRef(false);
+  const press = () => {
+    // Two quick taps before the first is painted are one.
+    if (pressed.current) return;
+    pressed.current = true;
+    afterPaint(() => {
+      pressed.current = false;
+      onSave();
+    });
+  };
   return (
     <FormProvider {...form}>
       <View style={styles.form}>
@@ -28,7 +39,7 @@ export function EntryForm<Draft extends FieldValues, T>(props: PropsWithChildren
         ) : null}
         {children}
         <FormFoot>
-          <Button kind="strong" label={saveLabel} onPress={onSave} grow />
+          <Button kind="strong" label={saveLabel} onPress={press} grow />
           {remove?.onPress ? (
             <Button kind="danger" label={remove.label} onPress={remove.onPress} />
           ) : null}

@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
 import { Button } from '../form/Button';
-import { Txt, useColors } from '../theme';
+import { Strip } from './Strip';
 
 interface Props {
   unsaved: number;
@@ -11,33 +10,20 @@ interface Props {
 
 /** Reminds of a backup when many entries are in this browser only. */
 export default function BackupStrip({ unsaved, daysSince, onOpen, onLater }: Props) {
-  const colors = useColors();
   const since =
     daysSince === null
       ? 'There is no backup yet.'
       : `Last backup ${daysSince === 0 ? 'today' : daysSince === 1 ? 'yesterday' : `${daysSince} days ago`}.`;
   return (
-    <View role="status" style={[styles.strip, { backgroundColor: colors.tape }]}>
-      <Txt variant="label" tone="onTape" style={styles.text}>
-        {unsaved} entries are in this browser only. {since}
-      </Txt>
-      <View style={styles.buttons}>
-        <Button label="Back up" onPress={onOpen} />
-        <Button label="Later" onPress={onLater} />
-      </View>
-    </View>
+    <Strip
+      role="status"
+      ground="tape"
+      tone="onTape"
+      variant="label"
+      text={`${unsaved} entries are in this browser only. ${since}`}
+    >
+      <Button label="Back up" onPress={onOpen} />
+      <Button label="Later" onPress={onLater} />
+    </Strip>
   );
 }
-
-const styles = StyleSheet.create({
-  strip: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: 12,
-    padding: 8,
-    paddingLeft: 16,
-  },
-  text: { flexGrow: 1, flexShrink: 1, flexBasis: 200 },
-  buttons: { flexDirection: 'row', gap: 8 },
-});

@@ -11,6 +11,8 @@ import { afterPaint } from '../afterPaint';
 
 interface Props {
   href: string;
+  /** For screen readers, where nothing in it is words. */
+  name?: string;
   /** The place shown now. */
   current?: boolean;
   style?: StyleProp<ViewStyle>;
@@ -21,7 +23,7 @@ interface Props {
  * A real link of the page: Enter, a middle click and a long press do what they do on any other. A plain click stays in
  * the app, and goes where a button would go.
  */
-export function LinkBox({ href, current = false, style, children }: Props) {
+export function LinkBox({ href, name, current = false, style, children }: Props) {
   const router = useRouter();
   const onPress = (event: GestureResponderEvent) => {
     const { ctrlKey, metaKey, shiftKey, altKey } = event as unknown as MouseEvent;
@@ -33,6 +35,7 @@ export function LinkBox({ href, current = false, style, children }: Props) {
   return (
     <Pressable
       role="link"
+      aria-label={name}
       // React Native for the web makes an anchor of it; its types do not know.
       {...({ href } as object)}
       aria-current={current ? 'page' : undefined}

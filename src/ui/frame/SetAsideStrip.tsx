@@ -1,6 +1,5 @@
-import { StyleSheet, View } from 'react-native';
 import { Button } from '../form/Button';
-import { Txt, useColors } from '../theme';
+import { Strip } from './Strip';
 import { useSay } from '../useSay';
 
 interface Props {
@@ -12,29 +11,15 @@ interface Props {
 /** Tells that a part of the logbook could not be read and was kept aside, and leads there. */
 export function SetAsideStrip({ part, onOpen }: Props) {
   const say = useSay();
-  const colors = useColors();
   return (
-    <View
+    <Strip
       role="alert"
-      style={[styles.strip, { backgroundColor: colors.dangerCloth, borderColor: colors.danger }]}
+      ground="dangerCloth"
+      tone="danger"
+      variant="small"
+      text={say({ code: 'storage/damaged', part })}
     >
-      <Txt variant="small" tone="danger" style={styles.text}>
-        {say({ code: 'storage/damaged', part })}
-      </Txt>
       <Button label="Open Files" onPress={onOpen} />
-    </View>
+    </Strip>
   );
 }
-
-const styles = StyleSheet.create({
-  strip: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: 10,
-    paddingHorizontal: 16,
-    paddingVertical: 6,
-    borderBottomWidth: 1,
-  },
-  text: { flexShrink: 1, flexGrow: 1, flexBasis: 200 },
-});

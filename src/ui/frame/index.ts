@@ -15,3 +15,6 @@ export * from './InView';
 export * from './keptScroll';
 export * from './SkipLink';
 export * from './useFocus';
+export * from './useAfter';
+export * from './useTab';
+export * from './useUndoKeys';

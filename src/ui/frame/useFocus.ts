@@ -5,38 +5,47 @@ const HEADING_MS = 3000;
 /** Places focus was in before, newest last. */
 const KEPT = 12;
 
-const headingOf = (main: Element): HTMLElement | null =>
-  Array.from(main.querySelectorAll<HTMLElement>('h1, [role=heading][aria-level="1"]')).find(
+/** The headings of a page: of a place, then of what was opened beside it. */
+const headingsOf = (main: Element): HTMLElement[] =>
+  Array.from(main.querySelectorAll<HTMLElement>('h1, [role=heading][aria-level="1"]')).filter(
     (heading) => heading.offsetParent !== null,
-  ) ?? null;
+  );
 
 function focusOn(element: HTMLElement): void {
   if (element.tabIndex < 0) element.tabIndex = -1;
   element.focus({ preventScroll: true });
 }
 
-/** After a change of place focus goes to its heading, unless the page puts it into a field itself. */
+/**
+ * After a change of place focus goes to its heading, unless the page puts it into a field itself. Where the list of a place
+ * stands as it stood, it goes to the heading of what was opened beside it.
+ */
 export function useFocusOnHeading(path: string): void {
   const first = useRef(true);
+  const place = useRef<HTMLElement | null>(null);
   useEffect(() => {
-    if (first.current) {
-      first.current = false;
-      return;
-    }
+    const arrives = !first.current;
+    first.current = false;
+    const stood = place.current;
     const began = performance.now();
     let frame = 0;
     let focused: HTMLElement | null = null;
     const look = () => {
       const main = document.getElementById('main');
       const active = document.activeElement;
-      if (main && active instanceof HTMLInputElement && main.contains(active)) return;
-      const heading = main && headingOf(main);
+      const typing = main && active instanceof HTMLInputElement && main.contains(active);
+      if (arrives && typing) return;
+      const [top, beside] = main ? headingsOf(main) : [];
+      place.current = top ?? null;
+      const late = performance.now() - began >= HEADING_MS;
+      // What is opened beside a list may still be loading: it is waited for.
+      const heading = top === stood ? (beside ?? (late ? top : undefined)) : top;
       // The page that is left may stand a while longer: its heading goes, and the new one takes its place.
-      if (heading && !focused?.isConnected) {
+      if (arrives && heading && !focused?.isConnected) {
         focusOn(heading);
         focused = heading;
       }
-      if (performance.now() - began < HEADING_MS) frame = requestAnimationFrame(look);
+      if (!late) frame = requestAnimationFrame(look);
     };
     frame = requestAnimationFrame(look);
     return () => cancelAnimationFrame(frame);

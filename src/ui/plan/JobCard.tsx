@@ -7,6 +7,7 @@ import { daysAfter, shortDay } from '@/core/time/dates';
 import { formatNumber } from '@/core/units';
 import { Button } from '../form';
 import { InView } from '../frame';
+import { Swipe } from '../frame/Swipe';
 import { Txt, useColors } from '../theme';
 
 export interface JobActions {
@@ -35,48 +36,50 @@ interface Props {
 /** Days a job can be moved by, from the list. */
 const MOVES = [-3, -2, -1, 1, 2, 3, 5, 7];
 
-/** A job on its date: what, how long, by when, why; and what the rider may do with it. */
+/** A job on its date: what, how long, by when, why; and what the rider may do with it. Swiped right it is begun, left it is moved. */
 export function JobCard({ item, today, along, trial, actions }: Props) {
   const colors = useColors();
   const [panel, setPanel] = useState<'move' | 'why' | null>(null);
   const toggle = (next: 'move' | 'why') => setPanel(panel === next ? null : next);
   return (
-    <View
-      style={[styles.card, { backgroundColor: colors.cloth, borderColor: colors.line }]}
-      role="group"
-      aria-label={`${item.bikeName}, ${shortDay(item.date)}`}
-    >
-      <View style={styles.row}>
-        <View style={[styles.chalk, { backgroundColor: colors.tape }]} />
-        <Words item={item} along={along} trial={trial} />
+    <Swipe onLeft={() => setPanel('move')} onRight={() => actions.onDo(item)}>
+      <View
+        style={[styles.card, { backgroundColor: colors.cloth, borderColor: colors.line }]}
+        role="group"
+        aria-label={`${item.bikeName}, ${shortDay(item.date)}`}
+      >
+        <View style={styles.row}>
+          <View style={[styles.chalk, { backgroundColor: colors.tape }]} />
+          <Words item={item} along={along} trial={trial} />
+        </View>
+        <View style={styles.buttons}>
+          <Button label="Do it" kind="strong" onPress={() => actions.onDo(item)} grow />
+          <Button label="Move" expanded={panel === 'move'} onPress={() => toggle('move')} grow />
+          <Button
+            label={panel === 'why' ? 'Less' : 'Why, and if not'}
+            expanded={panel === 'why'}
+            onPress={() => toggle('why')}
+            grow
+          />
+        </View>
+        {panel === 'move' ? (
+          <InView>
+            <Moves item={item} today={today} actions={actions} onDone={() => setPanel(null)} />
+          </InView>
+        ) : null}
+        {panel === 'why' ? (
+          <InView>
+            <View style={styles.more}>
+              <Txt variant="small">{item.words.putOff}</Txt>
+              <Txt variant="small">{item.words.confidence}</Txt>
+              <Txt variant="small" tone="inkSoft">
+                {item.words.ready}
+              </Txt>
+            </View>
+          </InView>
+        ) : null}
       </View>
-      <View style={styles.buttons}>
-        <Button label="Do it" kind="strong" onPress={() => actions.onDo(item)} grow />
-        <Button label="Move" expanded={panel === 'move'} onPress={() => toggle('move')} grow />
-        <Button
-          label={panel === 'why' ? 'Less' : 'Why, and if not'}
-          expanded={panel === 'why'}
-          onPress={() => toggle('why')}
-          grow
-        />
-      </View>
-      {panel === 'move' ? (
-        <InView>
-          <Moves item={item} today={today} actions={actions} onDone={() => setPanel(null)} />
-        </InView>
-      ) : null}
-      {panel === 'why' ? (
-        <InView>
-          <View style={styles.more}>
-            <Txt variant="small">{item.words.putOff}</Txt>
-            <Txt variant="small">{item.words.confidence}</Txt>
-            <Txt variant="small" tone="inkSoft">
-              {item.words.ready}
-            </Txt>
-          </View>
-        </InView>
-      ) : null}
-    </View>
+    </Swipe>
   );
 }
 

@@ -61,5 +61,5 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', gap: 8, flexWrap: 'wrap' },
   title: { flexGrow: 1 },
   // As high as the strip, so that nothing jumps when it comes.
-  year: { minHeight: 166 },
+  year: { minHeight: 220 },
 });

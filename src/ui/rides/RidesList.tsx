@@ -1,9 +1,10 @@
 import { useMemo, type ReactElement } from 'react';
-import { FlatList, StyleSheet } from 'react-native';
+import { StyleSheet } from 'react-native';
 import type { Bike } from '@/core/garage';
 import type { RideEntry, RideWeek } from '@/core/rides';
 import type { UnitSystem } from '@/core/units';
 import { useKeptScroll } from '../frame';
+import { LongList } from '../frame/LongList';
 import { Txt } from '../theme';
 import { RideRow } from './RideRow';
 import { WeekHead } from './WeekHead';
@@ -36,7 +37,7 @@ export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, on
   );
   const ref = useKeptScroll('rides', true);
   return (
-    <FlatList
+    <LongList
       ref={ref as never}
       {...({ dataSet: { page: '' } } as object)}
       data={items}

@@ -34,6 +34,11 @@ export function WattMonthsCard({ months }: { months: readonly WattMonth[] }) {
           }))}
           height={HEIGHT}
           monthOf={(start) => month.format(start)}
+          table={{
+            of: 'Watts by month',
+            month: (start) => monthName.format(start),
+            value: formatWatts,
+          }}
           text={months
             .map((m) => `${monthName.format(m.start)}: ${formatWatts(m.watts)}`)
             .join(', ')}

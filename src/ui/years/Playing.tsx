@@ -11,7 +11,12 @@ interface Props {
 /** How far the years are played, and what can be done about it. */
 export function Playing({ known, onAgain }: Props) {
   const { state, share, cancel } = known;
-  if (state === 'done') return null;
+  if (state === 'done')
+    return (
+      <View role="status" aria-live="polite" style={styles.playing}>
+        <Txt tone="inkSoft">Every way was ridden through the same futures.</Txt>
+      </View>
+    );
   if (state === 'playing')
     return (
       <View role="status" aria-live="polite" style={styles.playing}>
@@ -31,4 +36,7 @@ export function Playing({ known, onAgain }: Props) {
   );
 }
 
-const styles = StyleSheet.create({ playing: { gap: 10, alignItems: 'stretch' } });
+const styles = StyleSheet.create({
+  // As high in every state: what stands below does not jump.
+  playing: { gap: 10, minHeight: 68, justifyContent: 'center' },
+});

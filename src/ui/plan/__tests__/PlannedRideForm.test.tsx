@@ -1,4 +1,5 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { tapped } from '@/test/tapped';
+import { fireEvent, render, screen } from '@testing-library/react';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { PlannedRideForm } from '../PlannedRideForm';
 
@@ -15,8 +16,7 @@ function open() {
     />,
   );
   const pick = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
-  const save = () =>
-    act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save' })));
+  const save = () => tapped(screen.getByRole('button', { name: 'Save' }));
   return { onSave, pick, save };
 }
 

@@ -1,4 +1,5 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { tapped } from '@/test/tapped';
+import { fireEvent, render, screen } from '@testing-library/react';
 import { NOT_RECORDED, type Fitting, type RideLogged } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { draftOf, rideDraft } from '../rideDraft';
@@ -38,8 +39,7 @@ function open(initial = rideDraft('b1', ride, now), units: 'metric' | 'imperial'
       onSave={onSave}
     />,
   );
-  const save = () =>
-    act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save ride' })));
+  const save = () => tapped(screen.getByRole('button', { name: 'Save ride' }));
   const type = (label: string, value: string) =>
     fireEvent.change(screen.getByLabelText(label), { target: { value } });
   return { onSave, save, type };
@@ -63,6 +63,14 @@ describe('the ride form', () => {
       salted: false,
       note: '',
     });
+  });
+
+  it('takes two quick taps for one', async () => {
+    const { onSave, save, type } = open();
+    type('Distance', '42');
+    fireEvent.click(screen.getByRole('button', { name: 'Save ride' }));
+    await save();
+    expect(onSave).toHaveBeenCalledTimes(1);
   });
 
   it('opened on a ride and saved unchanged gives that ride again', async () => {

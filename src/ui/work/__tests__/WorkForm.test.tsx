@@ -1,4 +1,5 @@
-import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { tapped } from '@/test/tapped';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { startState } from '@/core/care';
 import { PRESETS } from '@/core/garage';
 import { DEFAULT_SCHOOLS } from '@/core/lube';
@@ -35,8 +36,7 @@ function open(
     />,
   );
   const pick = (name: string) => fireEvent.click(screen.getByRole('radio', { name }));
-  const save = () =>
-    act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save work' })));
+  const save = () => tapped(screen.getByRole('button', { name: 'Save work' }));
   return { onSave, pick, save };
 }
 

@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from '../form/Button';
+import { Txt, useColors } from '../theme';
+
+interface Props {
+  /** What the table is of: "Your year". */
+  of: string;
+  columns: readonly string[];
+  /** Each with its cells in the order of the columns; the first names it. */
+  rows: () => readonly (readonly string[])[];
+}
+
+/** The figures behind a drawing, as a table, one tap away. */
+export function TableBehind({ of, columns, rows }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <View style={styles.behind}>
+      <Button
+        kind="quiet"
+        label={open ? 'Hide the table' : 'As a table'}
+        name={open ? `Hide the table: ${of}` : `As a table: ${of}`}
+        expanded={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? <FiguresTable of={of} columns={columns} rows={rows()} /> : null}
+    </View>
+  );
+}
+
+interface TableProps extends Omit<Props, 'rows'> {
+  rows: ReturnType<Props['rows']>;
+}
+
+/** Figures in rows and columns. */
+export function FiguresTable({ of, columns, rows }: TableProps) {
+  const colors = useColors();
+  const line = [styles.row, { borderColor: colors.line }];
+  return (
+    <View role="table" aria-label={of}>
+      <View role="row" style={line}>
+        {columns.map((column, n) => (
+          <View
+            key={column}
+            role={'columnheader' as 'row'}
+            style={n > 0 ? styles.cell : styles.name}
+          >
+            <Txt variant="label">{column}</Txt>
+          </View>
+        ))}
+      </View>
+      {rows.map((cells, at) => (
+        <View key={at} role="row" style={line}>
+          {cells.map((cell, n) => (
+            <View
+              key={n}
+              role={(n > 0 ? 'cell' : 'rowheader') as 'row'}
+              style={n > 0 ? styles.cell : styles.name}
+            >
+              <Txt variant={n > 0 ? 'numberSmall' : 'small'}>{cell}</Txt>
+            </View>
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  behind: { alignItems: 'flex-start' },
+  row: { flexDirection: 'row', gap: 8, borderTopWidth: 1, paddingVertical: 4, width: '100%' },
+  name: { flex: 1.4 },
+  // Figures stand under each other.
+  cell: { flex: 1, alignItems: 'flex-end' },
+});

@@ -1,0 +1,57 @@
+import { useEffect, useState } from 'react';
+import { tinykeys } from 'tinykeys';
+import { GO_KEYS } from '@/core/words/keys';
+import { KeysSheet } from './KeysSheet';
+import { stepInList } from './stepInList';
+
+interface Props {
+  /** The bench has keys of its own: there only their list is shown. */
+  atTheBench: boolean;
+  onGo: (path: string) => void;
+  onEscape: () => void;
+}
+
+/** Keys for whoever has a keyboard, and the sheet that lists them. They rest while something is written. */
+export function Keys({ atTheBench, onGo, onEscape }: Props) {
+  const [sheet, setSheet] = useState(false);
+  useEffect(() => {
+    const free = (act: (event: KeyboardEvent) => void) => (event: KeyboardEvent) => {
+      if (!isTaken(event)) act(event);
+    };
+    const go = (path: string) =>
+      free((event) => {
+        event.preventDefault();
+        onGo(path);
+      });
+    const step = (by: 1 | -1, anywhere: boolean) =>
+      free((event) => {
+        if (stepInList(by, anywhere)) event.preventDefault();
+      });
+    return tinykeys(window, {
+      'Shift+?': free(() => setSheet(true)),
+      '?': free(() => setSheet(true)),
+      ...(atTheBench
+        ? {}
+        : {
+            ...Object.fromEntries(GO_KEYS.map(([keys, path]) => [keys, go(path)])),
+            j: step(1, true),
+            k: step(-1, true),
+            ArrowDown: step(1, false),
+            ArrowUp: step(-1, false),
+            Escape: free(onEscape),
+          }),
+    });
+  }, [atTheBench, onGo, onEscape]);
+  return sheet ? <KeysSheet atTheBench={atTheBench} onClose={() => setSheet(false)} /> : null;
+}
+
+/** Someone writes, a sheet is open, or the key means something to what has focus. */
+function isTaken({ target, ctrlKey, metaKey, altKey }: KeyboardEvent): boolean {
+  if (ctrlKey || metaKey || altKey || document.querySelector('dialog[open]')) return true;
+  return (
+    target instanceof HTMLElement &&
+    target.closest(
+      'input, textarea, select, [contenteditable], [role=radiogroup], [role=slider]',
+    ) !== null
+  );
+}
