@@ -37,8 +37,11 @@ const PAGES = [
   '/book/watts',
   '/book/years',
   '/book/one-year',
+  '/book/carry',
   '/book/files',
   '/book/settings',
+  '/book/words',
+  '/find',
 ];
 
 /** Pages laid out in columns where there is room: one of each layout. */
@@ -128,22 +131,29 @@ test('by keyboard alone: first run, a ride, the tape, undo', async ({ rider, pag
   await expect(page.getByText('Undone: Ride logged')).toBeVisible();
 });
 
-test('fits a narrow screen and large text without sideways scrolling @once', async ({
+test('fits a narrow screen and large text without sideways scrolling, and axe finds no fault there @once', async ({
   rider,
   page,
 }) => {
   await page.setViewportSize({ width: 320, height: 640 });
-  const tooWide = async () => {
+  const tooWide = async (withAxe: boolean) => {
     const found: Record<string, string[]> = {};
     for (const path of PAGES) {
       await rider.goesOn(path);
       const texts = await sideways(page);
+      if (withAxe) {
+        texts.push(...(await rider.axeFaults()));
+        // In the dark only colours differ.
+        await page.emulateMedia({ colorScheme: 'dark' });
+        texts.push(...(await rider.axeFaults(['color-contrast'])));
+        await page.emulateMedia({ colorScheme: 'light' });
+      }
       if (texts.length) found[path] = texts;
     }
     return found;
   };
   await rider.opensDemo('/book/files');
-  expect(await tooWide()).toEqual({});
+  expect(await tooWide(false)).toEqual({});
   await page.addInitScript(() =>
     addEventListener('DOMContentLoaded', () => {
       document.documentElement.style.fontSize = '32px';
@@ -151,7 +161,7 @@ test('fits a narrow screen and large text without sideways scrolling @once', asy
   );
   await rider.opensDemo('/book/files');
   expect(await fontSizeOf(page)).toBeGreaterThan(32);
-  expect(await tooWide()).toEqual({});
+  expect(await tooWide(true)).toEqual({});
 });
 
 /** Of the page's title, px. */

@@ -24,6 +24,8 @@ const ROUTES = [
   ['/book/trials/demo-trial-wiping', 'A trial'],
   ['/book/money', 'Money'],
   ['/book/watts', 'Watts'],
+  ['/book/words', 'Words and measures'],
+  ['/find', 'Find'],
   ['/book/settings', 'Settings'],
 ] as const;
 
@@ -39,6 +41,18 @@ test('by keyboard alone to every place; focus follows to the heading, the tab ha
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeFocused();
     await expect(page).toHaveTitle(new RegExp(`^${place}`));
+  }
+});
+
+test('beside a list that stays, focus follows to what was opened', async ({ rider, page }) => {
+  await rider.opensDemo('/book/trials');
+  for (const [link, heading] of [
+    [/^When is it wiped/, 'When is it wiped?'],
+    ...(page.viewportSize()!.width > 900 ? ([[/^Settings/, 'Settings']] as const) : []),
+  ] as const) {
+    await page.getByRole('link', { name: link }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeFocused();
   }
 });
 

@@ -85,6 +85,8 @@ export class Rider {
     await this.page.getByRole('textbox', { name: 'Distance' }).fill(distance);
     await this.picks('Weather', weather);
     await this.page.getByRole('button', { name: 'Save ride' }).click();
+    // The tap is answered first, then the ride is saved, then the page is left.
+    await expect(this.verdict).toBeVisible();
   }
 
   /** To the form for work done away from the bench. */
@@ -99,8 +101,9 @@ export class Rider {
 
   /** A reading of the chain as a number: film, grit outside, grit inside. */
   async reads(label: string): Promise<number> {
-    const row = this.page.getByText(label, { exact: true }).locator('..');
-    return parseFloat((await row.innerText()).replace(label, ''));
+    // Beside the words stands the “?” that explains them.
+    const row = this.page.getByText(label, { exact: true }).locator('../..');
+    return parseFloat((await row.innerText()).replace(label, '').replace('?', ''));
   }
 
   async seesSaved(): Promise<void> {

@@ -26,6 +26,8 @@ const MEASURES = [
   'senses',
   'weight',
   'firstVerdict',
+  'desk',
+  'taps',
 ];
 for (const name of MEASURES) {
   const done = spawnSync('npx', ['tsx', `bench/${name}.ts`], {

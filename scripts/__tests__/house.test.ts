@@ -30,6 +30,11 @@ describe('the house', () => {
     expect(spawnSync('node', args, { cwd: ROOT, encoding: 'utf8' }).stderr).toBe('');
   });
 
+  it('has every sentence riders meet on docs/words.md', () => {
+    const args = ['scripts/words.mjs', '--check'];
+    expect(spawnSync('node', args, { cwd: ROOT, encoding: 'utf8' }).stderr).toBe('');
+  });
+
   it('has a place in the list for every folder, and a folder for every room that is not coming', async () => {
     const list = spawnSync(
       'node',
