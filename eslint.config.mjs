@@ -109,6 +109,26 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/**/*.{ts,tsx}', 'app/**/*.{ts,tsx}'],
+    ignores: ['**/__tests__/**', 'src/core/intl/**'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        ...['NumberFormat', 'DateTimeFormat', 'DisplayNames', 'Locale', 'supportedValuesOf'].map(
+          (property) => ({
+            object: 'Intl',
+            property,
+            message: 'Figures are written by core/intl.',
+          }),
+        ),
+        ...['toLocaleString', 'toLocaleDateString', 'toLocaleTimeString'].map((property) => ({
+          property,
+          message: 'Figures are written by core/intl.',
+        })),
+      ],
+    },
+  },
+  {
     files: ['src/work/**/*.ts'],
     rules: above(REACT, STORAGE, REDUX, floor('store'), floor('ui'), ROUTES, SERVER),
   },

@@ -65,12 +65,12 @@ export default function Layout() {
 }
 
 function Themed({ demo }: { demo: boolean }) {
-  const { theme, units } = useAppSelector(selectSettings);
+  const settings = useAppSelector(selectSettings);
   return (
-    <ThemeProvider choice={theme}>
+    <ThemeProvider choice={settings.theme}>
       {/* For errors of the frame itself; those of a page are held within it. */}
       <Guarded place="frame">
-        <SayIn units={units}>
+        <SayIn written={settings}>
           <Frame demo={demo} />
         </SayIn>
       </Guarded>

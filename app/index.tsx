@@ -63,16 +63,16 @@ const Working = lazilyFrom(() => import('@/ui/today/Working'))('Working');
 export default function Today() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const units = useAppSelector(selectUnits);
   const empty = useAppSelector(selectIsEmpty);
   const report = useAppSelector(selectMainReport);
   if (empty)
     return (
       <Page>
         <FirstRun
-          units={units}
-          onUnits={(next) => dispatch(changeSettings('Units changed', { units: next }))}
-          onStart={(kind, start) => dispatch(startWithBike(PRESETS[kind], start))}
+          onStart={(kind, start, written) => {
+            dispatch(changeSettings('Units changed', written));
+            dispatch(startWithBike(PRESETS[kind], start));
+          }}
           onDemo={() => switchLogbook('demo')}
         />
       </Page>
@@ -149,7 +149,7 @@ function Standing({ report, plan }: ChainProps) {
         <Button label="The plan" onPress={() => afterPaint(() => router.navigate('/plan'))} grow />
       </View>
       {working ? (
-        <Card title="Working">
+        <Card title="Working" help="bands">
           <Working report={report} steps={steps} units={units} />
         </Card>
       ) : null}

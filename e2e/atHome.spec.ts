@@ -1,4 +1,4 @@
-import { expect, test } from './rider';
+import { expect, Rider, test } from './rider';
 
 test('keys: places, the list of keys, a list step by step, and Escape back @once', async ({
   rider,
@@ -182,4 +182,34 @@ test('a job is swiped left to move it, right to begin it; a slip while scrolling
   await expect(move).toHaveAttribute('aria-expanded', 'true');
   await swipe(120);
   await expect(page).toHaveURL(/\/bench/);
+});
+
+test('clock, weeks and each unit are the rider’s own; a device of another region begins in its own @once', async ({
+  rider,
+  page,
+  browser,
+}) => {
+  await rider.opensDemo('/book/settings');
+  await rider.picks('Distances', 'Miles');
+  await rider.picks('Clock', '6:30 pm');
+  await rider.picks('Weeks begin on', 'Sunday');
+  await expect(page.getByText(/^Saved \d+:\d\d [ap]m$/)).toBeVisible();
+  await rider.goesOn('/plan/rides');
+  await expect(page.getByText(/ at \d+:\d\d [ap]m/).first()).toBeVisible();
+  await expect(page.getByText(/\d mi, /).first()).toBeVisible();
+  await rider.goesOn('/plan');
+  const days = page.getByRole('group', { name: /, minutes$/ });
+  await expect(days.first()).toHaveAttribute('aria-label', 'Sun, minutes');
+
+  const abroad = await browser.newContext({ locale: 'en-US' });
+  const american = await Rider.inTabOf(abroad);
+  await american.opens();
+  await expect(american.page.getByRole('radio', { name: 'Miles' })).toBeChecked();
+  await american.page.getByLabel('Ridden since it was lubed').fill('50');
+  await american.page.getByRole('button', { name: 'Show my chain' }).click();
+  await expect(american.verdict).toContainText(/ mi\./);
+  await american.goesOn('/book/settings');
+  for (const name of ['°F', 'Feet', 'Inches', '6:30 pm', 'Sunday'])
+    await expect(american.page.getByRole('radio', { name })).toBeChecked();
+  await abroad.close();
 });

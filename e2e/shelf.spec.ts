@@ -234,7 +234,8 @@ test('a label’s figures overwrite the class’s, in the units of the rider @on
   await page.getByLabel('Opened on').fill('2026-11-01');
   await page.getByRole('button', { name: 'Save product' }).click();
   await rider.goesToSettings();
-  await rider.picks('Distances, temperatures', 'Miles, °F');
+  await rider.picks('Distances', 'Miles');
+  await rider.picks('Temperatures', '°F');
   await rider.goesTo('Shelf');
   await page.getByRole('link', { name: /^House wet lube/ }).click();
   await expect(page.getByLabel('Not to be used below')).toHaveValue('41');

@@ -7,6 +7,7 @@
  */
 export const ROOMS = [
   { name: 'problem', holds: 'failures as values: a code with its fields' },
+  { name: 'intl', holds: 'figures, money, dates and clocks as regions write them' },
   { name: 'units', holds: 'kilometres and miles, hours, how figures are written' },
   { name: 'chain', holds: 'geometry: pitch, laps, wear limits' },
   { name: 'lube', holds: 'classes, doses, schools' },

@@ -11,7 +11,7 @@ import {
   type Spending,
 } from '@/core/money';
 import { MS_PER_DAY } from '@/core/units';
-import { currencies } from '@/core/units/money';
+import { currencies } from '@/core/intl/money';
 import { wearRateOf } from '@/core/wear';
 import { lubeOn, type RegimeName } from '@/core/years';
 import {

@@ -17,6 +17,7 @@ import { fillWeather } from '@/store/weather';
 import { forgetFileWeather, takeWeatherFile } from '@/store/weatherFile';
 import { RecorderCard } from '@/ui/book/RecorderCard';
 import { WeatherCard } from '@/ui/book/WeatherCard';
+import { WrittenCard } from '@/ui/book/WrittenCard';
 import { Choice } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { STANDARD_LABEL } from '@/core/words/labels';
@@ -38,14 +39,9 @@ export default function SettingsPage() {
         value={settings.standard}
         onChange={(standard) => dispatch(changeSettings('Standard changed', { standard }))}
       />
-      <Choice
-        label="Distances, temperatures"
-        options={[
-          { value: 'metric', label: 'Kilometres, °C' },
-          { value: 'imperial', label: 'Miles, °F' },
-        ]}
-        value={settings.units}
-        onChange={(units) => dispatch(changeSettings('Units changed', { units }))}
+      <WrittenCard
+        written={settings}
+        onChange={(written) => dispatch(changeSettings('Units changed', written))}
       />
       <Choice
         label="Colours"

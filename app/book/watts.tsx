@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { ridingHours, type ChainReport } from '@/core/care';
 import { carePrices } from '@/core/money';
 import type { RideLogged } from '@/core/logbook';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 import { formatDistance, formatExactDistance, MS_PER_DAY } from '@/core/units';
 import { lubeOn, worksWith } from '@/core/years';
 import {

@@ -1,4 +1,5 @@
 import { monotonicFactory } from 'ulid';
+import { deviceZone } from '@/core/intl';
 
 /** What core must be given from outside: the clock, new ids, the rider's zone. */
 export interface Edge {
@@ -13,6 +14,6 @@ export function browserEdge(): Edge {
   return {
     now: () => Date.now(),
     newId: () => next(Date.now()),
-    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    zone: deviceZone(),
   };
 }

@@ -1,6 +1,6 @@
 import { createSelector } from '@reduxjs/toolkit';
 import { keepLedger, type Ledger } from '@/core/money';
-import { minorDigits } from '@/core/units/money';
+import { minorDigits } from '@/core/intl/money';
 import { selectGarage, selectReplay, selectSettings } from './selectors';
 
 /** The currency the rider counts in, and how many of its smallest units make one. */

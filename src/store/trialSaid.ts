@@ -1,7 +1,7 @@
 import type { Replay } from '@/core/care';
 import { runningOn } from '@/core/garage';
 import { isSound, trialReport } from '@/core/trials';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import {
   answerSentence,
   armLabels,
@@ -21,7 +21,7 @@ export interface TrialSaid {
 }
 
 /** What there is to say of the trial that runs on a bike; null: none does. */
-export function trialSaid(replay: Replay, bikeId: string, units: UnitSystem): TrialSaid | null {
+export function trialSaid(replay: Replay, bikeId: string, units: Units): TrialSaid | null {
   const { trials, products } = replay.garage;
   const trial = runningOn(trials, bikeId);
   if (!trial || !isSound(trial)) return null;

@@ -7,7 +7,7 @@ const FIXTURES = path.join(__dirname, '../core/logbook/__fixtures__');
 export const OLD_VERSIONS = [1, 2, 3, 4, 5, 6];
 
 /** Every version with a frozen fixture. */
-export const FROZEN_VERSIONS = [...OLD_VERSIONS, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16];
+export const FROZEN_VERSIONS = [...OLD_VERSIONS, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17];
 
 /** A frozen fixture as an app of its version had it in storage. */
 export function storedAs(version: number): Record<string, string> {

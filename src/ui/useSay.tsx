@@ -1,17 +1,20 @@
 import { createContext, useCallback, useContext, type ReactNode } from 'react';
 import type { Problem } from '@/core/problem';
-import type { UnitSystem } from '@/core/units';
+import { DEFAULT_SETTINGS, type Written } from '@/core/settings';
 import { say } from '@/core/words/problems';
 
-const UnitsContext = createContext<UnitSystem>('metric');
+const WrittenContext = createContext<Written>(DEFAULT_SETTINGS);
 
-/** Makes the rider's units known to all that says what went wrong. */
-export function SayIn({ units, children }: { units: UnitSystem; children: ReactNode }) {
-  return <UnitsContext.Provider value={units}>{children}</UnitsContext.Provider>;
+/** Makes the rider's units, clock and weeks known to all that is shown. */
+export function SayIn({ written, children }: { written: Written; children: ReactNode }) {
+  return <WrittenContext.Provider value={written}>{children}</WrittenContext.Provider>;
 }
+
+/** How figures, clocks and weeks are written for the rider. */
+export const useWritten = (): Written => useContext(WrittenContext);
 
 /** Returns what says a problem in the rider's units. */
 export function useSay(): (problem: Problem) => string {
-  const units = useContext(UnitsContext);
+  const { units } = useWritten();
   return useCallback((problem) => say(problem, units), [units]);
 }

@@ -5,7 +5,7 @@ import { LUBE_CLASSES, USUAL_LINKS } from '@/core/lube';
 import { unitPrice, usualCoatCost, type Product } from '@/core/shelf';
 import type { ShelfRow } from '@/core/shelf/rows';
 import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
-import { formatDistance, type UnitSystem } from '@/core/units';
+import { formatDistance, type Units } from '@/core/units';
 import {
   selectGarage,
   selectNow,
@@ -27,7 +27,7 @@ import { Txt } from '@/ui/theme';
 const EACH = { degreaser: 'ml', solvent: 'ml', wax: 'g', cleaner: 'ml', rags: 'piece' } as const;
 
 /** What its use came to on the road so far. */
-function roadText(product: Product, steps: readonly ReplayStep[], units: UnitSystem): string {
+function roadText(product: Product, steps: readonly ReplayStep[], units: Units): string {
   const spent = spentOn(product, steps);
   const far = formatDistance(spent.km, units);
   if (spent.km < TELLING_KM) return `${far} ridden on it: too little to tell what 1,000 km cost.`;

@@ -2,7 +2,7 @@ import type { Garage } from '../garage';
 import { covers, type ChainStart, type Fitting } from '../logbook';
 import { fail, ok, type Result } from '../problem';
 import { MOST_ELONGATION } from '../records/kinds';
-import type { UnitSystem } from '../units';
+import type { Units } from '../units';
 import { FormCheck, readMoment, type FormResult } from './form';
 import { readNumber, readRunBefore } from './number';
 
@@ -17,10 +17,7 @@ export interface StartDraft extends Pick<ChainStart, 'lube' | 'look'> {
 export type StartField = 'sinceLube' | 'before' | 'wearPercent';
 
 /** Reads how a chain starts out. */
-export function readStart(
-  draft: StartDraft,
-  units: UnitSystem,
-): FormResult<ChainStart, StartField> {
+export function readStart(draft: StartDraft, units: Units): FormResult<ChainStart, StartField> {
   const check = new FormCheck<StartField>();
   const kmSinceLube = check.take('sinceLube', readRunBefore(draft.sinceLube, units, 5000));
   const kmBefore = check.take('before', readRunBefore(draft.before, units, 100_000));

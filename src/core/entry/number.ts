@@ -1,11 +1,10 @@
+import { decimalSign } from '../intl';
 import { LONGEST_RIDE_KM } from '../logbook';
 import { fail, ok, type PlainCode, type Result } from '../problem';
-import { fromShownDistance, type UnitSystem } from '../units';
+import { fromShownDistance, type Units } from '../units';
 
 /** The sign between whole and tenths where the rider lives. */
-const DECIMAL = new Intl.NumberFormat()
-  .formatToParts(1.5)
-  .find(({ type }) => type === 'decimal')?.value;
+const DECIMAL = decimalSign();
 
 /**
  * A number as people type it: 42, 42.5, 42,5, with or without spaces, 1.250,5. One that is read differently here and
@@ -71,7 +70,7 @@ export const readPrice = (text: string): Result<number | null> => readIfAny(text
 export const priceText = (price: number | null): string => (price === null ? '' : String(price));
 
 /** What something has run before, in the rider's units, as km; empty reads as zero. */
-export function readRunBefore(text: string, units: UnitSystem, mostKm: number): Result<number> {
+export function readRunBefore(text: string, units: Units, mostKm: number): Result<number> {
   const number = text.trim() === '' ? ok(0) : readNumber(text);
   if (!number.ok) return number;
   const km = fromShownDistance(number.value, units);
@@ -79,7 +78,7 @@ export function readRunBefore(text: string, units: UnitSystem, mostKm: number): 
 }
 
 /** A distance in the rider's units, as km. */
-export function readDistance(text: string, units: UnitSystem): Result<number> {
+export function readDistance(text: string, units: Units): Result<number> {
   const number = readNumber(text);
   if (!number.ok) return number;
   const km = fromShownDistance(number.value, units);

@@ -1,7 +1,7 @@
 import type { Garage, Part, PartKind } from '../garage';
 import type { PartStart } from '../logbook';
 import { ok } from '../problem';
-import type { UnitSystem } from '../units';
+import type { Units } from '../units';
 import { FormCheck, othersNames, readMoment, readName, type FormResult } from './form';
 import { readPrice, readRunBefore, readWhole } from './number';
 
@@ -32,7 +32,7 @@ const MOST_CHAINS = 20;
 /** Reads the form of a part. */
 export function readPart(
   draft: PartDraft,
-  { garage, id, units, now }: { garage: Garage; id: string; units: UnitSystem; now: number },
+  { garage, id, units, now }: { garage: Garage; id: string; units: Units; now: number },
 ): FormResult<PartFields, PartField> {
   const check = new FormCheck<PartField>();
   const name = check.take('name', readName(draft.name, othersNames(garage.parts, id)));

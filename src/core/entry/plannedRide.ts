@@ -1,7 +1,7 @@
 import { datesOf } from '../plan/rides/pattern';
 import { fail } from '../problem';
 import { daysAfter } from '../time/dates';
-import { toShownDistance, type UnitSystem } from '../units';
+import { toShownDistance, type Units } from '../units';
 import { FormCheck, type FormResult } from './form';
 import { readDistance } from './number';
 import type { PlannedRide } from '../records/plan';
@@ -19,7 +19,7 @@ export function plannedFields(
   ride: PlannedRide | null,
   bikeId: string,
   today: string,
-  units: UnitSystem,
+  units: Units,
 ): PlannedFields {
   if (ride) {
     const shown = toShownDistance(ride.distanceKm, units);
@@ -44,7 +44,7 @@ export type PlannedField = 'distance' | 'date' | 'time' | 'repeat';
 /** Reads the form: a ride to come, or what is wrong by field. */
 export function readPlanned(
   { distance, ...fields }: PlannedFields,
-  units: UnitSystem,
+  units: Units,
 ): FormResult<RideToCome, PlannedField> {
   const check = new FormCheck<PlannedField>();
   const distanceKm = check.take('distance', readDistance(distance, units));

@@ -4,7 +4,7 @@ import {
   fromShownTemperature,
   toShownDistance,
   toShownTemperature,
-  type UnitSystem,
+  type Units,
 } from '../units';
 import type { Product } from '../shelf';
 import { FormCheck, type FormResult } from './form';
@@ -38,7 +38,7 @@ const shown = (value: number | null | undefined, as: (value: number) => number) 
 export const productDraft = (
   product: Product | null,
   left: number,
-  units: UnitSystem,
+  units: Units,
 ): ProductDraft => ({
   name: product?.name ?? '',
   kind: product?.kind ?? 'lube',
@@ -59,7 +59,7 @@ export const productDraft = (
 /** Reads the form of a product. Size and price may be left empty: then costs are unknown, never zero. */
 export function readProduct(
   draft: ProductDraft,
-  units: UnitSystem,
+  units: Units,
 ): FormResult<ProductFields, ProductField> {
   const check = new FormCheck<ProductField>();
   const name = check.take('name', readName(draft.name));
@@ -116,14 +116,14 @@ function readName(text: string): Result<string> {
 }
 
 /** A life in the rider's unit of distance, in km. */
-function readLife(written: string, units: UnitSystem): Result<number | null> {
+function readLife(written: string, units: Units): Result<number | null> {
   const inUnits = (km: number) => Math.round(toShownDistance(km, units));
   const read = readIfAny(written, inUnits(20), inUnits(5000));
   return read.ok && read.value !== null ? ok(fromShownDistance(read.value, units)) : read;
 }
 
 /** A temperature in the rider's unit, in °C. */
-function readLeast(written: string, units: UnitSystem): Result<number | null> {
+function readLeast(written: string, units: Units): Result<number | null> {
   const inUnits = (celsius: number) => Math.round(toShownTemperature(celsius, units));
   const read = readIfAny(written, inUnits(-30), inUnits(40));
   return read.ok && read.value !== null ? ok(fromShownTemperature(read.value, units)) : read;

@@ -1,6 +1,6 @@
 import { firstFitted, type Fitting, type RideLogged } from '../logbook';
 import { fail, ok, type Result } from '../problem';
-import type { UnitSystem } from '../units';
+import type { Units } from '../units';
 import { FormCheck, readMoment, type FormResult } from './form';
 import { readDistance, readNumber } from './number';
 
@@ -32,7 +32,7 @@ export type RideFields = Omit<RideLogged, 'id' | 'type' | 'zone' | 'recordedAt'>
 /** Reads the form of a ride: every field that is wrong gets its problem. */
 export function readRide(
   draft: RideDraft,
-  context: { units: UnitSystem; now: number; fittings: readonly Fitting[] },
+  context: { units: Units; now: number; fittings: readonly Fitting[] },
 ): FormResult<RideFields, RideField> {
   const check = new FormCheck<RideField>();
   const untouched = draft.filled?.distance === draft.distance ? draft.filled : null;

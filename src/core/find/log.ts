@@ -1,7 +1,7 @@
 import { inFull, type ReplayStep } from '../care';
 import type { Garage } from '../garage';
-import { dateFormat } from '../time/dateFormat';
-import type { UnitSystem } from '../units';
+import { dateFormat } from '../intl';
+import type { Units } from '../units';
 import { namedEventLine } from '../words/event';
 import type { Findable } from './find';
 
@@ -11,7 +11,7 @@ const day = dateFormat({ weekday: 'long', day: 'numeric', month: 'long', year: '
 export const thingsInLog = (
   steps: readonly ReplayStep[],
   garage: Garage,
-  units: UnitSystem,
+  units: Units,
 ): Findable[] =>
   steps
     .map((step): Findable => {

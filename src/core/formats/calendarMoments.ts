@@ -1,4 +1,5 @@
 import type ICAL from 'ical.js';
+import { isZone } from '../intl';
 import { dateOf, momentOf } from '../time/zones';
 import type { DateText } from '../time/dates';
 
@@ -41,11 +42,3 @@ export function momentIn(t: ICAL.Time, name: string | undefined, zones: Zones): 
 /** The day of a time in the rider's zone. */
 export const dayIn = (t: ICAL.Time, name: string | undefined, zones: Zones): DateText =>
   t.isDate ? textOf(t) : dateOf(momentIn(t, name, zones), zones.rider);
-
-function isZone(name: string): boolean {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone !== '';
-  } catch {
-    return false;
-  }
-}

@@ -1,3 +1,4 @@
+import { METRIC } from '../units';
 import type { Garage } from '../garage';
 import { eventLine } from '../words/event';
 import type { ReplayStep } from '../care';
@@ -26,7 +27,7 @@ export const writeServiceCsv = ({ rows }: Pick<Service, 'rows'>, garage: Garage)
         chain: nameOf(garage.chains, chainId),
         part: 'partId' in event ? nameOf(garage.parts, event.partId) : '',
         what: event.type,
-        in_words: eventLine(event, 'metric', sky),
+        in_words: eventLine(event, METRIC, sky),
         ride_km: event.type === 'rideLogged' ? event.distanceKm : '',
         minutes: event.type === 'workDone' ? (event.minutes ?? '') : '',
         used: usedText(row, garage),

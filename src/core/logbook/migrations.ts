@@ -51,6 +51,29 @@ const lackingInGroups =
         }
       : settings;
 
+const SYSTEMS: Record<string, Fields> = {
+  metric: { distance: 'km', height: 'm', temperature: 'C', rain: 'mm', clock: '24' },
+  imperial: { distance: 'mi', height: 'ft', temperature: 'F', rain: 'in', clock: '24' },
+};
+
+/** Units were one word for all of them: each is set by it, and as old as it. */
+function unitsEach(settings: unknown): unknown {
+  if (!isFields(settings)) return settings;
+  const { units: word, ...rest } = settings;
+  const units = SYSTEMS[String(word)] ?? word;
+  const { units: at, ...others } = isFields(settings.stamps) ? settings.stamps : {};
+  const stamps =
+    at === undefined || !isFields(units)
+      ? settings.stamps
+      : { ...others, ...Object.fromEntries(Object.keys(units).map((u) => [`units.${u}`, at])) };
+  return {
+    weekStart: 1,
+    ...rest,
+    ...(units === undefined ? {} : { units }),
+    ...(stamps === undefined ? {} : { stamps }),
+  };
+}
+
 /**
  * One migration for every version after the first, in order. The values in it are those of their day: they
  * stay as they are when today's defaults change.
@@ -169,4 +192,5 @@ export const MIGRATIONS: readonly Migration[] = [
   { version: LOGBOOK_VERSIONS.senses },
   // Coats may be of a trial: older data has none.
   { version: LOGBOOK_VERSIONS.trials, garage: lacking({ trials: {} }) },
+  { version: LOGBOOK_VERSIONS.unitsEach, settings: unitsEach },
 ];

@@ -8,6 +8,7 @@ import type { Settings } from '../records/settings';
 export type FlatSettings = Stamped & Record<string, unknown>;
 
 const GROUPS: ReadonlySet<string> = new Set([
+  'units',
   'bikeRules',
   'csvMappings',
   'choice',

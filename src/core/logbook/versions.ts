@@ -17,6 +17,7 @@ export const LOGBOOK_VERSIONS = {
   newChain: 15,
   senses: 16,
   trials: 17,
+  unitsEach: 18,
 } as const;
 
 export const CURRENT_VERSION = Math.max(...Object.values(LOGBOOK_VERSIONS));

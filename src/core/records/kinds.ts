@@ -2,6 +2,9 @@
 
 /** `unknown`: from a file without weather; a middle is assumed and said to be a guess. */
 export const WEATHER_WORDS = ['dry', 'dusty', 'damp', 'wet', 'downpour', 'unknown'] as const;
+/** Days weeks begin on somewhere: Monday, Saturday, Sunday (ISO 8601). */
+export const WEEK_STARTS = [1, 6, 7] as const;
+export type WeekStart = (typeof WEEK_STARTS)[number];
 /** `indoor`: on a trainer; no road, no weather. */
 export const SURFACES = ['paved', 'gravel', 'trail', 'indoor'] as const;
 export const CLEAN_METHODS = [

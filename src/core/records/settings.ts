@@ -3,15 +3,24 @@ import { BENCH_SCHOOLS, TOOLS, WATERS } from './workshop';
 import { STANDARD_NAMES } from './standards';
 import { CLEANING_HABITS, WISHES } from './wishes';
 import { SCHOOLS } from '../lube';
+import { UNITS } from '../units';
 import { csvMappingSchema } from './csvMapping';
-import { THEMES, WEATHER_SOURCES } from './kinds';
+import { THEMES, WEATHER_SOURCES, WEEK_STARTS } from './kinds';
 import { planSettingsSchema } from './plan';
 import { moneySettingsSchema } from './price';
 import { roundSettingsSchema } from './roundEvents';
 import { stampsSchema } from './stamps';
 
 export const settingsSchema = z.object({
-  units: z.enum(['metric', 'imperial']),
+  units: z.object({
+    distance: z.enum(UNITS.distance),
+    height: z.enum(UNITS.height),
+    temperature: z.enum(UNITS.temperature),
+    rain: z.enum(UNITS.rain),
+    clock: z.enum(UNITS.clock),
+  }),
+  /** The first day of a week, 1 Monday to 7 Sunday (ISO 8601). */
+  weekStart: z.literal(WEEK_STARTS),
   standard: z.enum(STANDARD_NAMES),
   theme: z.enum(THEMES),
   /** Where the weather of rides comes from. */

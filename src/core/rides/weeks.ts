@@ -1,9 +1,11 @@
+import type { Day } from 'date-fns';
 import { startOfWeek } from 'date-fns/startOfWeek';
+import type { WeekStart } from '../records/kinds';
 import type { RideEntry } from './entries';
 
 /** A week's rides and their totals. */
 export interface RideWeek {
-  /** Monday, 0:00 local time, ms. */
+  /** Its first day, 0:00 local time, ms. */
   start: number;
   /** Newest first. */
   rides: RideEntry[];
@@ -12,11 +14,12 @@ export interface RideWeek {
   climbM: number | null;
 }
 
-/** Rides, newest first, by the weeks they were ridden in: Monday to Sunday where the app runs. */
-export function weeksOf(rides: readonly RideEntry[]): RideWeek[] {
+/** Rides, newest first, by the weeks they were ridden in where the app runs; `weekStart` 1 Monday to 7 Sunday. */
+export function weeksOf(rides: readonly RideEntry[], weekStart: WeekStart): RideWeek[] {
+  const weekStartsOn = (weekStart % 7) as Day;
   const weeks: RideWeek[] = [];
   for (const entry of rides) {
-    const start = startOfWeek(Date.parse(entry.ride.at), { weekStartsOn: 1 }).getTime();
+    const start = startOfWeek(Date.parse(entry.ride.at), { weekStartsOn }).getTime();
     let week = weeks.at(-1);
     if (!week || week.start !== start)
       weeks.push((week = { start, rides: [], km: 0, climbM: null }));

@@ -1,3 +1,4 @@
+import { METRIC } from '../units';
 import { USUAL_WORKSHOP } from '../records/workshop';
 import { EVERYDAY_WISHES } from '../records/wishes';
 import { DEFAULT_SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
@@ -6,7 +7,8 @@ import type { Settings } from '../records/settings';
 
 /** Tidy: wiped when a rag comes away grey, deep-cleaned before grit triples the wear. */
 export const DEFAULT_SETTINGS: Settings = {
-  units: 'metric',
+  units: METRIC,
+  weekStart: 1,
   standard: 'tidy',
   theme: 'system',
   // The service that ships with the app makes its weather up: only the demo's rides were ridden in it.

@@ -1,5 +1,5 @@
 import { MS_PER_DAY } from '../units';
-import { dateFormat } from './dateFormat';
+import { dateFormat } from '../intl';
 
 /** A day of the rider's calendar, `2026-11-24`. Text order is order of time. */
 export type DateText = string;
@@ -54,6 +54,10 @@ export function dueWord(date: DateText, today: DateText): string {
   const part = day <= 10 ? 'early' : day <= 20 ? 'mid' : 'late';
   return `${part} ${month.format(noon(date))}`;
 }
+
+/** The days of a week, 1 Monday to 7 Sunday, from the one it begins on. */
+export const weekFrom = (first: number): number[] =>
+  Array.from({ length: 7 }, (_, n) => ((first - 1 + n) % 7) + 1);
 
 /** A Monday, to name weekdays from. */
 const MONDAY = '2026-11-23';

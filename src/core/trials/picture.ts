@@ -1,11 +1,11 @@
 import { ARMS, type Arm, type Measure } from '../records/trialKinds';
-import { distanceUnit, formatNumber, toShownDistance, type UnitSystem } from '../units';
+import { distanceUnit, formatNumber, toShownDistance, type Units } from '../units';
 import type { CoatPoint } from './report';
 
 /** What a picture of coats is of. */
 export interface PictureOf {
   measure: Measure;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** A coat as it is drawn. */

@@ -1,3 +1,4 @@
+import { numberFormat } from '../intl';
 import {
   distanceUnit,
   KM_PER_MILE,
@@ -5,7 +6,7 @@ import {
   MM_PER_INCH,
   toShownDistance,
   toShownTemperature,
-  type UnitSystem,
+  type Units,
 } from './convert';
 
 /** A quantity with the range a person can plan with: half of all cases fall between low and high. */
@@ -15,8 +16,8 @@ export interface Spread {
   high: number;
 }
 
-const plain = new Intl.NumberFormat(undefined, { maximumFractionDigits: 0 });
-const oneDecimal = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
+const plain = numberFormat({ maximumFractionDigits: 0 });
+const oneDecimal = numberFormat({ maximumFractionDigits: 1 });
 
 /** Rounds to what a rider can use: tenths under 10, whole numbers under 100, fives under 500, then tens. */
 export function roundForUse(x: number): number {
@@ -30,17 +31,17 @@ export const formatNumber = (x: number): string =>
   Math.abs(x) < 10 ? oneDecimal.format(x) : plain.format(x);
 
 /** "62 km", "39 mi": rounded for use. */
-export function formatDistance(km: number, units: UnitSystem): string {
+export function formatDistance(km: number, units: Units): string {
   return `${formatNumber(roundForUse(toShownDistance(km, units)))} ${distanceUnit(units)}`;
 }
 
 /** The distance as logged, not rounded for planning: "42.3 km". */
-export function formatExactDistance(km: number, units: UnitSystem): string {
+export function formatExactDistance(km: number, units: Units): string {
   return `${oneDecimal.format(toShownDistance(km, units))} ${distanceUnit(units)}`;
 }
 
 /** "55 to 75 km"; one figure when both ends round to the same. */
-export function formatDistanceRange(spread: Spread, units: UnitSystem): string {
+export function formatDistanceRange(spread: Spread, units: Units): string {
   const ends = [spread.low, spread.high].map((km) =>
     formatNumber(roundForUse(toShownDistance(km, units))),
   );
@@ -49,24 +50,24 @@ export function formatDistanceRange(spread: Spread, units: UnitSystem): string {
 }
 
 /** "8 °C", "46 °F". */
-export const formatTemperature = (celsius: number, units: UnitSystem): string =>
-  `${plain.format(Math.round(toShownTemperature(celsius, units)) + 0)} °${units === 'metric' ? 'C' : 'F'}`;
+export const formatTemperature = (celsius: number, units: Units): string =>
+  `${plain.format(Math.round(toShownTemperature(celsius, units)) + 0)} °${units.temperature}`;
 
 /** Depth of rain or water: "1.8 mm", "0.07 in". */
-export const formatRain = (mm: number, units: UnitSystem): string =>
-  units === 'metric' ? `${oneDecimal.format(mm)} mm` : `${(mm / MM_PER_INCH).toFixed(2)} in`;
+export const formatRain = (mm: number, units: Units): string =>
+  units.rain === 'mm' ? `${oneDecimal.format(mm)} mm` : `${(mm / MM_PER_INCH).toFixed(2)} in`;
 
-/** Wind from m/s, in what riders of each system think in: "18 km/h", "11 mph". */
-export const formatWind = (metresPerSecond: number, units: UnitSystem): string => {
+/** Wind from m/s, in what goes with their distances: "18 km/h", "11 mph". */
+export const formatWind = (metresPerSecond: number, units: Units): string => {
   const kmPerH = metresPerSecond * 3.6;
-  return units === 'metric'
+  return units.distance === 'km'
     ? `${plain.format(kmPerH)} km/h`
     : `${plain.format(kmPerH / KM_PER_MILE)} mph`;
 };
 
 /** Height climbed: "310 m", "1,017 ft". */
-export const formatClimb = (metres: number, units: UnitSystem): string =>
-  units === 'metric' ? `${plain.format(metres)} m` : `${plain.format(metres / M_PER_FOOT)} ft`;
+export const formatClimb = (metres: number, units: Units): string =>
+  units.height === 'm' ? `${plain.format(metres)} m` : `${plain.format(metres / M_PER_FOOT)} ft`;
 
 /** "38 %" from 0.38, never "-0 %". */
 export const formatShare = (share: number): string =>

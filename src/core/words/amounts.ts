@@ -1,4 +1,4 @@
-import { formatMoney } from '../units/money';
+import { formatMoney } from '../intl/money';
 
 /** Rounded to what one says of money: whole below 100, fives below 500, then tens. */
 export function roundMoney(amount: number): number {

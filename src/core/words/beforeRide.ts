@@ -1,3 +1,4 @@
+import { timeIn, type Clock } from '../intl';
 import type { AgendaItem } from '../plan/agenda/agenda';
 import {
   bottleToCarry,
@@ -7,7 +8,7 @@ import {
 } from '../plan/agenda/beforeRide';
 import type { LubeClass } from '../lube';
 import { dayWord, type DateText } from '../time/dates';
-import { timeOf } from '../time/zones';
+
 import { startOf } from './plan';
 
 /** A thin coat of the morning with its words. */
@@ -24,6 +25,7 @@ export interface EveOf {
   morning: MorningCoat | null;
   today: DateText;
   zone: string;
+  clock: Clock;
 }
 
 const small = (lube: LubeClass): string => `a small bottle of ${lube} lube`;
@@ -34,10 +36,15 @@ const when = (date: DateText, today: DateText): string => {
 };
 
 /** "Tomorrow at 08:25, half an hour before the ride, put on a thin coat of wet lube." */
-export function morningSentence(coat: MorningCoat, today: DateText, zone: string): string {
+export function morningSentence(
+  coat: MorningCoat,
+  today: DateText,
+  zone: string,
+  clock: Clock,
+): string {
   const day = when(coat.date, today);
   const begun = day.charAt(0).toUpperCase() + day.slice(1);
-  return `${begun} at ${timeOf(coat.from, zone)}, half an hour before the ride, put on a thin coat of ${coat.lubeName}.`;
+  return `${begun} at ${timeIn(coat.from, zone, clock)}, half an hour before the ride, put on a thin coat of ${coat.lubeName}.`;
 }
 
 /** Why a thin coat in the morning. */
@@ -47,25 +54,25 @@ export const whyMorning = ({ why }: MorningCoat): string =>
     : 'This lube dries quickly and has been on for a week.';
 
 /** "Start by 20:00, so that it is set by 07:00", or where the whole evening will do "Do it this evening". */
-function doItToday(job: AgendaItem, zone: string): string {
+function doItToday(job: AgendaItem, zone: string, clock: Clock): string {
   const start = startOf(job);
   return start === null
     ? 'Do it this evening'
-    : `Start by ${timeOf(start.by, zone)}, so that it is set by ${timeOf(start.ready, zone)}`;
+    : `Start by ${timeIn(start.by, zone, clock)}, so that it is set by ${timeIn(start.ready, zone, clock)}`;
 }
 
 /**
  * One line for the evening before a ride, or half an hour before it: by when to start or what to take along, the thin coat
  * of the morning, or the bottle for the rain. Null: there is nothing to say.
  */
-export function eveSentence({ next, job, morning, today, zone }: EveOf): string | null {
+export function eveSentence({ next, job, morning, today, zone, clock }: EveOf): string | null {
   if (!next) return null;
   if (job && job.date === today)
-    return `${doItToday(job, zone)}, or take ${small(bottleToCarry(next, true) ?? 'wet')} along.`;
+    return `${doItToday(job, zone, clock)}, or take ${small(bottleToCarry(next, true) ?? 'wet')} along.`;
   if (morning && morning.rideAt === next.at) {
     const bottle = rainIsLikely(next) ? bottleToCarry(next, false) : null;
     const along = bottle ? ` Rain is likely: take ${small(bottle)} along.` : '';
-    return `${morningSentence(morning, today, zone)}${along}`;
+    return `${morningSentence(morning, today, zone, clock)}${along}`;
   }
   const bottle = bottleToCarry(next, false);
   return bottle

@@ -8,7 +8,7 @@ import {
   formatDistanceRange,
   formatNumber,
   formatShare,
-  type UnitSystem,
+  type Units,
 } from '../units';
 import { constantLine } from './constants';
 import { METHOD_LABEL } from './labels';
@@ -23,7 +23,7 @@ export const SECTION_LABEL: Record<SectionName, string> = {
 };
 
 /** What a line of the bill is for. */
-export function billLabel(item: BillItem, units: UnitSystem): string {
+export function billLabel(item: BillItem, units: Units): string {
   switch (item.kind) {
     case 'coat':
       return `Coat of ${item.lube} lube`;
@@ -97,7 +97,7 @@ export const decidingSection = ({ clock }: Verdict): SectionName =>
   clock === 'outside' || clock === 'inside' || clock === 'wear' ? clock : 'film';
 
 /** What decided the verdict: "Dirt outside reaches your 35 % in 22 km." */
-export function decidingSentence(verdict: Verdict, units: UnitSystem): string {
+export function decidingSentence(verdict: Verdict, units: Units): string {
   const { clock, clocks, distanceKm, beyondHorizon } = verdict;
   const limit = clocks.find((c) => c.name === clock)?.limit ?? 0;
   const of = DECIDES[clock];
@@ -136,7 +136,7 @@ const DECIDES: Record<
 
 /** What a constant of the model is called where a section rests on it. */
 /** A figure the bill rests on, with its source and spread: "Reserve: 0.15 share of a coat; own estimate; …". */
-export function sourceLine(source: BillSource, units: UnitSystem): string {
+export function sourceLine(source: BillSource, units: Units): string {
   switch (source.kind) {
     case 'constant':
       return constantLine(source.name);

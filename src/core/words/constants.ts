@@ -38,8 +38,12 @@ export type NamedConstant = keyof typeof CONSTANT_NAME;
 export function constantLine(name: NamedConstant): string {
   const { value, unit, source, spread } =
     name === 'wearPerKm' ? byThousandKm(CARE.wearPerKm) : CARE[name];
-  return `${CONSTANT_NAME[name]}: ${value} ${unit}; ${source}; ${spread}.`;
+  return sourcedLine(CONSTANT_NAME[name], { value, unit, source, spread });
 }
+
+/** A figure with its source and spread, whatever table it stands in. */
+export const sourcedLine = (name: string, { value, unit, source, spread }: Constant): string =>
+  `${name}: ${value} ${unit}; ${source}; ${spread}.`;
 
 /** Wear by the kilometre has more noughts than a rider reads. */
 const byThousandKm = ({ value, source, spread }: Constant): Constant => {

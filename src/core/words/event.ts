@@ -5,7 +5,7 @@ import type { Place } from '../records/faultEvents';
 import type { ChainRecorded } from '../records/recording';
 import type { FaultState, Followed } from '../records/faults';
 import { MOST_ELONGATION } from '../records/kinds';
-import { formatElongation, formatExactDistance, type UnitSystem } from '../units';
+import { formatElongation, formatExactDistance, type Units } from '../units';
 import { placeText } from './faults/place';
 import { ROUND_END_LABEL, ROUND_LABEL } from './roundLabels';
 import { louderText } from './louder';
@@ -53,7 +53,7 @@ function recordedLine({ quiet, louder }: ChainRecorded): string {
 }
 
 /** An event in a few words; of a ride the weather it met, where its step tells more than the event. */
-export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null = null): string {
+export function eventLine(event: PlainEvent, units: Units, sky: Sky | null = null): string {
   switch (event.type) {
     case 'rideLogged': {
       const parts = [WEATHER_LABEL[sky?.word ?? event.weather].toLowerCase(), event.surface];
@@ -103,7 +103,7 @@ export function eventLine(event: PlainEvent, units: UnitSystem, sky: Sky | null 
 export function namedEventLine(
   { event, sky }: { event: PlainEvent; sky: Sky | null },
   { chains, parts }: Pick<Garage, 'chains' | 'parts'>,
-  units: UnitSystem,
+  units: Units,
 ): string {
   switch (event.type) {
     case 'chainFitted':

@@ -1,5 +1,5 @@
 import type { RecordKind } from '../garage';
-import { dateFormat } from '../time/dateFormat';
+import { dateFormat, numberFormat } from '../intl';
 
 /** What the kinds of record are called, many and one. */
 export const KIND_WORDS: Record<RecordKind, { many: string; one: string }> = {
@@ -38,7 +38,7 @@ export function fieldWords(field: string): string {
 }
 
 const date = dateFormat({ dateStyle: 'medium' });
-const number = new Intl.NumberFormat(undefined, { maximumFractionDigits: 2 });
+const number = numberFormat({ maximumFractionDigits: 2 });
 const MOMENT = /^\d{4}-\d{2}-\d{2}T/;
 const LONGEST = 60;
 

@@ -1,7 +1,29 @@
+import type { Units } from '../units';
 import type { Standard } from '../records/standards';
 import type { Bike, StoragePlace } from '../garage';
 import type { Unsettled } from '../records/kinds';
 import type { CleanMethod, Depth, Drying, Finding, Sound, Surface, WeatherWord } from '../logbook';
+
+/** What is written in units, and the units there are. */
+export const UNITS_LABEL: Record<keyof Units, string> = {
+  distance: 'Distances',
+  height: 'Heights',
+  temperature: 'Temperatures',
+  rain: 'Rain',
+  clock: 'Clock',
+};
+export const UNIT_LABEL: Record<Units[keyof Units], string> = {
+  km: 'Kilometres',
+  mi: 'Miles',
+  m: 'Metres',
+  ft: 'Feet',
+  C: '°C',
+  F: '°F',
+  mm: 'Millimetres',
+  in: 'Inches',
+  '24': '18:30',
+  '12': '6:30 pm',
+};
 
 /** Labels of the trade's terms as the rider reads them. */
 export const WEATHER_LABEL: Record<WeatherWord, string> = {

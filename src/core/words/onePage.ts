@@ -1,5 +1,5 @@
 import type { OnePage, YearSky } from '../rides';
-import { dateFormat } from '../time/dateFormat';
+import { dateFormat } from '../intl';
 import { formatDistance, formatNumber, formatSpell, KM_PER_MILE } from '../units';
 import { aboutMoney } from './amounts';
 import { formatWatts } from './watts';
@@ -50,8 +50,8 @@ export function pageSentences(
     );
   if (page.minorPer1000Km !== null) {
     const perKm = page.minorPer1000Km / perUnit;
-    const distance = units === 'metric' ? 'km' : 'mi';
-    const per1000 = units === 'metric' ? perKm : perKm * KM_PER_MILE;
+    const distance = units.distance;
+    const per1000 = units.distance === 'km' ? perKm : perKm * KM_PER_MILE;
     sentences.push(
       `Care and wear came to ${aboutMoney(page.minor / perUnit, currency)}, or ${aboutMoney(per1000, currency)} for 1,000 ${distance}, your time included.`,
     );

@@ -1,6 +1,6 @@
 import type { PartEnd, PartKind } from '../garage';
-import { dateFormat } from '../time/dateFormat';
-import { formatDistance, formatNumber, formatShare, type UnitSystem } from '../units';
+import { dateFormat } from '../intl';
+import { formatDistance, formatNumber, formatShare, type Units } from '../units';
 import { CHAINS_A_LIFE, type PartLeft, type PartStory, type Together } from '../wear';
 
 export const PART_LABEL: Record<PartKind, string> = {
@@ -28,18 +28,14 @@ const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 const chainsSaid = (n: number): string => `${formatNumber(n)} ${n === 1 ? 'chain' : 'chains'}`;
 
 /** What is known of a part, in a line: "3,400 km, 2 chains, 64 % of a usual life". */
-export const partLine = ({ km, chains, share }: PartStory, units: UnitSystem): string =>
+export const partLine = ({ km, chains, share }: PartStory, units: Units): string =>
   `${formatDistance(km, units)}, ${chainsSaid(chains)}, ${formatShare(share)} of a usual life`;
 
-const rounded = (km: number, units: UnitSystem): string =>
+const rounded = (km: number, units: Units): string =>
   formatDistance(Math.round(km / 100) * 100, units);
 
 /** A part's story and what is to come, a sentence a line. `left` null: nobody rides it. */
-export function partSentences(
-  story: PartStory,
-  left: PartLeft | null,
-  units: UnitSystem,
-): string[] {
+export function partSentences(story: PartStory, left: PartLeft | null, units: Units): string[] {
   const { part, bikeId, fittedAt, share } = story;
   const { chains } = CHAINS_A_LIFE[part.kind];
   const since =
@@ -52,7 +48,7 @@ export function partSentences(
   ];
 }
 
-function leftSentence({ mid, half }: PartLeft, units: UnitSystem): string {
+function leftSentence({ mid, half }: PartLeft, units: Units): string {
   if (mid < NEARLY_KM) return 'Most like it would be worn out by now. Look at its teeth.';
   return `About ${rounded(mid, units)} are left; half the time ${rounded(half[0], units)} to ${rounded(half[1], units)}.`;
 }

@@ -1,3 +1,4 @@
+import { timeIn, timeText, type Clock } from '../intl';
 import type { Depth } from '../logbook';
 import {
   formatDistance,
@@ -5,7 +6,7 @@ import {
   formatNumber,
   MS_PER_HOUR,
   MS_PER_MINUTE,
-  type UnitSystem,
+  type Units,
 } from '../units';
 import { CARE, type ClockName } from '../care';
 import type { FellDue } from '../plan/agenda/due';
@@ -14,7 +15,6 @@ import type { AgendaItem } from '../plan/agenda/agenda';
 import type { LubeChange } from '../plan/agenda/changes';
 import { shortDay } from '../time/dates';
 import { listed } from './counted';
-import { timeOf } from '../time/zones';
 import type { GivesWay } from '../plan/agenda/givesWay';
 
 /** What an item says, ready to be read. */
@@ -73,11 +73,11 @@ export function startOf({
 }
 
 /** "Start by 18:30 and it is set by 07:00." Null where the whole evening will do. */
-export function startSentence(item: AgendaItem, zone: string): string | null {
+export function startSentence(item: AgendaItem, zone: string, clock: Clock): string | null {
   const start = startOf(item);
   if (!start) return null;
   const state = item.lubeName === null ? 'done' : 'set';
-  return `Start by ${timeOf(start.by, zone)} and it is ${state} by ${timeOf(start.ready, zone)}.`;
+  return `Start by ${timeIn(start.by, zone, clock)} and it is ${state} by ${timeIn(start.ready, zone, clock)}.`;
 }
 
 /** Why the job falls on its day. */
@@ -113,7 +113,7 @@ export function reasonSentence(item: AgendaItem): string {
 }
 
 /** What a week's putting off costs: km ridden dry, wear, watts, rust. */
-export function putOffSentence(item: AgendaItem, units: UnitSystem): string {
+export function putOffSentence(item: AgendaItem, units: Units): string {
   const { dryKm, wearMoney, watts, rust, total } = item.putOff;
   const parts: string[] = [];
   if (dryKm >= 1) parts.push(`ride about ${formatDistance(dryKm, units)} dry`);
@@ -141,7 +141,7 @@ export function confidenceSentence({ confidence }: AgendaItem): string {
 }
 
 /** What stands in the way of a better plan. */
-export function noteSentence(note: GivesWay, units: UnitSystem): string {
+export function noteSentence(note: GivesWay, units: Units): string {
   switch (note.name) {
     case 'no bikes':
       return 'There is no bike with a chain on it, so nothing to plan.';
@@ -161,7 +161,7 @@ export function noteSentence(note: GivesWay, units: UnitSystem): string {
 }
 
 /** What the chains lose in weeks without a free evening. */
-function noMinutesCost(note: Extract<GivesWay, { name: 'no minutes' }>, units: UnitSystem): string {
+function noMinutesCost(note: Extract<GivesWay, { name: 'no minutes' }>, units: Units): string {
   const parts = [
     note.dryKm >= 1 ? `run dry for about ${formatDistance(note.dryKm, units)}` : null,
     note.wearMoney >= 0.05 ? 'wear more' : null,
@@ -190,10 +190,10 @@ const CHANGES: Record<LubeChange, string> = {
 };
 
 /** Everything an item says. */
-export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): ItemWords => ({
+export const wordsOf = (item: AgendaItem, units: Units, zone: string): ItemWords => ({
   order: `${orderOf(item.depth, item.lubeName)}.`,
   change: item.changes && CHANGES[item.changes],
-  start: startSentence(item, zone),
+  start: startSentence(item, zone, units.clock),
   reason: reasonSentence(item),
   putOff: putOffSentence(item, units),
   confidence: confidenceSentence(item),
@@ -201,8 +201,8 @@ export const wordsOf = (item: AgendaItem, units: UnitSystem, zone: string): Item
 });
 
 /** Says that two rides of one bike are planned at once, and what is made of it. */
-export const overlapSentence = ([a, b]: readonly [RideAhead, RideAhead]): string =>
-  `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || a.time} and ${b.title || b.time}. We assume the later starts when the first has ended.`;
+export const overlapSentence = ([a, b]: readonly [RideAhead, RideAhead], clock: Clock): string =>
+  `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || timeText(a.time, clock)} and ${b.title || timeText(b.time, clock)}. We assume the later starts when the first has ended.`;
 
 /** What a clock that has run out says of a chain. */
 const DUE: Record<ClockName, string> = {

@@ -1,7 +1,7 @@
 import type { Costs } from '../plan/simulate/costs';
 import type { PlanSettings } from '../records/plan';
 import { weekdayName } from '../time/dates';
-import { formatDistance, type UnitSystem } from '../units';
+import { formatDistance, type Units } from '../units';
 import { listed } from './counted';
 
 /** The routine in two or three words. */
@@ -26,7 +26,7 @@ export function againstSentence(
   plan: Costs,
   routine: Costs,
   habit: PlanSettings['routine'],
-  units: UnitSystem,
+  units: Units,
 ): string {
   const name = routineName(habit);
   if (routine.total - plan.total < ALIKE * routine.total)

@@ -38,7 +38,14 @@ export function planAnswer(request: PlanRequest, figures: PlanFigures): PlanAnsw
   const lines: Record<string, JobLine> = {};
   for (const bike of request.bikes) {
     const jobs = agenda.filter((item) => item.bikeId === bike.bike.id);
-    const line = planLine({ bike, jobs, rides: request.rides, today, zone: request.zone });
+    const line = planLine({
+      bike,
+      jobs,
+      rides: request.rides,
+      today,
+      zone: request.zone,
+      clock: units.clock,
+    });
     lines[bike.bike.id] = { ...line, eve: eveOf(request, figures, bike.bike.id) };
   }
   return {
@@ -46,7 +53,7 @@ export function planAnswer(request: PlanRequest, figures: PlanFigures): PlanAnsw
     agenda,
     mornings: figures.mornings.map((coat) => ({
       ...coat,
-      what: morningSentence(coat, today, request.zone),
+      what: morningSentence(coat, today, request.zone, units.clock),
       why: whyMorning(coat),
     })),
     notes: figures.notes.map((note) => ({ name: note.name, text: noteSentence(note, units) })),
@@ -61,7 +68,7 @@ export function planAnswer(request: PlanRequest, figures: PlanFigures): PlanAnsw
 
 /** What is said of a bike the evening before its next ride. */
 function eveOf(
-  { now, zone }: PlanRequest,
+  { now, zone, settings }: PlanRequest,
   { agenda, mornings, next }: PlanFigures,
   bikeId: string,
 ): string | null {
@@ -74,5 +81,6 @@ function eveOf(
     morning: mornings.find((m) => m.bikeId === bikeId) ?? null,
     today: dateOf(now, zone),
     zone,
+    clock: settings.units.clock,
   });
 }

@@ -5,6 +5,7 @@ import { dayReached } from '../plan/rides/coming';
 import type { RideAhead } from '../plan/rides/occurrences';
 import { dayWord, dueWord, type DateText } from '../time/dates';
 import { orderOf, startSentence } from './plan';
+import type { Clock } from '../intl';
 
 /** What the line of a bike is made from: its jobs and rides to come, and when its clocks fire. */
 export interface LineOf {
@@ -14,6 +15,7 @@ export interface LineOf {
   rides: readonly RideAhead[];
   today: DateText;
   zone: string;
+  clock: Clock;
 }
 
 /** What Today says of the next job: the job and its day, and in small type what else there is to know of it. */
@@ -28,7 +30,7 @@ export interface JobLine {
  * The next job of a bike for Today: when it falls and what it is; by when to start; and where it falls later than the
  * verdict says, that it does and why.
  */
-export function planLine({ bike, jobs, rides, today, zone }: LineOf): Omit<JobLine, 'eve'> {
+export function planLine({ bike, jobs, rides, today, zone, clock }: LineOf): Omit<JobLine, 'eve'> {
   const { due } = bike;
   const parked = !rides.some((ride) => ride.bikeId === bike.bike.id);
   const [next] = jobs;
@@ -47,8 +49,9 @@ export function planLine({ bike, jobs, rides, today, zone }: LineOf): Omit<JobLi
   const planned = `Planned ${dayIn(next.date, today)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}.`;
   if (wait) return { job: sentences(wait, planned), more: 'If you ride before, do it first.' };
   // Of today's coat the line of the evening says it.
-  const start = next.date === today && next.lubeName !== null ? null : startSentence(next, zone);
-  const past = goesPast({ bike, jobs, rides, today, zone });
+  const start =
+    next.date === today && next.lubeName !== null ? null : startSentence(next, zone, clock);
+  const past = goesPast({ bike, jobs, rides, today, zone, clock });
   if (!past) return { job: sentences(nothing, planned), more: start };
   if (past.job === next)
     return {

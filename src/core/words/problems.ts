@@ -1,8 +1,9 @@
 import type { FileKind, Problem, ProblemCode } from '../problem';
-import { formatDistance, type UnitSystem } from '../units';
+import { numberFormat } from '../intl';
+import { formatDistance, type Units } from '../units';
 
 type Sentence<C extends ProblemCode> =
-  string | ((problem: Extract<Problem, { code: C }>, units: UnitSystem) => string);
+  string | ((problem: Extract<Problem, { code: C }>, units: Units) => string);
 
 /** A stored part as a rider knows it: "the month 2026-10", "the garage". */
 const partName = (part: string): string =>
@@ -35,7 +36,7 @@ const KINDS: Record<FileKind, string> = {
 const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'number/missing': 'Enter a number.',
   'number/ambiguous': ({ whole, tenths }) =>
-    `Is that ${whole} or ${tenths.toLocaleString()}? Write it without a sign for thousands.`,
+    `Is that ${whole} or ${numberFormat({}).format(tenths)}? Write it without a sign for thousands.`,
   'number/not-a-number': ({ entered }) =>
     `“${entered}” is not a number. Digits only, like 42 or 42.5.`,
   'distance/not-positive': 'A ride is longer than zero. How far was it?',
@@ -158,7 +159,7 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
 };
 
 /** Returns the sentence for a problem, figures in the rider's units. */
-export function say(problem: Problem, units: UnitSystem): string {
+export function say(problem: Problem, units: Units): string {
   const sentence = SENTENCES[problem.code] as Sentence<ProblemCode>;
   return typeof sentence === 'string' ? sentence : sentence(problem, units);
 }

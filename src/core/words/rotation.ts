@@ -1,5 +1,5 @@
 import type { SwapAhead } from '../plan/agenda/swaps';
-import { formatDistance, formatElongation, type UnitSystem } from '../units';
+import { formatDistance, formatElongation, type Units } from '../units';
 import { SWAP_FROM, type Rotation } from '../wear/rotation';
 import type { TurnsAhead } from '../wear/turns';
 
@@ -14,11 +14,7 @@ export function rotationSentence({ on, next, due }: Rotation): string {
 }
 
 /** What turns save, and what they do not. */
-export function turnsSentence(
-  { on, next }: Rotation,
-  ahead: TurnsAhead,
-  units: UnitSystem,
-): string {
+export function turnsSentence({ on, next }: Rotation, ahead: TurnsAhead, units: Units): string {
   const { aloneKm, bothKm, limit } = ahead;
   const km = (value: number) => `about ${formatDistance(value, units)}`;
   return [

@@ -1,7 +1,7 @@
 import type { Bike } from '../garage';
 import type { Round } from '../records/rounds';
 import type { RoundState } from '../rounds';
-import { formatDistance, type UnitSystem } from '../units';
+import { formatDistance, type Units } from '../units';
 import { listed } from './counted';
 import { ROUND_LABEL } from './roundLabels';
 
@@ -20,7 +20,7 @@ const lasted = (days: number): string =>
         : `${Math.floor(days / 7)} weeks`;
 
 /** "12 weeks since you last did it." */
-export function dueSentence({ by, since, last, used }: RoundState, units: UnitSystem): string {
+export function dueSentence({ by, since, last, used }: RoundState, units: Units): string {
   if (by === 'noted') return 'You noted something of it. Look at it now.';
   const days = Math.floor(since.weeks * 7);
   const from = last ? 'since you last did it' : 'in the log, and it was never noted';

@@ -1,11 +1,5 @@
-import { dateFormat } from '../time/dateFormat';
-import {
-  formatDistance,
-  formatElongation,
-  formatNumber,
-  formatShare,
-  type UnitSystem,
-} from '../units';
+import { dateFormat, numberFormat } from '../intl';
+import { formatDistance, formatElongation, formatNumber, formatShare, type Units } from '../units';
 import type { Service, ServiceFigures } from '../wear';
 
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
@@ -14,7 +8,7 @@ const monthName = dateFormat({ month: 'long' });
 const times = (n: number, one: string, many: string): string =>
   `${formatNumber(n)} ${n === 1 ? one : many}`;
 
-const money = new Intl.NumberFormat(undefined, {
+const money = numberFormat({
   minimumFractionDigits: 2,
   maximumFractionDigits: 2,
 });
@@ -29,7 +23,7 @@ function costSaid({ cost, unpriced }: ServiceFigures): string[] {
 }
 
 /** What a stretch came to, in a line: "1,240 km in 31 rides, 24 % on damp and wet roads, 6 coats, 1 clean, 4.20 for lube and cleaners". */
-export function figuresLine(f: ServiceFigures, units: UnitSystem): string {
+export function figuresLine(f: ServiceFigures, units: Units): string {
   const rides = `${formatDistance(f.km, units)} in ${times(f.rides, 'ride', 'rides')}`;
   return [
     f.rides > 0 ? rides : 'No rides',
@@ -41,11 +35,7 @@ export function figuresLine(f: ServiceFigures, units: UnitSystem): string {
 }
 
 /** A chain's or a bike's life in a few sentences, as one would tell a buyer. */
-export function serviceSentences(
-  service: Service,
-  of: 'chain' | 'bike',
-  units: UnitSystem,
-): string[] {
+export function serviceSentences(service: Service, of: 'chain' | 'bike', units: Units): string[] {
   const { all, fittedAt, rows } = service;
   const last = rows[0]!;
   const perCoat = all.coats > 0 ? all.km / all.coats : null;

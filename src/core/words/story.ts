@@ -1,5 +1,5 @@
-import { dateFormat } from '../time/dateFormat';
-import { formatDistance, MS_PER_DAY, type UnitSystem } from '../units';
+import { dateFormat } from '../intl';
+import { formatDistance, MS_PER_DAY, type Units } from '../units';
 import { moneySaid } from './service';
 import type { Lane, Span, Zoom } from '../wear';
 
@@ -21,7 +21,7 @@ export const LANE_LABEL: Record<Lane, string> = {
 const day = dateFormat({ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
 
 /** What a span of a life holds, in a line: "Mon, 2 Nov 2026 and the six days after: 84 km. Spent: 0.40." */
-export function spanSentence(span: Span, zoom: Zoom, units: UnitSystem): string {
+export function spanSentence(span: Span, zoom: Zoom, units: Units): string {
   const { at, dryKm, wetKm, cost } = span;
   const from = day.format(at + MS_PER_DAY / 24);
   const when = zoom === 'years' ? `${from} and the six days after` : from;

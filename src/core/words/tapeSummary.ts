@@ -1,5 +1,5 @@
 import type { ChainReport, ReplayStep } from '../care';
-import { formatDistance, formatShare, type UnitSystem } from '../units';
+import { formatDistance, formatShare, type Units } from '../units';
 import { shortVerdict } from './verdict';
 
 /**
@@ -9,7 +9,7 @@ import { shortVerdict } from './verdict';
 export function tapeSummary(
   { chain, state, verdict }: ChainReport,
   steps: readonly ReplayStep[],
-  units: UnitSystem,
+  units: Units,
 ): string {
   const rides = steps.flatMap(({ event }) => (event.type === 'rideLogged' ? [event] : []));
   const km = rides.reduce((sum, ride) => sum + ride.distanceKm, 0);

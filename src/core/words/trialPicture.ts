@@ -1,8 +1,8 @@
 import type { CoatPoint } from '../trials/report';
 import type { TrialCoat } from '../trials/judged';
 import type { Arm, Measure } from '../records/trialKinds';
-import { formatDistance, formatShare, type UnitSystem } from '../units';
-import { dateFormat } from '../time/dateFormat';
+import { formatDistance, formatShare, type Units } from '../units';
+import { dateFormat } from '../intl';
 import { END_LABEL, UNCOUNTED_LABEL } from './trials';
 
 /** How the picture of a trial's coats is read. */
@@ -22,7 +22,7 @@ const day = dateFormat({ day: 'numeric', month: 'short' });
 export function coatLine(
   { coat, arm, uncounted, evidence }: TrialCoat,
   point: CoatPoint | undefined,
-  { labels, units }: { labels: Record<Arm, string>; units: UnitSystem },
+  { labels, units }: { labels: Record<Arm, string>; units: Units },
 ): string {
   const date = day.format(Date.parse(coat.work.at));
   const way = arm === 'a' || arm === 'b' ? labels[arm] : 'Neither way';

@@ -6,7 +6,7 @@ import type { TrialReport } from '../trials/report';
 import type { CoatEnd } from '../trials/coats';
 import type { TrialQuestion } from '../records/trial';
 import { ARMS, type Arm, type Measure, type TriedWay } from '../records/trialKinds';
-import { formatDistance, formatNumber, type UnitSystem } from '../units';
+import { formatDistance, formatNumber, type Units } from '../units';
 import { aboutMoney } from './amounts';
 import { LUBING_WORDS, type SchoolWords } from './schools';
 import { SCHOOL_WORDS } from './workshop';
@@ -123,7 +123,7 @@ export function turnLine({ trial }: Pick<TrialReport, 'trial'>, label: string): 
 }
 
 /** When the rag of the coat that is on is to be read; null: it is not measured by rag, or has been read. */
-export function ragDueSentence({ coats, trial }: TrialReport, units: UnitSystem): string | null {
+export function ragDueSentence({ coats, trial }: TrialReport, units: Units): string | null {
   const on = coats.find((c) => c.coat.end === 'on' && c.uncounted === null);
   if (trial.measure !== 'rag' || !on) return null;
   if (on.evidence) return trial.again ? 'The rag of this coat is read. Put the next one on.' : null;
@@ -146,7 +146,7 @@ export const designTitle = ({ measure, photo, again }: Design): string =>
     : `${photo ? 'Photograph' : 'Read'} a rag of each coat${again ? ', then lube again' : ''}`;
 
 /** What a way of running it takes. */
-export function designSentence(design: Design, units: UnitSystem, currency: string | null): string {
+export function designSentence(design: Design, units: Units, currency: string | null): string {
   const { coatsAnArm, weeks, rides, minutes, cost, measure, ragKm, kmACoat } = design;
   const how =
     measure === 'squeak'

@@ -1,9 +1,9 @@
 import type { ChainStart, Depth } from '../logbook';
 import type { LubeClass } from '../lube';
 import { orderFor } from './orders';
-import { dateFormat } from '../time/dateFormat';
+import { clockFormat, type Clock } from '../intl';
 import { dueWord, type DateText } from '../time/dates';
-import { formatDistance, formatDistanceRange, formatElongation, type UnitSystem } from '../units';
+import { formatDistance, formatDistanceRange, formatElongation, type Units } from '../units';
 import type { ChainState } from '../care/model/state';
 import type { ClockName } from '../care/verdict/clocks';
 import type { Outlook } from '../care/verdict/outlook';
@@ -47,13 +47,13 @@ export interface VerdictWords {
   notToRide: string | null;
 }
 
-const aboutKm = (outlook: Outlook, units: UnitSystem): string =>
+const aboutKm = (outlook: Outlook, units: Units): string =>
   outlook.beyondHorizon
     ? `more than ${formatDistance(outlook.km?.mid ?? 0, units)}`
     : `about ${formatDistance(outlook.km?.mid ?? 0, units)}`;
 
 /** How far the lube lasts: "Lube for about 330 km, till mid December." */
-function lubeSentence({ lube }: Verdict, state: ChainState, units: UnitSystem, days: LikelyDays) {
+function lubeSentence({ lube }: Verdict, state: ChainState, units: Units, days: LikelyDays) {
   const order = orderFor(lube.clock, state.lube);
   const thing = order.toLowerCase();
   if (!lube.km) {
@@ -67,7 +67,7 @@ function lubeSentence({ lube }: Verdict, state: ChainState, units: UnitSystem, d
 }
 
 /** How far until it wants wiping or cleaning: "Wipe in about 22 km, by Wednesday." */
-function dirtSentence({ dirt }: Verdict, units: UnitSystem, days: LikelyDays): string {
+function dirtSentence({ dirt }: Verdict, units: Units, days: LikelyDays): string {
   const inside = dirt.clock === 'inside';
   if (!dirt.km)
     return inside
@@ -79,7 +79,7 @@ function dirtSentence({ dirt }: Verdict, units: UnitSystem, days: LikelyDays): s
 }
 
 /** What presses beside lube and dirt: a chain that is worn out, rusted or wet, and what to do. */
-function mattersSentence(verdict: Verdict, state: ChainState, units: UnitSystem): string | null {
+function mattersSentence(verdict: Verdict, state: ChainState, units: Units): string | null {
   switch (verdict.kind) {
     case 'replace':
       return state.pitted
@@ -103,7 +103,7 @@ function mattersSentence(verdict: Verdict, state: ChainState, units: UnitSystem)
 const LOOK: Record<ChainStart['look'], string> = { clean: 'clean', used: 'grey', dirty: 'black' };
 
 /** Which answer of the first day each line rests on: "Because it looks grey." Null where the chain has a past by now. */
-export function toldSentence(told: ChainStart | null, units: UnitSystem): string | null {
+export function toldSentence(told: ChainStart | null, units: Units): string | null {
   if (told === null) return null;
   const since =
     told.lube === null
@@ -117,7 +117,7 @@ export function toldSentence(told: ChainStart | null, units: UnitSystem): string
 /** The verdict in two sentences, lube and dirt, and a third where wear, rust or water matter. */
 export const verdictWords = (
   { verdict, state, faults }: Pick<ChainReport, 'verdict' | 'state' | 'faults'>,
-  units: UnitSystem,
+  units: Units,
   days: LikelyDays,
 ): VerdictWords => ({
   lube: lubeSentence(verdict, state, units, days),
@@ -141,7 +141,7 @@ export function firstSentence({ kind, proposal }: Verdict): string | null {
 }
 
 /** The nearer of the two with its word, for a list of bikes: "wipe in 22 km", "used up". */
-export function shortVerdict(verdict: Verdict, state: ChainState, units: UnitSystem): string {
+export function shortVerdict(verdict: Verdict, state: ChainState, units: Units): string {
   const { lube, dirt, kind } = verdict;
   if (kind !== 'good for') return SHORT[kind];
   if (verdict.clock === 'wear')
@@ -170,7 +170,7 @@ const SHORT: Record<Verdict['kind'], string> = {
 export const spreadSentence = (
   { km, beyondHorizon, clock }: Outlook,
   lube: LubeClass | null,
-  units: UnitSystem,
+  units: Units,
 ): string | null =>
   km === null || beyondHorizon
     ? null
@@ -209,13 +209,17 @@ export function heardSentence(verdict: Verdict): string | null {
   }
 }
 
-const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
+const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** How long a fresh coat is to be left alone; null where none sets. */
-export const settingSentence = ({ setsUntil }: Verdict): string | null =>
+export const settingSentence = ({ setsUntil }: Verdict, clock: Clock): string | null =>
   setsUntil === null
     ? null
-    : `Let it set until ${clock.format(setsUntil)}. Ride sooner and up to half flies off.`;
+    : leaveItSentence(timeOfDay(setsUntil, clock));
+
+/** "Let it set until Sun 18:30. Ride sooner and up to half flies off." */
+export const leaveItSentence = (till: string): string =>
+  `Let it set until ${till}. Ride sooner and up to half flies off.`;
 
 const ALSO: Partial<Record<ClockName, string>> = { rust: 'rusted', wet: 'wet' };
 

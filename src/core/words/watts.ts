@@ -1,5 +1,5 @@
 import { formatNumber } from '../units';
-import { formatMoney } from '../units/money';
+import { formatMoney } from '../intl/money';
 import type { GearMap, MinutesLost, WattItem, Way, WinBack } from '../watts';
 
 export const WATT_LABEL: Record<WattItem, string> = {

@@ -1,5 +1,5 @@
-import { formatDistance, formatElongation, type UnitSystem } from '../units';
-import { dateFormat } from '../time/dateFormat';
+import { formatDistance, formatElongation, type Units } from '../units';
+import { dateFormat } from '../intl';
 import { wearShown } from './event';
 import {
   dayOf,
@@ -113,7 +113,7 @@ const DAY_WITHIN_MS = 12 * 7 * 86_400_000;
 const whenSaid = (at: number, now: number): string =>
   at - now < DAY_WITHIN_MS ? `about ${dayFormat.format(at)}` : `in ${monthOf.format(at)}`;
 
-const far = (km: number, units: UnitSystem): string =>
+const far = (km: number, units: Units): string =>
   km >= FURTHEST_KM
     ? `more than ${formatDistance(FURTHEST_KM, units)}`
     : formatDistance(Math.round(km / 50) * 50, units);
@@ -121,7 +121,7 @@ const far = (km: number, units: UnitSystem): string =>
 const about = (km: number): string => (km >= FURTHEST_KM ? '' : 'about ');
 
 /** The foresight, a sentence a line. */
-export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: number): string[] {
+export function wearSentences(outlook: WearOutlook, units: Units, now: number): string[] {
   const { state, limit, foresight, past, story } = outlook;
   const level = `We put it at ${formatElongation(state.wear)} after ${formatDistance(state.km, units)}, give or take ${formatElongation(state.wearSd)}.`;
   if (past >= 0.5)
@@ -145,7 +145,7 @@ export function wearSentences(outlook: WearOutlook, units: UnitSystem, now: numb
 /** What riding on past the limit would cost, and when: "By 1.00 %, in about 6,000 km (half the time 4,500 km to 8,000 km), it has used up a new cassette." */
 export function cassetteSentence(
   { limit, cassette, past }: WearOutlook,
-  units: UnitSystem,
+  units: Units,
 ): string | null {
   if (past >= 0.5) return null;
   const { mid, half } = cassette;
@@ -153,10 +153,7 @@ export function cassetteSentence(
 }
 
 /** What better and worse care would do to it. */
-export const careSentence = (
-  { better, worse, past }: WearOutlook,
-  units: UnitSystem,
-): string | null =>
+export const careSentence = ({ better, worse, past }: WearOutlook, units: Units): string | null =>
   past >= 0.5
     ? null
     : `With half the grit inside it would go on for ${about(better)}${far(better, units)}, with twice the grit for ${far(worse, units)}.`;
@@ -164,12 +161,12 @@ export const careSentence = (
 /** The wear of a chain in a chart, in a sentence. */
 export const chartSentence = (
   { name, outlook: { state, story, limit } }: { name: string; outlook: WearOutlook },
-  units: UnitSystem,
+  units: Units,
 ): string =>
   `Chart of wear: ${name}, ${formatElongation(state.wear)} after ${formatDistance(state.km, units)}, ${story.readings.length} ${story.readings.length === 1 ? 'reading' : 'readings'}, limit ${formatElongation(limit)}.`;
 
 /** A reading of the log in a line: "12 March 2026, after 1,200 km: 0.40 %". */
-export const readLine = ({ at, km, percent, between }: WearRead, units: UnitSystem): string =>
+export const readLine = ({ at, km, percent, between }: WearRead, units: Units): string =>
   `${dayFormat.format(at)}, after ${formatDistance(km, units)}: ${wearShown({
     percent,
     ...(between ? { between: [...between] } : {}),

@@ -1,6 +1,6 @@
 import type { LubeClass } from '../lube';
-import { formatDistance, formatNumber, roundForUse, type UnitSystem } from '../units';
-import { formatMoney } from '../units/money';
+import { formatDistance, formatNumber, roundForUse, type Units } from '../units';
+import { formatMoney } from '../intl/money';
 import {
   lubeOf,
   regimeOf,
@@ -28,7 +28,7 @@ export const QUANTITY_LABEL: Record<Quantity, string> = {
 /** What is shown in: the rider's currency and units. */
 export interface ShownIn {
   currency: string | null;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** A quantity with its unit: "€640", "42 h", "3.1 chains". */
@@ -101,7 +101,7 @@ export function differenceSentence(
 }
 
 /** What riding the years are made of. */
-export function ridingSentence({ basis, from, rides }: YearOfRiding, units: UnitSystem): string {
+export function ridingSentence({ basis, from, rides }: YearOfRiding, units: Units): string {
   const km = rides.reduce((sum, ride) => sum + ride.km, 0);
   const year = `${formatDistance(km, units)} a year`;
   if (basis === 'log') return `Your rides of the last year, ridden every year again, make ${year}.`;

@@ -4,6 +4,7 @@ import { PRESETS, type Bike } from '@/core/garage';
 import { allEvents, NOT_RECORDED } from '@/core/logbook';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
+import { IMPERIAL, METRIC } from '@/core/units';
 import {
   amend,
   changeSettings,
@@ -187,10 +188,10 @@ describe('commands', () => {
 
   it('settings and restored backups are undone as one step', () => {
     const { store, ride } = started();
-    store.dispatch(changeSettings('Units changed', { units: 'imperial' }));
-    expect(store.getState().logbook.settings.units).toBe('imperial');
+    store.dispatch(changeSettings('Units changed', { units: IMPERIAL }));
+    expect(store.getState().logbook.settings.units).toEqual(IMPERIAL);
     store.dispatch(undo());
-    expect(store.getState().logbook.settings.units).toBe('metric');
+    expect(store.getState().logbook.settings.units).toEqual(METRIC);
 
     store.dispatch(record('Ride logged', [ride]));
     const backup = store.getState().logbook;
@@ -256,13 +257,13 @@ describe('undo', () => {
 
   it('of a setting leaves the settings beside it', () => {
     const { store } = started();
-    store.dispatch(changeSettings('Units', { units: 'imperial' }));
+    store.dispatch(changeSettings('Units', { units: IMPERIAL }));
     store.dispatch(changeSettings('Theme', { theme: 'dark' }));
     store.dispatch(undo());
     store.dispatch(undo());
-    expect(store.getState().logbook.settings).toMatchObject({ units: 'metric', theme: 'system' });
+    expect(store.getState().logbook.settings).toMatchObject({ units: METRIC, theme: 'system' });
     store.dispatch(redo());
-    expect(store.getState().logbook.settings).toMatchObject({ units: 'imperial', theme: 'system' });
+    expect(store.getState().logbook.settings).toMatchObject({ units: IMPERIAL, theme: 'system' });
   });
 
   it('a form saves what was changed in it, not what it was opened with', () => {

@@ -4,6 +4,7 @@ import { demoLogbook } from '@/core/demo';
 import * as readers from '@/core/validation/validate';
 import { rideBody } from '@/test/events';
 import { OLD_VERSIONS, storedAs } from '@/test/storedLogbooks';
+import { IMPERIAL } from '@/core/units';
 import { EMPTY_LOGBOOK } from '../logbookFile';
 import { Persistence, type PersistenceOptions, type SaveStatus, type Tabs } from '../persistence';
 import { browserStorage, memoryStorage, type Storage } from '../storage';
@@ -284,7 +285,7 @@ describe('opening', () => {
   });
 
   it('puts parts right that lie under each other’s key', async () => {
-    const storage = await holding({ ...demo, settings: { ...demo.settings, units: 'imperial' } });
+    const storage = await holding({ ...demo, settings: { ...demo.settings, units: IMPERIAL } });
     const { garage = '', settings = '' } = await storage.read(['garage', 'settings']);
     const [march, april] = ['log/2026-03', 'log/2026-04'];
     const months = await storage.read([march, april]);
@@ -292,7 +293,7 @@ describe('opening', () => {
     await storage.write({ [march]: months[april] ?? '', [april]: months[march] ?? '' });
     const { logbook, quarantined } = await started(storage);
     expect(logbook.garage).toEqual(demo.garage);
-    expect(logbook.settings.units).toBe('imperial');
+    expect(logbook.settings.units).toEqual(IMPERIAL);
     expect(ids(logbook)).toEqual(ids(demo));
     expect(quarantined).toEqual([]);
     expect((await storage.read(['garage'])).garage).toContain('"part":"garage"');

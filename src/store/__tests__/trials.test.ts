@@ -1,6 +1,7 @@
 import { PRESETS, runningOn } from '@/core/garage';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
+import { METRIC } from '@/core/units';
 import { record, redo, undo } from '../commands';
 import { startWithBike } from '../commands/start';
 import { beginTrial, endTrial, removeTrial, type NewTrial } from '../commands/trials';
@@ -25,7 +26,7 @@ function started(question: NewTrial['question']) {
     }),
   );
   const trial = () => store.getState().logbook.garage.trials[id]!;
-  const said = () => trialSaid(selectReplay(store.getState()).replay, bikeId, 'metric');
+  const said = () => trialSaid(selectReplay(store.getState()).replay, bikeId, METRIC);
   return { edge, store, bikeId, trial, said };
 }
 

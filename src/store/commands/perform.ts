@@ -7,7 +7,7 @@ import {
   type PlainEvent,
   type Unwritten,
 } from '@/core/logbook';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 import type { Edge } from '../edge';
 import { selectEvents } from '../selectors';
 import { enter } from '../enter';

@@ -94,7 +94,7 @@ async function ask(api: Api): Promise<void> {
   const beside = {
     rides: request.rides,
     habits,
-    overlaps: overlaps.map(overlapSentence),
+    overlaps: overlaps.map((pair) => overlapSentence(pair, settings.units.clock)),
     due: due.map(dueSentence),
   };
   api.dispatch(planAsked({ asked, beside }));

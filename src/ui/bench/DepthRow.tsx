@@ -4,7 +4,8 @@ import { readyAt } from '@/core/bench/timeline';
 import { Txt, useColors } from '../theme';
 import { DEPTH_LABEL } from '@/core/words/labels';
 import { afterSentence, DEPTH_FOR, REFUSED } from '@/core/words/offers';
-import { dateFormat } from '@/core/time/dateFormat';
+import { clockFormat, type Clock } from '@/core/intl';
+import { useWritten } from '../useSay';
 
 interface Props {
   offer: Offer;
@@ -15,8 +16,8 @@ interface Props {
   onChoose: () => void;
 }
 
-const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
-const dayAndClock = dateFormat({
+const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
+const dayAndTime = clockFormat({
   weekday: 'long',
   hour: '2-digit',
   minute: '2-digit',
@@ -26,6 +27,7 @@ const DAY_MS = 86_400_000;
 /** One depth of work: what it takes, when the bike is ready, what it leaves. */
 export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
   const colors = useColors();
+  const { units } = useWritten();
   const { time, after, refused } = offer;
   const tone = chosen ? 'onTape' : 'inkSoft';
   return (
@@ -69,7 +71,7 @@ export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
       )}
       {time && after ? (
         <Txt variant="small" tone={tone}>
-          {`Ready by ${when(readyAt(time, now), now)}. ${afterSentence(after)}`}
+          {`Ready by ${when(readyAt(time, now), now, units.clock)}. ${afterSentence(after)}`}
         </Txt>
       ) : null}
       {reason ? (
@@ -81,8 +83,8 @@ export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
   );
 }
 
-const when = (at: number, now: number): string =>
-  (at - now < DAY_MS / 2 ? clock : dayAndClock).format(at);
+const when = (at: number, now: number, clock: Clock): string =>
+  (at - now < DAY_MS / 2 ? timeOfDay : dayAndTime)(at, clock);
 
 const styles = StyleSheet.create({
   row: { borderWidth: 1, borderRadius: 12, padding: 14, gap: 4, minHeight: 56 },

@@ -12,7 +12,9 @@ import { Choice, Field, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { HowTried } from './HowTried';
-import { dateFormat } from '@/core/time/dateFormat';
+import { clockFormat } from '@/core/intl';
+import { leaveItSentence } from '@/core/words/verdict';
+import { useWritten } from '../useSay';
 
 interface Props {
   run: Run;
@@ -24,15 +26,12 @@ interface Props {
   onTried: (tried: Tried) => void;
 }
 
-const clock = dateFormat({
-  weekday: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-});
+const moment = clockFormat({ weekday: 'short', hour: '2-digit', minute: '2-digit' });
 
 /** All done: what the log will believe, each line to be put right, and when the bike is ready. */
 export function Ending({ run, bench, onNote, onCoat, onFact, onTried }: Props) {
   const { job } = run;
+  const { units } = useWritten();
   const sets = bench.timers.find((t) => t.label === 'Sets' || t.label === 'Cools');
   const { method, lube, leftOpen = [] } = workDoneOf(run, {}, 0);
   return (
@@ -40,11 +39,7 @@ export function Ending({ run, bench, onNote, onCoat, onFact, onTried }: Props) {
       <Txt variant="verdict" level={1} live="polite">
         Done.
       </Txt>
-      {sets ? (
-        <Txt variant="lead">
-          {`Let it set until ${clock.format(sets.endsAt)}. Ride sooner and up to half flies off.`}
-        </Txt>
-      ) : null}
+      {sets ? <Txt variant="lead">{leaveItSentence(moment(sets.endsAt, units.clock))}</Txt> : null}
       {leftOpen.map((what) => (
         <Txt key={what} variant="strong" tone="danger">
           {LEFT_OPEN[what]}

@@ -4,6 +4,7 @@ import type { Job } from '@/core/bench/job';
 import { bikeAfter } from '@/core/bench/simulate';
 import { bikeNowSentence } from '@/core/words/bikeNow';
 import type { BenchStep } from '@/core/bench/steps';
+import { TermText } from '../help/TermText';
 import { Txt } from '../theme';
 import { CautionCard } from '../work/CautionCard';
 import { Counter } from './Counter';
@@ -37,7 +38,7 @@ export function StepView({ step, before, said, open, job }: Props) {
       <Txt variant={step.what.length > SHORT ? 'title' : 'verdict'} level={1} live="polite">
         {step.what}
       </Txt>
-      <Txt tone="inkSoft">{step.why}</Txt>
+      <TermText tone="inkSoft" text={step.why} />
       {open.length > 0 ? <CautionCard names={open} title="Mind this" /> : null}
       {step.drawing ? (
         <StepDrawing

@@ -2,7 +2,8 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { dateFormat } from '@/core/time/dateFormat';
+import { clockFormat, numberFormat } from '@/core/intl';
+import { useWritten } from '../useSay';
 
 interface BackupProps {
   /** Whole days since the last backup; null: there was none. */
@@ -62,10 +63,11 @@ interface FolderProps {
   onDrop: () => void;
 }
 
-const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
+const clock = clockFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** A backup that keeps itself, in a folder the rider picks once. */
 export function FolderCard({ folder, problem, onPick, onReopen, onDrop }: FolderProps) {
+  const { units } = useWritten();
   return (
     <Card title="A backup that keeps itself">
       {!folder ? (
@@ -85,7 +87,7 @@ export function FolderCard({ folder, problem, onPick, onReopen, onDrop }: Folder
               ? `The browser wants your word again before we write to “${folder.name}”.`
               : folder.lastAt === null
                 ? `Backups go to “${folder.name}”.`
-                : `Backups go to “${folder.name}”. Last written and checked at ${clock.format(folder.lastAt)}.`}
+                : `Backups go to “${folder.name}”. Last written and checked at ${clock(folder.lastAt, units.clock)}.`}
           </Txt>
           {problem ? (
             <Txt tone="danger" live="assertive">
@@ -112,7 +114,7 @@ interface DeviceProps {
   onOperations: () => void;
 }
 
-const mb = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 });
+const mb = numberFormat({ maximumFractionDigits: 1 });
 const size = (bytes: number): string =>
   bytes >= 1e9 ? `${mb.format(bytes / 1e9)} GB` : `${mb.format(bytes / 1e6)} MB`;
 

@@ -3,13 +3,13 @@ import Undo2 from 'lucide-react-native/icons/undo-2';
 import { StyleSheet, View } from 'react-native';
 import type { ReplayStep } from '@/core/care';
 import type { Garage } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Button } from '../form';
 import { useKeptScroll } from '../frame';
 import { LongList } from '../frame/LongList';
 import { Txt, useColors } from '../theme';
 import { eventLine } from '@/core/words/event';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 interface Props {
   /** Newest first. */
@@ -18,7 +18,7 @@ interface Props {
   newer: number;
   onAll: () => void;
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
   onDelete: (eventId: string) => void;
   onRecord: () => void;
   /** What undo would take back, and redo bring back; null: nothing. */

@@ -4,7 +4,7 @@ import { Button, FilePick } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
 import { fieldWords, KIND_WORDS, valueWords } from '@/core/words/fields';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 const day = dateFormat({ dateStyle: 'medium' });
 

@@ -8,7 +8,7 @@ import {
   formatDistance,
   formatShare,
   toShownDistance,
-  type UnitSystem,
+  type Units,
 } from '@/core/units';
 import { Txt, useColors, type Colors } from '../theme';
 import { Legend } from './Legend';
@@ -21,7 +21,7 @@ interface Props {
   wetShare: number;
   /** Where one lube takes over from another. */
   crossings: readonly { wetShare: number; label: string }[];
-  units: UnitSystem;
+  units: Units;
 }
 
 const HEIGHT = 240;
@@ -95,7 +95,7 @@ export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
 /** Shares of a way that is wet, for the table. */
 const SHARES = [0, 0.25, 0.5, 0.75, 1];
 
-const tableRows = (lines: readonly IntervalLine[], units: UnitSystem): string[][] =>
+const tableRows = (lines: readonly IntervalLine[], units: Units): string[][] =>
   SHARES.map((share) => [
     formatShare(share),
     ...lines.map(({ km }) => formatDistance(km[Math.round(share * (km.length - 1))] ?? 0, units)),
@@ -163,7 +163,7 @@ function Mark({ x, width, label, color, dashed = false }: MarkProps) {
   );
 }
 
-function chartText(lines: readonly IntervalLine[], wetShare: number, units: UnitSystem): string {
+function chartText(lines: readonly IntervalLine[], wetShare: number, units: Units): string {
   const described = lines.map(({ name, km }) => {
     const at = (share: number) =>
       Math.round(toShownDistance(km[Math.round(share * (km.length - 1))] ?? 0, units));

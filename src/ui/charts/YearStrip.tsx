@@ -1,12 +1,12 @@
 import { YEAR_SKIES, type YearMonth, type YearSky } from '@/core/rides';
-import { distanceUnit, formatDistance, toShownDistance, type UnitSystem } from '@/core/units';
+import { distanceUnit, formatDistance, toShownDistance, type Units } from '@/core/units';
 import { useColors, type Colors } from '../theme';
 import { MonthBars } from './MonthBars';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 interface Props {
   months: readonly YearMonth[];
-  units: UnitSystem;
+  units: Units;
 }
 
 const LABEL: Record<YearSky, string> = {
@@ -47,7 +47,7 @@ export function YearStrip({ months, units }: Props) {
 }
 
 /** The strip in words, month by month, for those who cannot see it. */
-function yearText(months: readonly YearMonth[], units: UnitSystem): string {
+function yearText(months: readonly YearMonth[], units: Units): string {
   const ridden = months.flatMap((m) => {
     const skies = YEAR_SKIES.filter((sky) => m[sky] > 0);
     if (skies.length === 0) return [];

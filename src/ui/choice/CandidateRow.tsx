@@ -8,7 +8,7 @@ import {
   formatHours,
   formatNumber,
   formatShare,
-  type UnitSystem,
+  type Units,
 } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { refusalSentence, ruleSentence, WISH_LABEL } from '@/core/words/choice';
@@ -26,7 +26,7 @@ interface Props {
   lifeKm: number;
   /** The figure of money has degreaser in it. */
   withDegreaser: boolean;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** One lube in the ranking; opened, every figure with what it was made of. */

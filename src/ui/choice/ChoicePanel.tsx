@@ -17,7 +17,7 @@ import {
 import type { Wishes } from '@/core/records/wishes';
 import type { Bike } from '@/core/garage';
 import type { LubeClass } from '@/core/lube';
-import { formatDistance, formatShare, type UnitSystem } from '@/core/units';
+import { formatDistance, formatShare, type Units } from '@/core/units';
 import { ProgressBar, Slider } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -43,7 +43,7 @@ interface Props {
   facts: Omit<ChoiceFacts, 'wetShare'>;
   /** Money has degreaser in it. */
   withDegreaser: boolean;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** Which lube: the answer first, then what moves it, then every lube with its working. */
@@ -157,7 +157,7 @@ function WhereItChanges({
     (c) => `From ${formatShare(c.wetShare)} wet on, ${nameIn(c.to)} is the answer.`,
   );
   return (
-    <Card title="Where the answer changes">
+    <Card title="Where the answer changes" help="crossing">
       <Txt>{lines.length ? lines.join(' ') : 'Nowhere: it is the same from dry to wet.'}</Txt>
       {wetOverDry !== null ? (
         <Txt>Wet lube overtakes dry at {formatShare(wetOverDry)} wet.</Txt>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { canThrow, type Cause, type Change, type Weight } from '@/core/faults';
-import { formatShare, type UnitSystem } from '@/core/units';
+import { formatShare, type Units } from '@/core/units';
 import { CAUSE_WORDS } from '@/core/words/faults/causes';
 import { changeText, oddsText, weightText } from '@/core/words/faults/reasons';
 import { Button } from '../form';
@@ -14,13 +14,13 @@ interface Props {
   whyOf: (cause: Cause) => readonly Weight[];
   /** What would change its odds. */
   changesOf: (cause: Cause) => readonly Change[];
-  units: UnitSystem;
+  units: Units;
 }
 
 /** What it may be, with odds, and why on a tap. */
 export function Candidates({ causes, ...why }: Props) {
   return (
-    <Card title="What it may be">
+    <Card title="What it may be" help="odds">
       {causes.map(([cause, odds]) => (
         <Candidate key={cause} cause={cause} odds={odds} {...why} />
       ))}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { canThrow, CAUSE_FACTS, type Cause, type Finding, type Repeat } from '@/core/faults';
 import type { FaultState } from '@/core/records/faults';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { CAN_THROW, CAUSE_WORDS } from '@/core/words/faults/causes';
 import { repeatText } from '@/core/words/faults/found';
 import { Button, Choice } from '../form';
@@ -18,7 +18,7 @@ interface Props {
   repeat: Repeat | null;
   /** Links of the chain. */
   links: number;
-  units: UnitSystem;
+  units: Units;
   onFound: (finding: Pick<Finding, 'cause' | 'place' | 'state'>) => void;
   /** The search ends without a line in the log. */
   onEnd: () => void;

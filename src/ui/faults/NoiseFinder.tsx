@@ -22,7 +22,7 @@ import {
 import type { Bike } from '@/core/garage';
 import { likelyCogs } from '@/core/garage/cogs';
 import type { Depth } from '@/core/records/kinds';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { gettingReady } from '@/core/words/faults/gettingReady';
 import { Button } from '../form';
 import { Card, Columns } from '../frame';
@@ -52,7 +52,7 @@ interface Props {
   onBench: (depth: Depth) => void;
   /** The search ends without a line in the log. */
   onEnd: () => void;
-  units: UnitSystem;
+  units: Units;
   /** Shown beside the search. */
   beside: ReactNode;
 }

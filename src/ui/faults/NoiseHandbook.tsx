@@ -6,6 +6,7 @@ import { CAN_THROW, CAUSE_WORDS } from '@/core/words/faults/causes';
 import { handbookLines, NOISE_LABEL } from '@/core/words/faults/handbook';
 import { Choice } from '../form';
 import { Card } from '../frame';
+import { TermText } from '../help/TermText';
 import { Txt } from '../theme';
 import { Hatched } from '../work/Hatched';
 import { CauseDrawing } from './drawings/CauseDrawing';
@@ -37,9 +38,9 @@ function Entry({ cause }: { cause: Cause }) {
   const { name, what, mend } = CAUSE_WORDS[cause];
   return (
     <Card title={name}>
-      <Txt>{what}</Txt>
+      <TermText text={what} />
       <CauseDrawing cause={cause} />
-      <Txt>{mend}</Txt>
+      <TermText text={mend} />
       {canThrow(cause) ? (
         <Hatched>
           <Txt variant="small">{CAN_THROW}</Txt>

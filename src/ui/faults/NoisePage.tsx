@@ -15,7 +15,7 @@ import {
 import type { Garage } from '@/core/garage';
 import type { PlainEvent } from '@/core/logbook';
 import type { Depth } from '@/core/records/kinds';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Button, Choice } from '../form';
 import { Page } from '../frame';
 import { Txt } from '../theme';
@@ -42,7 +42,7 @@ interface Props {
   onBench: (chainId: string, depth: Depth) => void;
   onHandbook: () => void;
   onEnd: () => void;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** Finding where a noise comes from; it can be left and gone on with. */

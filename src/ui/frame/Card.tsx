@@ -1,16 +1,20 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import type { MeasureName } from '@/core/help/measures';
+import { HelpMark } from '../help/HelpMark';
 import { Txt, useColors } from '../theme';
 
 interface Props {
   title?: string;
+  /** A “?” beside the title opens what this measure means. */
+  help?: MeasureName;
   /** Red edge and ground: something is wrong here. */
   danger?: boolean;
   children: ReactNode;
 }
 
 /** A piece of cloth with things that belong together. */
-export function Card({ title, danger = false, children }: Props) {
+export function Card({ title, help, danger = false, children }: Props) {
   const colors = useColors();
   return (
     <View
@@ -23,9 +27,12 @@ export function Card({ title, danger = false, children }: Props) {
       ]}
     >
       {title ? (
-        <Txt variant="heading" level={2}>
-          {title}
-        </Txt>
+        <View style={styles.head}>
+          <Txt variant="heading" level={2} style={styles.title}>
+            {title}
+          </Txt>
+          {help ? <HelpMark measure={help} of={title} /> : null}
+        </View>
       ) : null}
       {children}
     </View>
@@ -33,5 +40,7 @@ export function Card({ title, danger = false, children }: Props) {
 }
 
 const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center' },
+  title: { flexShrink: 1 },
   card: { borderWidth: 1, borderRadius: 14, padding: 16, gap: 12 },
 });

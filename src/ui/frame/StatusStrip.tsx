@@ -3,8 +3,8 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
 import { LinkBox } from './LinkBox';
 import { Txt, useColors } from '../theme';
-import { useSay } from '../useSay';
-import { dateFormat } from '@/core/time/dateFormat';
+import { useSay, useWritten } from '../useSay';
+import { clockFormat, type Clock } from '@/core/intl';
 
 interface Props {
   /** Set while the demo is open. */
@@ -15,11 +15,12 @@ interface Props {
     | { kind: 'failed'; problem: Problem };
 }
 
-const clock = dateFormat({ hour: '2-digit', minute: '2-digit' });
+const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** One thin line at the top: whose logbook is open, and whether it is saved. */
 export function StatusStrip({ onLeaveDemo, save }: Props) {
   const say = useSay();
+  const { units } = useWritten();
   const colors = useColors();
   const failed = save.kind === 'failed';
   return (
@@ -53,7 +54,7 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
       <View style={styles.right}>
         <View role="status" aria-live="polite" style={styles.save}>
           <Txt variant="small" tone={failed ? 'danger' : 'inkSoft'}>
-            {saveText(save, say)}
+            {saveText(save, say, units.clock)}
           </Txt>
         </View>
         <LinkBox href="/find" name="Find" style={styles.find}>
@@ -64,10 +65,10 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
   );
 }
 
-function saveText(save: Props['save'], say: (problem: Problem) => string): string {
+function saveText(save: Props['save'], say: (problem: Problem) => string, clock: Clock): string {
   if (save.kind === 'saving') return 'Saving …';
   if (save.kind === 'failed') return say(save.problem);
-  return save.at === null ? '' : `Saved ${clock.format(save.at)}`;
+  return save.at === null ? '' : `Saved ${timeOfDay(save.at, clock)}`;
 }
 
 const styles = StyleSheet.create({

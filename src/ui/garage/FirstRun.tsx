@@ -3,8 +3,9 @@ import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
 import { readStart, type StartDraft, type StartField } from '@/core/entry/fitting';
 import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage';
+import { regionalOf } from '@/core/intl';
 import type { ChainStart } from '@/core/logbook';
-import type { UnitSystem } from '@/core/units';
+import { writtenAt, type Written } from '@/core/settings';
 import { Button } from '../form/Button';
 import { Choice } from '../form/Choice';
 import { readKept, writeKept } from '../form/keptDraft';
@@ -13,26 +14,26 @@ import { Txt } from '../theme';
 import { NEW_START, StartFields } from './StartFields';
 
 interface Props {
-  units: UnitSystem;
-  onUnits: (units: UnitSystem) => void;
-  onStart: (kind: BikeKind, start: ChainStart) => void;
+  onStart: (kind: BikeKind, start: ChainStart, written: Written) => void;
   onDemo: () => void;
 }
 
 const KEPT = 'first run';
 
 /** From nothing to a verdict: which bike, what lube, how long ago. Everything else has a usual value. */
-export function FirstRun({ units, onUnits, onStart, onDemo }: Props) {
+export function FirstRun({ onStart, onDemo }: Props) {
+  const [regional] = useState(() => regionalOf(navigator.language));
+  const [written, setWritten] = useState(() => writtenAt(regional));
   const [kind, setKind] = useState<BikeKind>('road');
   const [draft, setDraft] = useState<StartDraft>(() => ({ ...NEW_START, ...readKept(KEPT) }));
   useEffect(() => writeKept(KEPT, draft, NEW_START), [draft]);
   const [problems, setProblems] = useState<FieldProblems<StartField>>({});
   const start = () => {
-    const read = readStart(draft, units);
+    const read = readStart(draft, written.units);
     setProblems(read.ok ? {} : read.problems);
     if (!read.ok) return;
     writeKept(KEPT, NEW_START, NEW_START);
-    onStart(kind, read.value);
+    onStart(kind, read.value, written);
   };
   return (
     <View style={styles.page}>
@@ -56,16 +57,16 @@ export function FirstRun({ units, onUnits, onStart, onDemo }: Props) {
           draft={draft}
           onChange={(part) => setDraft((d) => ({ ...d, ...part }))}
           problems={problems}
-          units={units}
+          units={written.units}
         />
         <Choice
           label="Units"
           options={[
-            { value: 'metric' as const, label: 'Kilometres' },
-            { value: 'imperial' as const, label: 'Miles' },
+            { value: 'km' as const, label: 'Kilometres' },
+            { value: 'mi' as const, label: 'Miles' },
           ]}
-          value={units}
-          onChange={onUnits}
+          value={written.units.distance}
+          onChange={(distance) => setWritten(writtenAt(regional, distance))}
         />
         <Button kind="strong" label="Show my chain" onPress={start} />
       </Card>

@@ -5,7 +5,7 @@ import { checkFit, readStart, type StartDraft, type StartField } from '@/core/en
 import type { Chain, Garage } from '@/core/garage';
 import type { ChainStart, Fitting } from '@/core/logbook';
 import type { Problem } from '@/core/problem';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Button, Choice, Field, MomentField } from '../form';
 import { FieldProblem } from '../form/Field';
 import { NEW_START, StartFields } from './StartFields';
@@ -17,7 +17,7 @@ interface Props {
   known: ReadonlySet<string>;
   garage: Garage;
   fittings: readonly Fitting[];
-  units: UnitSystem;
+  units: Units;
   now: number;
   /** What there is to say before a chain is fitted. */
   noteOn: (chainId: string) => ReactNode;

@@ -5,7 +5,7 @@ import type { Chain } from '@/core/garage';
 import type { Problem } from '@/core/problem';
 import { Button, MomentField } from '../form';
 import { Txt } from '../theme';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 interface Props {
   chain: Chain;

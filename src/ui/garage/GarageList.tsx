@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { ChainState } from '@/core/care';
 import { turnsPerLap } from '@/core/chain';
 import type { Bike, Chain } from '@/core/garage';
-import { formatDistance, formatElongation, type UnitSystem } from '@/core/units';
+import { formatDistance, formatElongation, type Units } from '@/core/units';
 import { LinkBox } from '../frame';
 import { Txt, useColors } from '../theme';
 import { BRAKE_LABEL, STORAGE_LABEL } from '@/core/words/labels';
@@ -13,7 +13,7 @@ interface Props {
   /** Chain on each bike. */
   fitted: ReadonlyMap<string, string>;
   states: ReadonlyMap<string, ChainState>;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** Bikes with what is on them, then chains off the bike. */

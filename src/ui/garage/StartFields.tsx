@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
 import type { StartDraft, StartField } from '@/core/entry/fitting';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
-import { distanceUnit, type UnitSystem } from '@/core/units';
+import { distanceUnit, type Units } from '@/core/units';
 import { Choice } from '../form/Choice';
 import { Field } from '../form/Field';
 
@@ -18,7 +18,7 @@ interface Props {
   draft: StartDraft;
   onChange: (part: Partial<StartDraft>) => void;
   problems: FieldProblems<StartField>;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** How a chain is when it comes into the logbook. */

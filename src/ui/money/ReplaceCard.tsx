@@ -3,9 +3,11 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { bestThreshold, costOfThresholds, type Replacing } from '@/core/money';
 import { formatElongation } from '@/core/units';
-import { formatMoney } from '@/core/units/money';
+import { formatMoney } from '@/core/intl/money';
 import { curveText, replaceSentences } from '@/core/words/money';
+import { REPLACE_COLUMNS, replaceRows } from '@/core/words/tables/replace';
 import { Legend } from '../charts/Legend';
+import { TableBehind } from '../charts/TableBehind';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 import { REPLACE, replaceShapes, type ReplaceShapes } from './replaceShapes';
@@ -25,7 +27,7 @@ export function ReplaceCard({ chainName, replacing, wear, currency }: Props) {
   const best = bestThreshold(curve);
   const colors = useColors();
   return (
-    <Card title={`When to replace ${chainName}`}>
+    <Card title={`When to replace ${chainName}`} help="replace">
       {replaceSentences(wear, best, replacing.limit, currency).map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}
@@ -51,6 +53,11 @@ export function ReplaceCard({ chainName, replacing, wear, currency }: Props) {
           />
         ) : null}
       </View>
+      <TableBehind
+        of="When to replace"
+        columns={REPLACE_COLUMNS}
+        rows={() => replaceRows(curve, currency)}
+      />
       <Txt variant="small" tone="inkSoft">
         By how this chain has worn lately. A chain changed in time takes a third of a cassette, one
         left on past 1 % all of it (common practice).

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { per1000Km, perYear, type Spending } from '@/core/money';
-import { KM_PER_MILE, type UnitSystem } from '@/core/units';
-import { formatMoney } from '@/core/units/money';
+import { KM_PER_MILE, type Units } from '@/core/units';
+import { formatMoney } from '@/core/intl/money';
 import { costSentence, MONEY_LABEL } from '@/core/words/money';
 import { MONEY_ITEMS } from '@/core/years';
 import { Card } from '../frame';
@@ -16,7 +16,7 @@ interface Props {
   currency: string | null;
   /** Smallest units in one of the currency. */
   perUnit: number;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** What care came to, by what it went on: the year, the distance, the share of each. */
@@ -27,9 +27,9 @@ export function SpendingCard({ title, spending, days, currency, perUnit, units }
   const inUnits = (minor: number | null) => (minor === null ? null : minor / perUnit);
   const distance = inUnits(per1000Km(spending.total, spending.km));
   const per1000 =
-    units === 'metric'
-      ? { amount: distance, unit: 'km' as const }
-      : { amount: distance === null ? null : distance * KM_PER_MILE, unit: 'mi' as const };
+    units.distance === 'km'
+      ? { amount: distance, unit: units.distance }
+      : { amount: distance === null ? null : distance * KM_PER_MILE, unit: units.distance };
   const rows = MONEY_ITEMS.map((item, n) => ({
     key: item,
     label: MONEY_LABEL[item],
@@ -37,7 +37,7 @@ export function SpendingCard({ title, spending, days, currency, perUnit, units }
     fill: fills[n] ?? colors.ink,
   }));
   return (
-    <Card title={title}>
+    <Card title={title} help="money">
       <Txt variant="lead">
         {costSentence(inUnits(perYear(spending.total, days)), per1000, currency)}
       </Txt>

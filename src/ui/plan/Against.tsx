@@ -1,19 +1,13 @@
 import { StyleSheet, View } from 'react-native';
 import type { Costs, CostSpread } from '@/core/plan/simulate/costs';
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import {
-  formatNumber,
-  roundForUse,
-  toShownDistance,
-  distanceUnit,
-  type UnitSystem,
-} from '@/core/units';
+import { formatNumber, roundForUse, toShownDistance, distanceUnit, type Units } from '@/core/units';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 
 interface Props {
   answer: PlanAnswer;
-  units: UnitSystem;
+  units: Units;
 }
 
 const money = (x: number) => x.toFixed(2);
@@ -42,7 +36,7 @@ export function Against({ answer, units }: Props) {
     { label: 'In all, your time too', of: (c) => c.total, show: money },
   ];
   return (
-    <Card title="Against your routine">
+    <Card title="Against your routine" help="against">
       <Txt>{answer.against}</Txt>
       <View role="table" aria-label="The plan against the routine" style={styles.table}>
         <View role="row" style={styles.row}>

@@ -4,20 +4,21 @@ import type { AgendaEntry } from '@/core/words/plan';
 import { dayWord, shortDay } from '@/core/time/dates';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanDay } from '@/core/plan/planner';
-import { formatExactDistance, type UnitSystem } from '@/core/units';
+import { formatExactDistance, type Units } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import type { MorningEntry } from '@/core/words/beforeRide';
 import { JobCard, type JobActions } from './JobCard';
 import { swapSentence } from '@/core/words/rotation';
 import { PlanRow } from './PlanRow';
 import type { SwapAhead } from '@/core/plan/agenda/swaps';
+import { timeText } from '@/core/intl';
 
 interface Props {
   agenda: readonly AgendaEntry[];
   days: readonly PlanDay[];
   rides: readonly RideAhead[];
   bikeNames: Readonly<Record<string, string>>;
-  units: UnitSystem;
+  units: Units;
   actions: JobActions;
   swaps: readonly SwapAhead[];
   mornings: readonly MorningEntry[];
@@ -140,10 +141,10 @@ function RideDay({ day, lines }: { day: PlanDay; lines: readonly string[] }) {
 }
 
 /** "07:12 Quay commuter, 19 km, as usual". */
-function rideLine(ride: RideAhead, bike: string, units: UnitSystem): string {
+function rideLine(ride: RideAhead, bike: string, units: Units): string {
   const weight = ride.weight === 'ordinary' ? '' : `, ${ride.weight}`;
   const title = ride.assumed ? ', as usual' : ride.title ? `: ${ride.title}` : '';
-  return `${ride.time} ${bike}, ${formatExactDistance(ride.km, units)}${weight}${title}`;
+  return `${timeText(ride.time, units.clock)} ${bike}, ${formatExactDistance(ride.km, units)}${weight}${title}`;
 }
 
 const styles = StyleSheet.create({

@@ -6,7 +6,7 @@ import { SURFACES, type Surface } from '@/core/logbook';
 import { isRide, type CalendarChange, type CalendarRules } from '@/core/plan/rides/calendarRides';
 import { shortDay } from '@/core/time/dates';
 import type { Problem, Result } from '@/core/problem';
-import { distanceUnit, formatDistance, type UnitSystem } from '@/core/units';
+import { distanceUnit, formatDistance, type Units } from '@/core/units';
 import { readDistance } from '@/core/entry/number';
 import { Button, Choice, Field, FilePick } from '../form';
 import { Card } from '../frame';
@@ -14,6 +14,7 @@ import { Txt } from '../theme';
 import { countedRides } from '@/core/words/counted';
 import { SURFACE_LABEL } from '@/core/words/labels';
 import { useSay } from '../useSay';
+import { timeText } from '@/core/intl';
 
 export interface CalendarImportProps {
   calendar: {
@@ -23,7 +24,7 @@ export interface CalendarImportProps {
     onTake: (change: CalendarChange) => void;
   };
   bikes: readonly Bike[];
-  units: UnitSystem;
+  units: Units;
 }
 
 const SHOWN = 8;
@@ -143,7 +144,7 @@ interface ChangesProps {
   entries: number;
   left: readonly string[];
   change: CalendarChange;
-  units: UnitSystem;
+  units: Units;
   /** Null: the rules are not right yet. */
   onTake: ((change: CalendarChange) => void) | null;
 }
@@ -156,7 +157,7 @@ function Changes({ entries, left, change, units, onTake }: ChangesProps) {
       <Txt>{`${entries} entries, ${put.length + unchanged} of them rides.`}</Txt>
       {put.slice(0, SHOWN).map((ride) => (
         <Txt key={ride.id} variant="small" tone="inkSoft">
-          {`${shortDay(ride.date)} ${ride.time} ${ride.title}, ${formatDistance(ride.distanceKm, units)}${ride.weight === 'race' ? ', race' : ''}`}
+          {`${shortDay(ride.date)} ${timeText(ride.time, units.clock)} ${ride.title}, ${formatDistance(ride.distanceKm, units)}${ride.weight === 'race' ? ', race' : ''}`}
         </Txt>
       ))}
       {put.length > SHOWN ? (

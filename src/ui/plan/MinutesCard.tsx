@@ -1,10 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import type { PlanDay } from '@/core/plan/planner';
 import type { PlanSettings } from '@/core/records/plan';
-import { shortDay, shortWeekday, weekdayOf } from '@/core/time/dates';
+import { shortDay, shortWeekday, weekdayOf, weekFrom } from '@/core/time/dates';
 import { Button, PickerField, Toggles } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { timeText } from '@/core/intl';
+import { useWritten } from '../useSay';
 
 interface Props {
   plan: PlanSettings;
@@ -20,6 +22,7 @@ const NEXT_DAYS = 14;
 
 /** When there is time for the bench: minutes a weekday, and days on which there is none. */
 export function MinutesCard({ plan, days, onChange }: Props) {
+  const { units, weekStart } = useWritten();
   const set = (n: number, by: number) => {
     const minutes = plan.minutes.map((m, i) => (i === n ? Math.min(MOST, Math.max(0, m + by)) : m));
     onChange('Free minutes changed', { minutes });
@@ -37,8 +40,13 @@ export function MinutesCard({ plan, days, onChange }: Props) {
   return (
     <Card title="When you have time">
       <View style={styles.week}>
-        {plan.minutes.map((minutes, n) => (
-          <Weekday key={n} day={n + 1} minutes={minutes} onChange={(by) => set(n, by)} />
+        {weekFrom(weekStart).map((day) => (
+          <Weekday
+            key={day}
+            day={day}
+            minutes={plan.minutes[day - 1] ?? 0}
+            onChange={(by) => set(day - 1, by)}
+          />
         ))}
       </View>
       <Toggles
@@ -54,7 +62,8 @@ export function MinutesCard({ plan, days, onChange }: Props) {
         type="time"
         value={plan.benchTime}
         onChange={(benchTime) => {
-          if (TIME.test(benchTime)) onChange(`Work begins at ${benchTime}`, { benchTime });
+          if (TIME.test(benchTime))
+            onChange(`Work begins at ${timeText(benchTime, units.clock)}`, { benchTime });
         }}
       />
       <Txt variant="small" tone="inkSoft">

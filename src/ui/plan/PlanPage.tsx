@@ -7,7 +7,7 @@ import type { PlanAnswer } from '@/core/words/planAnswer';
 import { WHAT_IFS, type WhatIf } from '@/core/plan/agenda/request';
 import type { PlanSettings } from '@/core/records/plan';
 import type { Problem } from '@/core/problem';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Button, Choice, ProgressBar } from '../form';
 import { Card, Columns, Page } from '../frame';
 import { Txt } from '../theme';
@@ -36,7 +36,7 @@ interface Props {
   chains: Readonly<Record<string, Chain>>;
   played: Played;
   plan: PlanSettings;
-  units: UnitSystem;
+  units: Units;
   actions: JobActions;
   out: OutActions;
   whatIf: WhatIf;

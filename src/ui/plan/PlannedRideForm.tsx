@@ -10,7 +10,7 @@ import {
 } from '@/core/entry/plannedRide';
 import { WEIGHTS } from '@/core/records/kinds';
 import type { PlannedRide } from '@/core/records/plan';
-import { distanceUnit, type UnitSystem } from '@/core/units';
+import { distanceUnit, type Units } from '@/core/units';
 import { entriesOf, useEntry } from '../entry';
 import { Button, useAsOpened } from '../form';
 import { SURFACE_LABEL } from '@/core/words/labels';
@@ -22,7 +22,7 @@ interface Props {
   /** Null: a new one. */
   initial: PlannedRide | null;
   bikes: readonly Bike[];
-  units: UnitSystem;
+  units: Units;
   today: string;
   /** `opened`: the ride as it was when the form was opened. */
   onSave: (ride: PlannedDraft, opened: PlannedRide | null) => void;

@@ -3,13 +3,14 @@ import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/garage';
 import { shortDay, shortWeekday } from '@/core/time/dates';
 import type { PlannedRide } from '@/core/records/plan';
-import { formatExactDistance, type UnitSystem } from '@/core/units';
+import { formatExactDistance, type Units } from '@/core/units';
 import { Button } from '../form';
 import { Card, Page } from '../frame';
 import { Txt, useColors } from '../theme';
 import { CalendarImport, type CalendarImportProps } from './CalendarImport';
 import { PlannedRideForm } from '../forms/lazily';
 import type { PlannedDraft } from './PlannedRideForm';
+import { timeText } from '@/core/intl';
 
 interface Props {
   rides: readonly PlannedRide[];
@@ -18,7 +19,7 @@ interface Props {
   /** Two rides of one bike at the same time, in words. */
   overlaps: readonly string[];
   bikes: readonly Bike[];
-  units: UnitSystem;
+  units: Units;
   today: string;
   calendar: CalendarImportProps['calendar'];
   onSave: (ride: PlannedDraft, opened: PlannedRide | null) => void;
@@ -106,13 +107,13 @@ const Habit = ({ lines, onKeep }: { lines: readonly string[]; onKeep: () => void
 );
 
 /** "Quay commuter, 19 km, every Mon, Tue at 07:12 until 3 Dec". */
-function lineOf(ride: PlannedRide, bike: string, units: UnitSystem): string {
+function lineOf(ride: PlannedRide, bike: string, units: Units): string {
   const { repeat } = ride;
   const weekdays = repeat?.weekdays.map(shortWeekday).join(', ');
   const every = repeat && repeat.everyWeeks > 1 ? `every ${repeat.everyWeeks} weeks on` : 'every';
   const when = repeat
-    ? `${every} ${weekdays} at ${ride.time}${repeat.until ? ` until ${shortDay(repeat.until)}` : ''}`
-    : `${shortDay(ride.date)} at ${ride.time}`;
+    ? `${every} ${weekdays} at ${timeText(ride.time, units.clock)}${repeat.until ? ` until ${shortDay(repeat.until)}` : ''}`
+    : `${shortDay(ride.date)} at ${timeText(ride.time, units.clock)}`;
   const weight = ride.weight === 'ordinary' ? '' : `, ${ride.weight}`;
   const but =
     ride.except.length > 0 ? `, not ${ride.except.slice(0, 4).map(shortDay).join(', ')}` : '';

@@ -1,8 +1,9 @@
 import { useFormContext } from 'react-hook-form';
 import { patternDays, type PlannedFields } from '@/core/entry/plannedRide';
-import { shortDay, shortWeekday, weekdayOf } from '@/core/time/dates';
+import { shortDay, shortWeekday, weekdayOf, weekFrom } from '@/core/time/dates';
 import type { EntryError } from '../entry';
 import { Choice, PickerField, Toggles } from '../form';
+import { useWritten } from '../useSay';
 
 type Repeat = NonNullable<PlannedFields['repeat']>;
 
@@ -53,6 +54,7 @@ interface PatternProps {
 
 function Pattern({ repeat, today, onChange }: PatternProps) {
   const { watch, setValue, formState } = useFormContext<PlannedFields>();
+  const { weekStart } = useWritten();
   const ride = watch();
   const days = patternDays(ride, today);
   const error = formState.errors.repeat as EntryError | undefined;
@@ -60,7 +62,7 @@ function Pattern({ repeat, today, onChange }: PatternProps) {
     <>
       <Toggles
         label="On"
-        options={[1, 2, 3, 4, 5, 6, 7].map((n) => ({
+        options={weekFrom(weekStart).map((n) => ({
           label: shortWeekday(n),
           on: repeat.weekdays.includes(n),
           onChange: (on) => onChange({ weekdays: toggled(repeat.weekdays, n, on) }),

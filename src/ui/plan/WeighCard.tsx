@@ -3,10 +3,11 @@ import { StyleSheet, View } from 'react-native';
 import { readNumber } from '@/core/entry/number';
 import { CAPS, ROUTINES } from '@/core/records/kinds';
 import type { PlanSettings } from '@/core/records/plan';
-import { shortWeekday } from '@/core/time/dates';
+import { shortWeekday, weekFrom } from '@/core/time/dates';
 import { Choice, Field } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
+import { useWritten } from '../useSay';
 
 interface Props {
   plan: PlanSettings;
@@ -44,6 +45,7 @@ const WEIGHED = [
 
 /** What the plan weighs, the calendar that caps it, and what it is compared with. */
 export function WeighCard({ plan, onChange }: Props) {
+  const { weekStart } = useWritten();
   return (
     <Card title="What counts">
       <Choice
@@ -61,7 +63,7 @@ export function WeighCard({ plan, onChange }: Props) {
       {plan.routine.name === 'squeak' ? null : (
         <Choice
           label="On"
-          options={[1, 2, 3, 4, 5, 6, 7].map((value) => ({ value, label: shortWeekday(value) }))}
+          options={weekFrom(weekStart).map((value) => ({ value, label: shortWeekday(value) }))}
           value={plan.routine.weekday}
           onChange={(weekday) =>
             onChange('Routine changed', { routine: { ...plan.routine, weekday } })

@@ -1,7 +1,8 @@
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { dayWord, shortDay } from '@/core/time/dates';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
-import { formatDistance, type UnitSystem } from '@/core/units';
+import { formatDistance, type Units } from '@/core/units';
+import { timeText } from '@/core/intl';
 
 const escape = (text: string): string =>
   text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
@@ -14,7 +15,7 @@ export function sheetOf(
   { agenda, mornings, days }: PlanAnswer,
   rides: readonly RideAhead[],
   bikeNames: Readonly<Record<string, string>>,
-  units: UnitSystem,
+  units: Units,
 ): string {
   const today = days[0]?.date ?? '';
   const rows = days.flatMap(({ date }) => {
@@ -23,7 +24,9 @@ export function sheetOf(
     const coats = mornings.filter((m) => m.date === date);
     if (jobs.length + coats.length + own.length === 0) return [];
     const ridden = own.map((r) =>
-      escape(`${r.time} ${bikeNames[r.bikeId] ?? ''}, ${formatDistance(r.km, units)}`),
+      escape(
+        `${timeText(r.time, units.clock)} ${bikeNames[r.bikeId] ?? ''}, ${formatDistance(r.km, units)}`,
+      ),
     );
     const done = [
       ...coats.map((c) => job(c.bikeName, c.what)),

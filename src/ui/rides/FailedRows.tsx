@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { failedLines, type FailedLine, type ImportRow } from '@/core/arrivals';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { failedOutcome, failedSentence, rowSentence } from '@/core/words/arrivals/failed';
 import { Button } from '../form';
 import { Txt, useColors } from '../theme';
@@ -10,11 +10,11 @@ import { Txt, useColors } from '../theme';
 const SHOWN = 100;
 
 /** What was not read, a line for each reason of each file, that opens where there are several rows to it. */
-export function FailedRows({ rows, units }: { rows: readonly ImportRow[]; units: UnitSystem }) {
+export function FailedRows({ rows, units }: { rows: readonly ImportRow[]; units: Units }) {
   return failedLines(rows).map((line) => <Line key={line.key} line={line} units={units} />);
 }
 
-function Line({ line, units }: { line: FailedLine; units: UnitSystem }) {
+function Line({ line, units }: { line: FailedLine; units: Units }) {
   const colors = useColors();
   const [open, setOpen] = useState(false);
   const { label, wrong } = failedOutcome(line);

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { heldGroups, type Decision, type HeldRow, type ImportRow } from '@/core/arrivals';
-import { dateFormat } from '@/core/time/dateFormat';
-import { formatExactDistance, type UnitSystem } from '@/core/units';
+import { clockFormat } from '@/core/intl';
+import { formatExactDistance, type Units } from '@/core/units';
 import { countedRides } from '@/core/words/counted';
 import { decisionsOf, decisionsOfAll, heldTitle, odditySentence } from '@/core/words/arrivals/held';
 import { Button } from '../form';
@@ -11,7 +11,7 @@ import { Txt, useColors } from '../theme';
 
 interface Props {
   rows: readonly ImportRow[];
-  units: UnitSystem;
+  units: Units;
   /** What the rider says of rides; null takes it back. */
   onDecide: (keys: string[], decision: Decision | null) => void;
 }
@@ -92,7 +92,13 @@ function Group({ rows, units, onDecide }: GroupProps) {
   );
 }
 
-const day = dateFormat({ dateStyle: 'medium', timeStyle: 'short' });
+const moment = clockFormat({
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+});
 
 interface HeldProps extends Omit<Props, 'rows'> {
   row: HeldRow;
@@ -105,7 +111,8 @@ function Held({ row, units, onDecide }: HeldProps) {
     <View role="group" aria-label={file} style={[styles.held, { borderColor: colors.line }]}>
       <Txt variant="label">{file}</Txt>
       <Txt variant="small" tone="inkSoft">
-        {day.format(Date.parse(ride.startedAt))}, {formatExactDistance(ride.distanceKm, units)}
+        {moment(Date.parse(ride.startedAt), units.clock)},{' '}
+        {formatExactDistance(ride.distanceKm, units)}
         {ride.name ? `, ${ride.name}` : ''}
       </Txt>
       {doubt.odd.map((odd) => (

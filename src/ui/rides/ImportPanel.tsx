@@ -3,7 +3,7 @@ import type { ClueGroup, Decision, ImportRow, OlderRides, Past, Pasts } from '@/
 import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import type { Bike, Garage } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { countedThings } from '@/core/words/counted';
 import { Button, Choice, ProgressBar } from '../form';
 import { Card } from '../frame';
@@ -38,7 +38,7 @@ interface Props {
   /** The folder rides are looked for in; null: the browser can look through none. */
   folder: RideFolder | null;
   onImport: () => void;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** Bringing in ride files: which files, which bike, what will become of each, then one tap. */

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { ImportRow } from '@/core/arrivals';
-import { dateFormat } from '@/core/time/dateFormat';
-import { formatExactDistance, type UnitSystem } from '@/core/units';
+import { clockFormat, dateFormat } from '@/core/intl';
+import { formatExactDistance, type Units } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { FailedRows } from './FailedRows';
 
@@ -12,7 +12,7 @@ const SHOWN = 60;
 type Settled = Exclude<ImportRow, { outcome: 'held' | 'failed' }>;
 
 /** What will become of each ride and file: what failed first, then the rest in the files' order. */
-export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units: UnitSystem }) {
+export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units: Units }) {
   const settled = rows.filter((r): r is Settled => r.outcome !== 'held' && r.outcome !== 'failed');
   const more = settled.length - SHOWN;
   return (
@@ -30,7 +30,13 @@ export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units:
   );
 }
 
-const day = dateFormat({ dateStyle: 'medium', timeStyle: 'short' });
+const moment = clockFormat({
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+});
 const date = dateFormat({ dateStyle: 'medium' });
 
 const OUTCOME = {
@@ -41,7 +47,7 @@ const OUTCOME = {
   'work known': { label: 'Here already', tone: 'inkSoft' },
 } as const;
 
-function Row({ row, units }: { row: Settled; units: UnitSystem }) {
+function Row({ row, units }: { row: Settled; units: Units }) {
   const colors = useColors();
   const { label, tone } = OUTCOME[row.outcome];
   return (
@@ -59,15 +65,15 @@ function Row({ row, units }: { row: Settled; units: UnitSystem }) {
   );
 }
 
-function rowText(row: Settled, units: UnitSystem): string {
+function rowText(row: Settled, units: Units): string {
   if (row.outcome === 'work' || row.outcome === 'work known') {
     const at = row.outcome === 'work' ? row.work.at : row.at;
     return `${date.format(Date.parse(at))}, ${row.note}`;
   }
   if (row.outcome !== 'added')
-    return `${day.format(Date.parse(row.startedAt))}, ${formatExactDistance(row.distanceKm, units)}`;
+    return `${moment(Date.parse(row.startedAt), units.clock)}, ${formatExactDistance(row.distanceKm, units)}`;
   const { at, distanceKm, note } = row.ride;
-  const told = [day.format(Date.parse(at)), formatExactDistance(distanceKm, units)];
+  const told = [moment(Date.parse(at), units.clock), formatExactDistance(distanceKm, units)];
   if (note) told.push(note);
   const more = [
     row.eBike ? 'with a motor’s help' : '',

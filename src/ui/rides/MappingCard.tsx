@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { UnknownTable } from '@/core/formats/rideFile';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { exampleOf } from '@/core/words/arrivals/table';
 import { Button, FieldProblem } from '../form';
 import { Card } from '../frame';
@@ -13,7 +13,7 @@ interface Props {
   /** The file the table was found in. */
   file: string;
   table: UnknownTable;
-  units: UnitSystem;
+  units: Units;
   /** Tables with other columns, asked about afterwards. */
   more: number;
   onExplain: (mapping: CsvMapping) => void;

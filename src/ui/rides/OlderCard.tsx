@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { NOTHING_SAID, type OlderRides, type Past, type Pasts } from '@/core/arrivals';
 import type { Garage } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { byDistanceHint, olderSentence } from '@/core/words/arrivals/older';
 import { Choice, MomentField } from '../form';
 import { Card } from '../frame';
@@ -10,7 +10,7 @@ import { Txt } from '../theme';
 interface Props {
   older: readonly OlderRides[];
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
   pasts: Pasts;
   onPast: (bikeId: string, past: Past) => void;
 }
@@ -39,7 +39,7 @@ interface OlderProps {
   rides: OlderRides;
   bike: string;
   chain: string;
-  units: UnitSystem;
+  units: Units;
   past: Past;
   onPast: (past: Past) => void;
 }

@@ -6,25 +6,25 @@ import {
   formatExactDistance,
   formatHours,
   formatShare,
-  type UnitSystem,
+  type Units,
 } from '@/core/units';
 import { noiseIn } from '@/core/faults/heard';
 import type { Noise } from '@/core/records/faults';
 import { gearsLine } from '@/core/words/gears';
 import { Button } from '../form';
 import { Txt } from '../theme';
-import { dateFormat } from '@/core/time/dateFormat';
+import { clockFormat } from '@/core/intl';
 
 interface Props {
   entry: RideEntry;
   /** Undefined when the garage no longer knows it. */
   bike: string | undefined;
-  units: UnitSystem;
+  units: Units;
   /** To where a noise that the ride’s note tells of is traced to its cause. */
   onNoise: (heard: Noise) => void;
 }
 
-const moment = dateFormat({
+const moment = clockFormat({
   weekday: 'short',
   day: 'numeric',
   month: 'short',
@@ -36,7 +36,10 @@ const moment = dateFormat({
 /** A ride in two lines: when and how far, and what it did to the chain. */
 export function RideFacts({ entry: { ride, step }, bike, units, onNoise }: Props) {
   const { before, after } = inFull(step);
-  const parts = [moment.format(Date.parse(ride.at)), formatExactDistance(ride.distanceKm, units)];
+  const parts = [
+    moment(Date.parse(ride.at), units.clock),
+    formatExactDistance(ride.distanceKm, units),
+  ];
   if (ride.durationH !== null) parts.push(formatHours(ride.durationH));
   if (ride.climbM !== null) parts.push(`${formatClimb(ride.climbM, units)} climbed`);
   if (bike) parts.push(bike);

@@ -1,7 +1,7 @@
 import { readRide, type RideDraft, type RideFields } from '@/core/entry/ride';
 import type { Bike } from '@/core/garage';
 import { SURFACES, WEATHER_WORDS, type Fitting } from '@/core/logbook';
-import { distanceUnit, type UnitSystem } from '@/core/units';
+import { distanceUnit, type Units } from '@/core/units';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
 import { INDOOR_HINT, SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '@/core/words/labels';
 
@@ -9,7 +9,7 @@ interface Props {
   initial: RideDraft;
   bikes: readonly Bike[];
   fittings: readonly Fitting[];
-  units: UnitSystem;
+  units: Units;
   now: number;
   saveLabel: string;
   /** Put the cursor on the distance: the rider came to write. */

@@ -3,17 +3,17 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import Check from 'lucide-react-native/icons/check';
 import { inFull } from '@/core/care';
 import type { RideEntry } from '@/core/rides';
-import { formatExactDistance, formatShare, type UnitSystem } from '@/core/units';
+import { formatExactDistance, formatShare, type Units } from '@/core/units';
 import { LinkBox } from '../frame';
 import { Txt, useColors } from '../theme';
 import { WEATHER_LABEL } from '@/core/words/labels';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 interface Props {
   entry: RideEntry;
   /** Undefined when the garage no longer knows it. */
   bikeName: string | undefined;
-  units: UnitSystem;
+  units: Units;
   /** Opened beside the list. */
   open: boolean;
   /** Ticked for a change of many; null while nothing is being picked. */

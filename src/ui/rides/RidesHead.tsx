@@ -1,7 +1,7 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { YearMonth } from '@/core/rides';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Button } from '../form';
 import { Txt } from '../theme';
 import { FindRides } from './FindRides';
@@ -13,7 +13,7 @@ const YearStrip = lazy(() => import('../charts').then((m) => ({ default: m.YearS
 interface Props {
   /** Null where there are no rides to draw or a search is on. */
   year: readonly YearMonth[] | null;
-  units: UnitSystem;
+  units: Units;
   /** Null while the search is closed. */
   find: ComponentProps<typeof FindRides> | null;
   /** Null where the rider has no recorder. */

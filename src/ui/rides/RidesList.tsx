@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import { StyleSheet } from 'react-native';
 import type { Bike } from '@/core/garage';
 import type { RideEntry, RideWeek } from '@/core/rides';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { useKeptScroll } from '../frame';
 import { LongList } from '../frame/LongList';
 import { Txt } from '../theme';
@@ -13,7 +13,7 @@ interface Props {
   /** Newest first. */
   weeks: readonly RideWeek[];
   bikes: Readonly<Record<string, Bike>>;
-  units: UnitSystem;
+  units: Units;
   openId: string | null;
   /** Rides ticked for a change of many; null while nothing is being picked. */
   ticked: ReadonlySet<string> | null;

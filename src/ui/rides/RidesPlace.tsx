@@ -10,10 +10,11 @@ import {
   type RideChange,
   type RideEntry,
 } from '@/core/rides';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { BulkBar } from './BulkBar';
 import { RidesHead } from './RidesHead';
 import { RidesList } from './RidesList';
+import { useWritten } from '../useSay';
 
 type Ride = RideEntry['ride'];
 
@@ -23,7 +24,7 @@ interface Props {
   /** All bikes by id, for the names; and those in use. */
   bikes: Readonly<Record<string, Bike>>;
   inUse: readonly Bike[];
-  units: UnitSystem;
+  units: Units;
   /** Ms; the year drawn ends here. */
   now: number;
   openId: string | null;
@@ -43,11 +44,12 @@ type Ticked = ReadonlySet<string> | null;
 /** All rides: found by a word or the weather, ticked to be changed many at once. */
 export function RidesPlace(props: Props) {
   const { rides, bikes, inUse, units, now, openId } = props;
+  const { weekStart } = useWritten();
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
   const [ticked, setTicked] = useState<Ticked>(null);
   const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
-  const weeks = useMemo(() => weeksOf(shown), [shown]);
+  const weeks = useMemo(() => weeksOf(shown, weekStart), [shown, weekStart]);
   const year = useMemo(() => yearOf(rides, now), [rides, now]);
   const tick = useTick(setTicked);
   const counts = { shown: shown.length, of: rides.length };

@@ -1,12 +1,8 @@
 import { rainMmOf, type Sky, type StripHour } from '@/core/care';
 import type { WeatherWord } from '@/core/logbook';
-import {
-  formatRain,
-  formatShare,
-  formatTemperature,
-  formatWind,
-  type UnitSystem,
-} from '@/core/units';
+import { formatRain, formatShare, formatTemperature, formatWind, type Units } from '@/core/units';
+import { STRIP_COLUMNS, stripRows } from '@/core/words/tables/strip';
+import { TableBehind } from '../charts/TableBehind';
 import { Button, Choice } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -22,7 +18,7 @@ interface Props {
   worked: Sky | null;
   /** Why there is no hourly weather (yet). */
   missing: string;
-  units: UnitSystem;
+  units: Units;
   onSay: (word: WeatherWord) => void;
 }
 
@@ -39,6 +35,13 @@ export function SkyCard({ sky, hours, strip, air, worked, missing, units, onSay 
         <Txt variant="small" tone="inkSoft">
           Bars: rain. Below: the road, darker the wetter. Framed: your ride.
         </Txt>
+      ) : null}
+      {known ? (
+        <TableBehind
+          of="Weather on the way"
+          columns={STRIP_COLUMNS}
+          rows={() => stripRows(strip, units)}
+        />
       ) : null}
       <Txt live="polite">{basisText(sky, worked, facts, missing)}</Txt>
       <Choice
@@ -58,7 +61,7 @@ export function SkyCard({ sky, hours, strip, air, worked, missing, units, onSay 
   );
 }
 
-function factsOf(sky: Sky, hours: number, air: Props['air'], units: UnitSystem): string {
+function factsOf(sky: Sky, hours: number, air: Props['air'], units: Units): string {
   const parts = [
     `wet road for ${formatShare(sky.wetShare)} of the way`,
     `${formatRain(rainMmOf(sky, hours), units)} of rain`,

@@ -4,7 +4,8 @@ import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { StripHour } from '@/core/care';
 import { useColors } from '../theme';
 import { STRIP, stripShapes } from './stripShapes';
-import { dateFormat } from '@/core/time/dateFormat';
+import { clockFormat } from '@/core/intl';
+import { useWritten } from '../useSay';
 
 interface Props {
   strip: readonly StripHour[];
@@ -12,13 +13,14 @@ interface Props {
   summary: string;
 }
 
-const hourOf = dateFormat({ hour: '2-digit', hourCycle: 'h23' });
+const hourOf = clockFormat({ hour: '2-digit' });
 
 /** The hours around a ride: rain as bars, under them the road, darker the wetter, the ride framed. */
 export function SkyStrip({ strip, summary }: Props) {
   const colors = useColors();
+  const { units } = useWritten();
   const [width, setWidth] = useState(0);
-  const shapes = stripShapes(strip, width, (at) => hourOf.format(at));
+  const shapes = stripShapes(strip, width, (at) => hourOf(at, units.clock));
   const ridden = shapes.filter((s) => s.riding);
   const from = ridden[0]?.x ?? 0;
   const to = (ridden.at(-1)?.x ?? 0) + (ridden.at(-1)?.width ?? 0);

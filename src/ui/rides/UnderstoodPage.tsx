@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Understood, UnderstoodChain } from '@/core/arrivals';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { chainLines, ridesLine } from '@/core/words/arrivals/understood';
 import { Button } from '../form';
 import { Card } from '../frame';
@@ -8,7 +8,7 @@ import { Txt } from '../theme';
 
 interface Props {
   bikes: readonly Understood[];
-  units: UnitSystem;
+  units: Units;
   onRides: () => void;
   onToday: () => void;
   onChange: (what: 'history' | 'chain' | 'wear', chain: UnderstoodChain) => void;

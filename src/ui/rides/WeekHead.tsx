@@ -2,15 +2,15 @@ import { memo, useId, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { G, Rect } from 'react-native-svg';
 import { piecesOf, type RideWeek } from '@/core/rides';
-import { formatClimb, formatDistance, type UnitSystem } from '@/core/units';
+import { formatClimb, formatDistance, type Units } from '@/core/units';
 import { weaveId, weaveOf } from '../tape/weave';
 import { Weaves } from '../tape/Weaves';
 import { Txt, useColors } from '../theme';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 interface Props {
   week: RideWeek;
-  units: UnitSystem;
+  units: Units;
 }
 
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });

@@ -1,6 +1,6 @@
 import type { RideDraft } from '@/core/entry/ride';
 import { NOT_RECORDED, type RideLogged } from '@/core/logbook';
-import { toShownDistance, type UnitSystem } from '@/core/units';
+import { toShownDistance, type Units } from '@/core/units';
 
 /** A new ride: now, on the last ride's surface; the weather is asked, the distance is the one number. */
 export const rideDraft = (bikeId: string, last: RideLogged | null, now: number): RideDraft => ({
@@ -18,7 +18,7 @@ export const rideDraft = (bikeId: string, last: RideLogged | null, now: number):
 });
 
 /** A ride of the log as it stands in the form. */
-export function draftOf(ride: RideLogged, units: UnitSystem): RideDraft {
+export function draftOf(ride: RideLogged, units: Units): RideDraft {
   const distance = String(Math.round(toShownDistance(ride.distanceKm, units) * 100) / 100);
   return {
     bikeId: ride.bikeId,

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/garage';
 import { isDue, type RoundState } from '@/core/rounds';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { ROUND_END_LABEL } from '@/core/words/roundLabels';
 import { dueSentence, roundName } from '@/core/words/roundLines';
 import { roundSaid } from '@/core/words/rounds';
@@ -14,7 +14,7 @@ import { Txt } from '../theme';
 interface Props {
   state: RoundState;
   bike: Bike;
-  units: UnitSystem;
+  units: Units;
   onEnd: (end: RoundEnd) => void;
   onOff: () => void;
 }

@@ -1,13 +1,13 @@
 import type { Bike } from '@/core/garage';
 import type { Round, RoundEnd } from '@/core/records/rounds';
 import type { RoundState } from '@/core/rounds';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { RoundCard } from './RoundCard';
 
 interface Props {
   states: readonly RoundState[];
   bike: Bike;
-  units: UnitSystem;
+  units: Units;
   onEnd: (round: Round, end: RoundEnd) => void;
   onOff: (round: Round) => void;
 }

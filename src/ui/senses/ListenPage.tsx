@@ -13,7 +13,7 @@ import {
   type RecordedIn,
   type Turn,
 } from '@/core/senses/sound';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 import {
   besideQuietSentence,
   NO_RHYTHM,

@@ -25,7 +25,7 @@ export function RagCheck({ events, practice, onRag }: Props) {
   const change = (to: boolean) => startTransition(() => setPhoto(to));
   return (
     <InView>
-      <Card title={photo ? 'Photograph the rag' : 'What came off on the rag?'}>
+      <Card title={photo ? 'Photograph the rag' : 'What came off on the rag?'} help="rag">
         {photo ? (
           <RagMeter {...{ events, practice }} onRead={onRag} onCancel={() => change(false)} />
         ) : (

@@ -9,6 +9,8 @@ import {
   type Recording,
   type Turn,
 } from '@/core/senses/sound';
+import { SOUND_COLUMNS, soundRows } from '@/core/words/tables/sound';
+import { TableBehind } from '../charts/TableBehind';
 import { Txt, useColors } from '../theme';
 
 interface Props {
@@ -24,6 +26,11 @@ const FOOT = 18;
 const FACE = { fontFamily: 'Hanken Grotesk', fontSize: 12 } as const;
 /** Bands whose pitch is written under them. */
 const WRITTEN: Readonly<Record<number, string>> = { 500: '500 Hz', 2000: '2 kHz', 8000: '8 kHz' };
+
+const READ_WITH_QUIET =
+  'Bars: how loud each pitch is now. Strokes: its quiet. Yellow is where a dry chain speaks.';
+const READ_ALONE =
+  'How loud each pitch is, as the ear weighs it. Yellow is where a dry chain speaks.';
 
 /** What was heard over time and by pitch, and how to read it. */
 export function SoundPicture({ recording, turn, quiet }: Props) {
@@ -76,10 +83,13 @@ export function SoundPicture({ recording, turn, quiet }: Props) {
         </Svg>
       ) : null}
       <Txt variant="small" tone="inkSoft">
-        {quiet
-          ? 'Bars: how loud each pitch is now. Strokes: its quiet. Yellow is where a dry chain speaks.'
-          : 'How loud each pitch is, as the ear weighs it. Yellow is where a dry chain speaks.'}
+        {quiet ? READ_WITH_QUIET : READ_ALONE}
       </Txt>
+      <TableBehind
+        of="Loudness by pitch"
+        columns={SOUND_COLUMNS}
+        rows={() => soundRows(recording.levels, quiet)}
+      />
     </View>
   );
 }

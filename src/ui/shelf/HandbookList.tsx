@@ -2,13 +2,13 @@ import { Fragment } from 'react';
 import type { Replay } from '@/core/care';
 import type { Lesson } from '@/core/care/replay/lessons';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Learnt } from './Learnt';
 import { LubeCard } from './LubeCard';
 
 interface Props {
   replay: Replay;
-  units: UnitSystem;
+  units: Units;
   onWithdraw: (lesson: Lesson) => void;
 }
 

@@ -1,6 +1,6 @@
 import { learntFor, type Replay } from '@/core/care';
 import { bikesWith, lessonsOn, type Lesson } from '@/core/care/replay/lessons';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { LearntCard } from './LearntCard';
 
 interface Props {
@@ -9,7 +9,7 @@ interface Props {
   /** Its life in dry riding by handbook or label. */
   handbookKm: number;
   replay: Replay;
-  units: UnitSystem;
+  units: Units;
   onWithdraw: (lesson: Lesson) => void;
 }
 

@@ -2,13 +2,13 @@ import { StyleSheet, View } from 'react-native';
 import { futuresOf, NOT_LEARNT, type Personal } from '@/core/care';
 import type { Lesson } from '@/core/care/replay/lessons';
 import type { Bike } from '@/core/garage';
-import { formatDistance, formatDistanceRange, type UnitSystem } from '@/core/units';
+import { formatDistance, formatDistanceRange, type Units } from '@/core/units';
 import { gritSentence, lessonSentence, lifeSentence } from '@/core/words/learnt';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
 import { BeliefCurve } from './BeliefCurve';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 interface Props {
   bike: Bike;
@@ -16,7 +16,7 @@ interface Props {
   handbookKm: number;
   learnt: Personal;
   lessons: readonly Lesson[];
-  units: UnitSystem;
+  units: Units;
   onWithdraw: (lesson: Lesson) => void;
 }
 
@@ -31,7 +31,7 @@ export function LearntCard({ bike, handbookKm, learnt, lessons, units, onWithdra
   };
   const yours = lifeSentence(learnt, km(mid.life));
   return (
-    <Card title={`How long it lasts on ${bike.name}`}>
+    <Card title={`How long it lasts on ${bike.name}`} help="lubeLife">
       <Txt>{yours}</Txt>
       <Txt variant="small" tone="inkSoft">
         {`Handbook: ${km(1)} in the dry. Half the time the next coat lasts ${formatDistanceRange(range, units)}.`}

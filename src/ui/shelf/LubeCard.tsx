@@ -1,6 +1,6 @@
 import { dryIntervalKm } from '@/core/choice/interval';
 import type { LubeClass, LubeTraits } from '@/core/lube';
-import { formatDistance, formatHours, formatSmallShare, type UnitSystem } from '@/core/units';
+import { formatDistance, formatHours, formatSmallShare, type Units } from '@/core/units';
 import { settingHours, STORAGE_AIR, WORKSHOP_AIR } from '@/core/weather';
 import { Card } from '../frame';
 import { Txt } from '../theme';
@@ -9,7 +9,7 @@ import { CHARACTER, WIPE_WHEN } from '@/core/words/bench/lubes';
 interface Props {
   name: LubeClass;
   traits: LubeTraits;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** One class of lube in the handbook. */

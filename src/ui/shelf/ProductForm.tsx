@@ -7,7 +7,7 @@ import {
 } from '@/core/entry/product';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
 import { PRODUCT_KINDS, type Product } from '@/core/shelf';
-import { distanceUnit, type UnitSystem } from '@/core/units';
+import { distanceUnit, type Units } from '@/core/units';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
 import { KIND_LABEL, unitOf } from '@/core/words/shelf';
 import { CHARACTER } from '@/core/words/bench/lubes';
@@ -17,7 +17,7 @@ interface Props {
   product: Product | null;
   /** What the log says is left now. */
   left: number;
-  units: UnitSystem;
+  units: Units;
   onSave: (fields: ProductFields) => void;
   onRemove?: () => void;
 }
@@ -92,7 +92,7 @@ const CLEANER_LABEL = [
 const LUBE_LABEL = [{ name: 'shake', label: 'Shake before use' }] as const;
 
 /** What a lube's label says of it in figures. */
-function LubeLabel({ units }: { units: UnitSystem }) {
+function LubeLabel({ units }: { units: Units }) {
   const lubeClass = useWatch<ProductDraft, 'lubeClass'>({ name: 'lubeClass' }) ?? 'all-weather';
   return (
     <>
@@ -115,7 +115,7 @@ function LubeLabel({ units }: { units: UnitSystem }) {
       <Entry.Text
         name="leastC"
         label="Not to be used below"
-        unit={units === 'metric' ? '°C' : '°F'}
+        unit={`°${units.temperature}`}
         hint="Empty: its label names none."
         numeric
         half

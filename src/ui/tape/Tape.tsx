@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { PanResponder, StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import type { StepInFull } from '@/core/care';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { useColors } from '../theme';
 import { panTo, stitchAt } from './panning';
 import { reachKm, TAPE, tapeGeometry, type TapeInput } from './tapeGeometry';
@@ -12,7 +12,7 @@ import { Weaves } from './Weaves';
 
 interface Props {
   input: TapeInput;
-  units: UnitSystem;
+  units: Units;
   /** Said to those who cannot see the drawing. */
   summary: string;
   selectedId: string | null;

@@ -7,7 +7,7 @@ import {
   type Verdict,
 } from '@/core/care';
 import type { LubeClass } from '@/core/lube';
-import { formatDistance, type UnitSystem } from '@/core/units';
+import { formatDistance, type Units } from '@/core/units';
 import { orderFor } from '@/core/words/orders';
 import { ticks } from './ticks';
 import { weaveOf, type Weave } from './weave';
@@ -29,7 +29,7 @@ export interface TapeView {
   spanKm: number;
   /** Kilometres from now at the left edge; negative is ridden. */
   leftKm: number;
-  units: UnitSystem;
+  units: Units;
 }
 
 export interface TapeShapes {

@@ -3,7 +3,7 @@ import { inFull, type ReplayStep } from '@/core/care';
 import type { Garage } from '@/core/garage';
 import { dayWord, type DateText } from '@/core/time/dates';
 import { dateOf } from '@/core/time/zones';
-import { formatRain, formatTemperature, type UnitSystem } from '@/core/units';
+import { formatRain, formatTemperature, type Units } from '@/core/units';
 import type { SkyOfDay } from '@/core/weather/skyAhead';
 import { eventLine } from '@/core/words/event';
 import type { AgendaEntry } from '@/core/words/plan';
@@ -20,7 +20,7 @@ interface Props {
   garage: Garage;
   today: DateText;
   zone: string;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** Beside the chain: what comes next on all bikes, the weather ahead, and what was noted lately. */
@@ -71,7 +71,7 @@ const whose = ({ bikeId, chainId }: ReplayStep, { bikes, chains }: Garage): stri
 const DRY_MM = 0.2;
 
 /** "3 to 8 °C, 12 mm of rain". */
-function skyLine({ lowC, highC, rainMm }: SkyOfDay, units: UnitSystem): string {
+function skyLine({ lowC, highC, rainMm }: SkyOfDay, units: Units): string {
   const low = formatTemperature(lowC, units).replace(/ .*/, '');
   const rain = rainMm < DRY_MM ? 'dry' : `${formatRain(rainMm, units)} of rain`;
   return `${low} to ${formatTemperature(highC, units)}, ${rain}`;

@@ -2,14 +2,14 @@ import { useState } from 'react';
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
 import { type ChainReport } from '@/core/care';
 import { shortVerdict } from '@/core/words/verdict';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { afterPaint } from '../afterPaint';
 import { Txt, useColors } from '../theme';
 
 interface Props {
   reports: readonly ChainReport[];
   chosen: string;
-  units: UnitSystem;
+  units: Units;
   onChoose: (bikeId: string) => void;
 }
 

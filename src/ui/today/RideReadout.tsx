@@ -1,14 +1,14 @@
 import { StyleSheet, View } from 'react-native';
 import type { StepInFull } from '@/core/care';
-import { formatShare, type UnitSystem } from '@/core/units';
+import { formatShare, type Units } from '@/core/units';
 import { Button } from '../form/Button';
 import { Txt } from '../theme';
 import { eventLine } from '@/core/words/event';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 
 export interface ReadoutProps {
   step: StepInFull;
-  units: UnitSystem;
+  units: Units;
   onOpen: (rideId: string) => void;
 }
 

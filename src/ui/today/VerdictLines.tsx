@@ -12,12 +12,12 @@ import {
   wetSentence,
   type LikelyDays,
 } from '@/core/words/verdict';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Txt } from '../theme';
 
 interface Props {
   report: ChainReport;
-  units: UnitSystem;
+  units: Units;
   days: LikelyDays;
   /** What is planned, below. */
   children: ReactNode;
@@ -36,7 +36,7 @@ export function VerdictLines({ report, units, days, children }: Props) {
     alsoSentence(verdict),
     wetSentence(verdict, state),
     heardSentence(verdict),
-    settingSentence(verdict),
+    settingSentence(verdict, units.clock),
   ].filter((line) => line !== null);
   return (
     <View style={styles.lines} role="region" aria-label="Verdict">

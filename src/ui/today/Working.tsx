@@ -2,8 +2,8 @@ import { StyleSheet, View } from 'react-native';
 import { CARE, type ChainReport, type StepInFull } from '@/core/care';
 import { bill, distanceSum } from '@/core/care/bill/bill';
 import type { BillSection } from '@/core/care/bill/billTypes';
-import { formatDistance, formatShare, type UnitSystem } from '@/core/units';
-import { rowsOfTape, TAPE_COLUMNS } from '@/core/words/tapeTable';
+import { formatDistance, formatShare, type Units } from '@/core/units';
+import { rowsOfTape, TAPE_COLUMNS } from '@/core/words/tables/tape';
 import { FiguresTable } from '../charts/TableBehind';
 import { Txt, useColors } from '../theme';
 import {
@@ -19,7 +19,7 @@ import {
 interface Props {
   report: ChainReport;
   steps: readonly StepInFull[];
-  units: UnitSystem;
+  units: Units;
 }
 
 /** The arithmetic behind the verdict, like a bill: what used up how much, and where figures come from. */
@@ -74,7 +74,7 @@ const sortBy = (sections: BillSection[], first: BillSection['name']): BillSectio
   ...sections.filter((s) => s.name !== first),
 ];
 
-function Section({ section, units }: { section: BillSection; units: UnitSystem }) {
+function Section({ section, units }: { section: BillSection; units: Units }) {
   const print = printed(section);
   return (
     <View style={styles.section}>

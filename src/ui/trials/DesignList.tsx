@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Design } from '@/core/trials';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import {
   NOT_FOR_A_TRIAL,
   STOP_RULE,
@@ -15,7 +15,7 @@ import { Txt, useColors } from '../theme';
 interface Props {
   designs: readonly Design[];
   careFor: number;
-  units: UnitSystem;
+  units: Units;
   currency: string | null;
   onBegin: (design: Design) => void;
 }

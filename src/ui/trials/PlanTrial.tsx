@@ -4,7 +4,7 @@ import { WAY_ANSWERS, type Design } from '@/core/trials';
 import type { TrialQuestion } from '@/core/records/trial';
 import { TRIED_WAYS, type TriedWay } from '@/core/records/trialKinds';
 import type { Product } from '@/core/shelf';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { WITHIN_LABELS, wayWords } from '@/core/words/trials';
 import { Choice, Field, SelectField } from '../form';
 import { Txt } from '../theme';
@@ -18,7 +18,7 @@ interface Props {
   initial: TrialQuestion | null;
   /** What running it would take, the best way first. */
   designsOf: (question: TrialQuestion, careFor: number) => Design[];
-  shown: { units: UnitSystem; currency: string | null };
+  shown: { units: Units; currency: string | null };
   onBegin: (question: TrialQuestion, careFor: number, design: Design) => void;
 }
 

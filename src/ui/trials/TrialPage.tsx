@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { TrialReport } from '@/core/trials';
 import { ARMS, type Arm } from '@/core/records/trialKinds';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { coatLine } from '@/core/words/trialPicture';
 import {
   adoptLabel,
@@ -22,7 +22,7 @@ interface Props {
   title: string;
   labels: Record<Arm, string>;
   bikeName: string;
-  units: UnitSystem;
+  units: Units;
   /** Goes to the bench for the next coat. */
   onBench: () => void;
   /** Ends it; with a habit that becomes the rider's own. */
@@ -55,7 +55,7 @@ export function TrialPage(props: Props) {
       ) : null}
       <Ways {...props} />
       {answer.coats.a + answer.coats.b > 0 ? (
-        <Card title="How sure that is">
+        <Card title="How sure that is" help="belief">
           <ChanceBar answer={answer} labels={labels} />
           <Txt variant="small" tone="inkSoft">
             {STOP_RULE}

@@ -17,7 +17,7 @@ export function GearMapCard({ map, time }: Props) {
   const assumed = assumedSentence(map);
   const alone = leaveAlone(map);
   return (
-    <Card title="Gear map">
+    <Card title="Gear map" help="gears">
       <Txt>{alone ?? 'No gear of this bike runs the chain badly crossed.'}</Txt>
       {time ? (
         <Txt>

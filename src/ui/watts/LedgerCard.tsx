@@ -13,7 +13,7 @@ interface Props {
 export function LedgerCard({ ledger, power }: Props) {
   const most = Math.max(4, ...WATT_ITEMS.map((item) => ledger[item] ?? 0));
   return (
-    <Card title="Watts lost now">
+    <Card title="Watts lost now" help="watts">
       <Txt variant="lead">{wattsSentence(allWatts(ledger), power)}</Txt>
       <View>
         {WATT_ITEMS.map((item) => (

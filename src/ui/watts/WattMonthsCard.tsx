@@ -1,4 +1,4 @@
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 import { WATT_ITEMS, type WattMonth } from '@/core/watts';
 import { formatWatts, WATT_LABEL } from '@/core/words/watts';
 import { MonthBars } from '../charts/MonthBars';

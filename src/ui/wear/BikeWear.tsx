@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Bike, Garage } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { chainsOf, wearOutlook } from '@/core/wear';
 import { Card } from '../frame';
 import type { Played, WearFacts } from './useWear';
@@ -10,7 +10,7 @@ interface Props {
   bike: Bike;
   played: Played;
   chains: Garage['chains'];
-  units: UnitSystem;
+  units: Units;
   now: number;
   rides: WearFacts['rides'];
 }

@@ -4,7 +4,7 @@ import { othersNames, readName } from '@/core/entry/form';
 import { priceText, readPrice } from '@/core/entry/number';
 import type { Problem } from '@/core/problem';
 import { PART_ENDS, type Bike, type Garage, type Part, type PartEnd } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { goesOn, partLeft, partRate } from '@/core/wear';
 import { PART_END_LABEL, PART_LABEL, partSentences } from '@/core/words/parts';
 import { Button, Field } from '../form';
@@ -17,7 +17,7 @@ interface Props {
   part: Part;
   played: Played;
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
   /** Another name or price. */
   onSave: (part: Pick<Part, 'name' | 'price'>) => void;
   onFit: (bike: Bike) => void;

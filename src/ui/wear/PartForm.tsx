@@ -1,12 +1,12 @@
 import { readPart, type PartDraft, type PartFields } from '@/core/entry/part';
 import { PART_KINDS, type Garage } from '@/core/garage';
-import { distanceUnit, type UnitSystem } from '@/core/units';
+import { distanceUnit, type Units } from '@/core/units';
 import { PART_LABEL } from '@/core/words/parts';
 import { entriesOf, EntryForm, Row, useEntry } from '../entry';
 
 interface Props {
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
   now: number;
   onSave: (fields: PartFields) => void;
 }

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Bike, Garage, Part } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { goesOn, type PartStory } from '@/core/wear';
 import { partLine } from '@/core/words/parts';
 import { Button } from '../form';
@@ -13,7 +13,7 @@ interface Props {
   bike: Bike;
   played: Played;
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
   onNew: () => void;
   onFit: (part: Part) => void;
 }
@@ -48,7 +48,7 @@ export function PartsCard({ bike, played, garage, units, onNew, onFit }: Props) 
 
 interface RowProps {
   story: PartStory;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** A part and its story in a line; leads to its page. */

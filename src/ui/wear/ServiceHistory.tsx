@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { ReplayStep } from '@/core/care';
 import type { Garage } from '@/core/garage';
 import { costOfWork } from '@/core/shelf/spent';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { serviceOf, type Life, type Service, type ServiceYear } from '@/core/wear';
 import { figuresLine, monthOfYear, serviceSentences } from '@/core/words/service';
 import { Button } from '../form';
@@ -16,7 +16,7 @@ interface Props {
   steps: readonly ReplayStep[];
   life: Life;
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
   now: number;
   onSave: (service: Service) => void;
 }
@@ -64,7 +64,7 @@ export function ServiceHistory({ steps, life, garage, units, now, onSave }: Prop
 }
 
 /** A year and its months, as far as something was done in them. */
-function Year({ year, units }: { year: ServiceYear; units: UnitSystem }) {
+function Year({ year, units }: { year: ServiceYear; units: Units }) {
   const months = year.months
     .map((figures, month) => ({ figures, month }))
     .filter(({ figures }) => figures.rides + figures.coats + figures.cleans > 0);

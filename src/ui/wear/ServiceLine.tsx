@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Garage } from '@/core/garage';
-import { dateFormat } from '@/core/time/dateFormat';
-import { formatDistance, type UnitSystem } from '@/core/units';
+import { dateFormat } from '@/core/intl';
+import { formatDistance, type Units } from '@/core/units';
 import type { ServiceRow } from '@/core/wear';
 import { namedEventLine } from '@/core/words/event';
 import { Txt, useColors } from '../theme';
@@ -11,7 +11,7 @@ const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 interface Props {
   row: ServiceRow;
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
 }
 
 /** An event of a life: what, when, and how far it had run. */

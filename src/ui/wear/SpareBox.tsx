@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Garage } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { Txt } from '../theme';
 import { PartRow } from './PartsCard';
 import { usePartStories } from './usePartStories';
@@ -9,7 +9,7 @@ import type { Played } from './useWear';
 interface Props {
   played: Played;
   parts: Garage['parts'];
-  units: UnitSystem;
+  units: Units;
 }
 
 /** Parts that are on no bike; nothing where there are none. */

@@ -1,10 +1,12 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import type { Garage } from '@/core/garage';
-import { formatDistance, type UnitSystem } from '@/core/units';
+import { formatDistance, type Units } from '@/core/units';
 import { LANES, spansOf, ZOOMS, type ServiceRow, type Span, type Zoom } from '@/core/wear';
+import { STORY_COLUMNS, storyRows } from '@/core/words/tables/story';
 import { LANE_LABEL, spanSentence, ZOOM_LABEL } from '@/core/words/story';
 import { Legend } from '../charts/Legend';
+import { TableBehind } from '../charts/TableBehind';
 import { Choice } from '../form';
 import { Txt, useColors } from '../theme';
 import {
@@ -23,7 +25,7 @@ interface Props {
   /** Newest first. */
   rows: readonly ServiceRow[];
   garage: Garage;
-  units: UnitSystem;
+  units: Units;
   now: number;
 }
 
@@ -73,6 +75,11 @@ export function StoryTape({ rows, garage, units, now }: Props) {
           Touch a day to see what happened.
         </Txt>
       )}
+      <TableBehind
+        of="Month by month"
+        columns={STORY_COLUMNS}
+        rows={() => storyRows(spansOf(rows, 'days'), units)}
+      />
     </View>
   );
 }

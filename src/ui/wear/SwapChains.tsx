@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike, Chain } from '@/core/garage';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { rotationOf, turnsAhead } from '@/core/wear';
 import { rotationSentence, turnsSentence } from '@/core/words/rotation';
 import { Button } from '../form';
@@ -12,7 +12,7 @@ interface Props {
   bike: Bike;
   played: Played;
   chains: Readonly<Record<string, Chain>>;
-  units: UnitSystem;
+  units: Units;
   /** Swapping step by step. */
   onBench: (off: Chain) => void;
   /** It is done already. */

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { UnitSystem } from '@/core/units';
+import type { Units } from '@/core/units';
 import { careSentence, cassetteSentence, readLine, wearSentences } from '@/core/words/wear';
 import { Button } from '../form';
 import { Card } from '../frame';
@@ -9,7 +9,7 @@ import { useWear, type WearFacts } from './useWear';
 import { WearChart } from './WearChart';
 
 interface Props extends WearFacts {
-  units: UnitSystem;
+  units: Units;
   onMeasure: () => void;
   onService: () => void;
   /** A reading, by the id of its event. */
@@ -30,7 +30,7 @@ export function WearCard(props: Props) {
   );
   const readings = [...outlook.story.readings].reverse();
   return (
-    <Card title="Wear">
+    <Card title="Wear" help="wear">
       {wearSentences(outlook, units, now).map((sentence) => (
         <Txt key={sentence}>{sentence}</Txt>
       ))}

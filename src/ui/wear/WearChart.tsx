@@ -10,11 +10,13 @@ import Svg, {
   Rect,
   Text as SvgText,
 } from 'react-native-svg';
-import { formatNumber, toShownDistance, type UnitSystem } from '@/core/units';
-import { dateFormat } from '@/core/time/dateFormat';
+import { formatNumber, toShownDistance, type Units } from '@/core/units';
+import { dateFormat } from '@/core/intl';
+import { WEAR_COLUMNS, wearRows } from '@/core/words/tables/wear';
 import { chartSentence } from '@/core/words/wear';
 import { useColors } from '../theme';
 import { Legend } from '../charts/Legend';
+import { TableBehind } from '../charts/TableBehind';
 import { Choice } from '../form';
 import {
   wearShapes,
@@ -39,7 +41,7 @@ const frameOf = (width: number): Frame => ({
 
 interface Props {
   chains: readonly ChainDrawn[];
-  units: UnitSystem;
+  units: Units;
   now: number;
 }
 
@@ -83,11 +85,12 @@ export function WearChart({ chains, units, now }: Props) {
           />
         ) : null}
       </View>
+      <TableBehind of="Chain wear" columns={WEAR_COLUMNS} rows={() => wearRows(chains, units)} />
     </View>
   );
 }
 
-const distanceTick = (km: number, units: UnitSystem): string =>
+const distanceTick = (km: number, units: Units): string =>
   formatNumber(Math.round(toShownDistance(km, units)));
 const month = dateFormat({ month: 'short', year: '2-digit' });
 const monthTick = (at: number): string => month.format(at);

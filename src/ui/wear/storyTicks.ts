@@ -1,5 +1,5 @@
 import { addDays, addMonths, startOfDay, startOfISOWeek, startOfYear } from 'date-fns';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 import type { Zoom } from '@/core/wear';
 import { timeAt, xOf, type StoryScale } from './storyShapes';
 

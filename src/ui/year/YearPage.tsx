@@ -1,6 +1,6 @@
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { YEAR_SKIES, type OnePage, type YearSky } from '@/core/rides';
-import { dateFormat } from '@/core/time/dateFormat';
+import { dateFormat } from '@/core/intl';
 import { pageFigures, pageSentences, pageSpan, SKY_SAID } from '@/core/words/onePage';
 import type { ShownIn } from '@/core/words/years';
 import { LIGHT } from '../theme';

@@ -33,7 +33,7 @@ export function WaysCard({ title, ways, by, power, shown }: WaysShown & { title:
   if (rows.length === 0) return null;
   const most = Math.max(1e-9, ...rows.map(({ middle }) => middle.most[1]));
   return (
-    <Card title={title}>
+    <Card title={title} help="years">
       <Choice
         label="Compare by"
         options={QUANTITIES.map((value) => ({ value, label: QUANTITY_LABEL[value] }))}

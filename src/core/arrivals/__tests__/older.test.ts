@@ -2,6 +2,7 @@ import { Replay } from '@/core/care';
 import { movedFittings, type PlainEvent } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
+import { METRIC } from '@/core/units';
 import {
   olderRides,
   onSinceOf,
@@ -116,10 +117,10 @@ describe('what was understood', () => {
     expect(more).toEqual([]);
     expect(of).toMatchObject({ rides: 3, km: 150, from: day(1), to: day(22), before: { rides: 1, km: 40 } }); // prettier-ignore
     expect(of!.chain).toMatchObject({ since: day(10), cleanedAt: day(20), state: { lube: 'dry', km: 110 } }); // prettier-ignore
-    expect(ridesLine(of!, 'metric')).toBe(
+    expect(ridesLine(of!, METRIC)).toBe(
       '3 rides, 150 km, from 1 September 2026 to 22 September 2026. 1 of them, 40 km, on chains the log does not know.',
     );
-    const lines = chainLines(of!.chain!, 'metric').map((l) => l.text);
+    const lines = chainLines(of!.chain!, METRIC).map((l) => l.text);
     expect(lines[0]).toBe('On since 10 September 2026, 110 km so far.');
     expect(lines[1]).toBe('Lubed last on 20 September 2026 with dry lube.');
     expect(lines[2]).toBe('Cleaned inside last on 20 September 2026.');

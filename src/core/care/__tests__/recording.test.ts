@@ -9,6 +9,7 @@ import { lessonsOn } from '../replay/lessons';
 import { inFull } from '../replay/step';
 import { lessonSentence } from '@/core/words/learnt';
 import { billLabel } from '@/core/words/bill';
+import { METRIC } from '@/core/units';
 
 const at = (day: number) =>
   new Date(Date.parse('2026-05-01T08:00:00.000Z') + day * 86_400_000).toISOString();
@@ -149,7 +150,7 @@ describe('a recording beside its quiet', () => {
       learntFor(replay.book, 'b1', 'wet'),
     );
     const film = sections.find((s) => s.name === 'film')!;
-    expect(film.lines.map((l) => billLabel(l.item, 'metric'))).toContain(
+    expect(film.lines.map((l) => billLabel(l.item, METRIC))).toContain(
       'You recorded how loud it is',
     );
     expect(film.lines.reduce((sum, l) => sum + l.amount, 0)).toBeCloseTo(state.film, 9);
@@ -230,7 +231,7 @@ describe('a photographed rag', () => {
     );
     const labels = sections
       .find((s) => s.name === 'outside')!
-      .lines.map((l) => billLabel(l.item, 'metric'));
+      .lines.map((l) => billLabel(l.item, METRIC));
     expect(labels).toContain('Your photographed rag');
     expect(lessonSentence(lessonsOn(replay.steps, 'wet')[0]!, () => '')).toMatch(
       /^Rag photographed: 60 % dirty, give or take 2 %; \d+ % expected\.$/,

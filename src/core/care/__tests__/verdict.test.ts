@@ -27,6 +27,7 @@ import {
 } from '../../words/verdict';
 import { bill } from '../bill/bill';
 import { sourceLine } from '@/core/words/bill';
+import { IMPERIAL, METRIC } from '@/core/units';
 
 const NOON = '2026-05-10T12:00:00.000Z';
 const now = Date.parse(NOON);
@@ -76,11 +77,11 @@ describe('the verdict', () => {
     expect(mid).toBeLessThan(high);
     expect(mid).toBeGreaterThan(80);
     expect(mid).toBeLessThan(400);
-    const words = verdictWords(fresh, 'metric', NO_DAYS);
+    const words = verdictWords(fresh, METRIC, NO_DAYS);
     expect(words.lube).toMatch(/^Lube for about \d+ km\.$/);
     expect(words.dirt).toMatch(/^Wipe in about \d+ km\.$/);
     expect(words.matters).toBeNull();
-    expect(spreadSentence(verdict.lube, 'wet', 'metric')).toMatch(
+    expect(spreadSentence(verdict.lube, 'wet', METRIC)).toMatch(
       /^Lube: half the time \d+ to \d+ km\.$/,
     );
     expect(basisSentence(typical.rides)).toMatch(/^On dry roads/);
@@ -89,7 +90,7 @@ describe('the verdict', () => {
   it('says over all else that a bike is not to be ridden while a check of the bench is open', () => {
     const fresh = report({});
     const said = (leftOpen: readonly Unsettled[]) =>
-      verdictWords({ ...fresh, state: { ...fresh.state, leftOpen } }, 'metric', NO_DAYS).notToRide;
+      verdictWords({ ...fresh, state: { ...fresh.state, leftOpen } }, METRIC, NO_DAYS).notToRide;
     expect(said([])).toBeNull();
     expect(said(['noise', 'jockey wheels', 'worn link', 'tension'])).toBeNull();
     expect(said(['noise', 'brakes'])).toBe('Do not ride: a brake did not stop the bike.');
@@ -109,16 +110,16 @@ describe('the verdict', () => {
     expect(report({ kmSinceLube: 120 }).told).toEqual({ ...START, kmSinceLube: 120 });
     expect(report({}, [ride(20, 30)]).told).toBeNull();
     const { told } = report({ kmSinceLube: 120, look: 'used' });
-    expect(toldSentence(told, 'metric')).toBe(
+    expect(toldSentence(told, METRIC)).toBe(
       'Because you rode 120 km since it was lubed, and because it looks grey.',
     );
-    expect(toldSentence(null, 'metric')).toBeNull();
+    expect(toldSentence(null, METRIC)).toBeNull();
   });
 
   it('speaks miles to who wants miles', () => {
     const { verdict, state } = report({});
-    expect(verdictWords(report({}), 'imperial', NO_DAYS).lube).toMatch(/ mi\.$/);
-    expect(shortVerdict(verdict, state, 'imperial')).toMatch(/^(lube|wipe) in \d+ mi$/);
+    expect(verdictWords(report({}), IMPERIAL, NO_DAYS).lube).toMatch(/ mi\.$/);
+    expect(shortVerdict(verdict, state, IMPERIAL)).toMatch(/^(lube|wipe) in \d+ mi$/);
   });
 
   it.each<[string, Partial<ChainStart>, Body[], string]>([
@@ -326,7 +327,7 @@ describe('the bill', () => {
     const { state, limits } = report({});
     for (const section of bill([], state, limits, NOT_LEARNT))
       for (const source of section.sources)
-        expect(sourceLine(source, 'metric')).toMatch(/^[A-Z][^:]+: [^;]+; [^;]+; [^;]+\.$/);
+        expect(sourceLine(source, METRIC)).toMatch(/^[A-Z][^:]+: [^;]+; [^;]+; [^;]+\.$/);
   });
 });
 

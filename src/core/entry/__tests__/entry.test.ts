@@ -2,6 +2,7 @@ import { say } from '@/core/words/problems';
 import { NOT_RECORDED, type Fitting } from '@/core/logbook';
 import { PRESETS } from '@/core/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
+import { IMPERIAL, METRIC } from '@/core/units';
 import { bikeDraft, readBike } from '../bike';
 import { checkFit, readStart, readWear } from '../fitting';
 import { readChain } from '../chain';
@@ -13,7 +14,7 @@ const fittings: Fitting[] = [
   { chainId: 'c1', bikeId: 'b1', from: '2026-05-01T08:00:00.000Z', to: null },
   { chainId: 'c2', bikeId: 'b2', from: '2026-05-01T08:00:00.000Z', to: '2026-05-05T08:00:00.000Z' },
 ];
-const context = { units: 'metric' as const, now, fittings };
+const context = { units: METRIC, now, fittings };
 const draft: RideDraft = {
   bikeId: 'b1',
   distance: '42',
@@ -36,7 +37,7 @@ describe('a ride form', () => {
   it('reads what is right, in km whatever the unit shown', () => {
     const read = readRide(
       { ...draft, distance: '26,1', duration: '1:45' },
-      { ...context, units: 'imperial' },
+      { ...context, units: IMPERIAL },
     );
     expect(read.ok && read.value.distanceKm).toBeCloseTo(42.0, 1);
     expect(read.ok && read.value.durationH).toBe(1.75);
@@ -84,7 +85,7 @@ describe('a ride form', () => {
   it('tells all that is wrong at once, each in a sentence of its own', () => {
     const problems = problemsOf({ distance: 'x', at: null });
     expect(Object.keys(problems).sort()).toEqual(['at', 'distance']);
-    for (const problem of Object.values(problems)) expect(say(problem, 'metric')).toMatch(/[.?]$/);
+    for (const problem of Object.values(problems)) expect(say(problem, METRIC)).toMatch(/[.?]$/);
   });
 });
 
@@ -152,12 +153,12 @@ describe('garage forms', () => {
       before: '',
       wearPercent: '',
     } as const;
-    expect(readStart(start, 'metric')).toMatchObject({
+    expect(readStart(start, METRIC)).toMatchObject({
       ok: true,
       value: { kmSinceLube: 0, kmBefore: 0, wearPercent: null },
     });
-    expect(readStart({ ...start, before: '-3' }, 'metric').ok).toBe(false);
-    expect(readStart({ ...start, sinceLube: '300' }, 'metric')).toMatchObject({
+    expect(readStart({ ...start, before: '-3' }, METRIC).ok).toBe(false);
+    expect(readStart({ ...start, sinceLube: '300' }, METRIC)).toMatchObject({
       value: { kmBefore: 300 },
     });
   });

@@ -1,5 +1,6 @@
 import { say } from '../../words/problems';
 import { hasPlace, NO_PLACE, readPlace } from '../fault';
+import { METRIC } from '@/core/units';
 
 describe('a place on the chain as it is typed', () => {
   const read = (links: string) => readPlace({ ...NO_PLACE, links }, 114);
@@ -17,7 +18,7 @@ describe('a place on the chain as it is typed', () => {
   it('is on this chain, or said not to be', () => {
     for (const beyond of ['114', '-1', '3.5']) {
       const result = read(beyond);
-      expect(result.ok ? null : say(result.problem, 'metric')).toBe(
+      expect(result.ok ? null : say(result.problem, METRIC)).toBe(
         'This chain has 114 links: enter 0 to 113, or leave it empty.',
       );
     }

@@ -1,5 +1,6 @@
 import { PRESETS, type Bike } from '@/core/garage';
 import { say } from '@/core/words/problems';
+import { METRIC } from '@/core/units';
 import { fewestLinks, newChainDraft, readNewChain, type NewChainDraft } from '../newChain';
 
 const common = { id: 'b', name: 'Mine', retired: false, changedAt: '2026-01-01T00:00:00.000Z' };
@@ -24,7 +25,7 @@ const said = (more: Partial<NewChainDraft>, bike = road) => {
   const result = read(more, bike);
   if (result.ok) throw new Error('It was read.');
   return Object.fromEntries(
-    Object.entries(result.problems).map(([field, p]) => [field, say(p, 'metric')]),
+    Object.entries(result.problems).map(([field, p]) => [field, say(p, METRIC)]),
   );
 };
 

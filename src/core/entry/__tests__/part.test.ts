@@ -1,5 +1,6 @@
 import type { Part } from '@/core/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
+import { IMPERIAL, METRIC } from '@/core/units';
 import { readPart, type PartDraft } from '../part';
 
 const now = Date.parse('2026-11-24T10:00:00.000Z');
@@ -15,7 +16,7 @@ const known: Part = {
 const context = {
   garage: { ...TEST_GARAGE, parts: { p: known } },
   id: '',
-  units: 'metric' as const,
+  units: METRIC,
   now,
 };
 const draft: PartDraft = {
@@ -50,10 +51,7 @@ describe('a part form', () => {
       expect(read({ chains })).toMatchObject({
         value: { start: { chainsBefore: Number(chains) } },
       });
-    const miles = readPart(
-      { ...draft, before: '1000' },
-      { ...context, units: 'imperial' as never },
-    );
+    const miles = readPart({ ...draft, before: '1000' }, { ...context, units: IMPERIAL });
     expect(miles.ok && miles.value.start.kmBefore).toBeCloseTo(1609.344, 3);
   });
 

@@ -1,5 +1,6 @@
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import { ANY_MACHINE } from '@/test/faultyBikes';
+import { METRIC } from '@/core/units';
 import { CAUSES, NOTABLE, type Cause, type Followed, type Notable } from '../../records/faults';
 import { noteText, repeatText } from '../../words/faults/found';
 import { countsOf, findingsOn, isOfTheChain, misheard, repeatOf } from '../history';
@@ -63,7 +64,7 @@ describe('causes found before', () => {
   it('are told as such: how often, when last, how far ago', () => {
     const repeat = repeatOf(log, 'b1', 'packed ring')!;
     expect(repeat).toMatchObject({ times: 2, last: { id: 'e3' }, km: 30 });
-    expect(repeatText(repeat, 'metric')).toMatch(
+    expect(repeatText(repeat, METRIC)).toMatch(
       /^Found on this bike twice before, last on 4 June, 30 km ago\./,
     );
     expect(repeatOf(log, 'b1', 'bad tooth')).toBeNull();

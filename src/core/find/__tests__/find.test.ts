@@ -4,13 +4,14 @@ import { allEvents } from '@/core/logbook';
 import { Chance } from '@/core/chance';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { cases } from '@/test/cases';
+import { METRIC } from '@/core/units';
 import { existsSync } from 'node:fs';
 import { finderOf, fixedThings, thingsInGarage, thingsInLog } from '..';
 import { PAGES } from '../pages';
 
 const demo = demoLogbook(DEMO_NOW, 'Europe/London');
 const { steps } = new Replay(demo.garage, allEvents(demo.log));
-const log = thingsInLog(steps, demo.garage, 'metric');
+const log = thingsInLog(steps, demo.garage, METRIC);
 const things = [...fixedThings(), ...thingsInGarage(demo.garage), ...log];
 const find = finderOf(things);
 

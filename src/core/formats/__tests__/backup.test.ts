@@ -10,6 +10,7 @@ import { DEFAULT_PLAN } from '@/core/settings';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import * as validation from '@/core/validation/validate';
+import { METRIC } from '@/core/units';
 import { previewRestore, readBackup as read, writeBackup } from '..';
 
 const readBackup = (text: string, now: number) => read(text, now, validation);
@@ -40,7 +41,7 @@ describe('a backup', () => {
 
   it('restored twice changes nothing more, and into its own logbook nothing at all', () => {
     const read = readBackup(text, NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     const once = mergeLogbooks(EMPTY, read.value.logbook);
     expect(mergeLogbooks(once, read.value.logbook)).toEqual(once);
     expect(previewRestore(demo, read.value.logbook)).toMatchObject({
@@ -59,7 +60,7 @@ describe('a backup', () => {
 
   it('is previewed as it will be done', () => {
     const read = readBackup(text, NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     const count = allEvents(read.value.logbook.log).length;
     const preview = previewRestore(EMPTY, read.value.logbook);
     expect(preview.events).toEqual({ added: count, kept: 0 });
@@ -97,13 +98,13 @@ describe('a backup', () => {
   ])('that is damaged, foreign or newer is refused with a sentence (%#)', (bad, code) => {
     const read = readBackup(bad, NOW);
     expect(read).toMatchObject({ ok: false, problem: { code } });
-    if (!read.ok) expect(say(read.problem, 'metric')).toMatch(/Nothing was changed\./);
+    if (!read.ok) expect(say(read.problem, METRIC)).toMatch(/Nothing was changed\./);
   });
 
   it('is refused in parts, not as a whole', () => {
     const count = allEvents(demo.log).length;
     const bad = readBackup(text.replace('"weather": "', '"weather": "x'), NOW);
-    if (!bad.ok) throw new Error(say(bad.problem, 'metric'));
+    if (!bad.ok) throw new Error(say(bad.problem, METRIC));
     expect(allEvents(bad.value.logbook.log)).toHaveLength(count - 1);
     expect(bad.value.refused).toHaveLength(1);
     expect(bad.value.refused[0]?.place).toMatch(/^events\[\d+\]$/);
@@ -112,7 +113,7 @@ describe('a backup', () => {
 
   it('cut off in the middle gives what lies before the cut', () => {
     const cut = readBackup(text.slice(0, Math.floor(text.length * 0.7)), NOW);
-    if (!cut.ok) throw new Error(say(cut.problem, 'metric'));
+    if (!cut.ok) throw new Error(say(cut.problem, METRIC));
     expect(cut.value.logbook.garage).toEqual(demo.garage);
     expect(cut.value.logbook.settings).toEqual(demo.settings);
     const kept = allEvents(cut.value.logbook.log).length / allEvents(demo.log).length;
@@ -136,7 +137,7 @@ describe('a backup', () => {
     const future = { ...bike!, name: 'Ahead', stamps: { name: NOW + 1e9 } };
     const ahead = { ...demo, garage: { ...demo.garage, bikes: { [id]: future } } };
     const read = readBackup(writeBackup(ahead, ''), NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     expect(read.value.capped).toBe(1);
     expect(read.value.logbook.garage.bikes[id]?.stamps).toEqual({ name: NOW });
   });
@@ -148,7 +149,7 @@ describe('a backup', () => {
       writeBackup({ ...demo, garage: { ...demo.garage, bikes: { [id]: sly } } }, ''),
       NOW,
     );
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     expect(read.value.cleaned).toBe(1);
     expect(read.value.logbook.garage.bikes[id]?.name).toBe('Quay tfarc');
   });
@@ -159,7 +160,7 @@ describe('a backup', () => {
     const file = JSON.parse(text) as { events: unknown[] };
     file.events.push(twin);
     const read = readBackup(JSON.stringify(file), NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     const ids = allEvents(read.value.logbook.log).map((e) => e.id);
     expect(new Set(ids).size).toBe(ids.length);
     expect(read.value.refused).toHaveLength(1);
@@ -182,7 +183,7 @@ describe('a backup', () => {
   const opened = (fixture: string) => {
     const file = path.join(__dirname, '../../logbook/__fixtures__', fixture);
     const read = readBackup(readFileSync(file, 'utf8'), NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     expect(Object.keys(read.value.logbook.garage.bikes)).toHaveLength(1);
     expect(read.value.logbook.settings).toMatchObject({ weatherSource: 'none', recorder: false });
     return allEvents(read.value.logbook.log);
@@ -207,7 +208,7 @@ describe('a backup', () => {
   it('of version 3 still opens: its weather, sources and ways are kept, the shelf is empty', () => {
     const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v3.json');
     const read = readBackup(readFileSync(file, 'utf8'), NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     const { garage, settings, log } = read.value.logbook;
     expect(garage.products).toEqual({});
     expect(settings).toMatchObject({
@@ -226,7 +227,7 @@ describe('a backup', () => {
   it('of version 4 still opens: its bottles tell nothing more of their labels than they did', () => {
     const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v4.json');
     const read = readBackup(readFileSync(file, 'utf8'), NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     const { garage, settings, log } = read.value.logbook;
     expect(garage.products['demo-wet']).toMatchObject({
       lifeKm: 450,
@@ -242,7 +243,7 @@ describe('a backup', () => {
   it('of version 5 still opens: labels and workshop are kept, nothing is planned yet', () => {
     const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v5.json');
     const read = readBackup(readFileSync(file, 'utf8'), NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     const { garage, settings, log } = read.value.logbook;
     expect(garage).toMatchObject({ planned: {}, planMarks: {} });
     expect(garage.products['demo-wet']).toMatchObject({ setHours: 3, shake: true, leastC: 5 });
@@ -255,7 +256,7 @@ describe('a backup', () => {
   it('of version 6 still opens: what is planned is kept, every field as old as its record', () => {
     const file = path.join(__dirname, '../../logbook/__fixtures__/logbook.v6.json');
     const read = readBackup(readFileSync(file, 'utf8'), NOW);
-    if (!read.ok) throw new Error(say(read.problem, 'metric'));
+    if (!read.ok) throw new Error(say(read.problem, METRIC));
     const { garage, settings } = read.value.logbook;
     expect(garage.planned['01PLANNED']).toMatchObject({ distanceKm: 45, except: ['2026-12-26'] });
     expect(garage.planMarks['01MARK']).toMatchObject({ kind: 'leave' });

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { say } from '@/core/words/problems';
-import { KM_PER_MILE } from '@/core/units';
+import { KM_PER_MILE, METRIC } from '@/core/units';
 import { headerKey, unknownTables, type CsvMapping } from '../csvMapping';
 import { readNumber } from '../table/cells';
 import { readMoment } from '../table/moments';
@@ -14,7 +14,7 @@ function explained(text: string, change: Partial<CsvMapping> = {}) {
   const { table } = readOne(text);
   if (!table) throw new Error('no table');
   const read = readOne(text, { [headerKey(table.header)]: { ...table.guess, ...change } });
-  if (!read.rides.ok) throw new Error(say(read.rides.problem, 'metric'));
+  if (!read.rides.ok) throw new Error(say(read.rides.problem, METRIC));
   return read.rides.value;
 }
 
@@ -82,7 +82,7 @@ describe('a table of rides', () => {
     const read = explained(
       'date,km\n2026-05-01,40\nnever,40\n2026-05-03,far\n2026-02-30,40\n2026-05-04,20\n',
     );
-    expect(read.map((r) => (r.ok ? r.value.distanceKm : say(r.problem, 'metric')))).toEqual([
+    expect(read.map((r) => (r.ok ? r.value.distanceKm : say(r.problem, METRIC)))).toEqual([
       40,
       'The start in line 3 is no date.',
       'The distance in line 4 is no number.',

@@ -3,6 +3,7 @@ import { DOMParser } from '@xmldom/xmldom';
 import { say } from '@/core/words/problems';
 import { distanceKm } from '@/core/track';
 import { fit, gpx, START, tcx } from '@/test/rideFiles';
+import { METRIC } from '@/core/units';
 import { readRideFiles, type CsvMappings } from '../rideFile';
 import type { RideFromFile } from '../rideFromFile';
 
@@ -16,9 +17,9 @@ const readAll = (content: string | Uint8Array, mappings: CsvMappings = {}, name 
 /** The rides of a file that must be read whole. */
 function ridesOf(content: string | Uint8Array): RideFromFile[] {
   return readAll(content).flatMap(({ rides }) => {
-    if (!rides.ok) throw new Error(say(rides.problem, 'metric'));
+    if (!rides.ok) throw new Error(say(rides.problem, METRIC));
     return rides.value.map((ride) => {
-      if (!ride.ok) throw new Error(say(ride.problem, 'metric'));
+      if (!ride.ok) throw new Error(say(ride.problem, METRIC));
       return ride.value;
     });
   });
@@ -136,6 +137,6 @@ describe('ride files', () => {
   ])('%s is refused with a sentence', (_, content, code) => {
     const problem = problemOf(content);
     expect(problem?.code).toBe(code);
-    expect(problem && say(problem, 'metric')).toMatch(/\.$/);
+    expect(problem && say(problem, METRIC)).toMatch(/\.$/);
   });
 });

@@ -2,6 +2,7 @@ import { zipSync } from 'fflate';
 import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js';
 import { say } from '@/core/words/problems';
 import { fit, gpx } from '@/test/rideFiles';
+import { METRIC } from '@/core/units';
 import { readRideFiles } from '../rideFile';
 
 const text = (content: string) => new TextEncoder().encode(content);
@@ -76,6 +77,6 @@ describe('an archive', () => {
     const results = [...readRideFiles('all.zip', make(), {})];
     const { rides } = results.at(-1)!;
     expect(rides).toMatchObject({ ok: false, problem: { code } });
-    if (!rides.ok) expect(say(rides.problem, 'metric')).toMatch(/\.$/);
+    if (!rides.ok) expect(say(rides.problem, METRIC)).toMatch(/\.$/);
   });
 });

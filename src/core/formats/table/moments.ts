@@ -1,3 +1,5 @@
+import { monthIn } from '../../intl';
+
 /** Which number of 03/04/2026 is the day. */
 export type DayOrder = 'day first' | 'month first';
 
@@ -29,13 +31,12 @@ const SERIAL = /^(3[6-9]\d{3}|[4-6]\d{4}|7[0-2]\d{3})(\.\d+)?$/;
 const monthNames = (): ReadonlyMap<string, number> =>
   new Map(
     ['en', 'de', 'fr', 'es', 'it', 'nl'].flatMap((language) =>
-      (['long', 'short'] as const).flatMap((month) => {
-        const format = new Intl.DateTimeFormat(language, { month, timeZone: 'UTC' });
-        return Array.from(
+      (['long', 'short'] as const).flatMap((length) =>
+        Array.from(
           { length: 12 },
-          (_, m) => [plainWord(format.format(Date.UTC(2026, m, 1))), m + 1] as const,
-        );
-      }),
+          (_, m) => [plainWord(monthIn(language, length, m)), m + 1] as const,
+        ),
+      ),
     ),
   );
 

@@ -1,4 +1,5 @@
 import { CARE } from '@/core/care';
+import { WATTS } from '@/core/watts';
 import { constantLine } from '@/core/words/constants';
 import { MEASURES, TERMS, termsInOrder, type Measure, type Term } from '..';
 
@@ -33,4 +34,14 @@ it('words stand by the alphabet, once, each in whole sentences', () => {
   expect([...words].sort()).toEqual(words);
   expect(new Set(words).size).toBe(terms.length);
   for (const { says } of terms) expect(says).toMatch(/^[A-Z“].*\.$/);
+});
+
+it('says nothing of a measure without a figure or a source under it', () => {
+  for (const { title, rests, also = [] } of measures) {
+    expect([title, rests.length + also.length]).not.toEqual([title, 0]);
+    for (const line of also) expect(line).toMatch(/\.$/);
+  }
+  const gears = MEASURES.gears.also.join(' ');
+  for (const { value, source } of [WATTS.crossingAt, WATTS.crossingW, WATTS.ringSpacingMm])
+    expect(gears).toMatch(new RegExp(`: ${value} [^.]*; ${source};`));
 });

@@ -1,3 +1,4 @@
+import { IMPERIAL } from '@/core/units';
 import fc from 'fast-check';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { flattenSettings, mergeSettings, nestSettings } from '@/core/logbook/settingsFields';
@@ -219,10 +220,10 @@ describe('settings as fields', () => {
         stampChange({ settings: { ...DEFAULT_SETTINGS, ...part } }, logbook, now),
       );
     const one = tab({ plan: { ...plan, hourPrice: 20 } }, 100);
-    const two = tab({ plan: { ...plan, chainPrice: 45 }, units: 'imperial' }, 100);
+    const two = tab({ plan: { ...plan, chainPrice: 45 }, units: IMPERIAL }, 100);
     for (const merged of [mergeLogbooks(one, two), mergeLogbooks(two, one)])
       expect(merged.settings).toMatchObject({
-        units: 'imperial',
+        units: IMPERIAL,
         plan: { hourPrice: 20, chainPrice: 45 },
       });
   });
@@ -325,7 +326,7 @@ describe('a change', () => {
     expect(applyChange(logbook, {}).garage).toBe(TEST_GARAGE);
     const none = { chains: [], parts: [], products: [], planned: [], planMarks: [], trials: [] };
     expect(changeBetween(logbook, after, events)).toEqual({ ...none, bikes: [bike], events });
-    const units = { ...DEFAULT_SETTINGS, units: 'imperial' as const };
+    const units = { ...DEFAULT_SETTINGS, units: IMPERIAL };
     expect(changeBetween(logbook, applyChange(logbook, { settings: units }), [])).toEqual({
       ...none,
       bikes: [],

@@ -1,3 +1,4 @@
+import { IMPERIAL, METRIC } from '@/core/units';
 import { migrate } from '../migrate';
 import { LOGBOOK_VERSIONS } from '../versions';
 
@@ -110,7 +111,8 @@ describe('migrations', () => {
       schools: { amount: 'stream' },
     };
     expect(migrate('settings', settings, LOGBOOK_VERSIONS.start)).toEqual({
-      units: 'imperial',
+      units: IMPERIAL,
+      weekStart: 1,
       weatherSource: 'none',
       recorder: false,
       bikeRules: {},
@@ -166,10 +168,33 @@ describe('migrations', () => {
       },
     });
     expect(migrate('settings', { units: 'metric' }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
-      units: 'metric',
+      units: METRIC,
+      weekStart: 1,
       money: { currency: null, watts: 200 },
       rounds: { off: [] },
     });
     for (const none of [null, 7]) expect(migrate('settings', none, 1)).toBe(none);
+  });
+
+  it('set each unit by the one word there was, as old as it was; what is set each stays', () => {
+    const before = { units: 'imperial', stamps: { units: 5, theme: 7 } };
+    const each = migrate('settings', before, LOGBOOK_VERSIONS.trials);
+    expect(each).toEqual({
+      units: IMPERIAL,
+      weekStart: 1,
+      stamps: {
+        theme: 7,
+        'units.distance': 5,
+        'units.height': 5,
+        'units.temperature': 5,
+        'units.rain': 5,
+        'units.clock': 5,
+      },
+    });
+    expect(migrate('settings', each, LOGBOOK_VERSIONS.trials)).toEqual(each);
+    expect(migrate('settings', { theme: 'dark' }, LOGBOOK_VERSIONS.trials)).toEqual({
+      theme: 'dark',
+      weekStart: 1,
+    });
   });
 });

@@ -1,3 +1,4 @@
+import { IMPERIAL, METRIC } from '@/core/units';
 import { FROZEN_VERSIONS, storedAs } from '@/test/storedLogbooks';
 import type { LogEvent } from '..';
 import { likelyVersions, readEvent, readGarage, readSettings } from '../reading';
@@ -14,6 +15,8 @@ const parts = (version: number) => {
   };
 };
 
+const UNITS_OF = { metric: METRIC, imperial: IMPERIAL };
+
 describe.each(FROZEN_VERSIONS)('a logbook of version %i', (version) => {
   const { garage, settings, events } = parts(version);
 
@@ -24,7 +27,16 @@ describe.each(FROZEN_VERSIONS)('a logbook of version %i', (version) => {
       expect(readBikes.refused).toEqual([]);
       for (const [kind, records] of Object.entries(garage))
         expect(readBikes.garage[kind as 'bikes']).toMatchObject(records);
-      expect(readSettings(settings, stamp)).toMatchObject({ refused: [], settings });
+      const { units, stamps, ...others } = settings as { units: 'metric'; stamps?: object };
+      expect(readSettings(settings, stamp)).toMatchObject({
+        refused: [],
+        settings: { ...others, units: UNITS_OF[units] },
+      });
+      expect(Object.keys(readSettings(settings, stamp)!.settings.stamps ?? {})).toHaveLength(
+        stamps && 'units' in stamps
+          ? Object.keys(stamps).length + 4
+          : Object.keys(stamps ?? {}).length,
+      );
       for (const event of events) expect(readEvent(event, stamp)).toMatchObject(event);
     },
   );
@@ -39,11 +51,15 @@ describe.each(FROZEN_VERSIONS)('a logbook of version %i', (version) => {
 
 describe('the versions a piece may be of', () => {
   it('are its stamp, today’s, then from the oldest on, each once', () => {
-    expect(likelyVersions(3)).toEqual([3, 17, 1, 2, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16]);
-    expect(likelyVersions(17)).toEqual([17, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16]);
-    for (const absurd of [undefined, null, 0, 18, -1, '3', NaN])
+    expect(likelyVersions(3)).toEqual([
+      3, 18, 1, 2, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17,
+    ]);
+    expect(likelyVersions(18)).toEqual([
+      18, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17,
+    ]);
+    for (const absurd of [undefined, null, 0, 19, -1, '3', NaN])
       expect(likelyVersions(absurd)).toEqual([
-        17, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16,
+        18, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17,
       ]);
   });
 

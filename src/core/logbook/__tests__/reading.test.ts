@@ -1,3 +1,4 @@
+import { IMPERIAL } from '@/core/units';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { ridesOf } from '@/test/events';
@@ -29,7 +30,7 @@ describe('what no schema would read back', () => {
     };
     const settings = {
       ...DEFAULT_SETTINGS,
-      units: 'imperial' as const,
+      units: IMPERIAL,
       csvMappings: { 'a,b': mapping },
     };
     const bikes = { ...TEST_GARAGE.bikes, b2: { ...TEST_GARAGE.bikes.b2!, speeds: 99 } };
@@ -44,7 +45,7 @@ describe('what no schema would read back', () => {
       'csvMappings.a,b',
       'rideLogged 2026-05-02T08:00:00.000Z',
     ]);
-    expect(sound.settings).toMatchObject({ units: 'imperial', csvMappings: {} });
+    expect(sound.settings).toMatchObject({ units: IMPERIAL, csvMappings: {} });
     expect(sound.garage.bikes.b2).toBe(TEST_GARAGE.bikes.b2);
     expect(sound.log['2026-05']).toHaveLength(1);
   });
@@ -66,11 +67,11 @@ describe('reading what is damaged', () => {
   it('costs one setting, which takes its usual value as old as can be', () => {
     const { plan } = DEFAULT_SETTINGS;
     const read = readSettings(
-      { ...DEFAULT_SETTINGS, units: 'imperial', plan: { ...plan, hourPrice: 'dear' } },
+      { ...DEFAULT_SETTINGS, units: IMPERIAL, plan: { ...plan, hourPrice: 'dear' } },
       CURRENT_VERSION,
     );
     expect(read?.settings).toMatchObject({
-      units: 'imperial',
+      units: IMPERIAL,
       plan: { hourPrice: plan.hourPrice },
     });
     expect(read?.settings.stamps).toEqual({ 'plan.hourPrice': 0 });
@@ -84,12 +85,9 @@ describe('reading what is damaged', () => {
   });
 
   it('costs a group of settings that is none, and gives its settings their usual values', () => {
-    const read = readSettings(
-      { ...DEFAULT_SETTINGS, plan: 7, units: 'imperial' },
-      CURRENT_VERSION,
-    )!;
+    const read = readSettings({ ...DEFAULT_SETTINGS, plan: 7, units: IMPERIAL }, CURRENT_VERSION)!;
     expect(read.refused).toEqual([{ place: 'plan', raw: 7 }]);
-    expect(read.settings).toMatchObject({ units: 'imperial', plan: DEFAULT_SETTINGS.plan });
+    expect(read.settings).toMatchObject({ units: IMPERIAL, plan: DEFAULT_SETTINGS.plan });
     expect(read.missing).toBeGreaterThan(5);
   });
 

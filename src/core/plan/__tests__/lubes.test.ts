@@ -1,6 +1,7 @@
 import { agendaItem } from '@/test/agendaItem';
 import { demoPlan } from '@/test/demoPlan';
 import { coatKind, problemFor, rideExposure, workOf } from '@/test/plan';
+import { METRIC } from '@/core/units';
 import { GRAVEL } from '../../demo/island';
 import { changesOf } from '../agenda/changes';
 import { problemOf } from '../agenda/problemOf';
@@ -55,7 +56,7 @@ describe('a change of lube', () => {
     const jobs = [{ day: 0, work: to(2) }];
     expect(changesOf(problem, jobs, { day: 3, work: to(0) })).toBe('wax to oil');
     const words = (changes: 'oil to wax' | 'wax to oil') =>
-      wordsOf(agendaItem({ changes }), 'metric', 'UTC').change;
+      wordsOf(agendaItem({ changes }), METRIC, 'UTC').change;
     expect(words('oil to wax')).toMatch(/strip the chain to bare metal first/);
     expect(words('wax to oil')).toMatch(/wipe the wax off with solvent first/);
   });

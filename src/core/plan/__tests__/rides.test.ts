@@ -1,4 +1,5 @@
 import { plannedRide } from '@/test/plannedRide';
+import { IMPERIAL, METRIC } from '@/core/units';
 import type { RideLogged } from '../../logbook';
 import { NOT_RECORDED } from '../../logbook';
 import { dayNumber, daysAfter, dayWord, weekdayOf } from '../../time/dates';
@@ -77,19 +78,19 @@ describe('a planned ride', () => {
   });
 
   it('is read from its form, or says what is wrong with it', () => {
-    const form = plannedFields(null, 'b1', '2026-11-24', 'imperial');
-    const read = readPlanned({ ...form, distance: '10' }, 'imperial');
+    const form = plannedFields(null, 'b1', '2026-11-24', IMPERIAL);
+    const read = readPlanned({ ...form, distance: '10' }, IMPERIAL);
     expect(read.ok && read.value.distanceKm).toBeCloseTo(16.09344, 6);
-    expect(readPlanned({ ...form, distance: '' }, 'metric')).toMatchObject({
+    expect(readPlanned({ ...form, distance: '' }, METRIC)).toMatchObject({
       problems: { distance: { code: 'number/missing' } },
     });
-    expect(readPlanned({ ...form, distance: '10', repeat: weekly([]) }, 'metric')).toMatchObject({
+    expect(readPlanned({ ...form, distance: '10', repeat: weekly([]) }, METRIC)).toMatchObject({
       problems: { repeat: { code: 'plan/no-weekday' } },
     });
     expect(
-      readPlanned({ ...form, distance: '10', repeat: weekly([2], 1, '2026-11-01') }, 'metric'),
+      readPlanned({ ...form, distance: '10', repeat: weekly([2], 1, '2026-11-01') }, METRIC),
     ).toMatchObject({ problems: { repeat: { code: 'plan/ends-before' } } });
-    const again = readPlanned(plannedFields(plannedRide(), 'b1', '2026-11-24', 'metric'), 'metric');
+    const again = readPlanned(plannedFields(plannedRide(), 'b1', '2026-11-24', METRIC), METRIC);
     expect(again.ok && again.value).toMatchObject({ id: 'p1', distanceKm: 24, time: '07:30' });
   });
 });

@@ -1,4 +1,5 @@
 import { problemFor, rideExposure, workOf } from '@/test/plan';
+import { METRIC } from '@/core/units';
 import { Chance } from '../../chance';
 import { DEFAULT_PLAN } from '../../settings';
 import { againstSentence } from '../../words/planAgainst';
@@ -36,6 +37,6 @@ describe('where the rider’s routine is cheaper than what the grid found', () =
 
   it('the plan says that the routine is as good', () => {
     const mean = plan.plan[0]!;
-    expect(againstSentence(mean, plan.routine[0]!, habit, 'metric')).toMatch(/as good/);
+    expect(againstSentence(mean, plan.routine[0]!, habit, METRIC)).toMatch(/as good/);
   });
 });

@@ -4,6 +4,7 @@ import { allEvents } from '../../logbook';
 import { keepLedger } from '../../money';
 import { pageFigures, pageSentences, pageText } from '../../words/onePage';
 import { DEMO_NOW } from '@/test/demoPlan';
+import { METRIC } from '@/core/units';
 import { onePage, YEAR_SKIES } from '..';
 
 const book = demoLogbook(DEMO_NOW, 'UTC');
@@ -19,7 +20,7 @@ const pageAt = (now: number, of = steps) =>
     power: 200,
     now,
   });
-const SHOWN = { currency: 'EUR', units: 'metric' } as const;
+const SHOWN = { currency: 'EUR', units: METRIC } as const;
 
 describe('a year on one page', () => {
   const page = pageAt(DEMO_NOW);

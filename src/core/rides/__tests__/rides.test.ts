@@ -37,7 +37,7 @@ const ids = (list: typeof entries) => list.map((e) => e.ride.id);
 
 describe('weeks', () => {
   it('run from Monday to Sunday and add up what was ridden', () => {
-    const weeks = weeksOf(entries);
+    const weeks = weeksOf(entries, 1);
     expect(weeks.map((w) => ids(w.rides))).toEqual([['e3'], ['e2', 'e1'], ['e0']]);
     expect(weeks.map((w) => [w.km, w.climbM])).toEqual([
       [40, null],
@@ -51,7 +51,7 @@ describe('weeks', () => {
   });
 
   it('are laid out in the order ridden, each ride as long as it was', () => {
-    const [, week] = weeksOf(entries);
+    const [, week] = weeksOf(entries, 1);
     const pieces = piecesOf(week!);
     expect(pieces.map((p) => p.entry.ride.id)).toEqual(['e1', 'e2']);
     expect(pieces[0]).toMatchObject({ from: 0 });

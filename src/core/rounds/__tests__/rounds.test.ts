@@ -13,6 +13,7 @@ import {
 } from '@/core/words/roundLines';
 import { roundSaid } from '@/core/words/rounds';
 import { DEFAULT_SETTINGS } from '@/core/settings';
+import { METRIC } from '@/core/units';
 import { isDue, isOverdue, ROUND_RULES, roundsOf, unwanted } from '..';
 
 const DAY = 86_400_000;
@@ -172,13 +173,13 @@ describe('what is said of a round', () => {
   });
 
   it('names what made it due', () => {
-    expect(dueSentence(one('tyres', 14, []), 'metric')).toBe(
+    expect(dueSentence(one('tyres', 14, []), METRIC)).toBe(
       '2 weeks in the log, and it was never noted.',
     );
-    expect(dueSentence(one('tyres', 15, [done(7, 'tyres')]), 'metric')).toBe(
+    expect(dueSentence(one('tyres', 15, [done(7, 'tyres')]), METRIC)).toBe(
       '8 days since you last did it.',
     );
-    expect(dueSentence(one('bolts', 7, []), 'metric')).toContain('It keeps a while yet.');
+    expect(dueSentence(one('bolts', 7, []), METRIC)).toContain('It keeps a while yet.');
     expect(roundsLine([])).toBe('Slower rounds: brakes, tyres, bearings');
     const due = played(400, []).filter(isDue);
     expect(roundsLine(due.slice(0, 1))).toBe('Slower rounds due: tyres');

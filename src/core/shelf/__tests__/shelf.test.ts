@@ -6,6 +6,7 @@ import type { PlainEvent, WorkDone } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
 import { stamped, type Body } from '@/test/events';
 import { productOf } from '@/test/products';
+import { METRIC } from '@/core/units';
 import {
   bathUseMl,
   bottlesOf,
@@ -220,13 +221,13 @@ describe('the form of a product', () => {
   };
 
   it('reads what is known; what is empty is not known, and nothing left out is zero', () => {
-    expect(readProduct(draft, 'metric')).toMatchObject({
+    expect(readProduct(draft, METRIC)).toMatchObject({
       ok: true,
       value: { name: 'House wet lube', size: 100, price: 9.5, left: 100, lifeKm: null },
     });
-    const bare = readProduct({ ...draft, size: '', price: '' }, 'metric');
+    const bare = readProduct({ ...draft, size: '', price: '' }, METRIC);
     expect(bare).toMatchObject({ ok: true, value: { size: null, price: null, left: 0 } });
-    expect(readProduct({ ...draft, price: '0' }, 'metric')).toMatchObject({ value: { price: 0 } });
+    expect(readProduct({ ...draft, price: '0' }, METRIC)).toMatchObject({ value: { price: 0 } });
   });
 
   it.each([
@@ -238,7 +239,7 @@ describe('the form of a product', () => {
     ['lifeKm', { lifeKm: '3' }, 'amount/impossible'],
     ['dilution', { kind: 'degreaser', dilution: '-1' }, 'amount/impossible'],
   ] as const)('says beside %s what is wrong', (field, part, code) => {
-    const read = readProduct({ ...draft, ...(part as Partial<ProductDraft>) }, 'metric');
+    const read = readProduct({ ...draft, ...(part as Partial<ProductDraft>) }, METRIC);
     expect(read.ok ? null : read.problems[field]?.code).toBe(code);
   });
 });

@@ -5,6 +5,7 @@ import { trialSchema, type Trial } from '@/core/records/trial';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { writeTrialCsv } from '@/core/formats/trialCsv';
 import { answerSentence, armLabels, dueSentence, ragDueSentence } from '@/core/words/trials';
+import { METRIC } from '@/core/units';
 import { coatsSince } from '../coats';
 import { standingOn } from '../standing';
 import { trialReport } from '../report';
@@ -62,7 +63,7 @@ describe('any trial over any logbook', () => {
           expect(Number.isFinite(p.raw) && Number.isFinite(p.evened)).toBe(true);
         const { marks } = coatMarks(
           points,
-          { measure: t.measure, units: 'metric' },
+          { measure: t.measure, units: METRIC },
           { width: 300, lane: 70 },
         );
         for (const m of marks) expect(m.x >= 0 && m.x <= 300).toBe(true);
@@ -70,7 +71,7 @@ describe('any trial over any logbook', () => {
         for (const said of [
           answerSentence(report, labels),
           dueSentence(report, labels),
-          ragDueSentence(report, 'metric') ?? '',
+          ragDueSentence(report, METRIC) ?? '',
         ])
           expect(said).not.toMatch(/NaN|undefined|Infinity|null/);
         expect(writeTrialCsv(report, labels)).not.toMatch(/NaN|undefined|Infinity/);

@@ -1,3 +1,4 @@
+import { IMPERIAL, METRIC } from '@/core/units';
 import {
   formatDistance,
   formatDistanceRange,
@@ -13,7 +14,7 @@ import {
 describe('units', () => {
   it('uses the international mile of 1,609.344 m (exact, 1959)', () => {
     expect(KM_PER_MILE).toBe(1.609344);
-    expect(toShownDistance(fromShownDistance(26.2, 'imperial'), 'imperial')).toBeCloseTo(26.2, 12);
+    expect(toShownDistance(fromShownDistance(26.2, IMPERIAL), IMPERIAL)).toBeCloseTo(26.2, 12);
   });
 
   it.each([
@@ -27,10 +28,10 @@ describe('units', () => {
   });
 
   it('says distances and ranges without false precision', () => {
-    expect(formatDistance(62.4, 'metric')).toBe('62 km');
-    expect(formatDistance(100, 'imperial')).toBe('62 mi');
-    expect(formatDistanceRange({ low: 54.6, mid: 62, high: 75.2 }, 'metric')).toBe('55 to 75 km');
-    expect(formatDistanceRange({ low: 61.8, mid: 62, high: 62.2 }, 'metric')).toBe('62 km');
+    expect(formatDistance(62.4, METRIC)).toBe('62 km');
+    expect(formatDistance(100, IMPERIAL)).toBe('62 mi');
+    expect(formatDistanceRange({ low: 54.6, mid: 62, high: 75.2 }, METRIC)).toBe('55 to 75 km');
+    expect(formatDistanceRange({ low: 61.8, mid: 62, high: 62.2 }, METRIC)).toBe('62 km');
   });
 
   it('says shares without a negative nothing', () => {

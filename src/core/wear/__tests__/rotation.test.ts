@@ -1,6 +1,7 @@
 import { Replay } from '@/core/care';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
+import { METRIC } from '@/core/units';
 import { rotationOf, turnsAhead, wearOutlook, wearStory, knownAt, dayOf, partWear } from '..';
 import { turnsSentence } from '../../words/rotation';
 
@@ -44,7 +45,7 @@ describe('chains that take turns', () => {
     const perKm = (ahead.limit - rotation!.on.wear) / ahead.aloneKm;
     const other = (ahead.limit - rotation!.next.wear) / (ahead.bothKm - ahead.aloneKm);
     expect(other / perKm).toBeCloseTo(1, 1);
-    expect(turnsSentence(rotation!, ahead, 'metric')).toMatch(
+    expect(turnsSentence(rotation!, ahead, METRIC)).toMatch(
       /^Ridden to its end alone, c1 lasts about [\d,]+ km and leaves cogs worn to 0\.50 %, on which c2, worn 0\.01 %/,
     );
     // Of two chains, the cassette loses as much whether they take turns or not.

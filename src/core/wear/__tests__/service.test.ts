@@ -4,6 +4,7 @@ import { writeEverythingCsv, writeServiceCsv } from '@/core/formats/serviceCsv';
 import { serviceSentences } from '@/core/words/service';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
+import { IMPERIAL, METRIC } from '@/core/units';
 import { serviceOf, type CostOf, type Life } from '..';
 
 const start = {
@@ -52,12 +53,12 @@ describe('the service history of a chain', () => {
 
   it('is told in sentences, in the rider’s units', () => {
     const service = serviceNow()!;
-    expect(serviceSentences(service, 'chain', 'metric')).toEqual([
+    expect(serviceSentences(service, 'chain', METRIC)).toEqual([
       'In the log since 20 December 2025: 100 km in 2 rides, 40 % on damp and wet roads, 2 coats, 1 clean, 3.00 for lube and cleaners.',
       expect.stringMatching(/^It has run 600 km, and we put its wear at 0\.\d\d %\.$/),
       'It got a coat every 50 km.',
     ]);
-    expect(serviceSentences(service, 'chain', 'imperial')[0]).toMatch(/62 mi in 2 rides/);
+    expect(serviceSentences(service, 'chain', IMPERIAL)[0]).toMatch(/62 mi in 2 rides/);
   });
 
   it('is read back as a table by another reader, no formula in it', () => {
@@ -98,7 +99,7 @@ describe('the service history of a chain', () => {
     expect(bike.all).toMatchObject({ km: 125, rides: 3, cost: 4, unpriced: 1 });
     expect(bike.rows[0]).toMatchObject({ km: 125, wear: null, chainId: null });
     expect(bike.rows[1]).toMatchObject({ km: 125, chainId: 'c2' });
-    expect(serviceSentences(bike, 'bike', 'metric')).toEqual([
+    expect(serviceSentences(bike, 'bike', METRIC)).toEqual([
       expect.stringMatching(/at least 4\.00 for lube and cleaners\.$/),
       'In the log it has gone 125 km.',
       'Its chains got a coat every 63 km.',

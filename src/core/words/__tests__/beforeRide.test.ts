@@ -17,7 +17,15 @@ const TONIGHT = agendaItem({
   readyBy: at,
 });
 const eve = (more: Partial<EveOf>) =>
-  eveSentence({ next: NEXT, job: null, morning: null, today: TODAY, zone: 'UTC', ...more });
+  eveSentence({
+    next: NEXT,
+    job: null,
+    morning: null,
+    today: TODAY,
+    zone: 'UTC',
+    clock: '24',
+    ...more,
+  });
 
 describe('the line of the evening before', () => {
   it('says by when to start, or which bottle to take', () => {

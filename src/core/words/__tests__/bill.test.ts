@@ -1,16 +1,17 @@
 import type { BillSection } from '../../care/bill/billTypes';
 import type { Verdict } from '../../care/verdict/verdict';
 import { decidingSection, decidingSentence, printed, sourceLine } from '../bill';
+import { METRIC } from '@/core/units';
 
 describe('what a bill rests on, in words', () => {
   it('says wear by 1,000 km, in figures a rider reads', () => {
-    expect(sourceLine({ kind: 'constant', name: 'wearPerKm' }, 'metric')).toBe(
+    expect(sourceLine({ kind: 'constant', name: 'wearPerKm' }, METRIC)).toBe(
       'Clean and lubed: 0.028 % per 1,000 km; fitted to common practice; 0.02 to 0.04.',
     );
   });
 
   it('says wash-off with its spread, half to twice', () => {
-    expect(sourceLine({ kind: 'wash-off', perMm: 0.03 }, 'metric')).toBe(
+    expect(sourceLine({ kind: 'wash-off', perMm: 0.03 }, METRIC)).toBe(
       'Wash-off: 0.03 of the film per mm; fitted to common practice; 0.015 to 0.06.',
     );
   });
@@ -58,7 +59,7 @@ describe('what decided', () => {
         distanceKm: km === null ? null : { low: km, mid: km, high: km },
         beyondHorizon: far,
       } as unknown as Verdict,
-      'metric',
+      METRIC,
     );
 
   it('is said with its limit and distance, or as passed', () => {

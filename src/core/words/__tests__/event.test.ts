@@ -1,11 +1,12 @@
 import type { PlainEvent } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
+import { METRIC } from '@/core/units';
 import { eventLine, namedEventLine } from '../event';
 
 const part = { id: 'p', name: '11–36 cassette' };
 const garage = { ...TEST_GARAGE, parts: { p: part } } as unknown as typeof TEST_GARAGE;
 const event = (type: string, more: object) => ({ type, ...more }) as unknown as PlainEvent;
-const line = (e: PlainEvent) => namedEventLine({ event: e, sky: null }, garage, 'metric');
+const line = (e: PlainEvent) => namedEventLine({ event: e, sky: null }, garage, METRIC);
 
 describe('an event by name', () => {
   it.each([
@@ -19,7 +20,7 @@ describe('an event by name', () => {
   });
 
   it('is said without names where there is no room for them', () => {
-    expect(eventLine(event('partFitted', {}), 'metric')).toBe('Part fitted');
-    expect(eventLine(event('partRemoved', {}), 'metric')).toBe('Part taken off');
+    expect(eventLine(event('partFitted', {}), METRIC)).toBe('Part fitted');
+    expect(eventLine(event('partRemoved', {}), METRIC)).toBe('Part taken off');
   });
 });

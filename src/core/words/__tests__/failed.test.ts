@@ -2,6 +2,7 @@ import { failedLines } from '../../arrivals';
 import type { ImportRow } from '../../arrivals';
 import type { Problem } from '../../problem';
 import { failedOutcome, failedSentence, rowSentence } from '../arrivals/failed';
+import { METRIC } from '@/core/units';
 
 const linesOf = (...problems: Problem[]) =>
   failedLines(
@@ -11,7 +12,7 @@ const linesOf = (...problems: Problem[]) =>
       outcome: 'failed',
       problem,
     })),
-  ).map((line) => [failedOutcome(line).label, failedSentence(line, 'metric')]);
+  ).map((line) => [failedOutcome(line).label, failedSentence(line, METRIC)]);
 
 describe('what was not read', () => {
   it('is a line for each reason: what is wrong is told from what only holds no ride', () => {
@@ -56,7 +57,7 @@ describe('what was not read', () => {
       row('old.csv', 6, { code: 'csv/start', line: 5 }),
     ]);
     expect(
-      lines.map((line) => [line.file, failedOutcome(line).label, failedSentence(line, 'metric')]),
+      lines.map((line) => [line.file, failedOutcome(line).label, failedSentence(line, METRIC)]),
     ).toEqual([
       ['account.zip', 'Passed over', '2 pictures, documents and the like.'],
       ['account.zip', 'Passed over', '2 of other sports.'],
@@ -65,7 +66,7 @@ describe('what was not read', () => {
       ['account.zip › old.csv', 'Failed', 'The start in line 5 is no date.'],
     ]);
     const [, sports] = lines;
-    expect(rowSentence(sports!.rows[1]!, sports!, 'metric')).toBe(
+    expect(rowSentence(sports!.rows[1]!, sports!, METRIC)).toBe(
       '8.fit: It is not a bicycle ride but swim.',
     );
   });

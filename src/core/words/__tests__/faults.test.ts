@@ -4,6 +4,7 @@ import { BEAT_WORDS, heardText } from '../faults/beats';
 import { countAsk } from '../faults/count';
 import { oddsText, weightText } from '../faults/reasons';
 import { minutesText, STEP_WORDS } from '../faults/steps';
+import { METRIC } from '@/core/units';
 
 const gear = countedGear({ gear: 'derailleur' }, { ring: 50, cog: 17, links: 114 });
 
@@ -17,10 +18,7 @@ describe('what is said of a noise', () => {
 
   it('says how strongly a sign speaks, for or against', () => {
     const said = (times: number) =>
-      weightText(
-        { speaks: { kind: 'log', reason: { code: 'film', percent: 5 } }, times },
-        'metric',
-      );
+      weightText({ speaks: { kind: 'log', reason: { code: 'film', percent: 5 } }, times }, METRIC);
     expect(said(9)).toBe('The log has only 5 % of the coat left: strongly for it.');
     expect(said(3)).toBe('The log has only 5 % of the coat left: for it.');
     expect(said(1.5)).toMatch(/: a little for it\.$/);

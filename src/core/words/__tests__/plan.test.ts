@@ -1,4 +1,5 @@
 import { agendaItem } from '@/test/agendaItem';
+import { IMPERIAL, METRIC } from '@/core/units';
 import { noCosts } from '../../plan/simulate/costs';
 import { MS_PER_HOUR } from '../../units';
 import { putOffSentence, reasonSentence, startSentence } from '../plan';
@@ -9,11 +10,16 @@ describe('what is said of a job', () => {
   const { putOff } = item;
 
   it('tells the latest start only where it presses, to the quarter of an hour before', () => {
-    expect(startSentence(item, 'UTC')).toBe('Start by 18:30 and it is set by 07:00.');
-    expect(startSentence({ ...item, lubeName: null }, 'UTC')).toMatch(/it is done by 07:00/);
-    expect(startSentence({ ...item, startBy: item.from + 4 * MS_PER_HOUR }, 'UTC')).not.toBeNull();
-    expect(startSentence({ ...item, startBy: item.from + 5 * MS_PER_HOUR }, 'UTC')).toBeNull();
-    expect(startSentence({ ...item, startBy: null, readyBy: null }, 'UTC')).toBeNull();
+    expect(startSentence(item, 'UTC', '24')).toBe('Start by 18:30 and it is set by 07:00.');
+    expect(startSentence(item, 'UTC', '12')).toBe('Start by 6:30 pm and it is set by 7:00 am.');
+    expect(startSentence({ ...item, lubeName: null }, 'UTC', '24')).toMatch(/it is done by 07:00/);
+    expect(
+      startSentence({ ...item, startBy: item.from + 4 * MS_PER_HOUR }, 'UTC', '24'),
+    ).not.toBeNull();
+    expect(
+      startSentence({ ...item, startBy: item.from + 5 * MS_PER_HOUR }, 'UTC', '24'),
+    ).toBeNull();
+    expect(startSentence({ ...item, startBy: null, readyBy: null }, 'UTC', '24')).toBeNull();
   });
 
   it('tells the reason as a rider sees it', () => {
@@ -29,12 +35,12 @@ describe('what is said of a job', () => {
   });
 
   it('tells what waiting a week costs', () => {
-    expect(putOffSentence(item, 'metric')).toBe(
+    expect(putOffSentence(item, METRIC)).toBe(
       'Wait a week and you ride about 34 km dry, wear the chain more and lose about 3 W.',
     );
     const idle = { ...putOff, dryKm: 0, wearMoney: 0, watts: 0, total: 0 };
     const of = (more: Partial<typeof putOff>) =>
-      putOffSentence({ ...item, putOff: { ...idle, ...more } }, 'imperial');
+      putOffSentence({ ...item, putOff: { ...idle, ...more } }, IMPERIAL);
     expect(of({})).toBe('It can wait a week. That costs next to nothing.');
     expect(of({ total: 0.06 })).toBe('Wait a week and the job itself takes longer.');
     expect(of({ rust: 0.02 })).toBe('Wait a week and you risk rust.');
@@ -48,7 +54,7 @@ describe('the plan against the routine', () => {
   const habit = { name: 'weekly', weekday: 7 } as const;
   const costs = (more: Partial<ReturnType<typeof noCosts>>) => ({ ...noCosts(), ...more });
   const said = (plan: Parameters<typeof costs>[0], routine: Parameters<typeof costs>[0]) =>
-    againstSentence(costs(plan), costs(routine), habit, 'metric');
+    againstSentence(costs(plan), costs(routine), habit, METRIC);
 
   it('is honest where the routine is as good', () => {
     expect(said({ total: 96 }, { total: 100 })).toBe(

@@ -38,6 +38,7 @@ const line = (
       rides,
       today: TODAY,
       zone: 'UTC',
+      clock: '24',
     }),
   );
 const words = ({ job, more }: Pick<JobLine, 'job' | 'more'>): string =>

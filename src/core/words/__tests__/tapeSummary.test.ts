@@ -2,6 +2,7 @@ import { Replay, reportOn } from '@/core/care';
 import { demoLogbook } from '@/core/demo';
 import { allEvents } from '@/core/logbook';
 import { DEMO_NOW } from '@/test/demoPlan';
+import { METRIC } from '@/core/units';
 import { shortVerdict } from '../verdict';
 import { tapeSummary } from '../tapeSummary';
 
@@ -12,14 +13,14 @@ it('tells each chain’s tape in words: what was ridden, how it stands, what is 
   for (const { id } of Object.values(demo.garage.bikes)) {
     const report = reportOn(replay, id, demo.settings, DEMO_NOW)!;
     const steps = replay.steps.filter(({ chainId }) => chainId === report.chain.id);
-    const said = tapeSummary(report, steps, 'metric');
+    const said = tapeSummary(report, steps, METRIC);
     // What was written down, added up without the replay.
     const mine = new Set(steps.map(({ event }) => event.id));
     const rides = allEvents(demo.log).filter((e) => e.type === 'rideLogged' && mine.has(e.id));
     expect(said).toContain(`over ${rides.length} rides.`);
     expect(said).toContain(`lube ${Math.round(100 * report.state.film)} %`);
     expect(said).toContain(`grit inside ${Math.round(100 * report.state.inside)} %`);
-    expect(said.endsWith(`Next: ${shortVerdict(report.verdict, report.state, 'metric')}.`)).toBe(
+    expect(said.endsWith(`Next: ${shortVerdict(report.verdict, report.state, METRIC)}.`)).toBe(
       true,
     );
   }
@@ -28,5 +29,5 @@ it('tells each chain’s tape in words: what was ridden, how it stands, what is 
 it('says that nothing was ridden yet', () => {
   const [bike] = Object.values(demo.garage.bikes);
   const report = reportOn(replay, bike!.id, demo.settings, DEMO_NOW)!;
-  expect(tapeSummary(report, [], 'metric')).toContain('No ride yet.');
+  expect(tapeSummary(report, [], METRIC)).toContain('No ride yet.');
 });

@@ -1,3 +1,4 @@
+import { IMPERIAL, METRIC } from '@/core/units';
 import type { Answer } from '../../trials/answer';
 import type { Design } from '../../trials/designs';
 import type { TrialReport } from '../../trials/report';
@@ -131,12 +132,10 @@ describe('what a trial says', () => {
           coats: [{ coat: { end: 'on', km }, uncounted: null, evidence: null }] as never,
         },
       );
-    expect(ragDueSentence(on(40), 'metric')).toMatch(
-      /read the rag in about 60 km, before you wipe/,
-    );
-    expect(ragDueSentence(on(40), 'imperial')).toMatch(/about \d+ mi/);
-    expect(ragDueSentence(on(120), 'metric')).toMatch(/^For your trial, read the rag now,/);
-    expect(ragDueSentence(report(), 'metric')).toBeNull();
+    expect(ragDueSentence(on(40), METRIC)).toMatch(/read the rag in about 60 km, before you wipe/);
+    expect(ragDueSentence(on(40), IMPERIAL)).toMatch(/about \d+ mi/);
+    expect(ragDueSentence(on(120), METRIC)).toMatch(/^For your trial, read the rag now,/);
+    expect(ragDueSentence(report(), METRIC)).toBeNull();
   });
 
   it('names its question and its ways', () => {
@@ -174,10 +173,10 @@ describe('what a trial would take', () => {
   };
 
   it('is said in coats, time and money', () => {
-    expect(designSentence(DESIGN, 'metric', 'EUR')).toBe(
+    expect(designSentence(DESIGN, METRIC, 'EUR')).toBe(
       'It takes at most 6 coats of each, about 240 km a coat. Riding as you do now that is about 5 months, 58 rides. On top of what you do anyway it costs 12 min, in all worth €3.',
     );
-    expect(designSentence({ ...DESIGN, weeks: Infinity }, 'metric', null)).toContain(
+    expect(designSentence({ ...DESIGN, weeks: Infinity }, METRIC, null)).toContain(
       'You have logged no riding to say how long that is.',
     );
   });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { startState } from '@/core/care';
 import { byChecker, byDropIn, byRuler, foresee, wearStory, type WearOutlook } from '@/core/wear';
+import { IMPERIAL, METRIC } from '@/core/units';
 import {
   againstLimit,
   careSentence,
@@ -35,7 +36,7 @@ const outlook = (more: Partial<WearOutlook> = {}): WearOutlook => ({
 
 describe('what is said of wear', () => {
   it('says level, end with its day and spread, and when to measure again', () => {
-    const [level, end, again] = wearSentences(outlook(), 'metric', NOW);
+    const [level, end, again] = wearSentences(outlook(), METRIC, NOW);
     expect(level).toBe('We put it at 0.30 % after 2,000 km, give or take 0.05 %.');
     expect(end).toMatch(
       /^It reaches 0\.50 % in about 1,950 km, in April 2027\. Half the time it takes [\d,]+ km to [\d,]+ km, eight times in ten [\d,]+ km to [\d,]+ km\.$/,
@@ -46,10 +47,10 @@ describe('what is said of wear', () => {
   });
 
   it('is told in miles to who rides in miles, the wear the same', () => {
-    const [level, end] = wearSentences(outlook(), 'imperial', NOW);
+    const [level, end] = wearSentences(outlook(), IMPERIAL, NOW);
     expect(level).toBe('We put it at 0.30 % after 1,240 mi, give or take 0.05 %.');
     expect(end).toMatch(/^It reaches 0\.50 % in about 1,210 mi, in April 2027\./);
-    expect(careSentence(outlook(), 'imperial')).toMatch(/1,860 mi, with twice the grit for 620 mi/);
+    expect(careSentence(outlook(), IMPERIAL)).toMatch(/1,860 mi, with twice the grit for 620 mi/);
   });
 
   it('gives the same verdict, days and percents in either units, whatever the chain', () => {
@@ -67,7 +68,7 @@ describe('what is said of wear', () => {
             kmPerWeek,
             foresight: foresee(known, rate, 0.5),
           });
-          const [metric, imperial] = (['metric', 'imperial'] as const).map((units) =>
+          const [metric, imperial] = [METRIC, IMPERIAL].map((units) =>
             wearSentences(of, units, NOW).map(bare),
           );
           expect(imperial).toEqual(metric);
@@ -77,31 +78,31 @@ describe('what is said of wear', () => {
   });
 
   it('says what riding on would cost: the cassette, at 1 %', () => {
-    expect(cassetteSentence(outlook(), 'metric')).toMatch(
+    expect(cassetteSentence(outlook(), METRIC)).toMatch(
       /^Ridden on to 1\.00 %, in about [67],\d50 km \(half the time [\d,]+ km to [\d,]+ km\), it uses up a new cassette\.$|^Ridden on to 1\.00 %, in about [67],\d00 km/,
     );
-    expect(cassetteSentence(outlook({ past: 0.6 }), 'metric')).toBeNull();
+    expect(cassetteSentence(outlook({ past: 0.6 }), METRIC)).toBeNull();
   });
 
   it('names no day for a chain in the drawer, and no end for one that is past it', () => {
-    expect(wearSentences(outlook({ kmPerWeek: 0 }), 'metric', NOW)[1]).toMatch(
+    expect(wearSentences(outlook({ kmPerWeek: 0 }), METRIC, NOW)[1]).toMatch(
       /in about 1,950 km\. Half/,
     );
     const worn = outlook({ past: 0.8 });
-    expect(wearSentences(worn, 'metric', NOW)[1]).toMatch(/^It is worn out: past its 0\.50 %/);
-    expect(careSentence(worn, 'metric')).toBeNull();
+    expect(wearSentences(worn, METRIC, NOW)[1]).toMatch(/^It is worn out: past its 0\.50 %/);
+    expect(careSentence(worn, METRIC)).toBeNull();
   });
 
   it('says of a chain that hardly wears that its end is far off', () => {
     const far = outlook({ foresight: foresee(state, { perKm: 1e-9, sigma: 0.1 }, 0.5) });
-    expect(wearSentences(far, 'metric', NOW)[1]).toMatch(
+    expect(wearSentences(far, METRIC, NOW)[1]).toMatch(
       /^It reaches 0\.50 % in more than 40,000 km/,
     );
   });
 
   it('says now where a tenth of futures is past already', () => {
     const close = outlook({ foresight: { ...outlook().foresight, measureIn: 10 } });
-    expect(wearSentences(close, 'metric', NOW)[2]).toBe(
+    expect(wearSentences(close, METRIC, NOW)[2]).toBe(
       'Measure it now: it may be past its limit (1 in 10, and it was never read).',
     );
   });

@@ -1,3 +1,4 @@
+import { METRIC } from '@/core/units';
 import { bestThreshold, costOfThresholds } from '../../money';
 import type { YearOfRiding } from '../../years';
 import { moneyRange } from '../amounts';
@@ -24,7 +25,7 @@ import {
   wattsSentence,
 } from '../watts';
 
-const SHOWN = { currency: 'EUR', units: 'metric' } as const;
+const SHOWN = { currency: 'EUR', units: METRIC } as const;
 
 describe('what is said of money', () => {
   it('is rounded to what one says, and one figure where both ends are the same', () => {
@@ -104,7 +105,7 @@ describe('what is said of years', () => {
 
   it('says what riding the years are made of', () => {
     const of = (basis: YearOfRiding['basis']) =>
-      ridingSentence({ basis, from: { rides: 12, days: 90 }, rides: [] }, 'metric');
+      ridingSentence({ basis, from: { rides: 12, days: 90 }, rides: [] }, METRIC);
     expect(of('log')).toContain('Your rides of the last year');
     expect(of('part')).toContain('Your 12 rides of 90 days');
     expect(of('assumed')).toContain('we assume');

@@ -1,7 +1,7 @@
 import type { FailedLine, FailedRow } from '../../arrivals';
 import { archiveOf, nameWithin } from '../../formats/within';
 import type { ProblemCode } from '../../problem';
-import type { UnitSystem } from '../../units';
+import type { Units } from '../../units';
 import { say } from '../problems';
 
 /** Rows of a table that are nothing for a chain's log, and nothing wrong with them. */
@@ -54,7 +54,7 @@ export function failedOutcome({ rows }: FailedLine): { label: string; wrong: boo
 }
 
 /** What failed of a file, in a sentence: of one row its own, of several how many and why. */
-export function failedSentence({ rows }: FailedLine, units: UnitSystem): string {
+export function failedSentence({ rows }: FailedLine, units: Units): string {
   const [first, ...more] = rows;
   if (!first) return '';
   if (more.length === 0) return say(first.problem, units);
@@ -63,7 +63,7 @@ export function failedSentence({ rows }: FailedLine, units: UnitSystem): string 
 }
 
 /** One row of a line that was opened: its file where the line is of several, and why. */
-export const rowSentence = (row: FailedRow, { file }: FailedLine, units: UnitSystem): string =>
+export const rowSentence = (row: FailedRow, { file }: FailedLine, units: Units): string =>
   row.file === file
     ? say(row.problem, units)
     : `${nameWithin(row.file)}: ${say(row.problem, units)}`;

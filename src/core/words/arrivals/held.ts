@@ -1,10 +1,10 @@
 import { countedRides } from '../counted';
 import type { Decision, Doubt, Mend, Oddity } from '../../arrivals';
 import type { RideFromFile } from '../../formats';
-import { formatExactDistance, formatClimb, formatSpell, type UnitSystem } from '../../units';
+import { formatExactDistance, formatClimb, formatSpell, type Units } from '../../units';
 
 /** What is odd about a ride held back, in words that follow "held back:". */
-export function odditySentence(odd: Oddity, ride: RideFromFile, units: UnitSystem): string {
+export function odditySentence(odd: Oddity, ride: RideFromFile, units: Units): string {
   const { distanceKm, trackKm, gapKm, movingH, elapsedH, climbM, clues } = ride;
   const far = (km: number) => formatExactDistance(km, units);
   const hours = formatSpell(movingH ?? elapsedH ?? 0);
@@ -32,7 +32,7 @@ export function odditySentence(odd: Oddity, ride: RideFromFile, units: UnitSyste
   }
 }
 
-const MENDS: Record<Mend['how'], (ride: RideFromFile, units: UnitSystem) => string> = {
+const MENDS: Record<Mend['how'], (ride: RideFromFile, units: Units) => string> = {
   'in miles': ({ distanceKm }, units) =>
     `It was in miles: ${formatExactDistance(distanceKm, units)}`,
   'in km': ({ distanceKm }, units) => `It was in km: ${formatExactDistance(distanceKm, units)}`,
@@ -98,7 +98,7 @@ const MENDS_ALL: Record<Mend['how'], string> = {
 /** What a rider can say of a ride held back, the likeliest first. */
 export function decisionsOf(
   { mends, asItIs }: Doubt,
-  units: UnitSystem,
+  units: Units,
 ): { value: Decision; label: string }[] {
   return [
     ...mends.map((mend) => ({ value: mend.how, label: MENDS[mend.how](mend.ride, units) })),

@@ -1,11 +1,11 @@
 import type { CsvMapping } from '../../formats/csvMapping';
 import { figuresOf, placesOf } from '../../formats/table/rows';
-import { dateFormat } from '../../time/dateFormat';
-import { formatClimb, formatExactDistance, formatSpell, type UnitSystem } from '../../units';
+import { clockFormat, dateFormat } from '../../intl';
+import { formatClimb, formatExactDistance, formatSpell, type Units } from '../../units';
 import { say } from '../problems';
 
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
-const moment = dateFormat({
+const moment = clockFormat({
   day: 'numeric',
   month: 'long',
   year: 'numeric',
@@ -18,13 +18,13 @@ export function exampleOf(
   header: readonly string[],
   row: readonly string[],
   mapping: CsvMapping,
-  units: UnitSystem,
+  units: Units,
 ): string {
   const read = figuresOf(row, 0, placesOf(header, mapping), mapping);
   if (!read.ok) return NO_RIDE[read.problem.code] ?? say(read.problem, units);
   const { startedAt, timed, distanceKm, movingH, elapsedH, climbM, name, gear, sport } = read.value;
   return [
-    (timed ? moment : day).format(startedAt),
+    timed ? moment(startedAt, units.clock) : day.format(startedAt),
     formatExactDistance(distanceKm, units),
     movingH === null ? '' : `riding ${formatSpell(movingH)}`,
     elapsedH === null ? '' : `from start to end ${formatSpell(elapsedH)}`,

@@ -1,14 +1,14 @@
 import { countedRides } from '../counted';
 import type { Understood, UnderstoodChain } from '../../arrivals';
-import { dateFormat } from '../../time/dateFormat';
-import { formatDistance, formatElongation, type UnitSystem } from '../../units';
+import { dateFormat } from '../../intl';
+import { formatDistance, formatElongation, type Units } from '../../units';
 
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 const on = (at: string | number): string =>
   day.format(typeof at === 'string' ? Date.parse(at) : at);
 
 /** A bike's rides: "812 rides, 24,310 km, from 3 May 2016 to 20 November 2026. 300 of them, 9,100 km, on chains the log does not know." */
-export function ridesLine({ rides, km, from, to, before }: Understood, units: UnitSystem): string {
+export function ridesLine({ rides, km, from, to, before }: Understood, units: Units): string {
   const all = `${countedRides(rides)}, ${formatDistance(km, units)}, from ${on(from)} to ${on(to)}.`;
   return before.rides === 0
     ? all
@@ -18,7 +18,7 @@ export function ridesLine({ rides, km, from, to, before }: Understood, units: Un
 /** What is believed of a chain, a line each, and where it is changed. */
 export function chainLines(
   { chain, since, state, cleanedAt }: UnderstoodChain,
-  units: UnitSystem,
+  units: Units,
 ): { text: string; change: 'history' | 'chain' | 'wear' }[] {
   return [
     {

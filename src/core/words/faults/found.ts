@@ -1,8 +1,8 @@
 import type { OpenFault } from '../../care';
 import type { Repeat } from '../../faults/history';
 import type { Followed, Notable, Noise } from '../../records/faults';
-import { dateFormat } from '../../time/dateFormat';
-import { formatDistance, type UnitSystem } from '../../units';
+import { dateFormat } from '../../intl';
+import { formatDistance, type Units } from '../../units';
 import { timesText } from '../counted';
 import { CAUSE_WORDS } from './causes';
 import { placeText } from './place';
@@ -11,7 +11,7 @@ const day = dateFormat({ day: 'numeric', month: 'long' });
 const dayOf = (at: string): string => day.format(Date.parse(at));
 
 /** A cause that came back on this bike. */
-export const repeatText = ({ times, last, km }: Repeat, units: UnitSystem): string =>
+export const repeatText = ({ times, last, km }: Repeat, units: Units): string =>
   `Found on this bike ${timesText(times)} before, last on ${dayOf(last.at)}, ${formatDistance(km, units)} ago. If it keeps coming back, look for the reason: a worn part, or a job that is left out.`;
 
 const NOISE_NAME: Readonly<Record<Noise, string>> = {

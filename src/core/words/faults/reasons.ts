@@ -1,15 +1,15 @@
 import type { Change } from '../../faults/change';
 import type { Reason } from '../../faults/known';
 import type { Speaks, Weight } from '../../faults/why';
-import { dateFormat } from '../../time/dateFormat';
-import { formatDistance, type UnitSystem } from '../../units';
+import { dateFormat } from '../../intl';
+import { formatDistance, type Units } from '../../units';
 import { signText } from './handbook';
 import { QUESTION_WORDS } from './questions';
 import { STEP_WORDS } from './steps';
 
 type Teller<C extends Reason['code']> = (
   reason: Extract<Reason, { code: C }>,
-  units: UnitSystem,
+  units: Units,
 ) => string;
 
 const REASON_WORDS: { readonly [C in Reason['code']]: Teller<C> } = {
@@ -40,12 +40,12 @@ const REASON_WORDS: { readonly [C in Reason['code']]: Teller<C> } = {
 const day = dateFormat({ day: 'numeric', month: 'long' });
 
 /** What the log says, without a full stop. */
-export function reasonText(reason: Reason, units: UnitSystem): string {
-  const tell = REASON_WORDS[reason.code] as (r: Reason, units: UnitSystem) => string;
+export function reasonText(reason: Reason, units: Units): string {
+  const tell = REASON_WORDS[reason.code] as (r: Reason, units: Units) => string;
   return tell(reason, units);
 }
 
-function speaksText(speaks: Speaks, units: UnitSystem): string {
+function speaksText(speaks: Speaks, units: Units): string {
   switch (speaks.kind) {
     case 'answer': {
       const { answers } = QUESTION_WORDS[speaks.question];
@@ -69,7 +69,7 @@ function strengthText(times: number): string {
 }
 
 /** What speaks for or against a cause, in a sentence. */
-export function weightText({ speaks, times }: Weight, units: UnitSystem): string {
+export function weightText({ speaks, times }: Weight, units: Units): string {
   const text = speaksText(speaks, units);
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}: ${strengthText(times).replace('speaks ', '')}.`;
 }

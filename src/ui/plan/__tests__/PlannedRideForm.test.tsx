@@ -1,5 +1,6 @@
 import { tapped } from '@/test/tapped';
 import { fireEvent, render, screen } from '@testing-library/react';
+import { METRIC } from '@/core/units';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { PlannedRideForm } from '../PlannedRideForm';
 
@@ -9,7 +10,7 @@ function open() {
     <PlannedRideForm
       initial={null}
       bikes={Object.values(TEST_GARAGE.bikes)}
-      units="metric"
+      units={METRIC}
       today="2026-11-24"
       onSave={onSave}
       onCancel={() => undefined}

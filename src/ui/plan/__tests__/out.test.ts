@@ -1,6 +1,7 @@
 import type { MorningEntry } from '@/core/words/beforeRide';
 import type { AgendaEntry } from '@/core/words/plan';
 import type { PlanAnswer } from '@/core/words/planAnswer';
+import { METRIC } from '@/core/units';
 import { askToNotify, notifyLater } from '../notify';
 import { sheetOf } from '../printSheet';
 
@@ -36,7 +37,7 @@ describe('the printed sheet', () => {
     })),
   } as unknown as PlanAnswer;
   const ride = { date: '2026-11-25', time: '07:30', bikeId: 'b1', km: 20 } as never;
-  const html = sheetOf(answer, [ride], { b1: 'Fast & <light>' }, 'metric');
+  const html = sheetOf(answer, [ride], { b1: 'Fast & <light>' }, METRIC);
 
   it('has a row for each day with something in it, jobs with a box to tick', () => {
     expect(html.match(/<tr><th scope="row">/g)).toHaveLength(2);

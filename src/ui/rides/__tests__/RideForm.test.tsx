@@ -2,6 +2,7 @@ import { tapped } from '@/test/tapped';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { NOT_RECORDED, type Fitting, type RideLogged } from '@/core/logbook';
 import { TEST_GARAGE } from '@/test/arbitraries';
+import { IMPERIAL, METRIC, type Units } from '@/core/units';
 import { draftOf, rideDraft } from '../rideDraft';
 import { RideForm } from '../RideForm';
 
@@ -26,7 +27,7 @@ const ride: RideLogged = {
   ...NOT_RECORDED,
 };
 
-function open(initial = rideDraft('b1', ride, now), units: 'metric' | 'imperial' = 'metric') {
+function open(initial = rideDraft('b1', ride, now), units: Units = METRIC) {
   const onSave = jest.fn();
   render(
     <RideForm
@@ -74,7 +75,7 @@ describe('the ride form', () => {
   });
 
   it('opened on a ride and saved unchanged gives that ride again', async () => {
-    const { onSave, save } = open(draftOf(ride, 'metric'));
+    const { onSave, save } = open(draftOf(ride, METRIC));
     await save();
     const { type, id, zone, recordedAt, ...fields } = ride;
     expect([type, id, zone, recordedAt]).toHaveLength(4);
@@ -82,7 +83,7 @@ describe('the ride form', () => {
   });
 
   it('reads miles when miles are shown', async () => {
-    const { onSave, save, type } = open(draftOf(ride, 'imperial'), 'imperial');
+    const { onSave, save, type } = open(draftOf(ride, IMPERIAL), IMPERIAL);
     expect(screen.getByText('mi')).toBeTruthy();
     type('Distance', '10');
     await save();

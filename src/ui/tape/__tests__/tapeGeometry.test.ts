@@ -3,6 +3,7 @@ import { demoLogbook } from '@/core/demo';
 import { Replay, reportOn, stepsOf } from '@/core/care';
 import { allEvents } from '@/core/logbook';
 import { DEFAULT_SETTINGS } from '@/core/settings';
+import { IMPERIAL, METRIC } from '@/core/units';
 import { TAPE, tapeGeometry, tapeInputOf, type TapeInput, type TapeView } from '../tapeGeometry';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
@@ -24,7 +25,7 @@ function inputOf(bikeId: string): TapeInput {
   });
 }
 
-const view: TapeView = { widthPx: 400, spanKm: 400, leftKm: -300, units: 'metric' };
+const view: TapeView = { widthPx: 400, spanKm: 400, leftKm: -300, units: METRIC };
 const numbers = (path: string) => (path.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
 
 describe.each([...replay.book.fitted.keys()])('the tape of %s', (bikeId) => {
@@ -87,7 +88,7 @@ describe('the scale', () => {
       '+50',
       '+100',
     ]);
-    const miles = tapeGeometry(input, { ...view, units: 'imperial' }).ticks;
+    const miles = tapeGeometry(input, { ...view, units: IMPERIAL }).ticks;
     expect(miles.filter((t) => t.label).map((t) => t.label)).toEqual([
       '−150',
       '−100',

@@ -2,14 +2,15 @@ import { Replay, inFull } from '@/core/care';
 import { demoLogbook } from '@/core/demo';
 import { allEvents } from '@/core/logbook';
 import { DEMO_NOW } from '@/test/demoPlan';
-import { rowsOfTape, TAPE_COLUMNS } from '../tapeTable';
+import { METRIC } from '@/core/units';
+import { rowsOfTape, TAPE_COLUMNS } from '../tape';
 
 it('tells the tape in figures, newest first, as the steps have them', () => {
   const demo = demoLogbook(DEMO_NOW, 'UTC');
   const steps = new Replay(demo.garage, allEvents(demo.log)).steps
     .filter(({ chainId }) => chainId === 'demo-chain-commuter')
     .map(inFull);
-  const rows = rowsOfTape(steps, 'metric');
+  const rows = rowsOfTape(steps, METRIC);
   expect(rows).toHaveLength(20);
   for (const [n, row] of rows.entries()) {
     const step = steps.at(-1 - n)!;

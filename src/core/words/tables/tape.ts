@@ -1,7 +1,7 @@
-import type { StepInFull } from '../care';
-import { dateFormat } from '../time/dateFormat';
-import { formatShare, type UnitSystem } from '../units';
-import { eventLine } from './event';
+import type { StepInFull } from '../../care';
+import { dateFormat } from '../../intl';
+import { formatShare, type Units } from '../../units';
+import { eventLine } from '../event';
 
 const day = dateFormat({ day: 'numeric', month: 'short' });
 
@@ -9,7 +9,7 @@ export const TAPE_COLUMNS = ['What', 'Lube', 'Dirt', 'Grit'] as const;
 const MOST = 20;
 
 /** The last rides and jobs of a chain, newest first: what each was, and lube, dirt outside and grit inside after it. */
-export const rowsOfTape = (steps: readonly StepInFull[], units: UnitSystem): string[][] =>
+export const rowsOfTape = (steps: readonly StepInFull[], units: Units): string[][] =>
   steps
     .slice(-MOST)
     .reverse()

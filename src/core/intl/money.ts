@@ -1,3 +1,5 @@
+import { numberFormat } from './numbers';
+
 /** Digits after the point of a currency (ISO 4217): 2 of most, 0 of the yen, 3 of some dinars. */
 export function minorDigits(currency: string | null): number {
   if (currency === null) return 2;
@@ -12,21 +14,12 @@ export function minorDigits(currency: string | null): number {
 }
 const digitsKnown = new Map<string, number>();
 
-/** Making a formatter takes longer than a hundred uses of it. */
-const formats = new Map<string, Intl.NumberFormat>();
-function formatOf(currency: string | null, digits: number): Intl.NumberFormat {
-  const key = `${currency} ${digits}`;
-  const known = formats.get(key);
-  if (known) return known;
-  const style = currency === null ? {} : ({ style: 'currency', currency } as const);
-  const made = new Intl.NumberFormat(undefined, {
-    ...style,
+const formatOf = (currency: string | null, digits: number): Intl.NumberFormat =>
+  numberFormat({
+    ...(currency === null ? {} : ({ style: 'currency', currency } as const)),
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
   });
-  formats.set(key, made);
-  return made;
-}
 
 /** "€12.50" from 12.5; without a currency the bare figure, "12.50". `whole`: without its cents. */
 export function formatMoney(amount: number, currency: string | null, whole = false): string {

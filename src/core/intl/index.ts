@@ -1,0 +1,3 @@
+export * from './dates';
+export * from './numbers';
+export * from './device';

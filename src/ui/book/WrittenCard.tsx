@@ -1,0 +1,35 @@
+import { WEEK_STARTS } from '@/core/records/kinds';
+import type { Written } from '@/core/settings';
+import { weekdayName } from '@/core/time/dates';
+import { UNITS, type Units } from '@/core/units';
+import { UNIT_LABEL, UNITS_LABEL } from '@/core/words/labels';
+import { Choice } from '../form';
+import { Card } from '../frame';
+
+interface Props {
+  written: Written;
+  onChange: (written: Partial<Written>) => void;
+}
+
+const KINDS = Object.keys(UNITS) as (keyof Units)[];
+
+/** In what a rider reads distances, heat, rain and clocks, and on what day their weeks begin. */
+export const WrittenCard = ({ written: { units, weekStart }, onChange }: Props) => (
+  <Card title="Units, clock and weeks">
+    {KINDS.map((kind) => (
+      <Choice
+        key={kind}
+        label={UNITS_LABEL[kind]}
+        options={UNITS[kind].map((value) => ({ value, label: UNIT_LABEL[value] }))}
+        value={units[kind]}
+        onChange={(value) => onChange({ units: { ...units, [kind]: value } })}
+      />
+    ))}
+    <Choice
+      label="Weeks begin on"
+      options={WEEK_STARTS.map((value) => ({ value, label: weekdayName(value) }))}
+      value={weekStart}
+      onChange={(day) => onChange({ weekStart: day })}
+    />
+  </Card>
+);
