@@ -196,6 +196,27 @@ test('undo stays within reach, and focus stays where the work is', async ({ ride
   await expect(page.getByRole('button', { name: 'Do again: Rag check noted' })).toBeVisible();
 });
 
+test('a reload, as a new version needs one, keeps page, place and what was typed @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/book/words');
+  const scrolled = page.locator('[data-page]').first();
+  await scrolled.evaluate((node) => (node.scrollTop = 1500));
+  await page.waitForTimeout(300);
+  await page.reload();
+  await expect
+    .poll(() => scrolled.evaluate((node) => node.scrollTop), { timeout: 10_000 })
+    .toBe(1500);
+  await rider.goesOn('/rides/log');
+  await page.getByLabel('Distance').fill('41.5');
+  await page.reload();
+  await expect(page.getByLabel('Distance')).toHaveValue('41.5');
+  // Elsewhere a page begins at its top.
+  await rider.goesOn('/book/files');
+  expect(await page.locator('[data-page]').last().evaluate((node) => node.scrollTop)).toBe(0);
+});
+
 test('panels open in view, and the line at the foot covers no control', async ({ rider, page }) => {
   await rider.opensDemo();
   await page.getByRole('button', { name: 'Heard a noise' }).click();

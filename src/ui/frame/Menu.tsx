@@ -24,7 +24,7 @@ interface Props {
 export function Menu({ title, chapters, path, children }: Props) {
   const colors = useColors();
   return (
-    <Page title={title}>
+    <Page title={title} keptAs={`list ${title}`}>
       <View style={styles.list}>
         {chapters.map((chapter) => {
           const here = path.startsWith(chapter.path);

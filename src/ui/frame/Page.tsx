@@ -12,13 +12,16 @@ interface Props {
   wide?: boolean;
   /** Nothing on the page takes focus, so the page itself does: arrow keys must still scroll it. */
   textOnly?: boolean;
+  /** How far it is scrolled is kept under this; else under its path, which a list beside shares. */
+  keptAs?: string;
   children: ReactNode;
 }
 
 /** A scrolling page with its title, no wider than reads well. */
-export function Page({ title, aside, wide = false, textOnly = false, children }: Props) {
+export function Page({ title, aside, wide = false, textOnly = false, keptAs, children }: Props) {
   const colors = useColors();
-  const ref = useKeptScroll(usePathname(), false);
+  const path = usePathname();
+  const ref = useKeptScroll(keptAs ?? path, false);
   return (
     <ScrollView
       ref={ref}

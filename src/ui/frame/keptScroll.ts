@@ -3,14 +3,47 @@ import type { ScrollView } from 'react-native';
 
 /** Where each list and page was scrolled to, in this visit. */
 const kept = new Map<string, number>();
-/** Set by the browser's back and forward: what is shown next stands where it stood. */
+/** Set by the browser's back and forward, and by a reload: what is shown next stands where it stood. */
 let isReturning = false;
+const returns = (ms: number) => {
+  isReturning = true;
+  setTimeout(() => (isReturning = false), ms);
+};
 
-if (typeof window !== 'undefined')
-  window.addEventListener('popstate', () => {
-    isReturning = true;
-    setTimeout(() => (isReturning = false), 1000);
-  });
+/** What a reload, as a new version of the app needs one, finds again. */
+const KEPT = 'dapper-spoke/scrolled';
+/** After a reload the page is drawn once the logbook is open, ms. */
+const OPENED_MS = 5000;
+
+interface Kept {
+  href: string;
+  places: [string, number][];
+}
+
+function takeUpAgain(): void {
+  try {
+    const { href, places } = JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as Partial<Kept>;
+    if (href !== location.href) return;
+    for (const [key, top] of places ?? []) kept.set(key, Number(top) || 0);
+    returns(OPENED_MS);
+  } catch {
+    // Not kept, or by a browser that keeps nothing: pages begin at their top.
+  }
+}
+
+function keepForReload(): void {
+  try {
+    sessionStorage.setItem(KEPT, JSON.stringify({ href: location.href, places: [...kept] }));
+  } catch {
+    // As above.
+  }
+}
+
+if (typeof window !== 'undefined') {
+  takeUpAgain();
+  window.addEventListener('popstate', () => returns(1000));
+  window.addEventListener('pagehide', keepForReload);
+}
 
 /** A long list is drawn again bit by bit: so long it is followed to where it stood, ms. */
 const GROWN_MS = 6000;
