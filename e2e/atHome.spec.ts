@@ -47,6 +47,18 @@ test('keys: places, the list of keys, a list step by step, and Escape back @once
   await page.getByLabel('Distance').press('g');
   await page.getByLabel('Distance').press('b');
   await expect(page).toHaveURL(/\/rides\/log/);
+  // Whoever speaks to the device turns single letters off; Escape and the arrows stay.
+  await rider.goesOn('/book/settings');
+  await rider.picks('Single letters as keys', 'Off');
+  await page.locator('body').press('l');
+  await page.locator('body').press('?');
+  await page.waitForTimeout(300);
+  await expect(sheet).toHaveCount(0);
+  await expect(page).toHaveURL(/\/book\/settings/);
+  // The first closes what is said at the foot.
+  await page.locator('body').press('Escape');
+  await page.locator('body').press('Escape');
+  await expect(page).toHaveURL(/\/book(\?|$)/);
 });
 
 test('one box finds a ride, a note, a noise and a word; each opens where it belongs', async ({

@@ -214,7 +214,12 @@ test('a reload, as a new version needs one, keeps page, place and what was typed
   await expect(page.getByLabel('Distance')).toHaveValue('41.5');
   // Elsewhere a page begins at its top.
   await rider.goesOn('/book/files');
-  expect(await page.locator('[data-page]').last().evaluate((node) => node.scrollTop)).toBe(0);
+  expect(
+    await page
+      .locator('[data-page]')
+      .last()
+      .evaluate((node) => node.scrollTop),
+  ).toBe(0);
 });
 
 test('panels open in view, and the line at the foot covers no control', async ({ rider, page }) => {

@@ -53,6 +53,15 @@ export default function SettingsPage() {
         value={settings.theme}
         onChange={(theme) => dispatch(changeSettings('Colours changed', { theme }))}
       />
+      <Choice
+        label="Single letters as keys"
+        options={[
+          { value: 'on', label: 'On', hint: 'Press “?” for a list of them.' },
+          { value: 'off', label: 'Off', hint: 'For whoever speaks to this device.' },
+        ]}
+        value={settings.keys ? 'on' : 'off'}
+        onChange={(keys) => dispatch(changeSettings('Keys changed', { keys: keys === 'on' }))}
+      />
       <WeatherSettings />
       <RecorderSettings />
     </Page>

@@ -3,16 +3,13 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { ridingHours, type ChainReport } from '@/core/care';
 import { carePrices } from '@/core/money';
-import type { RideLogged } from '@/core/logbook';
 import { dateFormat } from '@/core/intl';
 import { formatDistance, formatExactDistance, MS_PER_DAY } from '@/core/units';
 import { lubeOn, worksWith } from '@/core/years';
 import {
   allWatts,
-  gearMap,
-  gearTime,
+  crossingOf,
   minutesLost,
-  usualCrossing,
   wattLedger,
   wattMonths,
   winBacks,
@@ -73,15 +70,11 @@ function OfOneBike({ report }: { report: ChainReport }) {
   const now = useAppSelector(selectNow);
   const { currency } = useAppSelector(selectCurrency);
   const power = settings.money.watts;
-  const map = useMemo(() => gearMap(bike), [bike]);
-  const time = useMemo(() => {
-    const rides = replay.steps.flatMap(({ event }): RideLogged[] =>
-      event.type === 'rideLogged' && event.bikeId === bike.id ? [event] : [],
-    );
-    return map && gearTime(map, rides);
-  }, [map, replay, bike.id]);
-  // A hub gear or a single speed runs straight.
-  const crossing = map ? (time?.watts ?? usualCrossing(map)) : 0;
+  const {
+    map,
+    time,
+    watts: crossing,
+  } = useMemo(() => crossingOf(bike, replay.steps), [bike, replay]);
   const day = Math.floor(now / MS_PER_DAY) * MS_PER_DAY;
   const months = useMemo(
     () => wattMonths(replay.steps, bike.id, { crossing, power, from: day - LOOK_BACK_MS }),

@@ -1,5 +1,7 @@
+import { useEffect, useState } from 'react';
 import { dateOf } from '@/core/time/zones';
 import { skyAhead } from '@/core/weather/skyAhead';
+import type * as Figures from './figures';
 import { useAppSelector } from './hooks';
 import { useOpenLogbook } from './OpenContext';
 import type { PlanState } from './plan/planSlice';
@@ -17,6 +19,9 @@ export function useMore({ answer, forecasts }: PlanState, bikeId: string) {
   const garage = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);
   const cell = replay.book.cells.get(bikeId);
+  const figures = useFigures();
+  const cost = useAppSelector((state) => figures?.selectCostLine(state) ?? null);
+  const watts = useAppSelector((state) => figures?.selectWattLine(state) ?? null);
   const forecast = forecasts.hours.find(([of]) => of === cell)?.[1];
   return {
     jobs: answer?.agenda.slice(0, JOBS_SHOWN) ?? null,
@@ -26,5 +31,14 @@ export function useMore({ answer, forecasts }: PlanState, bikeId: string) {
     today: dateOf(now, zone),
     zone,
     units,
+    cost,
+    watts,
   };
+}
+
+/** Watts and money are worked out after the first screen, by code that comes after it. */
+function useFigures() {
+  const [figures, setFigures] = useState<typeof Figures | null>(null);
+  useEffect(() => void import('./figures').then(setFigures), []);
+  return figures;
 }

@@ -3,15 +3,24 @@ import type { Problem } from '@/core/problem';
 import { DEFAULT_SETTINGS, type Written } from '@/core/settings';
 import { say } from '@/core/words/problems';
 
-const WrittenContext = createContext<Written>(DEFAULT_SETTINGS);
+/** What every part of the interface goes by. */
+interface Shown extends Written {
+  /** Whether single keys do something. */
+  keys: boolean;
+}
+
+const WrittenContext = createContext<Shown>(DEFAULT_SETTINGS);
 
 /** Makes the rider's units, clock and weeks known to all that is shown. */
-export function SayIn({ written, children }: { written: Written; children: ReactNode }) {
+export function SayIn({ written, children }: { written: Shown; children: ReactNode }) {
   return <WrittenContext.Provider value={written}>{children}</WrittenContext.Provider>;
 }
 
 /** How figures, clocks and weeks are written for the rider. */
 export const useWritten = (): Written => useContext(WrittenContext);
+
+/** Whether single letters are keys: off for whoever speaks to the device, or rests a hand on it (WCAG 2.1.4). */
+export const useSingleKeys = (): boolean => useContext(WrittenContext).keys;
 
 /** Returns what says a problem in the rider's units. */
 export function useSay(): (problem: Problem) => string {

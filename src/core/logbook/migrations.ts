@@ -68,6 +68,7 @@ function unitsEach(settings: unknown): unknown {
       : { ...others, ...Object.fromEntries(Object.keys(units).map((u) => [`units.${u}`, at])) };
   return {
     weekStart: 1,
+    keys: true,
     ...rest,
     ...(units === undefined ? {} : { units }),
     ...(stamps === undefined ? {} : { stamps }),

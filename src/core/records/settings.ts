@@ -19,6 +19,8 @@ export const settingsSchema = z.object({
     rain: z.enum(UNITS.rain),
     clock: z.enum(UNITS.clock),
   }),
+  /** Whether single letters on a keyboard do something. */
+  keys: z.boolean(),
   /** The first day of a week, 1 Monday to 7 Sunday (ISO 8601). */
   weekStart: z.literal(WEEK_STARTS),
   standard: z.enum(STANDARD_NAMES),

@@ -9,6 +9,7 @@ import type { Settings } from '../records/settings';
 export const DEFAULT_SETTINGS: Settings = {
   units: METRIC,
   weekStart: 1,
+  keys: true,
   standard: 'tidy',
   theme: 'system',
   // The service that ships with the app makes its weather up: only the demo's rides were ridden in it.

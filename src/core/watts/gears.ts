@@ -1,3 +1,4 @@
+import type { ReplayStep } from '../care';
 import type { Bike } from '../garage';
 import type { RideLogged } from '../logbook';
 import { COG_SPACING_MM, USUAL_CHAINLINE_MM, USUAL_CHAINSTAY_MM, WATTS } from './constants';
@@ -128,4 +129,20 @@ export function usualCrossing({ gears }: GearMap): number {
     return row.slice(quarter, row.length - quarter);
   });
   return middle.reduce((sum, g) => sum + g.watts, 0) / Math.max(1, middle.length);
+}
+
+/** What a bike's chain runs at an angle costs, as its rides recorded its gears, else as usual, W at 250 W. A hub gear or a single speed runs straight. */
+export interface Crossing {
+  map: GearMap | null;
+  time: GearTime | null;
+  watts: number;
+}
+
+export function crossingOf(bike: Bike, steps: readonly ReplayStep[]): Crossing {
+  const map = gearMap(bike);
+  const rides = steps.flatMap(({ event }): RideLogged[] =>
+    event.type === 'rideLogged' && event.bikeId === bike.id ? [event] : [],
+  );
+  const time = map && gearTime(map, rides);
+  return { map, time, watts: map ? (time?.watts ?? usualCrossing(map)) : 0 };
 }

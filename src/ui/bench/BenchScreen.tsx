@@ -9,6 +9,8 @@ import { useColors } from '../theme';
 import { BenchFoot, type BenchPanel } from './BenchFoot';
 import { BenchHead } from './BenchHead';
 import { Ending } from './Ending';
+import { useWide } from '../frame/useWide';
+import { StepsList } from './StepsList';
 import { StepView } from './StepView';
 import { Timers } from './Timers';
 import { TroubleSheet } from './TroubleSheet';
@@ -32,6 +34,7 @@ interface Props {
 /** The bench, full screen: one step, one action, timers that go on, checks that loop back. */
 export function BenchScreen({ run, clock, onRun, onLeave, onFinish, onNoise, ...log }: Props) {
   const colors = useColors();
+  const wide = useWide();
   const now = useNow(clock);
   const [panel, setPanel] = useState<BenchPanel>(null);
   const [handsFree, setHandsFree] = useState(false);
@@ -51,16 +54,19 @@ export function BenchScreen({ run, clock, onRun, onLeave, onFinish, onNoise, ...
         onHandsFree={() => setHandsFree(!handsFree)}
         onLeave={leave}
       />
-      <ScrollView tabIndex={0} contentContainerStyle={styles.middle}>
-        <View style={styles.column}>
-          <Timers timers={bench.timers} now={now} />
-          <Middle
-            {...{ run, bench, open, onRun, onNoise, log, panel }}
-            onPut={at.put}
-            onBack={() => setPanel(null)}
-          />
-        </View>
-      </ScrollView>
+      <View style={styles.both}>
+        <ScrollView tabIndex={0} style={styles.screen} contentContainerStyle={styles.middle}>
+          <View style={styles.column}>
+            <Timers timers={bench.timers} now={now} />
+            <Middle
+              {...{ run, bench, open, onRun, onNoise, log, panel }}
+              onPut={at.put}
+              onBack={() => setPanel(null)}
+            />
+          </View>
+        </ScrollView>
+        {wide && current ? <StepsList bench={bench} /> : null}
+      </View>
       {panel === 'trouble' || panel === 'photo' ? null : (
         <BenchFoot
           step={current}
@@ -129,6 +135,7 @@ function Middle({ run, bench, open, panel, log, onRun, onPut, onBack, onNoise }:
 
 const styles = StyleSheet.create({
   screen: { flex: 1 },
+  both: { flex: 1, flexDirection: 'row' },
   middle: { padding: 16, alignItems: 'center' },
   column: { width: '100%', maxWidth: 680, gap: 14 },
 });

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { useSingleKeys } from '../useSay';
 
 interface Keys {
   next: () => void;
@@ -11,6 +12,7 @@ interface Keys {
  * focused button keeps its own Space and Enter; a field keeps every key.
  */
 export function useBenchKeys(keys: Keys): void {
+  const singles = useSingleKeys();
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;
@@ -23,8 +25,8 @@ export function useBenchKeys(keys: Keys): void {
       const { next, back, read } = latest.current;
       const pressed = event.key.toLowerCase();
       if (pressed === 'backspace') back();
-      else if (pressed === 'r') read();
-      else if (pressed === 't') next();
+      else if (pressed === 'r' && singles) read();
+      else if (pressed === 't' && singles) next();
       else if (
         (pressed === ' ' || pressed === 'enter') &&
         !target?.closest('button, [role="button"]')
@@ -35,5 +37,5 @@ export function useBenchKeys(keys: Keys): void {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [singles]);
 }

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { tinykeys } from 'tinykeys';
 import { GO_KEYS } from '@/core/words/keys';
+import { useSingleKeys } from '../useSay';
 import { KeysSheet } from './KeysSheet';
 import { stepInList } from './stepInList';
 
@@ -14,6 +15,7 @@ interface Props {
 /** Keys for whoever has a keyboard, and the sheet that lists them. They rest while something is written. */
 export function Keys({ atTheBench, onGo, onEscape }: Props) {
   const [sheet, setSheet] = useState(false);
+  const singles = useSingleKeys();
   useEffect(() => {
     const free = (act: (event: KeyboardEvent) => void) => (event: KeyboardEvent) => {
       if (!isTaken(event)) act(event);
@@ -27,21 +29,23 @@ export function Keys({ atTheBench, onGo, onEscape }: Props) {
       free((event) => {
         if (stepInList(by, anywhere)) event.preventDefault();
       });
-    return tinykeys(window, {
+    const letters = {
       'Shift+?': free(() => setSheet(true)),
       '?': free(() => setSheet(true)),
+      ...Object.fromEntries(atTheBench ? [] : GO_KEYS.map(([keys, path]) => [keys, go(path)])),
+      ...(atTheBench ? {} : { j: step(1, true), k: step(-1, true) }),
+    };
+    return tinykeys(window, {
+      ...(singles ? letters : {}),
       ...(atTheBench
         ? {}
         : {
-            ...Object.fromEntries(GO_KEYS.map(([keys, path]) => [keys, go(path)])),
-            j: step(1, true),
-            k: step(-1, true),
             ArrowDown: step(1, false),
             ArrowUp: step(-1, false),
             Escape: free(onEscape),
           }),
     });
-  }, [atTheBench, onGo, onEscape]);
+  }, [atTheBench, singles, onGo, onEscape]);
   return sheet ? <KeysSheet atTheBench={atTheBench} onClose={() => setSheet(false)} /> : null;
 }
 

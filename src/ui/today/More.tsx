@@ -7,7 +7,7 @@ import { formatRain, formatTemperature, type Units } from '@/core/units';
 import type { SkyOfDay } from '@/core/weather/skyAhead';
 import { eventLine } from '@/core/words/event';
 import type { AgendaEntry } from '@/core/words/plan';
-import { Card, LinkBox } from '../frame';
+import { Card, LinkBox, useWide } from '../frame';
 import { Txt, useColors } from '../theme';
 
 interface Props {
@@ -21,10 +21,15 @@ interface Props {
   today: DateText;
   zone: string;
   units: Units;
+  /** What care costs, in a sentence; null: not worked out yet. */
+  cost: string | null;
+  /** What the chain takes, in a sentence; null: not worked out yet. */
+  watts: string | null;
 }
 
 /** Beside the chain: what comes next on all bikes, the weather ahead, and what was noted lately. */
-export function More({ jobs, noted, sky, garage, today, zone, units }: Props) {
+export function More({ jobs, noted, sky, garage, today, zone, units, cost, watts }: Props) {
+  const wide = useWide();
   return (
     <>
       {jobs ? (
@@ -38,6 +43,12 @@ export function More({ jobs, noted, sky, garage, today, zone, units }: Props) {
             />
           ))}
           {jobs.length === 0 ? <Txt tone="inkSoft">No job is due in the next weeks.</Txt> : null}
+        </Card>
+      ) : null}
+      {wide && cost && watts ? (
+        <Card title="Watts and money">
+          <Row href="/book/watts" what={watts} when="This chain" />
+          <Row href="/book/money" what={cost} when="All bikes" />
         </Card>
       ) : null}
       {sky.length > 0 ? (

@@ -113,6 +113,7 @@ describe('migrations', () => {
     expect(migrate('settings', settings, LOGBOOK_VERSIONS.start)).toEqual({
       units: IMPERIAL,
       weekStart: 1,
+      keys: true,
       weatherSource: 'none',
       recorder: false,
       bikeRules: {},
@@ -170,6 +171,7 @@ describe('migrations', () => {
     expect(migrate('settings', { units: 'metric' }, LOGBOOK_VERSIONS.stampedFields)).toEqual({
       units: METRIC,
       weekStart: 1,
+      keys: true,
       money: { currency: null, watts: 200 },
       rounds: { off: [] },
     });
@@ -182,6 +184,7 @@ describe('migrations', () => {
     expect(each).toEqual({
       units: IMPERIAL,
       weekStart: 1,
+      keys: true,
       stamps: {
         theme: 7,
         'units.distance': 5,
@@ -195,6 +198,7 @@ describe('migrations', () => {
     expect(migrate('settings', { theme: 'dark' }, LOGBOOK_VERSIONS.trials)).toEqual({
       theme: 'dark',
       weekStart: 1,
+      keys: true,
     });
   });
 });
