@@ -36,7 +36,7 @@ test('a recorder that is away, or cuts its files off, is told and loses nothing 
   await rider.opensDemo('/rides');
   await fault('offline');
   await page.getByRole('button', { name: 'Sync' }).click();
-  await expect(page.getByText(/The recorder: It does not answer/)).toBeVisible();
+  await expect(page.getByText(/The recorder does not answer/)).toBeVisible();
   await fault('truncated');
   await page.getByRole('button', { name: 'Sync' }).click();
   await expect(page.getByText(/tried again at the next sync/).first()).toBeVisible();
@@ -156,9 +156,9 @@ test('with no server rides stay a guess, are marked so, and are filled when it i
   );
   await page.unroute('**/api/**');
   await rider.goesToSettings();
-  await expect(page.getByText(/The weather service: It does not answer/)).toBeVisible();
+  await expect(page.getByText(/The weather service does not answer/)).toBeVisible();
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByText(/The weather service: It does not answer/)).toHaveCount(0);
+  await expect(page.getByText(/The weather service does not answer/)).toHaveCount(0);
   await rider.goesTo('Rides');
   await expect(row).toContainText(/Dry|Damp|Wet/);
 });

@@ -86,7 +86,7 @@ function WeatherSettings() {
   };
   const failed = weatherSource === 'service' && weather.kind === 'failed';
   const status = failed
-    ? `The weather service: ${say(weather.problem)}`
+    ? say(weather.problem, 'The weather service')
     : weather.kind === 'fetching'
       ? 'Looking the weather up …'
       : weatherSource === 'file' && told

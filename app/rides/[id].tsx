@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { ridingHours, airOfRide, skyFromRecord, stripOf } from '@/core/care';
 import type { WeatherWord } from '@/core/logbook';
-import { say } from '@/core/words/problems';
+import { sayOf } from '@/core/words/problems';
 import type { RideEntry } from '@/core/rides/entries';
 import {
   amend,
@@ -96,7 +96,7 @@ function RideSky({ entry, onSay }: { entry: RideEntry; onSay: (word: WeatherWord
       : strip.length === 0
         ? 'Where it was ridden is not known, so no weather can be looked up.'
         : status.kind === 'failed'
-          ? `The weather source: ${say(status.problem, units)}`
+          ? sayOf('The weather source', status.problem, units)
           : status.kind === 'fetching'
             ? 'The weather is being looked up.'
             : 'The source has no weather for that place and time.';

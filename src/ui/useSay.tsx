@@ -1,7 +1,7 @@
 import { createContext, useCallback, useContext, type ReactNode } from 'react';
 import type { Problem } from '@/core/problem';
 import { DEFAULT_SETTINGS, type Written } from '@/core/settings';
-import { say } from '@/core/words/problems';
+import { say, sayOf } from '@/core/words/problems';
 
 /** What every part of the interface goes by. */
 interface Shown extends Written {
@@ -22,8 +22,11 @@ export const useWritten = (): Written => useContext(WrittenContext);
 /** Whether single letters are keys: off for whoever speaks to the device, or rests a hand on it (WCAG 2.1.4). */
 export const useSingleKeys = (): boolean => useContext(WrittenContext).keys;
 
-/** Returns what says a problem in the rider's units. */
-export function useSay(): (problem: Problem) => string {
+/** Returns what says a problem in the rider's units; `of`: what outside it is a problem of, as a sentence begins with it. */
+export function useSay(): (problem: Problem, of?: string) => string {
   const { units } = useWritten();
-  return useCallback((problem) => say(problem, units), [units]);
+  return useCallback(
+    (problem, of) => (of === undefined ? say(problem, units) : sayOf(of, problem, units)),
+    [units],
+  );
 }

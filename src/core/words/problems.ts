@@ -99,7 +99,7 @@ const SENTENCES: { [C in ProblemCode]: Sentence<C> } = {
   'csv/distance': ({ line }) => `The distance in line ${line} is no number.`,
   'track/not-cycling': ({ sport }) => `It is not a bicycle ride but ${sport}.`,
   'outside/offline': 'It does not answer. Nothing was changed; try again later.',
-  'outside/refused': ({ reason }) => `It refused: ${reason} Nothing was changed.`,
+  'outside/refused': ({ reason }) => `It refused. ${reason} Nothing was changed.`,
   'outside/nonsense': 'It answered something this app does not understand. Nothing was changed.',
   'weather/no-place': 'No ride with a way has been imported yet, so the place is not known.',
   'weather/none-missing': 'No ride lacks its weather, so nothing was taken from the file.',
@@ -163,3 +163,7 @@ export function say(problem: Problem, units: Units): string {
   const sentence = SENTENCES[problem.code] as Sentence<ProblemCode>;
   return typeof sentence === 'string' ? sentence : sentence(problem, units);
 }
+
+/** A problem of something outside, said of it by name: "The weather service does not answer. Nothing was changed; …". */
+export const sayOf = (name: string, problem: Problem, units: Units): string =>
+  say(problem, units).replace(/^It /, `${name} `);

@@ -1,3 +1,4 @@
+import { StyleSheet, View } from 'react-native';
 import { WEEK_STARTS } from '@/core/records/kinds';
 import type { Written } from '@/core/settings';
 import { weekdayName } from '@/core/time/dates';
@@ -16,15 +17,18 @@ const KINDS = Object.keys(UNITS) as (keyof Units)[];
 /** In what a rider reads distances, heat, rain and clocks, and on what day their weeks begin. */
 export const WrittenCard = ({ written: { units, weekStart }, onChange }: Props) => (
   <Card title="Units, clock and weeks">
-    {KINDS.map((kind) => (
-      <Choice
-        key={kind}
-        label={UNITS_LABEL[kind]}
-        options={UNITS[kind].map((value) => ({ value, label: UNIT_LABEL[value] }))}
-        value={units[kind]}
-        onChange={(value) => onChange({ units: { ...units, [kind]: value } })}
-      />
-    ))}
+    <View style={styles.kinds}>
+      {KINDS.map((kind) => (
+        <View key={kind} style={styles.kind}>
+          <Choice
+            label={UNITS_LABEL[kind]}
+            options={UNITS[kind].map((value) => ({ value, label: UNIT_LABEL[value] }))}
+            value={units[kind]}
+            onChange={(value) => onChange({ units: { ...units, [kind]: value } })}
+          />
+        </View>
+      ))}
+    </View>
     <Choice
       label="Weeks begin on"
       options={WEEK_STARTS.map((value) => ({ value, label: weekdayName(value) }))}
@@ -33,3 +37,9 @@ export const WrittenCard = ({ written: { units, weekStart }, onChange }: Props) 
     />
   </Card>
 );
+
+const styles = StyleSheet.create({
+  kinds: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24, rowGap: 14 },
+  // Two beside each other on most phones.
+  kind: { flexBasis: 130, flexGrow: 1 },
+});

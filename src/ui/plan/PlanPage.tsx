@@ -128,7 +128,7 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
       ))}
       {problem ? (
         <Txt variant="small" tone="inkSoft">
-          {`The forecast: ${say(problem)}`}
+          {say(problem, 'The weather service')}
         </Txt>
       ) : null}
       {answer.marks ? <Txt variant="small">{answer.marks}</Txt> : null}

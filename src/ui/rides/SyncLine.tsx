@@ -54,7 +54,7 @@ export function SyncLine({ status, onWithDeleted }: Props) {
 
 function statusText(
   status: Exclude<Props['status'], { kind: 'idle' }>,
-  say: (problem: Problem) => string,
+  say: ReturnType<typeof useSay>,
 ): string {
   switch (status.kind) {
     case 'asking':
@@ -62,7 +62,7 @@ function statusText(
     case 'fetching':
       return `Fetching ride ${status.done + 1} of ${status.of} …`;
     case 'failed':
-      return `The recorder: ${say(status.problem)}`;
+      return say(status.problem, 'The recorder');
     case 'done':
       if (status.added === 0) return status.failed.length ? 'No ride added.' : 'Nothing new.';
       return status.added === 1 ? '1 ride added.' : `${status.added} rides added.`;

@@ -1,4 +1,4 @@
-import { say } from '../problems';
+import { say, sayOf } from '../problems';
 import { IMPERIAL, METRIC } from '@/core/units';
 
 describe('a problem said', () => {
@@ -26,4 +26,14 @@ describe('a problem said', () => {
     expect(say({ code: 'chain/on-another-bike', bike: null }, METRIC)).toContain('on a bike at');
     expect(say({ code: 'chain/bike-has-one', chain: null }, METRIC)).toMatch(/^A chain is on/);
   });
+});
+
+it('says what is wrong outside of whoever it is', () => {
+  expect(sayOf('The recorder', { code: 'outside/offline' }, METRIC)).toBe(
+    'The recorder does not answer. Nothing was changed; try again later.',
+  );
+  const refused = { code: 'outside/refused', reason: 'The forecast reaches ten days.' } as const;
+  expect(sayOf('The weather service', refused, METRIC)).toBe(
+    'The weather service refused. The forecast reaches ten days. Nothing was changed.',
+  );
 });
