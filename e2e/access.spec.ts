@@ -180,7 +180,9 @@ const sideways = (page: Page) =>
     Array.from(document.querySelectorAll('[dir=auto], input, [role=button], [role=radio]'))
       .filter((e) => {
         const box = e.getBoundingClientRect();
-        const scroller = e.closest('[role=group][aria-label=Bikes]');
+        const scroller = e.closest(
+          '[role=group][aria-label=Bikes], [role=group]:has(> * > [role=table])',
+        );
         return !scroller && box.width > 0 && (box.right > innerWidth + 1 || box.left < -1);
       })
       .map((e) => (e.textContent || e.getAttribute('aria-label') || e.tagName).slice(0, 60)),

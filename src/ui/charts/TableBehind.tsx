@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '../form/Button';
 import { Txt, useColors } from '../theme';
 
@@ -37,39 +37,52 @@ export function FiguresTable({ of, columns, rows }: TableProps) {
   const colors = useColors();
   const line = [styles.row, { borderColor: colors.line }];
   return (
-    <View role="table" aria-label={of}>
-      <View role="row" style={line}>
-        {columns.map((column, n) => (
-          <View
-            key={column}
-            role={'columnheader' as 'row'}
-            style={n > 0 ? styles.cell : styles.name}
-          >
-            <Txt variant="label">{column}</Txt>
-          </View>
-        ))}
-      </View>
-      {rows.map((cells, at) => (
-        <View key={at} role="row" style={line}>
-          {cells.map((cell, n) => (
+    <ScrollView
+      horizontal
+      tabIndex={0}
+      role="group"
+      aria-label={of}
+      style={styles.across}
+      contentContainerStyle={styles.wide}
+    >
+      <View role="table" aria-label={of} style={styles.table}>
+        <View role="row" style={line}>
+          {columns.map((column, n) => (
             <View
-              key={n}
-              role={(n > 0 ? 'cell' : 'rowheader') as 'row'}
+              key={column}
+              role={'columnheader' as 'row'}
               style={n > 0 ? styles.cell : styles.name}
             >
-              <Txt variant={n > 0 ? 'numberSmall' : 'small'}>{cell}</Txt>
+              <Txt variant="label">{column}</Txt>
             </View>
           ))}
         </View>
-      ))}
-    </View>
+        {rows.map((cells, at) => (
+          <View key={at} role="row" style={line}>
+            {cells.map((cell, n) => (
+              <View
+                key={n}
+                role={(n > 0 ? 'cell' : 'rowheader') as 'row'}
+                style={n > 0 ? styles.cell : styles.name}
+              >
+                <Txt variant={n > 0 ? 'numberSmall' : 'small'}>{cell}</Txt>
+              </View>
+            ))}
+          </View>
+        ))}
+      </View>
+    </ScrollView>
   );
 }
 
 const styles = StyleSheet.create({
   behind: { alignItems: 'flex-start' },
+  // With large text on a narrow screen a row is wider than its card.
+  across: { width: '100%' },
+  wide: { flexGrow: 1 },
+  table: { flexGrow: 1 },
   row: { flexDirection: 'row', gap: 8, borderTopWidth: 1, paddingVertical: 4, width: '100%' },
-  name: { flex: 1.4 },
+  name: { flexGrow: 1.4, flexBasis: 90 },
   // Figures stand under each other.
-  cell: { flex: 1, alignItems: 'flex-end' },
+  cell: { flexGrow: 1, flexBasis: 60, alignItems: 'flex-end' },
 });

@@ -8,9 +8,16 @@ interface Theme {
   dark: boolean;
   /** The browser's text size against its usual 16 px. */
   textScale: number;
+  /** Text grows no larger than a long word of it has room across the screen, px; what is written larger stays as it is. */
+  largestPx: number;
 }
 
-const ThemeContext = createContext<Theme>({ colors: LIGHT, dark: false, textScale: 1 });
+const ThemeContext = createContext<Theme>({
+  colors: LIGHT,
+  dark: false,
+  textScale: 1,
+  largestPx: Infinity,
+});
 
 interface Props {
   choice: ThemeChoice;
@@ -22,7 +29,12 @@ export function ThemeProvider({ choice, children }: Props) {
   const system = useColorScheme();
   const dark = choice === 'system' ? system === 'dark' : choice === 'dark';
   const theme = useMemo(
-    () => ({ colors: dark ? DARK : LIGHT, dark, textScale: rootTextScale() }),
+    () => ({
+      colors: dark ? DARK : LIGHT,
+      dark,
+      textScale: rootTextScale(),
+      largestPx: window.innerWidth * WORD_SHARE,
+    }),
     [dark],
   );
   useEffect(() => {
@@ -34,6 +46,9 @@ export function ThemeProvider({ choice, children }: Props) {
 
 export const useTheme = (): Theme => useContext(ThemeContext);
 export const useColors = (): Colors => useTheme().colors;
+
+/** A word of twelve letters, each about half as wide as high, across a screen. */
+const WORD_SHARE = 0.15;
 
 function rootTextScale(): number {
   const size = parseFloat(getComputedStyle(document.documentElement).fontSize);

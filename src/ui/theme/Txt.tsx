@@ -44,15 +44,12 @@ export function Txt({
   style,
   children,
 }: Props) {
-  const { colors, textScale } = useTheme();
+  const { colors, textScale, largestPx } = useTheme();
   const base = VARIANTS[variant] as TextStyle;
+  const plain = base.fontSize ?? 16;
+  const scale = Math.min(textScale, Math.max(1, largestPx / plain));
   const sized =
-    textScale === 1
-      ? null
-      : {
-          fontSize: (base.fontSize ?? 16) * textScale,
-          lineHeight: (base.lineHeight ?? 23) * textScale,
-        };
+    scale === 1 ? null : { fontSize: plain * scale, lineHeight: (base.lineHeight ?? 23) * scale };
   return (
     <Text
       id={id}

@@ -91,12 +91,12 @@ const Names = () => (
   <View style={styles.names} aria-hidden>
     {[...LANES.map((lane) => LANE_LABEL[lane]), 'Spent'].map((label) => (
       <View key={label} style={styles.name}>
-        <Txt variant="small" tone="inkSoft">
+        <Txt variant="small" tone="inkSoft" style={styles.label}>
           {label}
         </Txt>
       </View>
     ))}
-    <Txt variant="small" tone="inkSoft">
+    <Txt variant="small" tone="inkSoft" style={styles.label}>
       Rides
     </Txt>
   </View>
@@ -162,6 +162,8 @@ const styles = StyleSheet.create({
   story: { gap: 10 },
   row: { flexDirection: 'row' },
   names: { width: NAMES_PX },
+  // As large as its lane has room for, like the figures of the drawing; the table behind it grows with the text.
+  label: { fontSize: 14, lineHeight: 20 },
   name: { height: LANE_PX, justifyContent: 'center' },
   // At its ends the tape stops: it does not take the browser a page back.
   reel: { flex: 1, minWidth: 0, ...({ overscrollBehaviorX: 'contain' } as object) },
