@@ -15,14 +15,14 @@ test('a top-up from start to end: a dark rag loops back, a reload changes nothin
   await expect(step(page)).toHaveText('Put on gloves.');
   await expect(page.getByRole('navigation')).toHaveCount(0);
   await goOnTo(page, /fresh patch of rag/);
-  await page.getByRole('button', { name: /^Swatch 4/ }).click();
+  await page.getByRole('button', { name: /^Shade 4/ }).click();
   await expect(page.getByText(/Still darker than your standard/)).toBeVisible();
   await expect(step(page)).toContainText('Wipe the chain');
   await page.reload();
   await expect(step(page)).toContainText('Wipe the chain');
   await expect(page.getByText(/Still darker than your standard/)).toBeVisible();
   await goOn(page);
-  await page.getByRole('button', { name: /^Swatch 2/ }).click();
+  await page.getByRole('button', { name: /^Shade 2/ }).click();
   await goOnTo(page, /^Shake/);
   await goOnTo(page, /one small drop on each roller/);
   await expect(page.getByText('114 drops')).toBeVisible();

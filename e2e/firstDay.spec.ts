@@ -34,7 +34,7 @@ test('the past is entered: yesterday’s ride and work, and what was said stays 
   const wear = await rider.reads('Chain wear');
   expect(wear).toBeGreaterThan(0.1);
   await rider.writesDownWork();
-  await rider.picks('How deep', 'Top-up');
+  await rider.picks('Which job', 'Top-up');
   await page.getByLabel('Done').fill('2026-11-23T18:00');
   await expect(page.getByText(/Lube 6\d % to 100 %/)).toBeVisible();
   await page.getByRole('button', { name: 'Save work' }).click();

@@ -180,14 +180,14 @@ test('typed text survives leaving, coming back and a reload @once', async ({ rid
 test('undo stays within reach, and focus stays where the work is', async ({ rider, page }) => {
   await rider.opensDemo();
   await page.getByRole('button', { name: 'Rag check' }).click();
-  await page.getByRole('button', { name: /^Swatch 5/ }).click();
+  await page.getByRole('button', { name: /^Shade 5/ }).click();
   await page.getByRole('button', { name: 'Undo' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByText('Undone: Rag check noted')).toBeVisible();
   const isSomewhere = () => page.evaluate(() => document.activeElement !== document.body);
   await expect.poll(isSomewhere).toBe(true);
   await page.getByRole('button', { name: 'Rag check' }).click();
-  await page.getByRole('button', { name: /^Swatch 5/ }).click();
+  await page.getByRole('button', { name: /^Shade 5/ }).click();
   await page.getByRole('button', { name: 'Close this line' }).click();
   await rider.goesTo('Book');
   await page.getByRole('link', { name: /History/ }).click();

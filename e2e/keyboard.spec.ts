@@ -27,7 +27,7 @@ class Keys {
 }
 
 /** What the bench asks before it goes on. */
-const ANSWERS = /^(Yes|Swatch 1.*|Understood|Go on without waiting)$/;
+const ANSWERS = /^(Yes|Shade 1.*|Understood|Go on without waiting)$/;
 
 test('first run, a ride, work at the bench, the plan, a backup, and restoring it', async ({
   rider,

@@ -102,7 +102,7 @@ test('a job done from the agenda: the bench knows what is wanted, and the plan g
 /** Does every step of the bench as a rider with a clean rag and nothing wrong, and finishes. */
 async function worksToTheEnd(page: Page): Promise<void> {
   const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
-  const answers = ['Understood', /^Swatch 1/, 'Yes', 'Done', /^Finish|^Save to log/];
+  const answers = ['Understood', /^Shade 1/, 'Yes', 'Done', /^Finish|^Save to log/];
   for (let n = 0; n < 80; n++) {
     if (await page.getByText('Work recorded').isVisible()) return;
     let answered = false;

@@ -105,9 +105,9 @@ test('a rag from a file: refused in words, outlines moved by keys, pairs asked f
   await page.getByRole('button', { name: 'Take it again' }).click();
 
   await picture(page).setInputFiles(fileOf({}));
-  await expect(page.getByText('Before we say: which swatch does it look like?')).toBeVisible();
+  await expect(page.getByText('Before we say, which shade does it look like?')).toBeVisible();
   expect(await rider.axeFaults()).toEqual([]);
-  await page.getByRole('button', { name: 'Swatch 3 of 5: Grey' }).click();
+  await page.getByRole('button', { name: 'Shade 3 of 5: Grey' }).click();
   await expect(page.getByText('You picked “Grey”.')).toBeVisible();
   expect(Math.abs((await percent(page)) - 40)).toBeLessThanOrEqual(3);
 
@@ -183,8 +183,8 @@ test('camera and microphone refused: said how to allow them @once', async ({
     await openRag(page);
     await page.getByRole('button', { name: 'Open the camera' }).click();
     await expect(page.getByText(/^The browser keeps camera and microphone/)).toBeVisible();
-    await page.getByRole('button', { name: 'Pick a swatch instead' }).click();
-    await expect(page.getByRole('button', { name: 'Swatch 1 of 5: Clean' })).toBeVisible();
+    await page.getByRole('button', { name: 'Pick a shade instead' }).click();
+    await expect(page.getByRole('button', { name: 'Shade 1 of 5: Clean' })).toBeVisible();
     await rider.goesOn('/bench/listen');
     await page.getByRole('button', { name: 'Record', exact: true }).click();
     await expect(page.getByText(/^The browser keeps camera and microphone/)).toBeVisible();

@@ -14,7 +14,7 @@ test('which lube: an answer for each bike, moved by the weather at the printed c
 }) => {
   await rider.opensDemo('/shelf/choose');
   const answer = page.getByRole('region', { name: 'Answer' });
-  const wet = page.getByRole('slider', { name: 'Of the way, wet' });
+  const wet = page.getByRole('slider', { name: 'Share of riding on wet roads' });
   await rider.picks('Bike', 'Quay commuter');
   await rider.picks('For', 'Riding as last month');
   // A wet month: something that holds in rain.
@@ -59,9 +59,9 @@ test('which lube: forecast, wishes, habit and schools change the answer @once', 
   await expect(page.getByText('It needs a thermostat pot, used for nothing else.')).toBeVisible();
   await page.getByRole('checkbox', { name: 'A thermostat pot for wax' }).click();
   await expect(page.getByText('It needs a thermostat pot, used for nothing else.')).toHaveCount(0);
-  await expect(page.getByText('You keep to chain lube (a school, below).')).toBeVisible();
+  await expect(page.getByText('You chose chain lube only (your way, below).')).toBeVisible();
   await rider.picks('Household oil on a chain?', 'Light oil will do');
-  await expect(page.getByText('You keep to chain lube (a school, below).')).toHaveCount(0);
+  await expect(page.getByText('You chose chain lube only (your way, below).')).toHaveCount(0);
   await page.getByRole('slider', { name: 'Clean hands' }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('slider', { name: 'Clean hands' })).toHaveAttribute(
@@ -115,7 +115,7 @@ test('the shelf: a bottle added, used at the bench, counted, taken off; its work
   await expect(row).toContainText('50 ml left, enough for about 10 coats');
 
   await rider.writesDownWork();
-  await rider.picks('How deep', 'Top-up');
+  await rider.picks('Which job', 'Top-up');
   await expect(page.getByRole('radio', { name: 'Shed wet' })).toBeChecked();
   await expect(page.getByText(/Off the shelf: 4\.6 ml of Shed wet/)).toBeVisible();
   await page.getByRole('button', { name: 'Save work' }).click();

@@ -8,7 +8,7 @@ export const done = (page: Page) => page.getByRole('button', { name: 'Done', exa
 /** Does what the step asks, as a rider with a clean rag and nothing wrong. */
 export async function goOn(page: Page): Promise<void> {
   const mind = page.getByRole('button', { name: 'Understood' });
-  const swatch = page.getByRole('button', { name: /^Swatch 1/ });
+  const swatch = page.getByRole('button', { name: /^Shade 1/ });
   const yes = page.getByRole('button', { name: 'Yes', exact: true });
   const before = await page.getByText(/ · \d+ of \d+$/).innerText();
   if (await mind.isVisible()) await mind.click();

@@ -19,7 +19,7 @@ test('a clean without lube ends bare; the working adds up on screen @once', asyn
 }) => {
   await rider.startsWith();
   await rider.writesDownWork();
-  await rider.picks('How deep', 'Clean');
+  await rider.picks('Which job', 'Clean');
   await rider.picks('Lube put on', 'None yet');
   await page.getByRole('button', { name: 'Save work' }).click();
   await expect(rider.verdict).toContainText('The chain is bare');
@@ -32,7 +32,7 @@ test('quick notes: wet, a squeak, a rag @once', async ({ rider, page }) => {
   await rider.opensDemo();
   const outside = await rider.reads('Dirt outside');
   await page.getByRole('button', { name: 'Rag check' }).click();
-  await page.getByRole('button', { name: 'Swatch 5 of 5: Black' }).click();
+  await page.getByRole('button', { name: 'Shade 5 of 5: Black' }).click();
   await expect(page.getByText('Rag check noted')).toBeVisible();
   expect(await rider.reads('Dirt outside')).toBeGreaterThan(outside + 10);
   await page.getByRole('button', { name: 'Heard a noise' }).click();

@@ -101,7 +101,7 @@ function Weighing() {
         schools={schools}
         names={['oldCoat', 'waxInWet', 'household', 'products', 'between', 'degreaser']}
         onChange={(part) =>
-          dispatch(changeSettings('School changed', { schools: { ...schools, ...part } }))
+          dispatch(changeSettings('Your way changed', { schools: { ...schools, ...part } }))
         }
       />
     </>

@@ -61,7 +61,7 @@ export default function Doses() {
         schools={schools}
         names={['amount', 'sides']}
         onChange={(part) =>
-          dispatch(changeSettings('School changed', { schools: { ...schools, ...part } }))
+          dispatch(changeSettings('Your way changed', { schools: { ...schools, ...part } }))
         }
       />
       <MixCalculator

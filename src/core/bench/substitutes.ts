@@ -100,7 +100,7 @@ export const SUBSTITUTES = [
     instead: 'a work stand',
     grade: 'with care',
     minutes: 3,
-    note: 'Chain side towards you; nothing that needs the wheel to turn forwards.',
+    note: 'Turn its chain side towards you, and do nothing that needs the wheel to turn forwards.',
   },
   {
     use: 'Upside down on a cloth',

@@ -85,7 +85,7 @@ export const MEASURES = {
     title: 'What a rag shows',
     says: 'A rag drawn once along the chain shows the dirt outside. It does not show the grit inside.',
     formula:
-      'Each of the five swatches stands for a share of dirt. What a rag shows and what we reckoned are put together, each by how sure it is.',
+      'Each of the five shades stands for a share of dirt. What a rag shows and what we worked out are put together, each by how sure it is.',
     rests: ['swatchNoise'],
   },
   gears: {

@@ -84,9 +84,9 @@ export const TERMS = {
     also: 'pulley',
   },
   'joining link': {
-    word: 'Joining link',
-    says: 'A link that closes the chain by hand. Some may be opened a few times, some once: its maker says which.',
-    also: 'quick link spare master',
+    word: 'Quick link',
+    says: 'A link that closes the chain by hand. Some may be opened a few times, some only once. Its maker says which.',
+    also: 'joining spare master',
   },
   pin: {
     word: 'Pin',

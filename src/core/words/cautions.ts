@@ -1,29 +1,29 @@
 import type { CautionName } from '../bench/cautions';
 
 const SENTENCES: Record<CautionName, string> = {
-  motor: 'Motor off, battery out, and no water at the contacts.',
+  motor: 'Switch the motor off, take the battery out, and keep water off the contacts.',
   'driven cranks':
     'On this bike the cranks drive the wheel: never hold a rag or brush on a running chain. Work on it standing still, a stretch at a time, or take it off.',
   fingers:
-    'Fingers, rags and sleeves away from turning chain, cogs and spokes. Hold the rag well before the cogs, turn slowly, stop between moves.',
+    'Keep fingers, rags and sleeves away from turning chain, cogs and spokes. Hold the rag well before the cogs, turn slowly, stop between moves.',
   solvent:
-    'Gloves, eye protection, fresh air; no flame or spark. Petrol and other fuels are not for cleaning. Never mix cleaners. The label and its data sheet come first.',
+    'Wear gloves and eye protection, in fresh air, away from flames and sparks. Petrol and other fuels are not for cleaning. Never mix cleaners. The label and its data sheet come first.',
   rotor:
-    'Keep degreaser, lube and spray off rotor and pads. Oiled pads are replaced; clean the rotor and test the brake before you ride. If it stays weak: a workshop.',
-  jar: 'A closed jar needs headspace and venting, no heat, a label, and is never a drinks bottle.',
+    'Keep degreaser, lube and spray off rotor and pads. Oiled pads are replaced; clean the rotor and test the brake before you ride. If it stays weak, a workshop must see it.',
+  jar: 'A closed jar needs headspace, venting and a label. Keep it away from heat, and never use a drinks bottle.',
   waste:
-    'Used solvent and oily rags: sealed container and local waste rules, not the drain, not the washing machine. Spread rags out to dry outdoors.',
+    'Put used solvent and oily rags into a sealed container, by local waste rules. They never go into the drain or the washing machine. Spread rags out to dry outdoors.',
   'hot wax':
-    'Hot wax and hot water scald, and wax can catch fire: a pot with a thermostat, no open flame, never left alone, the lid at hand, the chain dry.',
+    'Hot wax and hot water scald, and wax can catch fire. Use a pot with a thermostat, no open flame, and a dry chain. Keep the lid at hand, and never leave it alone.',
   'hot water':
-    'Hot water scalds: pour away from hands and feet, off tyre and rotor, onto a floor that may get wet.',
+    'Hot water scalds. Pour it away from hands and feet, off tyre and rotor, onto a floor that may get wet.',
   lever:
-    'Wheel out: hands off the brake lever, or the pistons come out. A spacer between the pads keeps them.',
+    'With the wheel out, keep your hands off the brake lever, or the pistons come out. A spacer between the pads keeps them.',
   'closes once':
-    'This chain closes only once: have a new link or pin at hand before you open it. A used one can let go.',
-  air: 'Compressed air: eye protection on, away from faces and from bearings, and no paint shop pressure.',
+    'This chain closes only once. Have a new link or pin at hand before you open it. A used one can let go.',
+  air: 'With compressed air wear eye protection, point it away from faces and from bearings, and never use paint shop pressure.',
   rim: 'Keep lube off rims and brake blocks. If some lands there, wipe it off with alcohol and test the brake.',
-  battery: 'Dry contacts, and the battery locked in, before you ride.',
+  battery: 'Dry the contacts and lock the battery in before you ride.',
   tension: 'Unload the chain before you open it and hold both ends: under tension it whips.',
 };
 

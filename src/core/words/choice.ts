@@ -62,9 +62,9 @@ export function refusalSentence(refusal: Refusal): string {
     case 'rinses off':
       return 'It rinses off easily, and cleaned once a month it would be gone for weeks.';
     case 'chain lube only':
-      return 'You keep to chain lube (a school, below).';
+      return 'You chose chain lube only (your way, below).';
     case 'wax in long rain':
-      return 'You hold that wax gives out in long rain (a school, below).';
+      return 'You chose no wax in long rain (your way, below).';
     case 'no pot':
       return 'It needs a thermostat pot, used for nothing else.';
     case 'sets too slowly':

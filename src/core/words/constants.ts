@@ -5,7 +5,7 @@ const CONSTANT_NAME = {
   sprayMmPerH: 'Spray from a wet road',
   reserve: 'Reserve',
   outsideScaleKm: 'Clean road that dirties a chain by two thirds',
-  swatchNoise: 'Swatch noise',
+  swatchNoise: 'How much a reading of a rag is off',
   insideScaleKm: 'Way inwards',
   wearPerKm: 'Clean and lubed',
   wearByGrit: 'Grit inside',

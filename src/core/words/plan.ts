@@ -202,7 +202,7 @@ export const wordsOf = (item: AgendaItem, units: Units, zone: string): ItemWords
 
 /** Says that two rides of one bike are planned at once, and what is made of it. */
 export const overlapSentence = ([a, b]: readonly [RideAhead, RideAhead], clock: Clock): string =>
-  `Two rides of one bike at once on ${shortDay(a.date)}: ${a.title || timeText(a.time, clock)} and ${b.title || timeText(b.time, clock)}. We assume the later starts when the first has ended.`;
+  `Two rides of one bike are planned at once on ${shortDay(a.date)}, ${a.title || timeText(a.time, clock)} and ${b.title || timeText(b.time, clock)}. We assume the later starts when the first has ended.`;
 
 /** What a clock that has run out says of a chain. */
 const DUE: Record<ClockName, string> = {

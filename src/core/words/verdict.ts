@@ -213,9 +213,7 @@ const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** How long a fresh coat is to be left alone; null where none sets. */
 export const settingSentence = ({ setsUntil }: Verdict, clock: Clock): string | null =>
-  setsUntil === null
-    ? null
-    : leaveItSentence(timeOfDay(setsUntil, clock));
+  setsUntil === null ? null : leaveItSentence(timeOfDay(setsUntil, clock));
 
 /** "Let it set until Sun 18:30. Ride sooner and up to half flies off." */
 export const leaveItSentence = (till: string): string =>

@@ -43,7 +43,7 @@ export function BenchSession({
     return (
       <Page title="Nothing on the bench">
         <Txt>No work is under way.</Txt>
-        <Button kind="strong" label="Choose how deep" onPress={onLeave} />
+        <Button kind="strong" label="Pick a job" onPress={onLeave} />
       </Page>
     );
   return (

@@ -44,7 +44,7 @@ export function StartPanel(props: Props) {
   const lay = offer ? materialsOf(procedure(offer.job)) : [];
   return (
     <View style={styles.panel}>
-      <View role="radiogroup" aria-label="How deep" style={styles.list}>
+      <View role="radiogroup" aria-label="Which job" style={styles.list}>
         {nextFirst(offers, recommended).map((o) => (
           <DepthRow
             key={o.depth}
@@ -79,7 +79,7 @@ export function StartPanel(props: Props) {
       <FormFoot>
         <Button
           kind="strong"
-          label={offer ? 'Begin' : 'Choose how deep first'}
+          label={offer ? 'Begin' : 'Pick a job first'}
           disabled={!offer}
           onPress={() => offer && props.onStart(offer)}
           grow

@@ -52,7 +52,7 @@ export function AllBikes({ answers, progress, wishes, onOpen }: Props) {
             <Txt key={rule.kind}>{ruleSentence(rule)}</Txt>
           ))}
           <Txt variant="small" tone="inkSoft">
-            Reckoned for {formatShare(usualWet)} of the way wet.
+            Worked out for {formatShare(usualWet)} of the way wet.
           </Txt>
           <Button label={`Show the ranking for ${bike.name}`} onPress={() => onOpen(bike.id)} />
         </Card>

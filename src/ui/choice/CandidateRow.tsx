@@ -74,7 +74,7 @@ export function CandidateRow(props: Props) {
             </View>
           ))}
           <Txt variant="small" tone="inkSoft">
-            Means of 20 half years of your riding at this wet share, the same weather for every
+            Averages over 20 half years of your riding at this wet share, the same weather for every
             lube. Life {formatDistance(props.lifeKm, units)} in the dry, {lifeSource(candidate)},
             give or take {formatShare(candidate.own.lifeSigma)} from coat to coat. Behind the best
             in your wishes by {shortfallText(ranked.parts)}.

@@ -54,7 +54,7 @@ export function ChoicePanel(props: Props) {
   return (
     <View style={styles.panel}>
       <Slider
-        label="Of the way, wet"
+        label="Share of riding on wet roads"
         value={Math.round(wetShare * 100)}
         min={0}
         max={100}
@@ -158,7 +158,7 @@ function WhereItChanges({
   );
   return (
     <Card title="Where the answer changes" help="crossing">
-      <Txt>{lines.length ? lines.join(' ') : 'Nowhere: it is the same from dry to wet.'}</Txt>
+      <Txt>{lines.length ? lines.join(' ') : 'The choice is the same, dry or wet.'}</Txt>
       {wetOverDry !== null ? (
         <Txt>Wet lube overtakes dry at {formatShare(wetOverDry)} wet.</Txt>
       ) : null}

@@ -81,7 +81,7 @@ function Making({ answer, progress, old, onCancel, onAgain }: Props) {
         <View style={styles.bar}>
           <ProgressBar
             share={progress}
-            label={answer ? 'Re-forming the plan' : 'Making the plan'}
+            label={answer ? 'Making the plan again' : 'Making the plan'}
           />
         </View>
         <Button kind="quiet" label="Cancel" onPress={onCancel} />

@@ -33,7 +33,7 @@ export function SkyCard({ sky, hours, strip, air, worked, missing, units, onSay 
       {known ? <SkyStrip strip={strip} summary={`Hour by hour: ${facts}`} /> : null}
       {known ? (
         <Txt variant="small" tone="inkSoft">
-          Bars: rain. Below: the road, darker the wetter. Framed: your ride.
+          Bars are rain. Below is the road, darker the wetter it is. Your ride is framed.
         </Txt>
       ) : null}
       {known ? (

@@ -85,7 +85,7 @@ export function RagMeter({ events, practice, onRead, onCancel }: Props) {
           onPress={() => void practiceRag().then(rag.look)}
         />
       ) : null}
-      <Button kind="quiet" label="Pick a swatch instead" onPress={onCancel} />
+      <Button kind="quiet" label="Pick a shade instead" onPress={onCancel} />
     </View>
   );
 }
@@ -187,7 +187,7 @@ const OutlineButtons = ({ outlines, moving, onMoving, onOutlines }: OutlineProps
 /** Asked before the number is said, so that the eye is not led. */
 const Picking = ({ onPick }: { onPick: (swatch: number | null) => void }) => (
   <View style={styles.column}>
-    <Txt variant="strong">Before we say: which swatch does it look like?</Txt>
+    <Txt variant="strong">Before we say, which shade does it look like?</Txt>
     <Txt variant="small" tone="inkSoft">
       Three such pairs fit the camera to your eye and your rags.
     </Txt>

@@ -28,9 +28,9 @@ const FACE = { fontFamily: 'Hanken Grotesk', fontSize: 12 } as const;
 const WRITTEN: Readonly<Record<number, string>> = { 500: '500 Hz', 2000: '2 kHz', 8000: '8 kHz' };
 
 const READ_WITH_QUIET =
-  'Bars: how loud each pitch is now. Strokes: its quiet. Yellow is where a dry chain speaks.';
+  'Bars show how loud each pitch is now, strokes its quiet. Yellow is where a dry chain speaks.';
 const READ_ALONE =
-  'How loud each pitch is, as the ear weighs it. Yellow is where a dry chain speaks.';
+  'Bars show how loud each pitch is, as the ear weighs it. Yellow is where a dry chain speaks.';
 
 /** What was heard over time and by pitch, and how to read it. */
 export function SoundPicture({ recording, turn, quiet }: Props) {

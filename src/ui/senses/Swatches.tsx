@@ -37,7 +37,7 @@ function Swatch({ level, number, word, onPress }: SwatchProps) {
   return (
     <Pressable
       role="button"
-      aria-label={`Swatch ${number} of 5: ${word}`}
+      aria-label={`Shade ${number} of 5: ${word}`}
       onPress={onPress}
       style={({ pressed }) => [styles.swatch, pressed && styles.pressed]}
     >

@@ -34,7 +34,7 @@ export function LearntCard({ bike, handbookKm, learnt, lessons, units, onWithdra
     <Card title={`How long it lasts on ${bike.name}`} help="lubeLife">
       <Txt>{yours}</Txt>
       <Txt variant="small" tone="inkSoft">
-        {`Handbook: ${km(1)} in the dry. Half the time the next coat lasts ${formatDistanceRange(range, units)}.`}
+        {`The handbook says ${km(1)} in the dry. Half the time the next coat lasts ${formatDistanceRange(range, units)}.`}
       </Txt>
       <BeliefCurve
         prior={NOT_LEARNT.life}

@@ -13,7 +13,7 @@ interface Props {
 /** Where practitioners disagree: the rider's own school, each with its reason. */
 export function SchoolsCard({ schools, names, onChange }: Props) {
   return (
-    <Card title="Schools">
+    <Card title="Your way">
       {names.map((name) => (
         <Choice<string>
           key={name}

@@ -120,7 +120,7 @@ function HowDeep({ draft, usualLube, onPut, children }: PropsWithChildren<HowDee
   return (
     <>
       <Choice
-        label="How deep"
+        label="Which job"
         options={Object.keys(DEPTHS).map((d) => ({ value: d, label: d }))}
         value={depth}
         onChange={(next) => onPut(ofDepth(next, lastLube))}

@@ -83,7 +83,7 @@ export const thinCoat = (moving: Moving): Said => ({
 
 export const underCoat = (name: string, moving: Moving): Said => ({
   what: `Put one small drop of ${name} on each roller, once round.${stretchNote(moving)}`,
-  why: 'This is the first coat: it creeps in, and the dry lube goes over it.',
+  why: 'This is the first coat. It creeps in, and the dry lube goes over it.',
 });
 export const UNDER_SINKS = 'First coat sinks in';
 /** The beginning of what a rag does; `alongTheRun` says the rest. */

@@ -66,7 +66,7 @@ const spentText = ({ allowed }: Opening['openings']): string =>
 
 export const SOAK: Said = {
   what: 'Lay the chain in degreaser in a jar, the lid on loosely.',
-  why: 'Leave a hand’s width of air. Not longer than the label says.',
+  why: 'Leave a hand’s width of air. Leave it no longer than the label says.',
 };
 export const SOAKS = 'Soaks';
 

@@ -29,7 +29,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'stiff link': {
     name: 'Stiff link',
     what: 'One link does not straighten by itself and jumps over cog and jockey wheel.',
-    mend: 'A drop of oil on it, then bend it a little sideways with both hands, to and fro, until it moves like the others. If it stays stiff, the link or the chain is replaced.',
+    mend: 'Put a drop of oil on it, then bend it a little sideways with both hands, to and fro, until it moves like the others. If it stays stiff, the link or the chain is replaced.',
   },
   'moved pin': {
     name: 'A pin has moved',
@@ -89,12 +89,12 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'dry jockey bearing': {
     name: 'Jockey wheel runs dry',
     what: 'Its bush or bearing squeaks, often on a chain that is freshly lubed.',
-    mend: 'A drop of oil, or clean and grease it. Replace it when it stays rough or wobbles.',
+    mend: 'Put a drop of oil on it, or clean and grease it. Replace it when it stays rough or wobbles.',
   },
   'dirty cogs': {
     name: 'Dirt between the cogs',
     what: 'Packed dirt keeps the chain from sitting down.',
-    mend: 'A brush, and the edge of a rag drawn through.',
+    mend: 'Brush it out, and draw the edge of a rag through.',
   },
   'packed ring': {
     name: 'Ring packed with dirt',
@@ -114,7 +114,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'out of index': {
     name: 'Shifting out of line',
     what: 'The jockey wheel does not stand below its cog: cable, trim or a bent hanger.',
-    mend: 'Barrel or trim first. A bent hanger is straightened in a workshop.',
+    mend: 'Turn the barrel or the trim first. A bent hanger is straightened in a workshop.',
   },
   'cage rubs': {
     name: 'Front cage rubs',
@@ -124,7 +124,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'limit screw': {
     name: 'Limit screw',
     what: 'The derailleur goes too far, or not far enough, at an end.',
-    mend: 'Set the limit by small turns on the stand. If you have not done it before, a workshop does: into the spokes it throws a rider.',
+    mend: 'Set the limit by small turns on the stand. If you have not done it before, leave it to a workshop. A chain in the spokes throws the rider.',
   },
   'lube not set': {
     name: 'Lube not set',
@@ -134,12 +134,12 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'dry freehub': {
     name: 'Freehub dry or worn',
     what: 'It sounds when the cranks stand and the wheel turns.',
-    mend: 'Workshop: freehub, cleaned and greased with what its maker asks for.',
+    mend: 'A workshop cleans the freehub and greases it with what its maker asks for.',
   },
   'loose crank parts': {
     name: 'Pedals, cranks, rings or bottom bracket',
     what: 'Something moves a little each time you push.',
-    mend: 'Tighten to the makers’ figures, threads greased. Bottom bracket play is a workshop’s.',
+    mend: 'Tighten to the makers’ figures, threads greased. Play in the bottom bracket is for a workshop.',
   },
   'brake rubs': {
     name: 'Brake rubs',
@@ -149,7 +149,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'oil on brake': {
     name: 'Oil on the brake',
     what: 'Lube or spray has come on rotor, rim or pads.',
-    mend: 'Do not ride before it bites again. Rotor or rim with brake cleaner on a clean rag; soaked pads are replaced, in a workshop if you have not done it.',
+    mend: 'Do not ride before it bites again. Clean rotor or rim with brake cleaner on a clean rag. Soaked pads are replaced, in a workshop if you have not done it.',
   },
   'loose wheel': {
     name: 'Loose wheel',
@@ -159,7 +159,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, CauseWords>> = {
   'wax flakes': {
     name: 'Fresh wax shedding flakes',
     what: 'A waxed chain crackles on its first ride.',
-    mend: 'Nothing: wipe off the crumbs. It is gone after a ride.',
+    mend: 'Only wipe off the crumbs. It is gone after a ride.',
   },
   'new chain settling': {
     name: 'New chain settling in',

@@ -14,7 +14,7 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'four things': {
     title: 'First what could throw you',
     how: [
-      'Quick link, if the chain has one: both plates flush, both pins at the end of their slots.',
+      'Quick link, if the chain has one: both plates are flush, and both pins stand at the end of their slots.',
       'Pins: none stands out further than its neighbours. Turn the cranks slowly by hand until the whole chain has gone by.',
       'Wheels: shake each rim sideways; the axle is tight and nothing knocks.',
       'Brakes: pull each lever hard. It holds, and does not reach the bar.',
@@ -46,7 +46,7 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'bend each link': {
     title: 'Find a stiff link',
     how: [
-      'Largest cog at the rear, so that the chain bends most. Turn the cranks back slowly.',
+      'Shift to the largest cog at the rear, so that the chain bends most. Turn the cranks back slowly.',
       'Watch the chain leave the lower jockey wheel: a stiff link keeps its bend and lifts the cage.',
       'Look at its pin too: it stands as far out as the others on both sides.',
     ],
@@ -85,7 +85,7 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
       'Lift the chain off each with a stick, or slacken it, and flick the wheel: it turns freely and in silence.',
       'Look between its teeth for packed dirt. A little play sideways is normal, most of all in the upper one.',
     ],
-    caution: 'Only while the cranks stand still.',
+    caution: 'Do it only while the cranks stand still.',
   },
   'rag on the chain': {
     title: 'A clean rag round the chain',
@@ -97,15 +97,15 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'look at the cogs': {
     title: 'Look at rings and cogs',
     how: [
-      'Between the cogs, behind the rings and in the gaps of a narrow-wide ring: dirt packed hard?',
-      'Teeth: one bent, chipped, hooked like a wave, or sharp?',
+      'Is dirt packed hard between the cogs, behind the rings, or in the gaps of a narrow-wide ring?',
+      'Is a tooth bent, chipped, hooked like a wave, or sharp?',
     ],
     caution: 'Teeth are sharp; turn by the pedal and look only while they stand still.',
   },
   'measure the chain': {
     title: 'Measure the chain',
     how: [
-      'Chain checker or ruler on the lower run, in two places. The limit for this bike stands in Book, Wear.',
+      'Lay a chain checker or a ruler on the lower run, in two places. The limit stands on the chain’s page, under Book, Garage.',
     ],
   },
   'swap the cog': {
@@ -119,8 +119,8 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'both ends of the gears': {
     title: 'Shift to both ends',
     how: [
-      'Largest cog and largest ring, gently on the stand: the cage must not be pulled straight. Smallest and smallest: the lower run must not hang.',
-      'Smallest cog: the chain does not fall towards the frame. Largest cog: the cage stays clear of the spokes.',
+      'On the stand, shift gently to the largest cog and ring. The cage must not be pulled straight. Then shift to the smallest of both. The lower run must not hang.',
+      'On the smallest cog the chain must not fall towards the frame. On the largest the cage must stay clear of the spokes.',
     ],
     caution:
       'If the chain grows tight before the last gear, stop there: forced on, it tears off the derailleur.',
@@ -143,14 +143,14 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'hang and rock': {
     title: 'Rock cranks and pedals',
     how: [
-      'Rock each crank towards the frame and away: any play? Turn each pedal: smooth and without play?',
-      'Ride once seated and once standing, then pushing with one foot: when is it gone?',
+      'Rock each crank towards the frame and away. Is there play? Turn each pedal. Does it run smoothly, without play?',
+      'Ride once seated and once standing, then pushing with one foot. When is it gone?',
     ],
   },
   'turn the barrel': {
     title: 'Set the shifting by the barrel',
     how: [
-      'On the stand, a middle cog. Turn the barrel at derailleur or lever by a quarter turn, turn the cranks, listen.',
+      'On the stand, shift to a middle cog. Turn the barrel at derailleur or lever by a quarter turn, turn the cranks, listen.',
       'If it climbs slowly to larger cogs, turn it out; if it drops slowly, turn it in. Electronic shifting has its own trim.',
     ],
     caution:
@@ -174,12 +174,12 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
     how: [
       'Hold a wooden stick or plastic scraper against each side while turning slowly backwards, then wipe.',
     ],
-    caution: 'The stick, never a finger, near what turns.',
+    caution: 'Use the stick near what turns, never a finger.',
   },
   'oil the jockey bearings': {
     title: 'A drop of oil for the jockey wheels',
     how: [
-      'A thin oil at each side of the bush, wheel turned by hand, surplus wiped off.',
+      'Put a little thin oil on each side of the bush, turn the wheel by hand, and wipe off the rest.',
       'If it stays rough: one wheel at a time off its bolt, cleaned, greased, and back as it was, upper and lower not exchanged.',
     ],
     caution: 'Bolts in the cage are small: tighten to the figure on them or in the maker’s sheet.',
@@ -187,18 +187,18 @@ export const STEP_WORDS: Readonly<Record<StepId, StepWords>> = {
   'tighten the crank side': {
     title: 'Check what is bolted at the front',
     how: [
-      'Pedals, crank bolts, ring bolts, by torque wrench and the maker’s figures. The left pedal has a left-hand thread.',
+      'Tighten pedals, crank bolts and ring bolts with a torque wrench, to the maker’s figures. The left pedal has a left-hand thread.',
       'Clean and grease the pedal threads while they are out. Seat post and saddle clamp creak alike: check them too.',
     ],
     caution:
-      'Carbon and hollow parts: the maker’s torque and paste only. Play in the bottom bracket is for a workshop.',
+      'On carbon and hollow parts use only the maker’s torque and paste. Play in the bottom bracket is for a workshop.',
   },
   'ride and listen': {
     title: 'Ride on and listen',
     how: [
-      'Twenty to thirty kilometres on an ordinary ride. New chains, fresh wax and lube that has not set grow quiet by themselves.',
+      'Ride twenty to thirty kilometres as usual. New chains, fresh wax and lube that has not set grow quiet by themselves.',
     ],
-    caution: 'Only with the first four things proved right.',
+    caution: 'Ride only when the first four things are right.',
   },
 };
 
