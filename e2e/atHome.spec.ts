@@ -102,6 +102,13 @@ test('a “?” opens what a measure means and rests on, and focus comes back to
   const sheet = page.getByRole('dialog', { name: 'Grit inside' });
   await expect(sheet.getByText(/^Way inwards: 580 km/)).toBeVisible();
   expect(await rider.axeFaults()).toEqual([]);
+  // A word of the trade opens over it, and closes by itself.
+  const word = sheet.getByRole('button', { name: 'rollers' });
+  await word.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'Roller' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Roller' })).toHaveCount(0);
+  await expect(word).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);
   await expect(mark).toBeFocused();

@@ -25,7 +25,8 @@ export function Sheet({ title, onClose, children }: Props) {
       field={{
         ref: dialog,
         'aria-label': title,
-        onClose,
+        // A sheet opened from this one closes by itself.
+        onClose: ({ target, currentTarget }: Event) => target === currentTarget && onClose(),
         // A tap beside the sheet is on the dialog itself.
         onClick: ({ target, currentTarget }: MouseEvent) =>
           target === currentTarget && (currentTarget as HTMLDialogElement).close(),
