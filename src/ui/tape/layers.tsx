@@ -141,20 +141,11 @@ export function Marks({ shapes, colors, width }: PartProps) {
         now
       </SvgText>
       {chalks.map((chalk, n) => (
-        <Chalk
-          key={n}
-          x={chalk.x}
-          // Words only where the mark before leaves room for them.
-          label={n === 0 || chalk.x - (chalks[n - 1]?.x ?? 0) > ROOM_PX ? chalk.label : ''}
-          colors={colors}
-          width={width}
-        />
+        <Chalk key={n} x={chalk.x} label={chalk.label} colors={colors} width={width} />
       ))}
     </G>
   );
 }
-
-const ROOM_PX = 90;
 
 /** A tailor's cross in chalk, with what falls due there. */
 function Chalk({

@@ -1,3 +1,4 @@
+import { withRoom } from './chalks';
 import {
   CARE,
   STANDARDS,
@@ -121,6 +122,7 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
   const x = (km: number) => ((km - view.leftKm) / view.spanKm) * view.widthPx;
   const past = pastOf(input, view, x);
   const ahead = aheadOf(input, x);
+  const lubeDue = meeting(input, 'lube', view, x);
   return {
     nowX: x(0),
     ticks: ticks(view, x),
@@ -136,11 +138,14 @@ export function tapeGeometry(input: TapeInput, view: TapeView): TapeShapes {
     toCome: input.planned.rides
       .map(({ from, to }) => ({ from: x(from), to: x(to) }))
       .filter((r) => onView(r.from, r.to, view)),
-    lubeDue: meeting(input, 'lube', view, x),
+    lubeDue,
     dirtDue: meeting(input, 'dirt', view, x),
-    chalks: input.planned.chalks
-      .map(({ km, label }) => ({ x: x(km), label }))
-      .filter((chalk) => chalk.x >= 0 && chalk.x <= view.widthPx),
+    chalks: withRoom(
+      input.planned.chalks
+        .map(({ km, label }) => ({ x: x(km), label }))
+        .filter((chalk) => chalk.x >= 0 && chalk.x <= view.widthPx),
+      lubeDue,
+    ),
   };
 }
 
