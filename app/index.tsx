@@ -20,7 +20,6 @@ import {
   useAppSelector,
   useClock,
 } from '@/store';
-import { changeSettings } from '@/store/commands';
 import { startWithBike } from '@/store/commands/start';
 import { markDueSeen } from '@/store/plan/commands';
 import { selectLikelyDays } from '@/store/likelyDays';
@@ -69,10 +68,7 @@ export default function Today() {
     return (
       <Page>
         <FirstRun
-          onStart={(kind, start, written) => {
-            dispatch(changeSettings('Units changed', written));
-            dispatch(startWithBike(PRESETS[kind], start));
-          }}
+          onStart={(kind, start, written) => dispatch(startWithBike(PRESETS[kind], start, written))}
           onDemo={() => switchLogbook('demo')}
         />
       </Page>

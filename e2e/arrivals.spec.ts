@@ -152,7 +152,7 @@ test('with no server rides stay a guess, are marked so, and are filled when it i
   await expect(row).toContainText('Not known');
   await row.click();
   await expect(page.getByText(/Not known, so a middle is assumed/)).toContainText(
-    'It does not answer',
+    'The weather source does not answer',
   );
   await page.unroute('**/api/**');
   await rider.goesToSettings();

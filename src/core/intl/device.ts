@@ -31,8 +31,16 @@ type WithWeeks = Intl.Locale & {
 
 const MONDAY = 1;
 
-/** What Unicode's data say of a language of a region, `en-US`. */
+/** What Unicode's data say of a language of a region, `en-US`. Of what is no name of a language: 24 hours, from Monday. */
 export function regionalOf(language: string): Regional {
+  try {
+    return known(language);
+  } catch {
+    return { region: '', clock: '24', firstDay: MONDAY };
+  }
+}
+
+function known(language: string): Regional {
   const locale: WithWeeks = new Intl.Locale(language).maximize();
   const { hourCycle } = new Intl.DateTimeFormat(language, { hour: 'numeric' }).resolvedOptions();
   return {

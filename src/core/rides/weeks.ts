@@ -1,5 +1,4 @@
-import type { Day } from 'date-fns';
-import { startOfWeek } from 'date-fns/startOfWeek';
+import { weekOf } from '../time/weeks';
 import type { WeekStart } from '../records/kinds';
 import type { RideEntry } from './entries';
 
@@ -16,10 +15,9 @@ export interface RideWeek {
 
 /** Rides, newest first, by the weeks they were ridden in where the app runs; `weekStart` 1 Monday to 7 Sunday. */
 export function weeksOf(rides: readonly RideEntry[], weekStart: WeekStart): RideWeek[] {
-  const weekStartsOn = (weekStart % 7) as Day;
   const weeks: RideWeek[] = [];
   for (const entry of rides) {
-    const start = startOfWeek(Date.parse(entry.ride.at), { weekStartsOn }).getTime();
+    const start = weekOf(Date.parse(entry.ride.at), weekStart);
     let week = weeks.at(-1);
     if (!week || week.start !== start)
       weeks.push((week = { start, rides: [], km: 0, climbM: null }));

@@ -1,4 +1,5 @@
-import { startOfDay, startOfISOWeek } from 'date-fns';
+import { startOfDay } from 'date-fns/startOfDay';
+import { weekOf } from '../time/weeks';
 import { METHODS } from '../care';
 import { MS_PER_HOUR } from '../units';
 import { isWetRide, type ServiceRow } from './service';
@@ -25,8 +26,8 @@ export interface Span {
 }
 
 /** Where a span begins that a moment lies in, in the rider's time zone. */
-const STARTS: Record<Zoom, (at: number) => number> = {
-  years: (at) => startOfISOWeek(at).getTime(),
+const STARTS: Record<Zoom, (at: number, firstDay: number) => number> = {
+  years: weekOf,
   months: (at) => startOfDay(at).getTime(),
   weeks: (at) => startOfDay(at).getTime(),
   days: (at) => {
@@ -56,12 +57,12 @@ export function lanesOf({ event }: ServiceRow): Lane[] {
   }
 }
 
-/** A life in spans, oldest first; those in which nothing happened are left out. `rows`: newest first, as a service history has them. */
-export function spansOf(rows: readonly ServiceRow[], zoom: Zoom): Span[] {
+/** A life in spans, oldest first; those in which nothing happened are left out. `rows`: newest first, as a service history has them; weeks begin on a day, 1 Monday to 7 Sunday. */
+export function spansOf(rows: readonly ServiceRow[], zoom: Zoom, firstDay: number): Span[] {
   const spans: (Span & { rows: ServiceRow[]; lanes: Set<Lane> })[] = [];
   for (let n = rows.length - 1; n >= 0; n--) {
     const row = rows[n]!;
-    const at = STARTS[zoom](Date.parse(row.event.at));
+    const at = STARTS[zoom](Date.parse(row.event.at), firstDay);
     let span = spans.at(-1);
     if (span?.at !== at) {
       span = { at, dryKm: 0, wetKm: 0, cost: 0, lanes: new Set(), rows: [] };

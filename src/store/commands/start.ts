@@ -1,3 +1,4 @@
+import type { Written } from '@/core/settings';
 import type { Bike, BikeSpecs, Chain } from '@/core/garage';
 import type { ChainStart } from '@/core/logbook';
 import type { AppThunk } from '../store';
@@ -5,8 +6,12 @@ import { record } from './perform';
 
 /** A first bike with its chain on it, as one step: what stands between nothing and a verdict. */
 export const startWithBike =
-  (preset: { name: string; links: number; specs: BikeSpecs }, start: ChainStart): AppThunk =>
-  (dispatch, _, edge) => {
+  (
+    preset: { name: string; links: number; specs: BikeSpecs },
+    start: ChainStart,
+    written: Partial<Written> = {},
+  ): AppThunk =>
+  (dispatch, getState, edge) => {
     const now = new Date(edge.now()).toISOString();
     const common = { retired: false, changedAt: now };
     const bike: Bike = { ...preset.specs, ...common, id: edge.newId(), name: preset.name };
@@ -25,7 +30,11 @@ export const startWithBike =
       record(
         `${bike.name} added`,
         [{ type: 'chainFitted', at: now, bikeId: bike.id, chainId: chain.id, start }],
-        { bikes: [bike], chains: [chain] },
+        {
+          bikes: [bike],
+          chains: [chain],
+          settings: { ...getState().logbook.settings, ...written, changedAt: now },
+        },
       ),
     );
   };

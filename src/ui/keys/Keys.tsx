@@ -42,7 +42,9 @@ export function Keys({ atTheBench, onGo, onEscape }: Props) {
         : {
             ArrowDown: step(1, false),
             ArrowUp: step(-1, false),
-            Escape: free(onEscape),
+            Escape: (event: KeyboardEvent) => {
+              if (!isTaken(event, WRITING)) onEscape();
+            },
           }),
     });
   }, [atTheBench, singles, onGo, onEscape]);
@@ -50,12 +52,13 @@ export function Keys({ atTheBench, onGo, onEscape }: Props) {
 }
 
 /** Someone writes, a sheet is open, or the key means something to what has focus. */
-function isTaken({ target, ctrlKey, metaKey, altKey }: KeyboardEvent): boolean {
+function isTaken(
+  { target, ctrlKey, metaKey, altKey }: KeyboardEvent,
+  by = `${WRITING}, [role=radiogroup], [role=slider]`,
+): boolean {
   if (ctrlKey || metaKey || altKey || document.querySelector('dialog[open]')) return true;
-  return (
-    target instanceof HTMLElement &&
-    target.closest(
-      'input, textarea, select, [contenteditable], [role=radiogroup], [role=slider]',
-    ) !== null
-  );
+  return target instanceof HTMLElement && target.closest(by) !== null;
 }
+
+/** Where Escape may mean something too. */
+const WRITING = 'input, textarea, select, [contenteditable]';

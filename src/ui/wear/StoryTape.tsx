@@ -18,6 +18,7 @@ import {
   xOf,
   type StoryScale,
 } from './storyShapes';
+import { useWritten } from '../useSay';
 import { ServiceLine } from './ServiceLine';
 import { StoryWindow } from './StoryWindow';
 
@@ -35,9 +36,10 @@ const NAMES_PX = 76;
 /** A whole life on one long tape: rides by weather below, all else in lanes above; from years down to days. */
 export function StoryTape({ rows, garage, units, now }: Props) {
   const colors = useColors();
+  const { weekStart } = useWritten();
   const [zoom, setZoom] = useState<Zoom>('years');
   const [picked, setPicked] = useState<Span | null>(null);
-  const spans = useMemo(() => spansOf(rows, zoom), [rows, zoom]);
+  const spans = useMemo(() => spansOf(rows, zoom, weekStart), [rows, zoom, weekStart]);
   const scale = useMemo(() => storyScale(spans, zoom, now), [spans, zoom, now]);
   return (
     <View style={styles.story}>
@@ -78,7 +80,7 @@ export function StoryTape({ rows, garage, units, now }: Props) {
       <TableBehind
         of="Month by month"
         columns={STORY_COLUMNS}
-        rows={() => storyRows(spansOf(rows, 'days'), units)}
+        rows={() => storyRows(spansOf(rows, 'days', weekStart), units)}
       />
     </View>
   );

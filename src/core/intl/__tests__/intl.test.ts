@@ -76,6 +76,11 @@ describe('what a rider of a region starts with', () => {
   });
 });
 
+it('whatever a browser calls its language, a rider can begin', () => {
+  for (const odd of ['', 'en_US', 'C', 'x'.repeat(99)])
+    expect(writtenAt(regionalOf(odd))).toEqual({ units: METRIC, weekStart: 1 });
+});
+
 it('zones are known by name, the sign before tenths by the device', () => {
   expect(isZone('Europe/Lisbon')).toBe(true);
   expect(isZone('Europe/Nowhere')).toBe(false);

@@ -24,7 +24,13 @@ const ROWS = [
 ];
 
 describe('a life in spans', () => {
-  const km = (zoom: Zoom) => spansOf(ROWS, zoom).map((s) => [s.dryKm, s.wetKm]);
+  const km = (zoom: Zoom) => spansOf(ROWS, zoom, 1).map((s) => [s.dryKm, s.wetKm]);
+
+  it('begins its weeks on the day the rider’s begin', () => {
+    // Sunday the 8th belongs to the week after where weeks begin on Sunday.
+    expect(spansOf(ROWS, 'years', 7).map((s) => s.dryKm)).toEqual([0, 60]);
+    expect(spansOf(ROWS, 'years', 1).map((s) => s.dryKm)).toEqual([40, 20]);
+  });
 
   it('adds up kilometres by weather: by week, by day, by quarter of a day', () => {
     expect(km('years')).toEqual([
@@ -37,26 +43,26 @@ describe('a life in spans', () => {
       [20, 30],
     ]);
     expect(km('weeks')).toEqual(km('months'));
-    expect(spansOf(ROWS, 'days').map((s) => s.rows.length)).toEqual([1, 1, 2, 2]);
+    expect(spansOf(ROWS, 'days', 1).map((s) => s.rows.length)).toEqual([1, 1, 2, 2]);
   });
 
   it('begins its spans in the rider’s zone: weeks on Monday, days at midnight', () => {
-    const first = (zoom: Zoom) => new Date(spansOf(ROWS, zoom)[0]!.at);
+    const first = (zoom: Zoom) => new Date(spansOf(ROWS, zoom, 1)[0]!.at);
     expect([first('years').getDay(), first('years').getHours()]).toEqual([1, 0]);
     expect(first('months').getHours()).toBe(0);
-    expect(spansOf(ROWS, 'days').every((s) => new Date(s.at).getHours() % 6 === 0)).toBe(true);
+    expect(spansOf(ROWS, 'days', 1).every((s) => new Date(s.at).getHours() % 6 === 0)).toBe(true);
   });
 
   it('adds up what was spent', () => {
-    expect(spansOf(ROWS, 'years').map((s) => s.cost)).toEqual([0, 0.4]);
+    expect(spansOf(ROWS, 'years', 1).map((s) => s.cost)).toEqual([0, 0.4]);
   });
 
   it('puts each event into its lanes, oldest first, and loses none', () => {
-    expect(spansOf(ROWS, 'years').map((s) => [...s.lanes])).toEqual([
+    expect(spansOf(ROWS, 'years', 1).map((s) => [...s.lanes])).toEqual([
       ['fitted'],
       ['lubed', 'cleaned', 'read'],
     ]);
-    const all = spansOf(ROWS, 'days').flatMap((s) => s.rows);
+    const all = spansOf(ROWS, 'days', 1).flatMap((s) => s.rows);
     expect(all).toEqual([...ROWS].reverse());
   });
 
