@@ -15,6 +15,9 @@ interface Props {
   children: ReactNode;
 }
 
+/** Paper has no way back. */
+const NOT_PRINTED = { dataSet: { frame: '' } } as object;
+
 /** List and detail: next to each other on a wide screen, one after the other on a phone. */
 export function SideBySide({ list, showList, listName, onBack, children }: Props) {
   const wide = useWide();
@@ -25,7 +28,7 @@ export function SideBySide({ list, showList, listName, onBack, children }: Props
       <View style={styles.one}>
         {showList ? list : null}
         <View style={showList ? styles.hidden : styles.one}>
-          <View style={styles.back}>
+          <View style={styles.back} {...NOT_PRINTED}>
             <Button kind="quiet" icon={ChevronLeft} label={listName} onPress={onBack} />
           </View>
           {children}

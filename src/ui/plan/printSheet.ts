@@ -4,6 +4,9 @@ import type { RideAhead } from '@/core/plan/rides/occurrences';
 import { formatDistance, type Units } from '@/core/units';
 import { timeText } from '@/core/intl';
 
+/** Keeps a figure and its unit on one line. */
+const NEVER_PARTED = '\u00a0';
+
 const escape = (text: string): string =>
   text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
 
@@ -25,7 +28,7 @@ export function sheetOf(
     if (jobs.length + coats.length + own.length === 0) return [];
     const ridden = own.map((r) =>
       escape(
-        `${timeText(r.time, units.clock)} ${bikeNames[r.bikeId] ?? ''}, ${formatDistance(r.km, units)}`,
+        `${timeText(r.time, units.clock)} ${bikeNames[r.bikeId] ?? ''}, ${formatDistance(r.km, units).replace(' ', NEVER_PARTED)}`,
       ),
     );
     const done = [
@@ -44,14 +47,14 @@ export function sheetOf(
   });
   return `<!doctype html><html lang="en"><meta charset="utf-8"><title>Chain care, ${escape(shortDay(today))}</title>
 <style>
-body{font:11pt/1.4 'Hanken Grotesk',sans-serif;color:#16202f;margin:12mm}
-h1{font-size:16pt;margin:0 0 6mm}
+body{font:13pt/1.4 'Hanken Grotesk',sans-serif;color:#16202f;margin:12mm}
+h1{font-size:22pt;margin:0 0 6mm}
 table{border-collapse:collapse;width:100%}
 th,td{border-top:1px solid #9aa3ad;padding:2mm 3mm 2mm 0;text-align:left;vertical-align:top}
 tr{break-inside:avoid}
 th{white-space:nowrap}
 .job{display:flex;gap:3mm;margin-bottom:1mm}
-.box{flex:none;width:4mm;height:4mm;border:1.5px solid #16202f;margin-top:.7mm}
+.box{flex:none;width:5mm;height:5mm;border:2px solid #16202f;margin-top:.7mm}
 </style>
 <h1>Chain care, the next ${days.length} days</h1>
 <table><thead><tr><th scope="col">Day</th><th scope="col">Rides</th><th scope="col">At the bench</th></tr></thead><tbody>${rows.join('')}</tbody></table></html>`;
