@@ -112,6 +112,11 @@ test('a “?” opens what a measure means and rests on, and focus comes back to
   await page.keyboard.press('Escape');
   await expect(sheet).toHaveCount(0);
   await expect(mark).toBeFocused();
+  await rider.goesOn('/book/money');
+  await page.getByRole('button', { name: 'What does this mean?' }).first().click();
+  await expect(
+    page.getByRole('dialog', { name: 'What care costs' }).getByText(/^A ride takes the share/),
+  ).toBeVisible();
 });
 
 test('shortcuts of the icon open what they name @once', async ({ page, request, rider }) => {

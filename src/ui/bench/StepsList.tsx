@@ -28,6 +28,8 @@ export function StepsList({ bench: { steps, state, current } }: { bench: BenchSt
   );
 }
 
+const DONE = { role: 'img', 'aria-label': 'Done' } as const;
+
 function Step({ step, isNow, isDone }: { step: BenchStep; isNow: boolean; isDone: boolean }) {
   const colors = useColors();
   const ref = useRef<View>(null);
@@ -41,8 +43,8 @@ function Step({ step, isNow, isDone }: { step: BenchStep; isNow: boolean; isDone
       {...(isNow ? { 'aria-current': 'step' as const } : {})}
       style={[styles.step, isNow && { backgroundColor: colors.tape }]}
     >
-      <View style={styles.mark}>
-        {isDone ? <Check size={16} color={colors.inkSoft} aria-label="Done" /> : null}
+      <View style={styles.mark} {...(isDone ? DONE : {})}>
+        {isDone ? <Check size={16} color={colors.inkSoft} aria-hidden /> : null}
       </View>
       <Txt
         variant={isNow ? 'label' : 'small'}

@@ -2,13 +2,15 @@ import { useRef, type PropsWithChildren } from 'react';
 import { FormProvider, type FieldValues, type UseFormReturn } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { afterPaint } from '../afterPaint';
+import { askToSave } from '../askedToSave';
 import { Button, FormFoot } from '../form';
 import { Txt } from '../theme';
 
 interface Props<Draft extends FieldValues, T> {
   form: UseFormReturn<Draft, unknown, T>;
   saveLabel: string;
-  onSave: () => void;
+  /** Resolves when what was typed was read, and handed on or refused. */
+  onSave: () => Promise<void>;
   /** Throws away what was typed before and came back; null: nothing did. */
   startAfresh: (() => void) | null;
   /** The other button: takes away what the form is of. */
@@ -23,9 +25,10 @@ export function EntryForm<Draft extends FieldValues, T>(props: PropsWithChildren
     // Two quick taps before the first is painted are one.
     if (pressed.current) return;
     pressed.current = true;
+    askToSave.begin();
     afterPaint(() => {
       pressed.current = false;
-      onSave();
+      void onSave().finally(askToSave.end);
     });
   };
   return (

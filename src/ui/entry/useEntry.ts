@@ -60,7 +60,7 @@ export function useEntry<Draft extends FieldValues, T extends FieldValues>(
     setIsKept(false);
   };
   const save = () =>
-    void form.handleSubmit((value) => {
+    form.handleSubmit((value) => {
       writeKept(name, opened, opened);
       onSave(value);
     })();

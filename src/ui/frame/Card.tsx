@@ -31,7 +31,7 @@ export function Card({ title, help, danger = false, children }: Props) {
           <Txt variant="heading" level={2} style={styles.title}>
             {title}
           </Txt>
-          {help ? <HelpMark measure={help} of={title} /> : null}
+          {help ? <HelpMark measure={help} /> : null}
         </View>
       ) : null}
       {children}

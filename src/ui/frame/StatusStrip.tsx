@@ -1,3 +1,5 @@
+import { useSyncExternalStore } from 'react';
+import { isAskedToSave, watchAskedToSave } from '../askedToSave';
 import Search from 'lucide-react-native/icons/search';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
@@ -22,6 +24,7 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
   const say = useSay();
   const { units } = useWritten();
   const colors = useColors();
+  const asked = useSyncExternalStore(watchAskedToSave, isAskedToSave);
   const failed = save.kind === 'failed';
   return (
     <View
@@ -54,7 +57,7 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
       <View style={styles.right}>
         <View role="status" aria-live="polite" style={styles.save}>
           <Txt variant="small" tone={failed ? 'danger' : 'inkSoft'}>
-            {saveText(save, say, units.clock)}
+            {asked && !failed ? SAVING : saveText(save, say, units.clock)}
           </Txt>
         </View>
         <LinkBox href="/find" name="Find" style={styles.find}>
@@ -65,8 +68,10 @@ export function StatusStrip({ onLeaveDemo, save }: Props) {
   );
 }
 
+const SAVING = 'Saving …';
+
 function saveText(save: Props['save'], say: (problem: Problem) => string, clock: Clock): string {
-  if (save.kind === 'saving') return 'Saving …';
+  if (save.kind === 'saving') return SAVING;
   if (save.kind === 'failed') return say(save.problem);
   return save.at === null ? '' : `Saved ${timeOfDay(save.at, clock)}`;
 }

@@ -6,15 +6,15 @@ import { Txt, useColors } from '../theme';
 // With the tap that asks for it.
 const HelpSheet = lazy(() => import('./HelpSheet').then((m) => ({ default: m.HelpSheet })));
 
-/** A “?” beside a measure: it opens what the measure means and rests on. */
-export function HelpMark({ measure, of }: { measure: MeasureName; of: string }) {
+/** A “?” beside a measure: it opens what the measure means and rests on. `of`: what it stands beside; else the title before it says that. */
+export function HelpMark({ measure, of }: { measure: MeasureName; of?: string }) {
   const colors = useColors();
   const [open, setOpen] = useState(false);
   return (
     <>
       <Pressable
         role="button"
-        aria-label={`What is “${of}”?`}
+        aria-label={of ? `What is “${of}”?` : 'What does this mean?'}
         aria-haspopup="dialog"
         onPress={() => setOpen(true)}
         style={styles.tap}

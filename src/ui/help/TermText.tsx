@@ -43,5 +43,11 @@ export function TermText({
 }
 
 const styles = StyleSheet.create({
-  term: { textDecorationLine: 'underline', textDecorationStyle: 'dotted' },
+  // A finger wide and high: it reaches over the words around it, and moves none of them.
+  term: {
+    textDecorationLine: 'underline',
+    textDecorationStyle: 'dotted',
+    padding: 11,
+    marginHorizontal: -11,
+  },
 });
