@@ -32,7 +32,7 @@ import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { afterPaint } from '@/ui/afterPaint';
 import { Button } from '@/ui/form/Button';
-import { Card, Columns, Page } from '@/ui/frame';
+import { Card, Columns, Page, useWide } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { lazilyFrom } from '@/ui/lazily';
 import { Tape, tapeInputOf } from '@/ui/tape';
@@ -191,7 +191,7 @@ function Beside({ report, plan }: ChainProps) {
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const clock = useClock();
-  const more = useMore(plan, bike.id);
+  const more = useMore(plan, bike.id, useWide());
   const trial = useTrialSaid(bike.id);
   const events = useAppSelector(selectEvents);
   const { name } = useOpenLogbook();

@@ -11,15 +11,18 @@ const JOBS_SHOWN = 4;
 const NOTED_SHOWN = 4;
 const DAYS_SHOWN = 3;
 
-/** What Today shows beside a chain: the next jobs of all bikes, the weather ahead, and what was noted lately. */
-export function useMore({ answer, forecasts }: PlanState, bikeId: string) {
+/**
+ * What Today shows beside a chain: the next jobs of all bikes, the weather ahead, and what was noted lately.
+ * `hasFigures`: there is room for watts and money too.
+ */
+export function useMore({ answer, forecasts }: PlanState, bikeId: string, hasFigures: boolean) {
   const { zone } = useOpenLogbook().edge;
   const now = useAppSelector(selectNow);
   const { replay } = useAppSelector(selectReplay);
   const garage = useAppSelector(selectGarage);
   const units = useAppSelector(selectUnits);
   const cell = replay.book.cells.get(bikeId);
-  const figures = useFigures();
+  const figures = useFigures(hasFigures);
   const cost = useAppSelector((state) => figures?.selectCostLine(state) ?? null);
   const watts = useAppSelector((state) => figures?.selectWattLine(state) ?? null);
   const forecast = forecasts.hours.find(([of]) => of === cell)?.[1];
@@ -36,9 +39,15 @@ export function useMore({ answer, forecasts }: PlanState, bikeId: string) {
   };
 }
 
-/** Watts and money are worked out after the first screen, by code that comes after it. */
-function useFigures() {
+/** Watts and money are worked out well after the first screen, by code that comes after it. */
+function useFigures(wanted: boolean) {
   const [figures, setFigures] = useState<typeof Figures | null>(null);
-  useEffect(() => void import('./figures').then(setFigures), []);
+  useEffect(() => {
+    if (!wanted) return;
+    const later = setTimeout(() => void import('./figures').then(setFigures), FIGURES_MS);
+    return () => clearTimeout(later);
+  }, [wanted]);
   return figures;
 }
+
+const FIGURES_MS = 2000;

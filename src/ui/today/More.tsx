@@ -7,7 +7,7 @@ import { formatRain, formatTemperature, type Units } from '@/core/units';
 import type { SkyOfDay } from '@/core/weather/skyAhead';
 import { eventLine } from '@/core/words/event';
 import type { AgendaEntry } from '@/core/words/plan';
-import { Card, LinkBox, useWide } from '../frame';
+import { Card, LinkBox } from '../frame';
 import { Txt, useColors } from '../theme';
 
 interface Props {
@@ -29,7 +29,6 @@ interface Props {
 
 /** Beside the chain: what comes next on all bikes, the weather ahead, and what was noted lately. */
 export function More({ jobs, noted, sky, garage, today, zone, units, cost, watts }: Props) {
-  const wide = useWide();
   return (
     <>
       {jobs ? (
@@ -43,12 +42,6 @@ export function More({ jobs, noted, sky, garage, today, zone, units, cost, watts
             />
           ))}
           {jobs.length === 0 ? <Txt tone="inkSoft">No job is due in the next weeks.</Txt> : null}
-        </Card>
-      ) : null}
-      {wide && cost && watts ? (
-        <Card title="Watts and money">
-          <Row href="/book/watts" what={watts} when="This chain" />
-          <Row href="/book/money" what={cost} when="All bikes" />
         </Card>
       ) : null}
       {sky.length > 0 ? (
@@ -68,6 +61,13 @@ export function More({ jobs, noted, sky, garage, today, zone, units, cost, watts
               when={dayWord(dateOf(Date.parse(step.event.at), zone), today)}
             />
           ))}
+        </Card>
+      ) : null}
+      {/* Last: it comes late, and must push nothing down. */}
+      {cost && watts ? (
+        <Card title="Watts and money">
+          <Row href="/book/watts" what={watts} when="This chain" />
+          <Row href="/book/money" what={cost} when="All bikes" />
         </Card>
       ) : null}
     </>
