@@ -27,6 +27,18 @@ export function clockFormat(
   };
 }
 
+/** "18:30", "6:30 pm". */
+export const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
+
+/** "24 Nov 2026, 18:30". */
+export const dayAndTime = clockFormat({
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
 const time = clockFormat({ hour: '2-digit', minute: '2-digit', timeZone: 'UTC' });
 
 /** A time of day, `18:30` as it is stored, as the rider reads clocks: "18:30", "6:30 pm". */

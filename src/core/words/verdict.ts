@@ -1,7 +1,7 @@
 import type { ChainStart, Depth } from '../logbook';
 import type { LubeClass } from '../lube';
 import { orderFor } from './orders';
-import { clockFormat, type Clock } from '../intl';
+import { timeOfDay, type Clock } from '../intl';
 import { dueWord, type DateText } from '../time/dates';
 import { formatDistance, formatDistanceRange, formatElongation, type Units } from '../units';
 import type { ChainState } from '../care/model/state';
@@ -208,8 +208,6 @@ export function heardSentence(verdict: Verdict): string | null {
       return 'You heard a rattle: dry and worn chains rattle. Measure the wear.';
   }
 }
-
-const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** How long a fresh coat is to be left alone; null where none sets. */
 export const settingSentence = ({ setsUntil }: Verdict, clock: Clock): string | null =>

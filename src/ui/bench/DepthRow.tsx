@@ -4,7 +4,7 @@ import { readyAt } from '@/core/bench/timeline';
 import { Txt, useColors } from '../theme';
 import { DEPTH_LABEL } from '@/core/words/labels';
 import { afterSentence, DEPTH_FOR, REFUSED } from '@/core/words/offers';
-import { clockFormat, type Clock } from '@/core/intl';
+import { clockFormat, timeOfDay, type Clock } from '@/core/intl';
 import { useWritten } from '../useSay';
 
 interface Props {
@@ -16,8 +16,7 @@ interface Props {
   onChoose: () => void;
 }
 
-const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
-const dayAndTime = clockFormat({
+const weekdayAndTime = clockFormat({
   weekday: 'long',
   hour: '2-digit',
   minute: '2-digit',
@@ -84,7 +83,7 @@ export function DepthRow({ offer, chosen, reason, now, onChoose }: Props) {
 }
 
 const when = (at: number, now: number, clock: Clock): string =>
-  (at - now < DAY_MS / 2 ? timeOfDay : dayAndTime)(at, clock);
+  (at - now < DAY_MS / 2 ? timeOfDay : weekdayAndTime)(at, clock);
 
 const styles = StyleSheet.create({
   row: { borderWidth: 1, borderRadius: 12, padding: 14, gap: 4, minHeight: 56 },

@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '../form';
 import { Card } from '../frame';
 import { Txt } from '../theme';
-import { clockFormat, numberFormat } from '@/core/intl';
+import { numberFormat, timeOfDay } from '@/core/intl';
 import { useWritten } from '../useSay';
 
 interface BackupProps {
@@ -63,8 +63,6 @@ interface FolderProps {
   onDrop: () => void;
 }
 
-const clock = clockFormat({ hour: '2-digit', minute: '2-digit' });
-
 /** A backup that keeps itself, in a folder the rider picks once. */
 export function FolderCard({ folder, problem, onPick, onReopen, onDrop }: FolderProps) {
   const { units } = useWritten();
@@ -87,7 +85,7 @@ export function FolderCard({ folder, problem, onPick, onReopen, onDrop }: Folder
               ? `The browser wants your word again before we write to “${folder.name}”.`
               : folder.lastAt === null
                 ? `Backups go to “${folder.name}”.`
-                : `Backups go to “${folder.name}”. Last written and checked at ${clock(folder.lastAt, units.clock)}.`}
+                : `Backups go to “${folder.name}”. Last written and checked at ${timeOfDay(folder.lastAt, units.clock)}.`}
           </Txt>
           {problem ? (
             <Txt tone="danger" live="assertive">

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LineChart } from 'react-native-chart-kit/v2';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
@@ -14,6 +13,7 @@ import { Txt, useColors, type Colors } from '../theme';
 import { Legend } from './Legend';
 import { TableBehind } from './TableBehind';
 import { chartTheme } from './theme';
+import { Drawing } from './Drawing';
 
 interface Props {
   lines: readonly IntervalLine[];
@@ -39,7 +39,6 @@ const strokes = (colors: Colors): string[] => [
 /** How long a coat lasts at each wet share, a line a lube; where the answer changes; where the rider is. */
 export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
   const colors = useColors();
-  const [width, setWidth] = useState(0);
   const steps = (lines[0]?.km.length ?? 1) - 1;
   const data = (lines[0]?.km ?? []).map((_, n) => ({
     share: n / steps,
@@ -54,14 +53,9 @@ export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
       <Txt variant="small" tone="inkSoft">
         Distance from coat to coat in {distanceUnit(units)}, by how much of the way is wet
       </Txt>
-      <View
-        role="img"
-        aria-label={chartText(lines, wetShare, units)}
-        style={styles.plot}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      >
-        {width > 0 ? (
-          <View aria-hidden>
+      <Drawing said={chartText(lines, wetShare, units)} style={styles.plot}>
+        {(width) => (
+          <>
             <LineChart
               data={data as Record<string, unknown>[]}
               xKey="share"
@@ -80,9 +74,9 @@ export function CrossingChart({ lines, wetShare, crossings, units }: Props) {
               theme={chartTheme(colors)}
             />
             <Marks width={width} wetShare={wetShare} crossings={crossings} />
-          </View>
-        ) : null}
-      </View>
+          </>
+        )}
+      </Drawing>
       <TableBehind
         of="Distance from coat to coat"
         columns={['Wet', ...lines.map(({ name }) => name)]}

@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { BarChart } from 'react-native-chart-kit/v2';
 import { useTheme } from '../theme';
 import { TableBehind } from './TableBehind';
 import { Legend } from './Legend';
 import { chartTheme } from './theme';
+import { Drawing } from './Drawing';
 
 interface Props {
   /** Stands before the keys. */
@@ -23,7 +23,6 @@ interface Props {
 /** Months as bars of their parts, one upon the other. */
 export function MonthBars({ title, months, parts, height, monthOf, table, text }: Props) {
   const { colors } = useTheme();
-  const [width, setWidth] = useState(0);
   const data = months.map(({ start, values }) => ({
     // Short names repeat; the chart tells months apart by their moment.
     month: start,
@@ -32,14 +31,9 @@ export function MonthBars({ title, months, parts, height, monthOf, table, text }
   return (
     <View style={styles.bars}>
       <Legend {...(title ? { title } : {})} shape="block" edge={colors.lineStrong} keys={parts} />
-      <View
-        role="img"
-        aria-label={text}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-        style={[styles.chart, { height }]}
-      >
-        {width > 0 ? (
-          <View aria-hidden>
+      <Drawing said={text} style={[styles.chart, { height }]}>
+        {(width) => (
+          <>
             <BarChart
               data={data as Record<string, unknown>[]}
               xKey="month"
@@ -58,9 +52,9 @@ export function MonthBars({ title, months, parts, height, monthOf, table, text }
               formatYLabel={(value) => `${Math.round(value)}`}
               theme={chartTheme(colors)}
             />
-          </View>
-        ) : null}
-      </View>
+          </>
+        )}
+      </Drawing>
       <TableBehind
         of={table.of}
         columns={['Month', ...parts.map(({ name }) => name)]}

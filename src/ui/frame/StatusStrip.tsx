@@ -6,7 +6,7 @@ import type { Problem } from '@/core/problem';
 import { LinkBox } from './LinkBox';
 import { Txt, useColors } from '../theme';
 import { useSay, useWritten } from '../useSay';
-import { clockFormat, type Clock } from '@/core/intl';
+import { timeOfDay, type Clock } from '@/core/intl';
 
 interface Props {
   /** Set while the demo is open. */
@@ -16,8 +16,6 @@ interface Props {
     | { kind: 'saving' }
     | { kind: 'failed'; problem: Problem };
 }
-
-const timeOfDay = clockFormat({ hour: '2-digit', minute: '2-digit' });
 
 /** One thin line at the top: whose logbook is open, and whether it is saved. */
 export function StatusStrip({ onLeaveDemo, save }: Props) {

@@ -1,5 +1,5 @@
-import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useMemo } from 'react';
+import { StyleSheet } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { bestThreshold, costOfThresholds, type Replacing } from '@/core/money';
 import { formatElongation } from '@/core/units';
@@ -7,6 +7,7 @@ import { formatMoney } from '@/core/intl/money';
 import { curveText, replaceSentences } from '@/core/words/money';
 import { REPLACE_COLUMNS, replaceRows } from '@/core/words/tables/replace';
 import { Legend } from '../charts/Legend';
+import { Drawing } from '../charts/Drawing';
 import { TableBehind } from '../charts/TableBehind';
 import { Card } from '../frame';
 import { Txt, useColors } from '../theme';
@@ -22,7 +23,6 @@ interface Props {
 
 /** Replace now, later, never: what each costs a kilometre, and where this chain stands. */
 export function ReplaceCard({ chainName, replacing, wear, currency }: Props) {
-  const [width, setWidth] = useState(0);
   const curve = useMemo(() => costOfThresholds(replacing), [replacing]);
   const best = bestThreshold(curve);
   const colors = useColors();
@@ -39,20 +39,15 @@ export function ReplaceCard({ chainName, replacing, wear, currency }: Props) {
           { name: 'Your chain', color: colors.tape },
         ]}
       />
-      <View
-        role="img"
-        aria-label={curveText(curve, currency)}
-        style={styles.plot}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      >
-        {width > 0 ? (
+      <Drawing said={curveText(curve, currency)} style={styles.plot}>
+        {(width) => (
           <Plot
             shapes={replaceShapes(curve, best, wear, width)}
             width={width}
             costOf={(cost) => formatMoney(cost, currency, true)}
           />
-        ) : null}
-      </View>
+        )}
+      </Drawing>
       <TableBehind
         of="When to replace"
         columns={REPLACE_COLUMNS}
@@ -78,7 +73,7 @@ function Plot({ shapes, width, costOf }: PlotProps) {
   const bottom = REPLACE.height - REPLACE.bottom;
   const { here, least, flat } = shapes;
   return (
-    <Svg width={width} height={REPLACE.height} aria-hidden>
+    <Svg width={width} height={REPLACE.height}>
       <Rect
         x={flat.x}
         y={REPLACE.top}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { heldGroups, type Decision, type HeldRow, type ImportRow } from '@/core/arrivals';
-import { clockFormat } from '@/core/intl';
+import { dayAndTime } from '@/core/intl';
 import { formatExactDistance, type Units } from '@/core/units';
 import { countedRides } from '@/core/words/counted';
 import { decisionsOf, decisionsOfAll, heldTitle, odditySentence } from '@/core/words/arrivals/held';
@@ -92,14 +92,6 @@ function Group({ rows, units, onDecide }: GroupProps) {
   );
 }
 
-const moment = clockFormat({
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  hour: '2-digit',
-  minute: '2-digit',
-});
-
 interface HeldProps extends Omit<Props, 'rows'> {
   row: HeldRow;
 }
@@ -111,7 +103,7 @@ function Held({ row, units, onDecide }: HeldProps) {
     <View role="group" aria-label={file} style={[styles.held, { borderColor: colors.line }]}>
       <Txt variant="label">{file}</Txt>
       <Txt variant="small" tone="inkSoft">
-        {moment(Date.parse(ride.startedAt), units.clock)},{' '}
+        {dayAndTime(Date.parse(ride.startedAt), units.clock)},{' '}
         {formatExactDistance(ride.distanceKm, units)}
         {ride.name ? `, ${ride.name}` : ''}
       </Txt>

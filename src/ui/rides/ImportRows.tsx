@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { ImportRow } from '@/core/arrivals';
-import { clockFormat, dateFormat } from '@/core/intl';
+import { dateFormat, dayAndTime } from '@/core/intl';
 import { formatExactDistance, type Units } from '@/core/units';
 import { Txt, useColors } from '../theme';
 import { FailedRows } from './FailedRows';
@@ -30,13 +30,6 @@ export function ImportRows({ rows, units }: { rows: readonly ImportRow[]; units:
   );
 }
 
-const moment = clockFormat({
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  hour: '2-digit',
-  minute: '2-digit',
-});
 const date = dateFormat({ dateStyle: 'medium' });
 
 const OUTCOME = {
@@ -71,9 +64,9 @@ function rowText(row: Settled, units: Units): string {
     return `${date.format(Date.parse(at))}, ${row.note}`;
   }
   if (row.outcome !== 'added')
-    return `${moment(Date.parse(row.startedAt), units.clock)}, ${formatExactDistance(row.distanceKm, units)}`;
+    return `${dayAndTime(Date.parse(row.startedAt), units.clock)}, ${formatExactDistance(row.distanceKm, units)}`;
   const { at, distanceKm, note } = row.ride;
-  const told = [moment(Date.parse(at), units.clock), formatExactDistance(distanceKm, units)];
+  const told = [dayAndTime(Date.parse(at), units.clock), formatExactDistance(distanceKm, units)];
   if (note) told.push(note);
   const more = [
     row.eBike ? 'with a motor’s help' : '',

@@ -1,7 +1,7 @@
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { StripHour } from '@/core/care';
+import { Drawing } from '../charts/Drawing';
 import { useColors } from '../theme';
 import { STRIP, stripShapes } from './stripShapes';
 import { clockFormat } from '@/core/intl';
@@ -17,43 +17,42 @@ const hourOf = clockFormat({ hour: '2-digit' });
 
 /** The hours around a ride: rain as bars, under them the road, darker the wetter, the ride framed. */
 export function SkyStrip({ strip, summary }: Props) {
-  const colors = useColors();
   const { units } = useWritten();
-  const [width, setWidth] = useState(0);
-  const shapes = stripShapes(strip, width, (at) => hourOf(at, units.clock));
+  return (
+    <Drawing said={summary} style={styles.strip}>
+      {(width) => (
+        <Hours shapes={stripShapes(strip, width, (at) => hourOf(at, units.clock))} width={width} />
+      )}
+    </Drawing>
+  );
+}
+
+function Hours({ shapes, width }: { shapes: ReturnType<typeof stripShapes>; width: number }) {
+  const colors = useColors();
   const ridden = shapes.filter((s) => s.riding);
   const from = ridden[0]?.x ?? 0;
   const to = (ridden.at(-1)?.x ?? 0) + (ridden.at(-1)?.width ?? 0);
   return (
-    <View
-      role="img"
-      aria-label={summary}
-      style={styles.strip}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-    >
-      {width > 0 ? (
-        <Svg width={width} height={STRIP.height} aria-hidden>
-          <Rect
-            x={from}
-            y={0}
-            width={to - from}
-            height={STRIP.roadBottom + 4}
-            fill={colors.tape}
-            opacity={0.28}
-          />
-          {shapes.map((hour) => (
-            <Hour key={hour.x} hour={hour} />
-          ))}
-          <Line
-            x1={0}
-            x2={shapes.length * (shapes[0]?.width ?? 0)}
-            y1={STRIP.rainBottom}
-            y2={STRIP.rainBottom}
-            stroke={colors.lineStrong}
-          />
-        </Svg>
-      ) : null}
-    </View>
+    <Svg width={width} height={STRIP.height}>
+      <Rect
+        x={from}
+        y={0}
+        width={to - from}
+        height={STRIP.roadBottom + 4}
+        fill={colors.tape}
+        opacity={0.28}
+      />
+      {shapes.map((hour) => (
+        <Hour key={hour.x} hour={hour} />
+      ))}
+      <Line
+        x1={0}
+        x2={shapes.length * (shapes[0]?.width ?? 0)}
+        y1={STRIP.rainBottom}
+        y2={STRIP.rainBottom}
+        stroke={colors.lineStrong}
+      />
+    </Svg>
   );
 }
 

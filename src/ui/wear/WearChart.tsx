@@ -16,16 +16,10 @@ import { WEAR_COLUMNS, wearRows } from '@/core/words/tables/wear';
 import { chartSentence } from '@/core/words/wear';
 import { useColors } from '../theme';
 import { Legend } from '../charts/Legend';
+import { Drawing } from '../charts/Drawing';
 import { TableBehind } from '../charts/TableBehind';
 import { Choice } from '../form';
-import {
-  wearShapes,
-  type Axis,
-  type ChainDrawn,
-  type ChainShape,
-  type Frame,
-  type WearShapes,
-} from './wearShapes';
+import { wearShapes, type Axis, type ChainDrawn, type ChainShape, type Frame } from './wearShapes';
 
 const HEIGHT = 240;
 /** The plot, which the band to come runs out of at the top. */
@@ -53,13 +47,7 @@ const AXES = [
 /** Wear against distance or days: believed so far, read with its error, foreseen with its band, and the limit. */
 export function WearChart({ chains, units, now }: Props) {
   const colors = useColors();
-  const [width, setWidth] = useState(0);
   const [axis, setAxis] = useState<Axis>('distance');
-  const frame = useMemo(() => frameOf(width), [width]);
-  const shapes = useMemo(
-    () => (width > 0 ? wearShapes(chains, axis, now, frame) : null),
-    [chains, axis, now, frame, width],
-  );
   return (
     <View style={styles.chart}>
       <Choice label="Wear in %" options={AXES} value={axis} onChange={setAxis} />
@@ -71,20 +59,14 @@ export function WearChart({ chains, units, now }: Props) {
           { name: 'Limit', color: colors.danger },
         ]}
       />
-      <View
-        role="img"
-        aria-label={chains.map((c) => chartSentence(c, units)).join(' ')}
-        style={styles.plot}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      >
-        {shapes ? (
+      <Drawing said={chains.map((c) => chartSentence(c, units)).join(' ')} style={styles.plot}>
+        {(width) => (
           <Plot
-            shapes={shapes}
-            frame={frame}
+            {...{ chains, axis, now, width }}
             tickOf={axis === 'distance' ? (km) => distanceTick(km, units) : monthTick}
           />
-        ) : null}
-      </View>
+        )}
+      </Drawing>
       <TableBehind of="Chain wear" columns={WEAR_COLUMNS} rows={() => wearRows(chains, units)} />
     </View>
   );
@@ -95,19 +77,21 @@ const distanceTick = (km: number, units: Units): string =>
 const month = dateFormat({ month: 'short', year: '2-digit' });
 const monthTick = (at: number): string => month.format(at);
 
-interface PlotProps {
-  shapes: WearShapes;
-  frame: Frame;
+interface PlotProps extends Pick<Props, 'chains' | 'now'> {
+  axis: Axis;
+  width: number;
   /** What stands below a mark. */
   tickOf: (value: number) => string;
 }
 
-function Plot({ shapes, frame, tickOf }: PlotProps) {
+function Plot({ chains, axis, now, width, tickOf }: PlotProps) {
   const colors = useColors();
+  const frame = useMemo(() => frameOf(width), [width]);
+  const shapes = useMemo(() => wearShapes(chains, axis, now, frame), [chains, axis, now, frame]);
   const text = { fill: colors.inkSoft, fontSize: 12, fontFamily: 'Red Hat Mono' } as const;
   const right = frame.width - frame.right;
   return (
-    <Svg width={frame.width} height={frame.height} aria-hidden>
+    <Svg width={frame.width} height={frame.height}>
       {shapes.percentTicks.map(({ y, percent }) => (
         <G key={percent}>
           <Line x1={frame.left} x2={right} y1={y} y2={y} stroke={colors.line} />
