@@ -2,28 +2,19 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChainReport } from '@/core/care';
-import {
-  againQuestion,
-  carePrices,
-  daysOfLog,
-  partsPerChain,
-  spendingOf,
-  type Spending,
-} from '@/core/money';
-import { MS_PER_DAY } from '@/core/units';
+import { againQuestion, carePrices, daysOfLog, partsPerChain, type Spending } from '@/core/money';
 import { currencies } from '@/core/intl/money';
 import { wearRateOf } from '@/core/wear';
 import { lubeOn, type RegimeName } from '@/core/years';
 import {
   changeSettings,
-  selectNow,
   selectReplay,
   selectReports,
   selectSettings,
   useAppDispatch,
   useAppSelector,
 } from '@/store';
-import { selectCurrency, selectLedger } from '@/store/money';
+import { selectCurrency, selectLastYear, selectLedger, selectSpending } from '@/store/money';
 import { Choice, SelectField } from '@/ui/form';
 import { Page } from '@/ui/frame';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -34,8 +25,6 @@ import { UnpricedCard } from '@/ui/money/UnpricedCard';
 import { useAgain } from '@/ui/money/useAgain';
 
 const ALL = 'all';
-/** Sums change by the day, not with each tick of the clock. */
-const useToday = () => Math.floor(useAppSelector(selectNow) / MS_PER_DAY) * MS_PER_DAY;
 
 /** Money: what care costs by bike and all together, whether it was worth it, and when to replace. */
 export default function Money() {
@@ -43,12 +32,11 @@ export default function Money() {
   const reports = useAppSelector(selectReports);
   const { replay } = useAppSelector(selectReplay);
   const settings = useAppSelector(selectSettings);
-  const { entries, unpriced, untimed } = useAppSelector(selectLedger);
+  const { unpriced, untimed } = useAppSelector(selectLedger);
   const { currency, perUnit } = useAppSelector(selectCurrency);
   const [bikeId, setBikeId] = useState(ALL);
-  const today = useToday();
-  const span = useMemo(() => [today - 364 * MS_PER_DAY, today + MS_PER_DAY] as const, [today]);
-  const sums = useMemo(() => spendingOf(entries, replay.steps, span), [entries, replay, span]);
+  const span = useAppSelector(selectLastYear);
+  const sums = useAppSelector(selectSpending);
   if (reports.length === 0) return <NoBikeYet onGo={() => router.navigate('/')} />;
   const one = reports.find((r) => r.bike.id === bikeId) ?? null;
   const spending = one ? sums.byBike.get(one.bike.id) : sums.all;

@@ -1,14 +1,10 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { daysOfLog, perYear, spendingOf } from '@/core/money';
-import { MS_PER_DAY } from '@/core/units';
+import { daysOfLog, perYear } from '@/core/money';
 import { allWatts, crossingOf, wattLedger } from '@/core/watts';
 import { costSentence } from '@/core/words/money';
 import { wattsSentence } from '@/core/words/watts';
-import { selectCurrency, selectLedger } from './money';
-import { selectMainReport, selectNow, selectReplay, selectSettings } from './selectors';
-
-/** Sums change by the day, not with each tick of the clock. */
-const selectDay = createSelector([selectNow], (now) => Math.floor(now / MS_PER_DAY) * MS_PER_DAY);
+import { selectCurrency, selectLastYear, selectSpending } from './money';
+import { selectMainReport, selectReplay, selectSettings } from './selectors';
 
 /** What the chain of the bike on Today takes, in a sentence; null: there is none. */
 export const selectWattLine = createSelector(
@@ -23,11 +19,9 @@ export const selectWattLine = createSelector(
 
 /** What care of all bikes costs, by the last twelve months, in a sentence. */
 export const selectCostLine = createSelector(
-  [selectLedger, selectReplay, selectDay, selectCurrency],
-  ({ entries }, { replay }, day, { currency, perUnit }): string => {
-    const span = [day - 364 * MS_PER_DAY, day + MS_PER_DAY] as const;
-    const { total } = spendingOf(entries, replay.steps, span).all;
-    const year = perYear(total, daysOfLog(replay.steps, span, null));
+  [selectSpending, selectReplay, selectLastYear, selectCurrency],
+  ({ all }, { replay }, span, { currency, perUnit }): string => {
+    const year = perYear(all.total, daysOfLog(replay.steps, span, null));
     return costSentence(
       year === null ? null : year / perUnit,
       { amount: null, unit: 'km' },

@@ -1,7 +1,8 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { keepLedger, type Ledger } from '@/core/money';
+import { keepLedger, spendingOf, type Ledger } from '@/core/money';
 import { minorDigits } from '@/core/intl/money';
-import { selectGarage, selectReplay, selectSettings } from './selectors';
+import { MS_PER_DAY } from '@/core/units';
+import { selectGarage, selectNow, selectReplay, selectSettings } from './selectors';
 
 /** The currency the rider counts in, and how many of its smallest units make one. */
 export const selectCurrency = createSelector([selectSettings], ({ money: { currency } }) => ({
@@ -14,4 +15,19 @@ export const selectLedger = createSelector(
   [selectReplay, selectGarage, selectSettings, selectCurrency],
   ({ replay }, garage, { plan }, { perUnit }): Ledger =>
     keepLedger(replay.steps, { garage, prices: plan, perUnit }),
+);
+
+/** Sums change by the day, not with each tick of the clock. */
+const selectDay = createSelector([selectNow], (now) => Math.floor(now / MS_PER_DAY) * MS_PER_DAY);
+
+/** The last twelve months, today included: from and to, ms. */
+export const selectLastYear = createSelector(
+  [selectDay],
+  (day) => [day - 364 * MS_PER_DAY, day + MS_PER_DAY] as const,
+);
+
+/** What the last twelve months cost, of all bikes and by bike. */
+export const selectSpending = createSelector(
+  [selectLedger, selectReplay, selectLastYear],
+  ({ entries }, { replay }, span) => spendingOf(entries, replay.steps, span),
 );

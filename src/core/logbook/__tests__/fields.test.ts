@@ -227,6 +227,23 @@ describe('settings as fields', () => {
         plan: { hourPrice: 20, chainPrice: 45 },
       });
   });
+
+  it('of units are kept each: one device changes the clock, another the distances', () => {
+    const logbook = { settings: DEFAULT_SETTINGS, garage: TEST_GARAGE, log: {} };
+    const { units } = DEFAULT_SETTINGS;
+    const device = (part: Partial<typeof units>) =>
+      applyChange(
+        logbook,
+        stampChange(
+          { settings: { ...DEFAULT_SETTINGS, units: { ...units, ...part } } },
+          logbook,
+          100,
+        ),
+      );
+    const [one, two] = [device({ clock: '12' }), device({ distance: 'mi' })];
+    for (const merged of [mergeLogbooks(one, two), mergeLogbooks(two, one)])
+      expect(merged.settings.units).toEqual({ ...units, clock: '12', distance: 'mi' });
+  });
 });
 
 describe('a change', () => {
