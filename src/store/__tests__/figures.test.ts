@@ -2,6 +2,7 @@ import { demoLogbook } from '@/core/demo';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { testEdge } from '@/test/edge';
 import { selectCostLine, selectWattLine } from '../figures';
+import { changeSettings } from '../commands';
 import { opened } from '../logbookSlice';
 import { selectLastYear, selectLedger } from '../money';
 import { selectMainReport } from '../selectors';
@@ -37,6 +38,16 @@ it('what the chain takes is said of the bike Today speaks of, at the rider’s p
   const least = (10 * chain.outside + 4 * chain.inside + 3 * chain.wear) * (200 / 250);
   expect(watts).toBeGreaterThanOrEqual(Math.floor(least));
   expect(watts).toBeLessThan(least + 10);
+  const strong = createStore(testEdge(DEMO_NOW));
+  strong.dispatch(opened(state.logbook));
+  strong.dispatch(ticked(DEMO_NOW));
+  strong.dispatch(changeSettings('Power changed', { money: { currency: 'EUR', watts: 400 } }));
+  const [, more, power] = /about ([\d.]+) W of your (\d+) W/.exec(
+    selectWattLine(strong.getState())!,
+  )!;
+  expect(power).toBe('400');
+  // Losses go with the pull on the chain; both are rounded to a watt.
+  expect(Math.abs(Number(more) - 2 * watts)).toBeLessThanOrEqual(2);
 });
 
 it('an empty logbook has neither', () => {

@@ -13,6 +13,7 @@ it('tells of a save from the tap until what keeps the logbook can tell of it', a
   await new Promise((done) => setTimeout(done, 5));
   expect(isAskedToSave()).toBe(true);
   askToSave.end();
+  expect(isAskedToSave()).toBe(true);
   await new Promise((done) => setTimeout(done, 5));
   expect(isAskedToSave()).toBe(false);
   unwatch();

@@ -1,14 +1,20 @@
 import { IMPERIAL, METRIC } from '@/core/units';
 import {
+  formatClimb,
   formatDistance,
   formatDistanceRange,
   formatHours,
+  formatRain,
   formatShare,
   formatSmallShare,
+  formatTemperature,
+  formatWind,
   fromShownDistance,
+  fromShownTemperature,
   KM_PER_MILE,
   roundForUse,
   toShownDistance,
+  toShownTemperature,
 } from '..';
 
 describe('units', () => {
@@ -49,4 +55,22 @@ describe('units', () => {
   ])('says %d hours as “%s”', (hours, words) => {
     expect(formatHours(hours)).toBe(words);
   });
+});
+
+// Mile and foot of 1959, inch of 25.4 mm; 8 °C is 46.4 °F.
+it('each figure goes by its own unit', () => {
+  const british = { ...METRIC, distance: 'mi', height: 'ft' } as const;
+  expect(formatDistance(100, british)).toBe('62 mi');
+  expect(formatClimb(310, british)).toBe('1,017 ft');
+  expect(formatTemperature(8, british)).toBe('8 °C');
+  expect(formatRain(1.8, british)).toBe('1.8 mm');
+  expect(formatWind(5, british)).toBe('11 mph');
+  const other = { ...METRIC, temperature: 'F', rain: 'in' } as const;
+  expect(formatDistance(100, other)).toBe('100 km');
+  expect(formatClimb(310, other)).toBe('310 m');
+  expect(formatTemperature(8, other)).toBe('46 °F');
+  expect(toShownTemperature(fromShownTemperature(46, other), british)).toBeCloseTo(7.8, 1);
+  expect(formatRain(1.8, other)).toBe('0.07 in');
+  expect(formatWind(5, other)).toBe('18 km/h');
+  expect(formatClimb(310, { ...METRIC, distance: 'mi' })).toBe('310 m');
 });
