@@ -49,7 +49,7 @@ describe('finding', () => {
         ?.items.map(({ title }) => title);
     expect(words('pulley')).toContain('Jockey wheels');
     expect(words('stretch')).toContain('Elongation');
-    expect(words('quick link')).toContain('Joining link');
+    expect(words('joining link')).toContain('Quick link');
   });
 
   it('puts what it is called before what mentions it', () => {
