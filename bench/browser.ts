@@ -1,4 +1,6 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Browser, BrowserType, Page } from '@playwright/test';
 import { CHROMIUM, CHROMIUM_ARGS } from '../playwright.config';
@@ -26,10 +28,11 @@ export function serve(
 /** Restores a backup into a page that has never seen the app, and waits until it is saved. */
 export async function restore(page: Page, address: string, backup: string): Promise<void> {
   await page.goto(`${address}book/files`);
-  const buffer = Buffer.from(backup);
-  await page
-    .getByLabel('Backup file')
-    .setInputFiles({ name: 'backup.json', mimeType: 'application/json', buffer });
+  const folder = mkdtempSync(path.join(tmpdir(), 'spoke-bench-'));
+  const file = path.join(folder, 'backup.json');
+  writeFileSync(file, backup);
+  await page.getByLabel('Backup file').setInputFiles(file);
   await page.getByRole('button', { name: 'Restore' }).click();
-  await page.getByText(/^Saved \d/).waitFor();
+  await page.getByText(/^Saved \d/).waitFor({ timeout: 120_000 });
+  rmSync(folder, { recursive: true });
 }

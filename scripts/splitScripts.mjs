@@ -120,5 +120,10 @@ for (const [name, text] of texts) {
   rmSync(path.join(scripts, name));
   writeFileSync(path.join(scripts, names.get(name) ?? name), renamed(text));
 }
+// The first page's own scripts are asked for with the first ones, not when these have run.
+const preloads = FIRST_ROUTES.map(scriptOf).map(
+  (name) => `<link rel="preload" href="/_expo/static/js/web/${name}" as="script">`,
+);
 const page = path.join(folder, 'index.html');
-writeFileSync(page, renamed(readFileSync(page, 'utf8')));
+const html = readFileSync(page, 'utf8').replace('</head>', `${preloads.join('')}</head>`);
+writeFileSync(page, renamed(html));

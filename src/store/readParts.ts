@@ -18,10 +18,12 @@ import {
   type Quarantined,
 } from './keys';
 import { EMPTY_LOGBOOK } from './logbookFile';
-import { parseJson, readPart } from './parts';
+import { parseJson, readPart, sumOf } from './parts';
 
 export interface ReadParts {
   logbook: Logbook;
+  /** The checksum of each part's text as it lies there. */
+  sums: Map<string, string>;
   /** What could not be read, for setting aside. */
   damaged: Quarantined[];
   /** Keys of parts of a newer version: never written over. */
@@ -38,11 +40,19 @@ export interface ReadParts {
  */
 export function readParts(entries: Record<string, string>, readers?: Validation): ReadParts | null {
   const meta = readMeta(entries[META]);
-  const read: ReadParts = { logbook: EMPTY_LOGBOOK, damaged: [], newer: [], stale: [] };
+  const parts = Object.keys(entries).filter(isPart).sort();
+  const read: ReadParts = {
+    logbook: EMPTY_LOGBOOK,
+    sums: new Map(parts.map((key) => [key, sumOf(entries[key] ?? '')])),
+    damaged: [],
+    newer: [],
+    stale: [],
+  };
   const knownIn = new Map<string, string>();
-  for (const key of Object.keys(entries).filter(isPart).sort()) {
+  for (const key of parts) {
     const text = entries[key] ?? '';
-    const content = contentOf(key, text, meta.version, readers);
+    const isAsWritten = read.sums.get(key) === meta.sums[key];
+    const content = contentOf({ key, text, isAsWritten }, meta.version, readers);
     if (content === 'needs readers') return null;
     if (!content) {
       if (isNewer(meta.version)) read.newer.push(key);
@@ -94,12 +104,11 @@ const TRUSTING: Pick<Validation, 'readEvent' | 'readGarage' | 'readSettings'> = 
 
 /** What a text holds, whatever key it lies under; null where nothing can be made of it. */
 function contentOf(
-  key: string,
-  text: string,
+  { key, text, isAsWritten }: { key: string; text: string; isAsWritten: boolean },
   stamp: number,
   readers: Validation | undefined,
 ): Content | null | 'needs readers' {
-  const part = readPart(text);
+  const part = readPart(text, isAsWritten);
   if (part) {
     const { version, rows, damaged } = part;
     const isTrusted = version === CURRENT_VERSION && damaged.length === 0;

@@ -4,11 +4,15 @@ import {
   type ThunkAction,
   type UnknownAction,
 } from '@reduxjs/toolkit';
+import { setAutoFreeze } from 'immer';
 import type { Edge } from './edge';
 import { logbookReducer } from './logbookSlice';
 import { noteActions, Operations } from './operations';
 import { planReducer } from './plan/planSlice';
 import { sessionReducer } from './sessionSlice';
+
+// Freezing looks for what is not frozen through all that an action carries, a plan's question among it: for tests only.
+setAutoFreeze(process.env.NODE_ENV !== 'production');
 
 /**
  * The store. Redux Toolkit's checks for mutation and serialisability walk the whole log on each action

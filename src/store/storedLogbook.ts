@@ -5,7 +5,6 @@ import {
   homeKey,
   isBeside,
   isNewer,
-  isPart,
   META,
   readMeta,
   type Meta,
@@ -112,13 +111,11 @@ export class StoredLogbook {
 
   private take(entries: Entries, read: ReadParts): void {
     const { sums } = readMeta(entries[META]);
-    for (const [key, text] of Object.entries(entries))
-      if (isPart(key)) {
-        const sum = sumOf(text);
-        this.sums.set(key, sum);
-        // Other tabs go by `meta`: it must say what is there.
-        if (!isBeside(key) && sums[key] !== sum && !read.newer.includes(key)) this.stale.add(key);
-      }
+    for (const [key, sum] of read.sums) {
+      this.sums.set(key, sum);
+      // Other tabs go by `meta`: it must say what is there.
+      if (!isBeside(key) && sums[key] !== sum && !read.newer.includes(key)) this.stale.add(key);
+    }
     for (const key of read.stale) this.stale.add(key);
     for (const { part } of read.damaged) this.spoilt.add(homeKey(part));
     for (const key of read.newer) this.newer.add(homeKey(key));

@@ -1,3 +1,5 @@
+import { whenUsed } from './numbers';
+
 /** A day of 24 hours, or of twice 12. */
 export type Clock = '24' | '12';
 
@@ -5,14 +7,14 @@ export type Clock = '24' | '12';
  * A format of dates in the language of the app, which is English, whatever the browser's: a German month in an English
  * sentence is neither. Months are words, so that day before month is not misread.
  */
-export const dateFormat = (options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat =>
-  new Intl.DateTimeFormat('en-GB', options);
+export const dateFormat = (options: Intl.DateTimeFormatOptions) =>
+  whenUsed(() => new Intl.DateTimeFormat('en-GB', options));
 
 /** A format of moments that have an hour: "18:30" or "6:30 pm", as the rider reads clocks. */
 export function clockFormat(
   options: Intl.DateTimeFormatOptions,
 ): (moment: number | Date, clock: Clock) => string {
-  const made = new Map<Clock, Intl.DateTimeFormat>();
+  const made = new Map<Clock, ReturnType<typeof dateFormat>>();
   return (moment, clock) => {
     let format = made.get(clock);
     if (!format) {

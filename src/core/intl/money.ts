@@ -14,7 +14,7 @@ export function minorDigits(currency: string | null): number {
 }
 const digitsKnown = new Map<string, number>();
 
-const formatOf = (currency: string | null, digits: number): Intl.NumberFormat =>
+const formatOf = (currency: string | null, digits: number): ReturnType<typeof numberFormat> =>
   numberFormat({
     ...(currency === null ? {} : ({ style: 'currency', currency } as const)),
     minimumFractionDigits: digits,
