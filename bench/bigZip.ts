@@ -1,10 +1,11 @@
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { zipSync } from 'fflate';
 import { gpx } from '@/test/rideFiles';
 import { launch, serve } from './browser';
+import { pagesMb } from './memory';
 import { median, report } from './report';
 
 const RUNS = 3;
@@ -27,22 +28,6 @@ const ARCHIVES = [
   { name: 'a 50 MB ZIP of 200 files', make: () => archive(200, 2150, 0) },
   { name: 'a ZIP of 3,000 rides', make: () => archive(3000, 600, 6) },
 ];
-
-/** Memory of all pages' processes, workers among them, MB: what is shared counts in parts (PSS). */
-async function pagesMb(browser: Browser): Promise<number> {
-  const session = await browser.newBrowserCDPSession();
-  const { processInfo } = (await session.send('SystemInfo.getProcessInfo')) as {
-    processInfo: { type: string; id: number }[];
-  };
-  await session.detach();
-  let pages = 0;
-  for (const { type, id } of processInfo) {
-    if (type !== 'renderer') continue;
-    const [, kB] = /^Pss: +(\d+)/m.exec(readFileSync(`/proc/${id}/smaps_rollup`, 'utf8')) ?? [];
-    pages += Number(kB);
-  }
-  return pages / 1000;
-}
 
 interface Told {
   longest: number;
@@ -114,7 +99,7 @@ async function weigh(browser: Browser, address: string, name: string, bytes: Uin
   report(
     `Memory of the page while ${name} is read, MB`,
     most,
-    500,
+    250,
     `most PSS of Chromium’s page processes, every 30 ms; ${idle.toFixed(0)} MB before; archive ${(bytes.length / 1e6).toFixed(0)} MB; ${found}`,
   );
   // Apart from the weighing, which locks a page's memory while it counts; three times, for a wait of
@@ -132,7 +117,7 @@ async function weigh(browser: Browser, address: string, name: string, bytes: Uin
   report(
     `Longest wait of the page for anything while ${name} is read, ms`,
     median(waits),
-    100,
+    50,
     `longest gap of a 4 ms timer in the page, up to its result; median of ${waits.map((w) => w.toFixed(0)).join(', ')}; read in ${median(seconds).toFixed(1)} s`,
   );
 }

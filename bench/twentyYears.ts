@@ -55,5 +55,9 @@ export function twentyYears(many = 50_000): Logbook {
         Object.assign(garage[kind], { [own.id]: own });
       }
   }
-  return { garage, settings: { ...demo.settings, weatherSource: 'none' }, log: addEvents({}, events) };
+  return {
+    garage,
+    settings: { ...demo.settings, weatherSource: 'none' },
+    log: addEvents({}, events),
+  };
 }

@@ -17,7 +17,7 @@ const MEASURES = [
   'weather',
   'bigZip',
   'ridesList',
-  'logRide',
+  'longLogbook',
   'wear',
   'choice',
   'planner',

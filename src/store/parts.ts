@@ -13,10 +13,16 @@ const ANY_ROW = /\["[0-9a-f]{8}",/;
 const ROW = /^\["([0-9a-f]{8})",(.*)\]$/s;
 
 const utf8 = new TextEncoder();
+const BYTES_A_CHARACTER = 3;
+let room = new Uint8Array(65_536);
 
-/** CRC-32 of a text, eight hexadecimal digits. Of its bytes: four times as fast as character by character. */
-export const sumOf = (text: string): string =>
-  (crc32(utf8.encode(text)) >>> 0).toString(16).padStart(8, '0');
+/** CRC-32 of a text, eight hexadecimal digits. Of its bytes: more than twice as fast as character by character. */
+export function sumOf(text: string): string {
+  const most = BYTES_A_CHARACTER * text.length;
+  if (room.length < most) room = new Uint8Array(most);
+  const { written } = utf8.encodeInto(text, room);
+  return (crc32(room.subarray(0, written)) >>> 0).toString(16).padStart(8, '0');
+}
 
 export function writePart(part: string, rows: readonly unknown[]): string {
   const body = rows
