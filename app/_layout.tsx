@@ -114,7 +114,7 @@ function Frame({ demo }: { demo: boolean }) {
         )}
         {phase === 'unreadable' && problem ? (
           <Unreadable problem={problem} />
-        ) : phase === 'opening' ? (
+        ) : phase === 'opening' || (phase === 'looking' && path !== '/') ? (
           <SlowOpening />
         ) : (
           <View role="main" id="main" style={styles.content}>

@@ -31,7 +31,6 @@ import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { afterPaint } from '@/ui/afterPaint';
-import { Button } from '@/ui/form/Button';
 import { Card, Columns, Page, useWide } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { lazilyFrom } from '@/ui/lazily';
@@ -45,6 +44,7 @@ import {
   RideReadout,
   StillOpen,
   VerdictLines,
+  WhatToDo,
   YourTrial,
 } from '@/ui/today';
 
@@ -129,21 +129,12 @@ function Standing({ report, plan }: ChainProps) {
         </VerdictLines>
       ) : null}
       <ChainTape report={report} plan={plan} />
-      <View style={styles.buttons}>
-        <Button
-          kind="strong"
-          label="Do it now"
-          onPress={() => afterPaint(() => router.navigate(`/bench?chain=${chain.id}`))}
-          grow
-        />
-        <Button
-          label={working ? 'Hide working' : 'Show working'}
-          expanded={working}
-          onPress={() => startTransition(() => setWorking(!working))}
-          grow
-        />
-        <Button label="The plan" onPress={() => afterPaint(() => router.navigate('/plan'))} grow />
-      </View>
+      <WhatToDo
+        working={working}
+        onNow={() => afterPaint(() => router.navigate(`/bench?chain=${chain.id}`))}
+        onWorking={() => startTransition(() => setWorking(!working))}
+        onPlan={() => afterPaint(() => router.navigate('/plan'))}
+      />
       {working ? (
         <Card title="Working" help="bands">
           <Working report={report} steps={steps} units={units} />
@@ -191,9 +182,8 @@ function Beside({ report, plan }: ChainProps) {
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const clock = useClock();
-  const more = useMore(plan, bike.id, useWide());
-  const trial = useTrialSaid(bike.id);
   const events = useAppSelector(selectEvents);
+  const isWhole = useAppSelector((s) => s.session.phase === 'open');
   const { name } = useOpenLogbook();
   const { note: asked } = useLocalSearchParams<{ note?: string }>();
   const find = () => router.navigate('/bench/noise');
@@ -232,9 +222,22 @@ function Beside({ report, plan }: ChainProps) {
       <Card title={chain.name}>
         <Readings report={report} />
       </Card>
-      <YourTrial said={trial} onOpen={(id) => router.navigate(`/book/trials/${id}`)} />
+      {isWhole ? <Further plan={plan} bikeId={bike.id} /> : null}
+    </>
+  );
+}
+
+/** What is told from the whole of the log. */
+function Further({ plan, bikeId }: { plan: PlanState; bikeId: string }) {
+  const router = useRouter();
+  return (
+    <>
+      <YourTrial
+        said={useTrialSaid(bikeId)}
+        onOpen={(id) => router.navigate(`/book/trials/${id}`)}
+      />
       <FirstWeek steps={useFirstWeek()} />
-      <More {...more} />
+      <More {...useMore(plan, bikeId, useWide())} />
     </>
   );
 }
@@ -242,5 +245,4 @@ function Beside({ report, plan }: ChainProps) {
 const NOTHING_PLANNED = { chalks: [], rides: [] };
 const styles = StyleSheet.create({
   tape: { gap: 8 },
-  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
 });

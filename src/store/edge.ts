@@ -17,3 +17,11 @@ export function browserEdge(): Edge {
     zone: deviceZone(),
   };
 }
+
+/** What the scripts are called that the page runs, which changes with what is in them; null where they are not built. */
+export const browserBuild = (): string | null =>
+  typeof document === 'undefined'
+    ? null
+    : (/__common-([0-9a-f]{32})\.js/.exec(
+        Array.from(document.scripts, ({ src }) => src).join(' '),
+      )?.[1] ?? null);

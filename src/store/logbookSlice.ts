@@ -15,10 +15,7 @@ const guarded: (logbook: Logbook) => Logbook =
  * The rider's data. Reducers keep the identity of what they do not touch: saving relies on it. No slice: what
  * core hands over is new already, and a slice would walk through the whole log to freeze it (docs/performance.md).
  */
-export function logbookReducer(
-  logbook: Logbook = EMPTY_LOGBOOK,
-  action: UnknownAction,
-): Logbook {
+export function logbookReducer(logbook: Logbook = EMPTY_LOGBOOK, action: UnknownAction): Logbook {
   if (opened.match(action)) return guarded(action.payload);
   if (merged.match(action)) return guarded(mergeLogbooks(logbook, action.payload));
   if (changed.match(action)) return guarded(applyChange(logbook, action.payload));

@@ -1,11 +1,16 @@
-import { checkMigrations, MIGRATIONS } from '@/core/logbook';
+import { checkMigrations, MIGRATIONS, type Logbook } from '@/core/logbook';
 import { LOGBOOK_VERSIONS } from '@/core/logbook/versions';
-import type { Edge } from './edge';
+import { playedInParts } from '@/core/care';
+import { browserBuild, type Edge } from './edge';
+import { firstLook } from './firstLook';
+import { keepLook } from './keepLook';
 import { merged, opened } from './logbookSlice';
 import { EMPTY_LOGBOOK } from './logbookFile';
 import { noteFaults, Operations } from './operations';
 import { Persistence, type Opened } from './persistence';
 import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSlice';
+import { holdReplay } from './selectors';
+import { atOnce, inSlices, type Pace } from './slices';
 import { browserStorage, Slow, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
 import { browserTabs } from './tabs';
@@ -78,7 +83,10 @@ function keepInStep(persistence: Persistence, tick: () => void): void {
 async function start(open: OpenLogbook): Promise<void> {
   const { store, persistence, name, edge } = open;
   store.dispatch(phaseChanged({ phase: 'opening', problem: null }));
-  const read = await readPatiently(persistence);
+  const build = browserBuild();
+  const look = build === null ? null : await lookAtOnce(open, build);
+  const pace = look ? inSlices : atOnce;
+  const read = await readPatiently(persistence, pace);
   if (!read.ok) {
     store.dispatch(phaseChanged({ phase: 'unreadable', problem: read.problem }));
     return;
@@ -86,11 +94,41 @@ async function start(open: OpenLogbook): Promise<void> {
   store.dispatch(quarantineFound(read.quarantined));
   const isFirstDemo = name === 'demo' && Object.keys(read.logbook.log).length === 0;
   const demo = isFirstDemo ? await import('@/core/demo') : null;
-  begin(open, demo ? demo.demoLogbook(edge.now(), edge.zone) : read.logbook);
+  const logbook = demo ? demo.demoLogbook(edge.now(), edge.zone) : read.logbook;
+  if (look) {
+    const months = Object.keys(logbook.log).sort();
+    const played = playedInParts(
+      logbook.garage,
+      months.map((month) => logbook.log[month] ?? []),
+    );
+    holdReplay(logbook, await pace(played));
+  }
+  look?.stop();
+  begin(open, logbook, look?.logbook);
+  if (build !== null) keepLook(open, build, look?.head ?? null);
 }
 
-function begin({ store, persistence }: OpenLogbook, logbook: typeof EMPTY_LOGBOOK): void {
-  store.dispatch(opened(logbook));
+/** Shows the last year of a long logbook while the rest is read; null where nothing can be shown before. */
+async function lookAtOnce({ store, storage }: OpenLogbook, build: string) {
+  const look = await firstLook(storage, build).catch(() => null);
+  if (!look) return null;
+  holdReplay(look.logbook, look.replay);
+  store.dispatch(opened(look.logbook));
+  store.dispatch(phaseChanged({ phase: 'looking', problem: null }));
+  // What is written meanwhile is kept once all is read.
+  const stop = store.subscribe(() => {
+    if (store.getState().logbook === look.logbook) return;
+    stop();
+    store.dispatch(saveChanged({ kind: 'saving' }));
+  });
+  return { ...look, stop };
+}
+
+/** Begins to keep the logbook; `looked`: what was shown of it before, where the rider may have written since. */
+function begin(open: OpenLogbook, logbook: Logbook, looked?: Logbook): void {
+  const { store, persistence } = open;
+  const hasWritten = looked !== undefined && store.getState().logbook !== looked;
+  store.dispatch(hasWritten ? merged(logbook) : opened(logbook));
   store.subscribe(() => persistence.save(store.getState().logbook));
   persistence.startFrom(logbook);
   store.dispatch(phaseChanged({ phase: 'open', problem: null }));
@@ -100,10 +138,10 @@ function begin({ store, persistence }: OpenLogbook, logbook: typeof EMPTY_LOGBOO
 const PAUSES_MS = [250, 1000];
 
 /** A reading that fails is tried again: an empty logbook is shown only where storage said so. */
-async function readPatiently(persistence: Persistence): Promise<Opened> {
+async function readPatiently(persistence: Persistence, pace: Pace): Promise<Opened> {
   for (let attempt = 0; ; attempt++) {
     try {
-      return await persistence.open();
+      return await persistence.open(pace);
     } catch (error) {
       const pause = PAUSES_MS[attempt];
       const isOver = pause === undefined || error instanceof Slow;

@@ -3,6 +3,7 @@ import { loadValidation, type Validation } from '@/core/validation/load';
 import type { Problem } from '@/core/problem';
 import { asideOf, isPart, isQuarantine, type Quarantined } from './keys';
 import { Slow, withLimits, type Storage } from './storage';
+import { atOnce, type Pace } from './slices';
 import { StoredLogbook } from './storedLogbook';
 
 /** What the rider reads about saving. */
@@ -73,10 +74,10 @@ export class Persistence {
 
   /**
    * Reads everything; `startFrom` then begins to keep it. What is damaged is reported here and set aside
-   * with the first save. Rejects when storage fails.
+   * with the first save. Rejects when storage fails. `pace`: whether the page must stay awake meanwhile.
    */
-  async open(): Promise<Opened> {
-    const { entries, read } = await this.stored.open();
+  async open(pace: Pace = atOnce): Promise<Opened> {
+    const { entries, read } = await this.stored.open(pace);
     if (read.newer.length > 0) return { ok: false, problem: { code: 'storage/newer' } };
     return { ok: true, logbook: read.logbook, quarantined: asideOf(entries, read.damaged) };
   }
@@ -86,6 +87,11 @@ export class Persistence {
     this.page = logbook;
     // Another tab may have written since it was read.
     this.check();
+  }
+
+  /** Checksums of the stored parts where they hold all of a logbook, which is the page's; null where something waits. */
+  keptSums(logbook: Logbook): Record<string, string> | null {
+    return this.page === logbook && this.lacking().length === 0 ? this.stored.partSums() : null;
   }
 
   /** Everything set aside and not yet discarded. */

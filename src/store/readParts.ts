@@ -19,6 +19,7 @@ import {
 } from './keys';
 import { EMPTY_LOGBOOK } from './logbookFile';
 import { parseJson, readPart, sumOf } from './parts';
+import { drained } from './slices';
 
 export interface ReadParts {
   logbook: Logbook;
@@ -39,19 +40,29 @@ export interface ReadParts {
  * that migrate and validate are needed: null without them.
  */
 export function readParts(entries: Record<string, string>, readers?: Validation): ReadParts | null {
+  return drained(partsRead(entries, readers));
+}
+
+/** The same, part by part: what stands between two yields takes some milliseconds. */
+export function* partsRead(
+  entries: Record<string, string>,
+  readers?: Validation,
+): Generator<void, ReadParts | null> {
   const meta = readMeta(entries[META]);
-  const parts = Object.keys(entries).filter(isPart).sort();
   const read: ReadParts = {
     logbook: EMPTY_LOGBOOK,
-    sums: new Map(parts.map((key) => [key, sumOf(entries[key] ?? '')])),
+    sums: new Map(),
     damaged: [],
     newer: [],
     stale: [],
   };
   const knownIn = new Map<string, string>();
-  for (const key of parts) {
+  for (const key of Object.keys(entries).filter(isPart).sort()) {
+    yield;
     const text = entries[key] ?? '';
-    const isAsWritten = read.sums.get(key) === meta.sums[key];
+    const sum = sumOf(text);
+    read.sums.set(key, sum);
+    const isAsWritten = sum === meta.sums[key];
     const content = contentOf({ key, text, isAsWritten }, meta.version, readers);
     if (content === 'needs readers') return null;
     if (!content) {

@@ -1,6 +1,6 @@
 import { Replay } from '@/core/care';
 import type { Garage } from '@/core/garage';
-import { addedEvents, allEvents, type LogChunks } from '@/core/logbook';
+import { addedEvents, allEvents, type LogChunks, type Logbook } from '@/core/logbook';
 
 /** A replay at one version of the log. A new object each time, so that selectors see the change. */
 export interface ReplayView {
@@ -11,9 +11,9 @@ export interface ReplayView {
  * Keeps one replay in step with the log: a log that grew costs only what is new, a changed garage or
  * another log starts over. The replay is shared between views; only the newest view is to be read.
  */
-export function createReplayCache(): (garage: Garage, log: LogChunks) => ReplayView {
+export function createReplayCache() {
   let last: { garage: Garage; log: LogChunks; view: ReplayView } | null = null;
-  return (garage, log) => {
+  const replayOf = (garage: Garage, log: LogChunks): ReplayView => {
     if (last && last.garage === garage && last.log === log) return last.view;
     let view: ReplayView;
     if (last && last.garage === garage && grewFrom(last.log, log)) {
@@ -25,6 +25,11 @@ export function createReplayCache(): (garage: Garage, log: LogChunks) => ReplayV
     last = { garage, log, view };
     return view;
   };
+  /** Takes a replay that was made elsewhere as that of a log. */
+  const hold = ({ garage, log }: Pick<Logbook, 'garage' | 'log'>, replay: Replay): void => {
+    last = { garage, log, view: { replay } };
+  };
+  return { replayOf, hold };
 }
 
 const grewFrom = (before: LogChunks, after: LogChunks): boolean =>

@@ -13,7 +13,10 @@ import { rideEntries, type RideEntry } from '@/core/rides/entries';
 import { createReplayCache } from './replayCache';
 import type { RootState } from './store';
 
-const replayFor = createReplayCache();
+const replays = createReplayCache();
+
+/** Has selectors read a replay that was made elsewhere, as soon as its logbook is in the store. */
+export const holdReplay = replays.hold;
 
 export const selectLogbook = (state: RootState) => state.logbook;
 export const selectGarage = (state: RootState) => state.logbook.garage;
@@ -24,7 +27,7 @@ export const selectSession = (state: RootState) => state.session;
 
 /** The log played through the care model. */
 export const selectReplay = (state: RootState) =>
-  replayFor(state.logbook.garage, state.logbook.log);
+  replays.replayOf(state.logbook.garage, state.logbook.log);
 
 /** The log's events as they read now, in order of time. */
 export const selectEvents = createSelector([selectReplay], ({ replay }): PlainEvent[] =>

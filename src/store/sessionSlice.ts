@@ -15,7 +15,8 @@ export type SyncStatus =
 
 /** What belongs to this tab and this visit only. */
 export interface SessionState {
-  phase: 'opening' | 'open' | 'unreadable';
+  /** `looking`: the last year of a long logbook is there, and what Today shows; the rest is being read. */
+  phase: 'opening' | 'looking' | 'open' | 'unreadable';
   problem: Problem | null;
   save: SaveStatus;
   quarantined: Quarantined[];

@@ -12,9 +12,10 @@ import {
 } from './keys';
 import { addedKeys, EMPTY_LOGBOOK, partText, withParts } from './logbookFile';
 import { sumOf } from './parts';
-import { readParts, type ReadParts } from './readParts';
+import { partsRead, type ReadParts } from './readParts';
 import type { Refused } from '@/core/logbook/reading';
 import type { Validation } from '@/core/validation/load';
+import { atOnce, type Pace } from './slices';
 import type { Storage } from './storage';
 
 type Entries = Record<string, string>;
@@ -53,9 +54,9 @@ export class StoredLogbook {
   }
 
   /** Reads everything. */
-  async open(): Promise<{ entries: Entries; read: ReadParts }> {
+  async open(pace: Pace): Promise<{ entries: Entries; read: ReadParts }> {
     const entries = await this.storage.read(await this.storage.keys());
-    const read = await this.read(entries);
+    const read = await this.read(entries, pace);
     this.take(entries, read);
     this.logbook = read.logbook;
     this.sound = read.logbook;
@@ -63,10 +64,16 @@ export class StoredLogbook {
   }
 
   /** What reads older or damaged parts is loaded only when there are some. */
-  private async read(entries: Entries): Promise<ReadParts> {
-    const read = readParts(entries) ?? readParts(entries, await this.readers());
+  private async read(entries: Entries, pace: Pace = atOnce): Promise<ReadParts> {
+    const read =
+      (await pace(partsRead(entries))) ?? (await pace(partsRead(entries, await this.readers())));
     if (!read) throw new Error('Parts that readers cannot read');
     return read;
+  }
+
+  /** The checksum of each part as storage was last seen to hold it. */
+  partSums(): Record<string, string> {
+    return Object.fromEntries(this.sums);
   }
 
   /** Keys of the parts that storage must be given so that it holds what the page does. */

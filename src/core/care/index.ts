@@ -1,4 +1,5 @@
 export * from './replay/bookState';
+export { bookFrom, bookText } from './replay/bookText';
 export type { OpenFault } from './replay/faults';
 export * from './replay/step';
 export * from './verdict/clocks';

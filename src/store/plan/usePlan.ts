@@ -11,17 +11,28 @@ export function usePlan(): PlanState {
   const store = useStore() as AppStore;
   const [plan, setPlan] = useState(() => store.getState().plan);
   useEffect(() => {
+    let isAsked = false;
     let isWatching = false;
     let isOver = false;
     // A new agenda is long: it is drawn in pieces, so that the page answers in between.
     const show = () => startTransition(() => setPlan(store.getState().plan));
-    const unsubscribe = store.subscribe(show);
-    void import('./keepPlan').then(({ keepPlan }) => {
-      if (isOver) return;
-      keepPlan(store);
-      isWatching = true;
-      store.dispatch(planWatched());
+    const keeping = import('./keepPlan');
+    // A plan of the last year alone would be thrown away.
+    const watch = () => {
+      if (isAsked || store.getState().session.phase === 'looking') return;
+      isAsked = true;
+      void keeping.then(({ keepPlan }) => {
+        if (isOver) return;
+        keepPlan(store);
+        isWatching = true;
+        store.dispatch(planWatched());
+      });
+    };
+    const unsubscribe = store.subscribe(() => {
+      show();
+      watch();
     });
+    watch();
     return () => {
       isOver = true;
       unsubscribe();

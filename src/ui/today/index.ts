@@ -7,3 +7,4 @@ export * from './RideReadoutLater';
 export * from './NextJob';
 export * from './StillOpen';
 export * from './YourTrial';
+export { WhatToDo } from './WhatToDo';

@@ -19,6 +19,25 @@ import type { ReplayStep } from './step';
 /** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
 const SNAPSHOT_EVERY = 32;
 
+/** Months of a log that are played at once where a page must stay awake. */
+const MONTHS_AT_ONCE = 2;
+
+/**
+ * A log's months, oldest first, played a few at a time: what stands between two yields takes some milliseconds.
+ * Returns the same as playing all at once.
+ */
+export function* playedInParts(
+  garage: Garage,
+  months: readonly (readonly LogEvent[])[],
+): Generator<void, Replay> {
+  const replay = new Replay(garage, []);
+  for (let n = 0; n < months.length; n += MONTHS_AT_ONCE) {
+    replay.add(months.slice(n, n + MONTHS_AT_ONCE).flat());
+    yield;
+  }
+  return replay;
+}
+
 /**
  * The logbook played through the care model. `add` takes new events in any order and replays only
  * from the earliest moment they touch; the result is the same as playing everything from the start.
@@ -39,6 +58,8 @@ export class Replay {
   constructor(
     readonly garage: Garage,
     events: readonly LogEvent[],
+    /** The book before the first of them, where they are only the last of a log. */
+    private readonly before: BookState = emptyBook(),
   ) {
     for (const event of events) {
       if (isCorrection(event)) this.corrections.add(event);
@@ -71,6 +92,16 @@ export class Replay {
     for (const event of touched.values())
       from = Math.min(from, this.reread(event, !fresh.has(event.id)));
     this.playFrom(from);
+  }
+
+  /** The book as it stood before anything of a moment (ISO 8601, UTC) or later happened. */
+  bookBefore(at: string): BookState {
+    const end = this.firstAfter(Date.parse(at));
+    const snapshot = Math.min(Math.floor(end / SNAPSHOT_EVERY), this.snapshots.length);
+    const book = copyBook(this.snapshots[snapshot - 1] ?? this.before);
+    const scene = { book, garage: this.garage, weather: this.weather };
+    for (const event of this.events.slice(snapshot * SNAPSHOT_EVERY, end)) play(scene, event);
+    return book;
   }
 
   /** Takes in the weather of a day; returns the first moment (ms) it can bear on, or never. */
@@ -124,8 +155,7 @@ export class Replay {
   private playFrom(index: number): void {
     const snapshot = Math.min(Math.floor(index / SNAPSHOT_EVERY), this.snapshots.length);
     const start = snapshot * SNAPSHOT_EVERY;
-    const base = this.snapshots[snapshot - 1];
-    const book = base ? copyBook(base) : emptyBook();
+    const book = copyBook(this.snapshots[snapshot - 1] ?? this.before);
     const scene = { book, garage: this.garage, weather: this.weather };
     this.snapshots.length = snapshot;
     this.steps.length = start;

@@ -1,0 +1,38 @@
+/** A way of doing work that yields now and then. */
+export type Pace = <T>(work: Generator<void, T>) => T | Promise<T>;
+
+/** A rider's tap is answered within this: work that can wait stops as often. */
+const SLICE_MS = 24;
+
+/** Does work that yields to its end. */
+export function drained<T>(work: Generator<void, T>): T {
+  let step = work.next();
+  while (!step.done) step = work.next();
+  return step.value;
+}
+
+/** Nobody can do anything before it is done. */
+export const atOnce: Pace = drained;
+
+/** Lets the browser do what waits: draw, answer a tap. */
+const breath = (): Promise<void> =>
+  new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
+    port2.postMessage(null);
+  });
+
+/** The page is in use meanwhile: it gets a breath every few milliseconds. */
+export const inSlices: Pace = async (work) => {
+  let since = performance.now();
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    if (performance.now() - since < SLICE_MS) continue;
+    await breath();
+    since = performance.now();
+  }
+};
