@@ -89,12 +89,14 @@ function ChainToday({ report }: { report: ChainReport }) {
   const dispatch = useAppDispatch();
   const units = useAppSelector(selectUnits);
   const reports = useAppSelector(selectReports);
+  const told = useAppSelector((s) => s.session.told);
   const plan = usePlan();
   return (
     <Page wide>
       <OtherBikes
         reports={reports}
         chosen={report.bike.id}
+        told={told}
         units={units}
         onChoose={(id) => dispatch(bikeChosen(id))}
       />

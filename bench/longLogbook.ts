@@ -4,7 +4,7 @@ import { launch, restore, serve } from './browser';
 import { pagesMb } from './memory';
 import { verdictIn } from './opening';
 import { median, report } from './report';
-import { NOW, twentyYears } from './twentyYears';
+import { NOW, twentyYears } from '@/test/twentyYears';
 
 const EVENTS = 50_000;
 const RUNS = 7;
@@ -59,6 +59,8 @@ async function both(browser: Browser, address: string): Promise<[BrowserContext,
   const long = await browser.newContext({ serviceWorkers: 'block', locale: 'en-GB' });
   const page = await long.newPage();
   await restore(page, address, writeBackup(twentyYears(EVENTS), new Date(NOW).toISOString()));
+  // The look is made once the page has rested.
+  await page.waitForTimeout(25_000);
   await page.close();
   const short = await browser.newContext({ serviceWorkers: 'block', locale: 'en-GB' });
   const demo = await short.newPage();

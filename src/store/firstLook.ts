@@ -1,7 +1,7 @@
-import { bookFrom, bookText, chainNow, Replay } from '@/core/care';
+import { bookFrom, bookText, chainNow, isEnoughFor, Replay } from '@/core/care';
 import { isCorrection, isPlain, type LogChunks, type LogEvent, type Logbook } from '@/core/logbook';
 import { CURRENT_VERSION } from '@/core/logbook/versions';
-import { GARAGE, LOG, META, readMeta, SETTINGS } from './keys';
+import { GARAGE, isPart, LOG, META, readMeta, SETTINGS } from './keys';
 import { parseJson, sumOf } from './parts';
 import { readParts } from './readParts';
 import type { Storage } from './storage';
@@ -43,6 +43,8 @@ export interface FirstLook {
   logbook: Logbook;
   replay: Replay;
   head: LookHead;
+  /** Bikes of which it tells what the whole log does: of one that stood for a year more is needed. */
+  told: string[];
 }
 
 function monthsBefore(month: string, many: number): string {
@@ -130,13 +132,20 @@ const isSame = (a: Readonly<Record<string, string>>, b: Readonly<Record<string, 
   Object.keys(a).length === Object.keys(b).length &&
   Object.entries(a).every(([key, value]) => b[key] === value);
 
-/** What can be seen of a stored logbook at once; null where there is no look, or the log has gone on without it. */
-export async function firstLook(storage: Storage, build: string): Promise<FirstLook | null> {
+/** What can be seen of a stored logbook at once, at `now` (ms); null where there is no look, or the log has gone on without it. */
+export async function firstLook(
+  storage: Storage,
+  build: string,
+  now: number,
+): Promise<FirstLook | null> {
   const head = await storage.read([META, LOOK]);
   const look = lookOf(head[LOOK], build);
   const { version, sums } = readMeta(head[META]);
   if (!look || version !== CURRENT_VERSION || !isSame(summedUp(sums, look.from), look.sums))
     return null;
+  // What is told of the parts may itself be damaged: each that lies there must be told of.
+  const parts = (await storage.keys()).filter(isPart).sort();
+  if (parts.join() !== Object.keys(sums).sort().join()) return null;
   const warm = monthsBefore(look.from, WARM_UP_MONTHS);
   const keys = Object.keys(sums).filter(
     (key) => key === GARAGE || key === SETTINGS || (key.startsWith(LOG) && key >= LOG + warm),
@@ -149,6 +158,10 @@ export async function firstLook(storage: Storage, build: string): Promise<FirstL
   const reachBack = reachingBack(recent, look.from);
   if (reachBack.join() !== look.reachBack.join()) return null;
   const { book, ...lookedAt } = look;
-  const replay = new Replay(read.logbook.garage, recent, bookFrom(book));
-  return { logbook: read.logbook, replay, head: lookedAt };
+  const { garage } = read.logbook;
+  const replay = new Replay(garage, recent, bookFrom(book));
+  const told = Object.keys(garage.bikes).filter((id) => isEnoughFor(replay, id, now));
+  const last = replay.steps.findLast(({ event }) => event.type === 'rideLogged');
+  if (!last || last.bikeId === null || !told.includes(last.bikeId)) return null;
+  return { logbook: read.logbook, replay, head: lookedAt, told };
 }

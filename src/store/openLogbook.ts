@@ -109,12 +109,12 @@ async function start(open: OpenLogbook): Promise<void> {
 }
 
 /** Shows the last year of a long logbook while the rest is read; null where nothing can be shown before. */
-async function lookAtOnce({ store, storage }: OpenLogbook, build: string) {
-  const look = await firstLook(storage, build).catch(() => null);
+async function lookAtOnce({ store, storage, edge }: OpenLogbook, build: string) {
+  const look = await firstLook(storage, build, edge.now()).catch(() => null);
   if (!look) return null;
   holdReplay(look.logbook, look.replay);
   store.dispatch(opened(look.logbook));
-  store.dispatch(phaseChanged({ phase: 'looking', problem: null }));
+  store.dispatch(phaseChanged({ phase: 'looking', problem: null, told: look.told }));
   // What is written meanwhile is kept once all is read.
   const stop = store.subscribe(() => {
     if (store.getState().logbook === look.logbook) return;

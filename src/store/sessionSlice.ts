@@ -18,6 +18,8 @@ export interface SessionState {
   /** `looking`: the last year of a long logbook is there, and what Today shows; the rest is being read. */
   phase: 'opening' | 'looking' | 'open' | 'unreadable';
   problem: Problem | null;
+  /** While looking: the bikes of which enough has been read; null: all. */
+  told: readonly string[] | null;
   save: SaveStatus;
   quarantined: Quarantined[];
   /** The moment verdicts are read for, ms; ticks each minute. */
@@ -36,9 +38,12 @@ export interface SessionState {
   notice: { text: string; undo: boolean; key: number } | null;
 }
 
+type Phase = Pick<SessionState, 'phase' | 'problem'> & Partial<Pick<SessionState, 'told'>>;
+
 const initialState: SessionState = {
   phase: 'opening',
   problem: null,
+  told: null,
   save: { kind: 'saved', at: null },
   quarantined: [],
   now: 0,
@@ -56,8 +61,8 @@ const slice = createSlice({
   name: 'session',
   initialState,
   reducers: {
-    phaseChanged(state, action: PayloadAction<Pick<SessionState, 'phase' | 'problem'>>) {
-      Object.assign(state, action.payload);
+    phaseChanged(state, action: PayloadAction<Phase>) {
+      Object.assign(state, { told: null, ...action.payload });
     },
     saveChanged(state, action: PayloadAction<SaveStatus>) {
       state.save = action.payload;

@@ -9,12 +9,14 @@ import { Txt, useColors } from '../theme';
 interface Props {
   reports: readonly ChainReport[];
   chosen: string;
+  /** Bikes of which enough has been read; null: all. */
+  told: readonly string[] | null;
   units: Units;
   onChoose: (bikeId: string) => void;
 }
 
 /** All bikes side by side, each with its verdict in short; one of them is spoken of below. */
-export function OtherBikes({ reports, chosen, units, onChoose }: Props) {
+export function OtherBikes({ reports, chosen, told, units, onChoose }: Props) {
   const colors = useColors();
   // Marked at once; the page of another bike takes longer to draw than a finger waits.
   const [tapped, setTapped] = useState<{ id: string; from: string } | null>(null);
@@ -35,12 +37,14 @@ export function OtherBikes({ reports, chosen, units, onChoose }: Props) {
     >
       {reports.map((report) => {
         const here = report.bike.id === marked;
-        const calls = report.verdict.kind !== 'good for';
+        const isTold = told === null || told.includes(report.bike.id);
+        const calls = isTold && report.verdict.kind !== 'good for';
         return (
           <Pressable
             key={report.bike.id}
             role="button"
             aria-pressed={here}
+            disabled={!isTold}
             onPress={() => choose(report.bike.id)}
             style={[
               styles.bike,
@@ -52,7 +56,7 @@ export function OtherBikes({ reports, chosen, units, onChoose }: Props) {
           >
             <Txt variant="label">{report.bike.name}</Txt>
             <Txt variant="small" tone={calls ? 'danger' : 'inkSoft'}>
-              {shortVerdict(report.verdict, report.state, units)}
+              {isTold ? shortVerdict(report.verdict, report.state, units) : '…'}
             </Txt>
           </Pressable>
         );

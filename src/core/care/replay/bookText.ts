@@ -13,7 +13,8 @@ export const bookText = (book: BookState): string => JSON.stringify(book, writte
 export const bookFrom = (text: string): BookState => JSON.parse(text, read) as BookState;
 
 function written(_: string, value: unknown): unknown {
-  if (value instanceof Map) return { $: 'map', of: [...value] as [string, unknown][] } satisfies Written;
+  if (value instanceof Map)
+    return { $: 'map', of: [...value] as [string, unknown][] } satisfies Written;
   if (value instanceof Float64Array) return { $: 'numbers', of: [...value] } satisfies Written;
   if (typeof value === 'number' && !Number.isFinite(value))
     return { $: 'number', of: String(value) };

@@ -12,7 +12,7 @@ import type { Personal } from '../model/personal';
 import type { Replay } from '../replay/replay';
 import { standWhere } from '../model/standOutside';
 import { copyState, type ChainState } from '../model/state';
-import { typicalRiding, type TypicalRiding } from './typical';
+import { isTypicalKnown, typicalRiding, type TypicalRiding } from './typical';
 import { judge, type Verdict } from './verdict';
 
 /** All there is to say of a chain on a bike at one moment. */
@@ -115,4 +115,14 @@ export function lastLube(steps: readonly ReplayStep[], chainId: string): LubeCla
     if (step.event.type === 'chainFitted' && step.event.start?.lube) return step.event.start.lube;
   }
   return null;
+}
+
+/**
+ * Whether a replay of only the last of a log, begun from the book before it, tells of a bike what the whole would: all
+ * that a report looks back at lies within it.
+ */
+export function isEnoughFor({ steps, book }: Replay, bikeId: string, now: number): boolean {
+  const chainId = book.fitted.get(bikeId);
+  if (chainId === undefined) return true;
+  return lastLube(steps, chainId) !== null && isTypicalKnown(steps, bikeId, now);
 }

@@ -115,6 +115,19 @@ export function typicalRiding(
   };
 }
 
+/** Whether the last steps of a log hold all rides of a bike that `typicalRiding` looks at, and one before them. */
+export function isTypicalKnown(steps: readonly ReplayStep[], bikeId: string, now: number): boolean {
+  let km = 0;
+  for (let i = steps.length - 1; i >= 0; i--) {
+    const step = steps[i];
+    if (!step?.exposure || step.bikeId !== bikeId) continue;
+    const isRecent = now - Date.parse(step.event.at) <= LOOK_BACK_DAYS * MS_PER_DAY;
+    if (!isRecent && km >= LOOK_BACK_KM) return true;
+    km += step.exposure.km;
+  }
+  return false;
+}
+
 /** The mean kilometre of some rides, `km` long together. */
 function meanKm(met: readonly Exposure[], km: number): Exposure {
   const sum = { hours: 0, wetShare: 0, waterMm: 0, dirt: 0, wetDirt: 0 };
