@@ -28,6 +28,7 @@ import {
   SetAsideStrip,
   StatusStrip,
   SkipLink,
+  SlowOpening,
   useFocusKept,
   useAfter,
   useFocusOnHeading,
@@ -49,6 +50,8 @@ const ErrorPage = trouble('ErrorPage');
 const UnreadablePage = trouble('UnreadablePage');
 const BackupStrip = lazy(() => import('@/ui/frame/BackupStrip'));
 const Later = lazilyFrom(() => import('@/ui/frame/Later'))('Later');
+/** The same element each time: a notice or a save draws the frame anew, not the page. */
+const PAGE = <Slot />;
 /** The first screen comes first. */
 const KEEPING_AFTER_MS = 3000;
 
@@ -118,9 +121,7 @@ function Frame({ demo }: { demo: boolean }) {
           <SlowOpening />
         ) : (
           <View role="main" id="main" style={styles.content}>
-            <Guarded place={path}>
-              <Slot />
-            </Guarded>
+            <Guarded place={path}>{PAGE}</Guarded>
           </View>
         )}
         {/* Below the page, which it must not push down. */}
@@ -234,16 +235,8 @@ function BackupReminder({ onOpen }: { onOpen: () => void }) {
   );
 }
 
-/** Opening takes a moment: said only when it takes long. */
-function SlowOpening() {
-  return useAfter(SLOW_MS) ? <Txt style={styles.slow}>Opening your logbook …</Txt> : null;
-}
-
-const SLOW_MS = 1500;
-
 const styles = StyleSheet.create({
   frame: { flex: 1 },
   wide: { flexDirection: 'row' },
   content: { flex: 1 },
-  slow: { padding: 16 },
 });

@@ -1,5 +1,12 @@
 import type { WeatherSeen } from '@/core/logbook';
-import { cellName, dayOf, type Cell, type WeatherDay, type WeatherHour } from '@/core/weather';
+import {
+  cellName,
+  dayOf,
+  type Cell,
+  type WeatherDay,
+  type WeatherHour,
+  type WeatherRecord,
+} from '@/core/weather';
 
 /** Mild dry air, as a test's weather is unless it says otherwise. */
 export const FAIR: WeatherHour = { rainMm: 0, temperatureC: 15, humidity: 0.7, windMs: 3 };
@@ -49,3 +56,6 @@ export function weatherSeen(
     ...more,
   };
 }
+
+/** Puts a day into a record. */
+export const put = (record: WeatherRecord, day: WeatherDay): void => record.put(day, day);

@@ -14,16 +14,20 @@ export interface WeatherHour {
   sunMj?: number | null;
 }
 
-/** The hours of one UTC day at one place, 24 a column; null where an hour is not known (yet). */
-export interface WeatherDay {
-  cell: Cell;
-  /** Days since 1970. */
-  day: number;
+/** The hours of a day, 24 a column; null where an hour is not known (yet). */
+export interface DayHours {
   rainMm: readonly (number | null)[];
   temperatureC: readonly (number | null)[];
   humidity: readonly (number | null)[];
   windMs: readonly (number | null)[];
   sunMj?: readonly (number | null)[] | undefined;
+}
+
+/** The hours of one UTC day at one place. */
+export interface WeatherDay extends DayHours {
+  cell: Cell;
+  /** Days since 1970. */
+  day: number;
 }
 
 export const dayOf = (ms: number): number => Math.floor(ms / MS_PER_DAY);

@@ -1,7 +1,14 @@
 import { MS_PER_HOUR } from '../units';
 import { placeOfCell, type Cell } from './cells';
 import type { Air } from './drying';
-import { dayOf, hourOf, startOfDay, type WeatherDay, type WeatherHour } from './hours';
+import {
+  dayOf,
+  hourOf,
+  startOfDay,
+  type DayHours,
+  type WeatherDay,
+  type WeatherHour,
+} from './hours';
 import { roadAfter, ROAD_UNKNOWN, type Road } from './road';
 
 /** An hour of weather with the road as that hour left it. */
@@ -15,32 +22,37 @@ export const LOOKS_AHEAD_DAYS = 4;
 export const WARM_UP_DAYS = 3;
 
 /** What is known of one square. */
-interface Square {
+interface Square<Day extends DayHours> {
   /** Its middle: where the sun is reckoned for. */
   place: { lat: number; lon: number };
-  days: Map<number, WeatherDay>;
-  /** The road through a day, three numbers an hour; worked out when asked for. */
-  roads: Map<number, Float64Array>;
+  days: Map<number, Day>;
+  /** The road as a day left it, worked out when asked for; `lastEnd`: none is later than this day's. */
+  ends: Map<number, Road>;
+  lastEnd: number;
+  /** The road through the day asked for last, hour by hour. */
+  through: { day: number; roads: readonly Road[] } | null;
 }
-
-const ROAD_NUMBERS = 3;
 
 /**
  * The weather known so far, by square and day, with the road's wetness followed through it. Days are
- * put in any order; a day put in twice counts as it was put in last.
+ * put in any order; a day put in twice counts as it was put in last. Twenty years of a rider's days are many: what is
+ * put in is kept as it is, and of the road only how each day left it.
  */
-export class WeatherRecord {
-  private readonly squares = new Map<Cell, Square>();
+export class WeatherRecord<Day extends DayHours = DayHours> {
+  private readonly squares = new Map<Cell, Square<Day>>();
 
-  put(day: WeatherDay): void {
-    const square = this.squares.get(day.cell);
+  put({ cell, day }: Pick<WeatherDay, 'cell' | 'day'>, hours: Day): void {
+    const square = this.squares.get(cell);
     if (!square) {
-      const place = placeOfCell(day.cell);
-      this.squares.set(day.cell, { place, days: new Map([[day.day, day]]), roads: new Map() });
+      const place = placeOfCell(cell);
+      const days = new Map([[day, hours]]);
+      this.squares.set(cell, { place, days, ends: new Map(), lastEnd: -Infinity, through: null });
       return;
     }
-    square.days.set(day.day, day);
-    for (const done of square.roads.keys()) if (done >= day.day) square.roads.delete(done);
+    square.days.set(day, hours);
+    square.through = null;
+    for (let d = day; d <= square.lastEnd; d++) square.ends.delete(d);
+    square.lastEnd = Math.min(square.lastEnd, day - 1);
   }
 
   /** Whether anything at all is known: most logbooks begin without weather. */
@@ -48,18 +60,20 @@ export class WeatherRecord {
     return this.squares.size === 0;
   }
 
-  day(cell: Cell, day: number): WeatherDay | undefined {
+  day(cell: Cell, day: number): Day | undefined {
     return this.squares.get(cell)?.days.get(day);
   }
 
   /** The hour that holds the moment `ms`, null where it is not known. */
   hour(cell: Cell, ms: number): RoadHour | null {
     const square = this.squares.get(cell);
-    const day = square?.days.get(dayOf(ms));
-    if (!square || !day) return null;
+    const day = dayOf(ms);
+    const hours = square?.days.get(day);
+    if (!square || !hours) return null;
     const h = hourOf(ms) % 24;
-    const hour = hourIn(day, h);
-    return hour && { ...hour, road: roadIn(roadsOf(square, day.day), h) };
+    const hour = hourIn(hours, h);
+    const road = roadsThrough(square, day)[h];
+    return hour && road ? { ...hour, road } : null;
   }
 
   /** Rain of the hour that holds a moment, mm; 0 where it is not known. */
@@ -89,46 +103,61 @@ export class WeatherRecord {
   }
 }
 
-/** The road through a day of a square, followed from the last day known before it. */
-function roadsOf({ days, roads, place }: Square, day: number): Float64Array {
-  const done = roads.get(day);
-  if (done) return done;
-  let first = day;
-  while (days.has(first - 1) && !roads.has(first - 1)) first -= 1;
-  const before = roads.get(first - 1);
-  const road = before ? roadIn(before, 23) : { ...ROAD_UNKNOWN };
-  const { lat, lon } = place;
-  let through = new Float64Array(24 * ROAD_NUMBERS);
-  for (let d = first; d <= day; d++) {
-    through = new Float64Array(24 * ROAD_NUMBERS);
-    const known = days.get(d);
-    for (let h = 0; h < 24; h++) {
-      // A dry hour on a dry road asks for nothing but counting, and most hours are: the rest of it costs the time.
-      const hour = known && hourIn(known, h);
-      if (hour && hour.rainMm === 0 && road.storeMm === 0) {
-        road.dryHours += 1;
-        road.hoursSinceSalt += 1;
-      } else if (hour)
-        Object.assign(
-          road,
-          roadAfter(road, hour, { lat, lon, at: startOfDay(d) + h * MS_PER_HOUR }),
-        );
-      through[h * ROAD_NUMBERS] = road.storeMm;
-      through[h * ROAD_NUMBERS + 1] = road.dryHours;
-      through[h * ROAD_NUMBERS + 2] = road.hoursSinceSalt;
-    }
-    roads.set(d, through);
+/** The road through a day of a square, hour by hour. */
+function roadsThrough<Day extends DayHours>(square: Square<Day>, day: number): readonly Road[] {
+  if (square.through?.day === day) return square.through.roads;
+  const road = roadBefore(square, day);
+  const roads: Road[] = [];
+  for (let h = 0; h < 24; h++) {
+    followHour(road, square, day, h);
+    roads.push({ ...road });
   }
-  return through;
+  square.ends.set(day, road);
+  square.lastEnd = Math.max(square.lastEnd, day);
+  square.through = { day, roads };
+  return roads;
 }
 
-const roadIn = (roads: Float64Array, h: number): Road => ({
-  storeMm: roads[h * ROAD_NUMBERS] ?? 0,
-  dryHours: roads[h * ROAD_NUMBERS + 1] ?? 0,
-  hoursSinceSalt: roads[h * ROAD_NUMBERS + 2] ?? Infinity,
-});
+/** The road as a day begins, followed from the last day known before it. */
+function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Road {
+  const { days, ends } = square;
+  let first = day;
+  while (days.has(first - 1) && !ends.has(first - 1)) first -= 1;
+  const road = { ...(ends.get(first - 1) ?? ROAD_UNKNOWN) };
+  for (let d = first; d < day; d++) {
+    for (let h = 0; h < 24; h++) followHour(road, square, d, h);
+    ends.set(d, { ...road });
+  }
+  square.lastEnd = Math.max(square.lastEnd, day - 1);
+  return road;
+}
 
-function hourIn(day: WeatherDay, hour: number): WeatherHour | null {
+/** Follows the road, in place, through an hour: one that is not known leaves it as it is. */
+function followHour<Day extends DayHours>(
+  road: Road,
+  { days, place }: Square<Day>,
+  day: number,
+  h: number,
+): void {
+  const hours = days.get(day);
+  if (!hours) return;
+  // A dry hour on a dry road asks for nothing but counting, and most hours are: the rest of it costs the time.
+  if (road.storeMm === 0 && hours.rainMm[h] === 0 && isKnown(hours, h)) {
+    road.dryHours += 1;
+    road.hoursSinceSalt += 1;
+    return;
+  }
+  const hour = hourIn(hours, h);
+  const at = startOfDay(day) + h * MS_PER_HOUR;
+  if (hour) Object.assign(road, roadAfter(road, hour, { ...place, at }));
+}
+
+const isKnown = ({ temperatureC, humidity, windMs }: DayHours, h: number): boolean =>
+  (temperatureC[h] ?? null) !== null &&
+  (humidity[h] ?? null) !== null &&
+  (windMs[h] ?? null) !== null;
+
+function hourIn(day: DayHours, hour: number): WeatherHour | null {
   const rainMm = day.rainMm[hour] ?? null;
   const temperatureC = day.temperatureC[hour] ?? null;
   const humidity = day.humidity[hour] ?? null;

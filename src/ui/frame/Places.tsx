@@ -3,6 +3,7 @@ import Gauge from 'lucide-react-native/icons/gauge';
 import Route from 'lucide-react-native/icons/route';
 import Spool from 'lucide-react-native/icons/spool';
 import Wrench from 'lucide-react-native/icons/wrench';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LinkBox } from './LinkBox';
 import { Txt, useColors } from '../theme';
@@ -24,7 +25,7 @@ interface Props {
 }
 
 /** The way from place to place: a bar under the thumb, a rail on a wide screen. */
-export function Places({ path, rail }: Props) {
+export const Places = memo(function Places({ path, rail }: Props) {
   const colors = useColors();
   return (
     <View
@@ -55,7 +56,7 @@ export function Places({ path, rail }: Props) {
       })}
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   bar: { flexDirection: 'row', borderTopWidth: 1 },

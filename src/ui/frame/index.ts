@@ -14,6 +14,7 @@ export * from './LinkBox';
 export * from './InView';
 export * from './keptScroll';
 export * from './SkipLink';
+export * from './SlowOpening';
 export * from './useFocus';
 export * from './useAfter';
 export * from './useTab';

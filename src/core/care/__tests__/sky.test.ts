@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
-import { weatherDay, weatherSeen } from '@/test/weather';
+import { put, weatherDay, weatherSeen } from '@/test/weather';
 import type { PlainEvent, RideLogged } from '@/core/logbook';
 import { cellOf, WeatherRecord, type Cell, type WeatherHour } from '@/core/weather';
 import {
@@ -46,8 +46,8 @@ const recordOf = (north: Hours, south: Hours = () => ({})) => {
   const record = new WeatherRecord();
   for (const day of ['2026-05-08', '2026-05-09', '2026-05-10', '2026-05-11']) {
     const rideDay = day === '2026-05-10';
-    record.put(weatherDay(NORTH_CELL, `${day}T00:00Z`, rideDay ? north : undefined));
-    record.put(weatherDay(SOUTH_CELL, `${day}T00:00Z`, rideDay ? south : undefined));
+    put(record, weatherDay(NORTH_CELL, `${day}T00:00Z`, rideDay ? north : undefined));
+    put(record, weatherDay(SOUTH_CELL, `${day}T00:00Z`, rideDay ? south : undefined));
   }
   return record;
 };
@@ -137,7 +137,7 @@ describe('the weather of a ride', () => {
     expect(sky(rode(), frost).salted).toBe(true);
     const drought = new WeatherRecord();
     for (let d = 1; d <= 10; d++)
-      drought.put(weatherDay(NORTH_CELL, `2026-05-${String(d).padStart(2, '0')}T00:00Z`));
+      put(drought, weatherDay(NORTH_CELL, `2026-05-${String(d).padStart(2, '0')}T00:00Z`));
     const dusty = rode({ surface: 'gravel' });
     expect(sky(dusty, drought)).toMatchObject({ word: 'dusty', dust: 1 });
     const dirt = (ride: RideLogged) => exposureOf(ride, 2, sky(ride, drought), {}).dirtPerKm;
@@ -261,7 +261,7 @@ describe('the weather that is wanted', () => {
   it('is not wanted of rides whose weather was said, nor of what is known', () => {
     expect(neededWeather(stepsOf(rode({ weather: 'wet' })), new WeatherRecord(), now)).toEqual([]);
     const known = recordOf(() => ({}));
-    known.put(weatherDay(NORTH_CELL, '2026-05-07T00:00Z'));
+    put(known, weatherDay(NORTH_CELL, '2026-05-07T00:00Z'));
     expect(neededWeather(stepsOf(rode()), known, now)).toEqual([]);
   });
 

@@ -6,12 +6,18 @@ import {
   isCorrection,
   isOlderReport,
   isPlain,
-  weatherKey,
   type LogEvent,
   type PlainEvent,
   type WeatherSeen,
 } from '../../logbook';
-import { cellNamed, dayOf, LOOKS_AHEAD_DAYS, startOfDay, WeatherRecord } from '../../weather';
+import {
+  cellNamed,
+  dayOf,
+  LOOKS_AHEAD_DAYS,
+  startOfDay,
+  WeatherRecord,
+  type Cell,
+} from '../../weather';
 import { play } from './book';
 import { copyBook, emptyBook, type BookState } from './bookState';
 import type { ReplayStep } from './step';
@@ -48,8 +54,9 @@ export class Replay {
   readonly steps: ReplayStep[] = [];
   book: BookState = emptyBook();
   /** The weather of the log. */
-  readonly weather = new WeatherRecord();
-  private readonly seen = new Map<string, WeatherSeen>();
+  readonly weather = new WeatherRecord<WeatherSeen>();
+  /** Squares by their names: a few, named by each of thousands of days. */
+  private readonly cells = new Map<string, Cell>();
   private events: PlainEvent[] = [];
   private readonly raw = new Map<string, PlainEvent>();
   private readonly corrections = new Corrections();
@@ -106,14 +113,12 @@ export class Replay {
 
   /** Takes in the weather of a day; returns the first moment (ms) it can bear on, or never. */
   private takeWeather(event: WeatherSeen): number {
-    const key = weatherKey(event);
-    const old = this.seen.get(key);
-    if (old && !isOlderReport(old, event)) return Infinity;
-    this.seen.set(key, event);
     const day = dayOf(Date.parse(event.at));
-    const { rainMm, temperatureC, humidity, windMs, sunMj } = event;
-    const cell = cellNamed(event.cell);
-    this.weather.put({ cell, day, rainMm, temperatureC, humidity, windMs, sunMj });
+    let cell = this.cells.get(event.cell);
+    if (cell === undefined) this.cells.set(event.cell, (cell = cellNamed(event.cell)));
+    const old = this.weather.day(cell, day);
+    if (old && !isOlderReport(old, event)) return Infinity;
+    this.weather.put({ cell, day }, event);
     return startOfDay(day - LOOKS_AHEAD_DAYS);
   }
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { FAIR, weatherDay } from '@/test/weather';
+import { FAIR, put, weatherDay } from '@/test/weather';
 import { MS_PER_HOUR } from '../../units';
 import {
   cellOf,
@@ -18,7 +18,7 @@ const CELL = cellOf(54.2, -2.9);
 const at = (text: string) => Date.parse(`2026-05-${text}:00Z`);
 const recordOf = (...days: WeatherDay[]) => {
   const record = new WeatherRecord();
-  for (const day of days) record.put(day);
+  for (const day of days) record.put(day, day);
   return record;
 };
 const rainAt =
@@ -49,7 +49,7 @@ describe('the record of weather', () => {
           );
           const record = new WeatherRecord();
           for (const [n, day] of days.entries()) {
-            record.put(day);
+            record.put(day, day);
             if (n === asked) record.hour(CELL, at('04T12:00'));
           }
           const straight = recordOf(...[...days].sort((a, b) => a.day - b.day));
@@ -66,7 +66,7 @@ describe('the record of weather', () => {
   it('takes a day told anew for the one before', () => {
     const record = recordOf(first, second);
     record.hour(CELL, at('02T01:00'));
-    record.put(weatherDay(CELL, '2026-05-01T00:00Z'));
+    put(record, weatherDay(CELL, '2026-05-01T00:00Z'));
     expect(wetShareOf(record.hour(CELL, at('02T01:00'))!.road)).toBe(0);
   });
 
@@ -95,7 +95,7 @@ describe('the record, hour by hour', () => {
   const at = (h: number) => DAY + h * MS_PER_HOUR;
   const record = (...days: WeatherDay[]) => {
     const found = new WeatherRecord();
-    for (const day of days) found.put(day);
+    for (const day of days) found.put(day, day);
     return found;
   };
   const dayAt = (offset: number, hour?: Parameters<typeof weatherDay>[2]) =>
@@ -164,7 +164,7 @@ describe('the record, hour by hour', () => {
     const wet = dayAt(0, () => ({ rainMm: 1, humidity: 0.99 }));
     const late = record(dayAt(1));
     expect(late.hour(cell, at(24))?.road.storeMm).toBe(0);
-    late.put(wet);
+    late.put(wet, wet);
     expect(late.hour(cell, at(24))?.road.storeMm).toBeGreaterThan(0.5);
     const apart = record(wet, dayAt(2));
     expect(apart.hour(cell, at(48))?.road).toEqual(

@@ -1,0 +1,12 @@
+import { StyleSheet } from 'react-native';
+import { Txt } from '../theme';
+import { useAfter } from './useAfter';
+
+const SLOW_MS = 1500;
+
+/** Opening takes a moment: said only when it takes long. */
+export function SlowOpening() {
+  return useAfter(SLOW_MS) ? <Txt style={styles.slow}>Opening your logbook …</Txt> : null;
+}
+
+const styles = StyleSheet.create({ slow: { padding: 16 } });
