@@ -43,13 +43,13 @@ function measure(what: string, log: readonly LogEvent[]): void {
   report(
     `Full replay of 10,000 events${what}, times JSON.parse of the same log`,
     median(full) / median(parse),
-    3,
+    1,
     `medians of ${RUNS}: replay ${ms(median(full))}, JSON.parse of ${(text.length / 1e6).toFixed(1)} MB ${ms(median(parse))}`,
   );
   report(
     `Adding one ride to it${what}, % of the full replay`,
     (100 * median(add)) / median(full),
-    1,
+    0.05,
     `median of ${RUNS}: ${ms(median(add))}`,
   );
 }

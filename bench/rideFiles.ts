@@ -36,7 +36,7 @@ const [gpxOurs, gpxBare] = compare(
 report(
   'A 5-hour GPX read to a ride, times the XML package’s bare parse',
   gpxOurs / gpxBare,
-  1.5,
+  1.15,
   `medians of ${RUNS}: ${ms(gpxOurs)} against ${ms(gpxBare)} for ${(text.length / 1e6).toFixed(1)} MB`,
 );
 
@@ -51,6 +51,6 @@ const [fitOurs, fitBare] = compare(
 report(
   'A 5-hour FIT read to a ride, times the decoder’s bare time',
   fitOurs / fitBare,
-  1.3,
+  1.1,
   `medians of ${RUNS}: ${ms(fitOurs)} against ${ms(fitBare)} for ${(fitBytes.length / 1e6).toFixed(1)} MB`,
 );

@@ -89,7 +89,7 @@ async function main(): Promise<void> {
   report(
     'Longest silence of the page meanwhile, ms',
     gap,
-    100,
+    50,
     `pictures ${gaps(rags)}; sounds ${gaps(sounds)}`,
   );
   await browser.close();

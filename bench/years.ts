@@ -128,7 +128,7 @@ async function main(): Promise<void> {
   report(
     'Years ahead: longest silence of the page meanwhile, ms',
     median(of('silence')),
-    100,
+    50,
     said('silence'),
   );
 }

@@ -10,7 +10,7 @@ import { noteFaults, Operations } from './operations';
 import { Persistence, type Opened } from './persistence';
 import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSlice';
 import { holdReplay } from './selectors';
-import { atOnce, inSlices, type Pace } from './slices';
+import { atOnce, breath, inSlices, type Pace } from './slices';
 import { browserStorage, Slow, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
 import { browserTabs } from './tabs';
@@ -86,6 +86,8 @@ async function start(open: OpenLogbook): Promise<void> {
   const build = browserBuild();
   const look = build === null ? null : await lookAtOnce(open, build);
   const pace = look ? inSlices : atOnce;
+  // What is shown is drawn first.
+  if (look) await breath();
   const read = await readPatiently(persistence, pace);
   if (!read.ok) {
     store.dispatch(phaseChanged({ phase: 'unreadable', problem: read.problem }));

@@ -14,19 +14,19 @@ export function drained<T>(work: Generator<void, T>): T {
 /** Nobody can do anything before it is done. */
 export const atOnce: Pace = drained;
 
-/** Lets the browser do what waits: draw, answer a tap. */
-const breath = (): Promise<void> =>
+/** A page that never rests goes on after this. */
+const LONGEST_BREATH_MS = 200;
+
+/** Lets the browser do all that waits: load, draw, answer a tap. Safari tells of no rest. */
+export const breath = (): Promise<void> =>
   new Promise((resolve) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      resolve();
-    };
-    port2.postMessage(null);
+    if (typeof requestIdleCallback === 'undefined') setTimeout(resolve, 0);
+    else requestIdleCallback(() => resolve(), { timeout: LONGEST_BREATH_MS });
   });
 
 /** The page is in use meanwhile: it gets a breath every few milliseconds. */
 export const inSlices: Pace = async (work) => {
+  await breath();
   let since = performance.now();
   for (;;) {
     const step = work.next();

@@ -1,0 +1,83 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { Page } from '@playwright/test';
+import { writeBackup } from '@/core/formats';
+import { NOW, twentyYears } from '@/test/twentyYears';
+import { expect, test } from './rider';
+
+/** Some five years: long enough for a first look, short enough for a test. */
+const EVENTS = 12_000;
+/** The keys that lie in the rider's storage. */
+const keysKept = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<string[]>((resolve) => {
+        const open = indexedDB.open('dapper-spoke');
+        open.onsuccess = () => {
+          const db = open.result;
+          const store = db.objectStoreNames[0];
+          const all = db.transaction(store!).objectStore(store!).getAllKeys();
+          all.onsuccess = () => {
+            db.close();
+            resolve(all.result.map(String));
+          };
+        };
+      }),
+  );
+
+/** Writes down each verdict that is ever on screen, and whether a bike was still unread beside it. */
+const watchVerdicts = (page: Page) =>
+  page.addInitScript(() => {
+    const seen = { verdicts: [] as string[], unread: false };
+    Object.assign(window, { seen });
+    new MutationObserver(() => {
+      const text = document.querySelector('[aria-label=Verdict] [role=heading]')?.textContent;
+      if (text && seen.verdicts.at(-1) !== text) seen.verdicts.push(text);
+      const bikes = document.querySelector('[aria-label=Bikes]')?.textContent ?? '';
+      if (text && bikes.includes('…')) seen.unread = true;
+    }).observe(document, { subtree: true, childList: true, characterData: true });
+  });
+const seen = (page: Page) =>
+  page.evaluate(
+    () => (window as unknown as { seen: { verdicts: string[]; unread: boolean } }).seen,
+  );
+
+test('many years: a first look tells what the whole log tells; what is written meanwhile is kept @once', async ({
+  rider,
+  page,
+}) => {
+  const file = path.join(mkdtempSync(path.join(tmpdir(), 'spoke-')), 'years.json');
+  writeFileSync(file, writeBackup(twentyYears(EVENTS), new Date(NOW).toISOString()));
+  await rider.opens('/book/files');
+  await page.getByLabel('Backup file').setInputFiles(file);
+  await page.getByRole('button', { name: 'Restore' }).click();
+  await rider.seesSaved();
+  await page.clock.fastForward(20_000);
+  await expect.poll(() => keysKept(page)).toContain('look');
+
+  // A phone: the rest of the log takes a while to read.
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  await watchVerdicts(page);
+  await rider.opens();
+  await page.getByRole('button', { name: 'Got wet' }).click();
+  await page.getByRole('button', { name: 'Stood in rain' }).click();
+  await expect(rider.verdict).toContainText('wet');
+  await rider.seesSaved();
+  await expect(page.getByRole('group', { name: 'Bikes' })).not.toContainText('…');
+  const first = await seen(page);
+  expect(first.unread).toBe(true);
+
+  // The note is there again, and what is told at first is told to the end.
+  await rider.opens();
+  await expect(rider.verdict).toContainText('wet');
+  await expect(page.getByRole('group', { name: 'Bikes' })).not.toContainText('…');
+  await page.clock.fastForward(3_000);
+  const { verdicts } = await seen(page);
+  expect(verdicts).toEqual([first.verdicts.at(-1)]);
+
+  // A page that needs the whole log waits for it.
+  await page.goto('/rides');
+  await expect(page.locator('#main a[href^="/rides/"]').first()).toBeVisible();
+});

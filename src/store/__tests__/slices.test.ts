@@ -1,0 +1,37 @@
+import { drained, inSlices } from '../slices';
+
+function* counting(to: number, took: (n: number) => void): Generator<void, number> {
+  for (let n = 0; n < to; n++) {
+    took(n);
+    yield;
+  }
+  return to;
+}
+
+describe('work that yields', () => {
+  it('ends the same, at once or in slices', async () => {
+    expect(drained(counting(50, () => undefined))).toBe(50);
+    expect(await inSlices(counting(50, () => undefined))).toBe(50);
+  });
+
+  it('lets others have their turn meanwhile', async () => {
+    const order: string[] = [];
+    const busy = (n: number) => {
+      order.push(`work ${n}`);
+      for (const until = performance.now() + 30; performance.now() < until;);
+    };
+    const work = inSlices(counting(3, busy));
+    setTimeout(() => order.push('tap'), 0);
+    await work;
+    expect(order.indexOf('tap')).toBeLessThan(order.indexOf('work 2'));
+  });
+
+  it('passes on what the work throws', async () => {
+    const failing = function* (): Generator<void, void> {
+      yield;
+      throw new Error('broken');
+    };
+    await expect(inSlices(failing())).rejects.toThrow('broken');
+    expect(() => drained(failing())).toThrow('broken');
+  });
+});
