@@ -106,13 +106,9 @@ export class WeatherRecord<Day extends DayHours = DayHours> {
 /** The road through a day of a square, hour by hour. */
 function roadsThrough<Day extends DayHours>(square: Square<Day>, day: number): readonly Road[] {
   if (square.through?.day === day) return square.through.roads;
-  const road = roadBefore(square, day);
   const roads: Road[] = [];
-  for (let h = 0; h < 24; h++) {
-    followHour(road, square, day, h);
-    roads.push({ ...road });
-  }
-  square.ends.set(day, road);
+  const end = followed(roadBefore(square, day), square, day, (road) => roads.push(road));
+  square.ends.set(day, end);
   square.lastEnd = Math.max(square.lastEnd, day);
   square.through = { day, roads };
   return roads;
@@ -123,39 +119,55 @@ function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Roa
   const { days, ends } = square;
   let first = day;
   while (days.has(first - 1) && !ends.has(first - 1)) first -= 1;
-  const road = { ...(ends.get(first - 1) ?? ROAD_UNKNOWN) };
+  let road = ends.get(first - 1) ?? ROAD_UNKNOWN;
   for (let d = first; d < day; d++) {
-    for (let h = 0; h < 24; h++) followHour(road, square, d, h);
-    ends.set(d, { ...road });
+    const hours = days.get(d);
+    // Nothing asks for anything on such a day but counting, and half of all days are such: the rest costs the time.
+    road = hours && isDryThrough(road, hours) ? dryFor(road, 24) : followed(road, square, d);
+    ends.set(d, road);
   }
   square.lastEnd = Math.max(square.lastEnd, day - 1);
   return road;
 }
 
-/** Follows the road, in place, through an hour: one that is not known leaves it as it is. */
-function followHour<Day extends DayHours>(
-  road: Road,
+const dryFor = ({ storeMm, dryHours, hoursSinceSalt }: Road, hours: number): Road => ({
+  storeMm,
+  dryHours: dryHours + hours,
+  hoursSinceSalt: hoursSinceSalt + hours,
+});
+
+/** Whether a road is dry and stays so through a day of which all is known. */
+const isDryThrough = (road: Road, { rainMm, temperatureC, humidity, windMs }: DayHours): boolean =>
+  road.storeMm === 0 &&
+  rainMm.length === 24 &&
+  rainMm.every((mm) => mm === 0) &&
+  isWhole(temperatureC) &&
+  isWhole(humidity) &&
+  isWhole(windMs);
+
+const isWhole = (hours: readonly (number | null)[]): boolean =>
+  hours.length === 24 && !hours.includes(null);
+
+/** The road after a day; `hourly` is called with it after each hour. An hour that is not known leaves it as it is. */
+function followed<Day extends DayHours>(
+  from: Road,
   { days, place }: Square<Day>,
   day: number,
-  h: number,
-): void {
+  hourly?: (road: Road) => void,
+): Road {
   const hours = days.get(day);
-  if (!hours) return;
-  // A dry hour on a dry road asks for nothing but counting, and most hours are: the rest of it costs the time.
-  if (road.storeMm === 0 && hours.rainMm[h] === 0 && isKnown(hours, h)) {
-    road.dryHours += 1;
-    road.hoursSinceSalt += 1;
-    return;
+  const where = { ...place, at: startOfDay(day) };
+  let road = from;
+  for (let h = 0; h < 24; h++) {
+    const hour = hours && hourIn(hours, h);
+    if (hour)
+      road =
+        road.storeMm === 0 && hour.rainMm === 0 ? dryFor(road, 1) : roadAfter(road, hour, where);
+    where.at += MS_PER_HOUR;
+    hourly?.(road);
   }
-  const hour = hourIn(hours, h);
-  const at = startOfDay(day) + h * MS_PER_HOUR;
-  if (hour) Object.assign(road, roadAfter(road, hour, { ...place, at }));
+  return road;
 }
-
-const isKnown = ({ temperatureC, humidity, windMs }: DayHours, h: number): boolean =>
-  (temperatureC[h] ?? null) !== null &&
-  (humidity[h] ?? null) !== null &&
-  (windMs[h] ?? null) !== null;
 
 function hourIn(day: DayHours, hour: number): WeatherHour | null {
   const rainMm = day.rainMm[hour] ?? null;

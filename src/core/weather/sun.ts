@@ -17,16 +17,44 @@ const DAYS_IN_4_YEARS = 1461;
 /** Day of the year, 1 to 366, UTC: from 1901 to 2099 each fourth year is a leap year, 1972 the first after 1970. */
 function dayOfYear(ms: number): number {
   const since1972 = Math.floor(ms / MS_PER_DAY) - 730;
-  const inFour = ((since1972 % DAYS_IN_4_YEARS) + DAYS_IN_4_YEARS) % DAYS_IN_4_YEARS;
+  const inFour = since1972 - Math.floor(since1972 / DAYS_IN_4_YEARS) * DAYS_IN_4_YEARS;
   return inFour < 366 ? inFour + 1 : ((inFour - 366) % 365) + 1;
 }
 
-/** Hour of the sun at a place, 0 to 24; 12 is when it stands highest. Equation of time: FAO 56, eq. 32 and 33. */
+/** What the sun does on a day of the year, wherever one is. */
+interface Season {
+  /** Hours by which the sun is ahead of the clock (FAO 56, eq. 32 and 33). */
+  equation: number;
+  /** Inverse of its distance, relative (eq. 23). */
+  distance: number;
+  /** Its declination (eq. 24), as it is needed. */
+  sin: number;
+  cos: number;
+  tan: number;
+}
+
+/** By day of the year, worked out once each: a wet road asks for the sun each hour for years. */
+const seasons: Season[] = [];
+
+function seasonOf(day: number): Season {
+  const known = seasons[day];
+  if (known) return known;
+  const b = (2 * Math.PI * (day - 81)) / 364;
+  const declination = 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39);
+  return (seasons[day] = {
+    equation: 0.1645 * Math.sin(2 * b) - 0.1255 * Math.cos(b) - 0.025 * Math.sin(b),
+    distance: 1 + 0.033 * Math.cos((2 * Math.PI * day) / 365),
+    sin: Math.sin(declination),
+    cos: Math.cos(declination),
+    tan: Math.tan(declination),
+  });
+}
+
+/** Hour of the sun at a place, 0 to 24; 12 is when it stands highest. */
 export function solarHour({ lon, at }: HourPlace): number {
-  const b = (2 * Math.PI * (dayOfYear(at) - 81)) / 364;
-  const equation = 0.1645 * Math.sin(2 * b) - 0.1255 * Math.cos(b) - 0.025 * Math.sin(b);
-  const utc = (at % MS_PER_DAY) / MS_PER_HOUR;
-  return (((utc + lon / 15 + equation) % 24) + 24) % 24;
+  const utc = at / MS_PER_HOUR - Math.floor(at / MS_PER_DAY) * 24;
+  const hour = utc + lon / 15 + seasonOf(dayOfYear(at)).equation;
+  return hour - Math.floor(hour / 24) * 24;
 }
 
 /**
@@ -36,18 +64,15 @@ export function solarHour({ lon, at }: HourPlace): number {
 export const sunAboveAirMj = (place: HourPlace): number => sunAt(place, solarHour(place));
 
 function sunAt(place: HourPlace, solar: number): number {
-  const day = dayOfYear(place.at);
-  const distance = 1 + 0.033 * Math.cos((2 * Math.PI * day) / 365);
-  const declination = 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39);
+  const { distance, sin, cos, tan } = seasonOf(dayOfYear(place.at));
   const lat = place.lat * RADIANS;
   const middle = (Math.PI / 12) * (solar + 0.5 - 12);
-  const sunset = Math.acos(Math.min(1, Math.max(-1, -Math.tan(lat) * Math.tan(declination))));
+  const sunset = Math.acos(Math.min(1, Math.max(-1, -Math.tan(lat) * tan)));
   const from = Math.max(-sunset, middle - Math.PI / 24);
   const to = Math.min(sunset, middle + Math.PI / 24);
   if (to <= from) return 0;
   const height =
-    (to - from) * Math.sin(lat) * Math.sin(declination) +
-    Math.cos(lat) * Math.cos(declination) * (Math.sin(to) - Math.sin(from));
+    (to - from) * Math.sin(lat) * sin + Math.cos(lat) * cos * (Math.sin(to) - Math.sin(from));
   return Math.max(0, ((12 * 60) / Math.PI) * SOLAR * distance * height);
 }
 

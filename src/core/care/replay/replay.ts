@@ -52,7 +52,7 @@ export function* playedInParts(
 export class Replay {
   /** One step per effective event, in order of time. */
   readonly steps: ReplayStep[] = [];
-  book: BookState = emptyBook();
+  book: BookState;
   /** The weather of the log. */
   readonly weather = new WeatherRecord<WeatherSeen>();
   /** Squares by their names: a few, named by each of thousands of days. */
@@ -68,6 +68,7 @@ export class Replay {
     /** The book before the first of them, where they are only the last of a log. */
     private readonly before: BookState = emptyBook(),
   ) {
+    this.book = before;
     for (const event of events) {
       if (isCorrection(event)) this.corrections.add(event);
       else if (isPlain(event)) this.raw.set(event.id, event);
@@ -159,8 +160,10 @@ export class Replay {
 
   private playFrom(index: number): void {
     const snapshot = Math.min(Math.floor(index / SNAPSHOT_EVERY), this.snapshots.length);
-    const start = snapshot * SNAPSHOT_EVERY;
-    const book = copyBook(this.snapshots[snapshot - 1] ?? this.before);
+    // A ride of today comes after all that was played: then the book goes on from where it stands.
+    const goesOn = index === this.steps.length;
+    const start = goesOn ? index : snapshot * SNAPSHOT_EVERY;
+    const book = copyBook(goesOn ? this.book : (this.snapshots[snapshot - 1] ?? this.before));
     const scene = { book, garage: this.garage, weather: this.weather };
     this.snapshots.length = snapshot;
     this.steps.length = start;
