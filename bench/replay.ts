@@ -4,19 +4,21 @@ import { allEvents, byTime, isPlain, type LogEvent } from '@/core/logbook';
 import { MS_PER_DAY } from '@/core/units';
 import { median, report, timed } from './report';
 
-/** A log of 10,000 events: the demo's eight months, again and again backwards in time. */
-const EVENTS = 10_000;
+/** Rides, work and notes of the demo's eight months, again and again backwards in time. */
+const EVENTS = [10_000, 50_000];
 const RUNS = 31;
+/** So many rides are added one after the other, an hour apart. */
+const ADDED = 20;
 const demo = demoLogbook(Date.parse('2026-11-24T10:00:00Z'), 'Europe/London');
 const base = allEvents(demo.log);
 
-/** So many rounds of the demo that they hold 10,000 events of rides, work and notes. */
-function logOf(events: readonly LogEvent[]): LogEvent[] {
+/** So many rounds of the demo that they hold so many events of rides, work and notes. */
+function logOf(events: readonly LogEvent[], many: number): LogEvent[] {
   const log: LogEvent[] = [];
   let plain = 0;
-  for (let round = 0; plain < EVENTS; round++)
+  for (let round = 0; plain < many; round++)
     for (const event of events) {
-      if (plain === EVENTS) break;
+      if (plain === many) break;
       if (isPlain(event)) plain += 1;
       const at = new Date(Date.parse(event.at) - round * 243 * MS_PER_DAY).toISOString();
       log.push({ ...event, id: `${event.id}-${round}`, at, recordedAt: at } as LogEvent);
@@ -24,35 +26,51 @@ function logOf(events: readonly LogEvent[]): LogEvent[] {
   return log.sort(byTime);
 }
 
-function measure(what: string, log: readonly LogEvent[]): void {
-  const text = JSON.stringify(log);
+/** Adds rides of today to a replay one by one; returns how long each took, ms. */
+function adding(replay: Replay, log: readonly LogEvent[]): number[] {
   const last = log.findLast((e) => e.type === 'rideLogged') as LogEvent;
+  return Array.from({ length: ADDED }, (_, n) => {
+    const at = new Date(Date.parse(last.at) + (n + 1) * 3_600_000).toISOString();
+    const ride = { ...last, id: `added-${n}`, at, recordedAt: at } as LogEvent;
+    return timed(() => replay.add([ride]));
+  });
+}
+
+const ms = (x: number) => `${x.toFixed(2)} ms`;
+
+function measure(what: string, events: readonly LogEvent[]): void {
+  const [log, longer] = EVENTS.map((many) => logOf(events, many)) as [LogEvent[], LogEvent[]];
+  const text = JSON.stringify(log);
+  const long = new Replay(demo.garage, longer);
   const parse: number[] = [];
   const full: number[] = [];
   const add: number[] = [];
+  const addToLong: number[] = [];
   for (let n = 0; n < RUNS; n++) {
     parse.push(timed(() => JSON.parse(text)));
     full.push(timed(() => new Replay(demo.garage, log)));
-    const replay = new Replay(demo.garage, log);
-    const at = new Date(Date.parse(last.at) + 3_600_000).toISOString();
-    add.push(
-      timed(() => replay.add([{ ...last, id: `added-${n}`, at, recordedAt: at } as LogEvent])),
-    );
+    add.push(...adding(new Replay(demo.garage, log), log));
+    if (n === 0) addToLong.push(...adding(long, longer));
   }
-  const ms = (x: number) => `${x.toFixed(2)} ms`;
   report(
     `Full replay of 10,000 events${what}, times JSON.parse of the same log`,
     median(full) / median(parse),
     1,
-    `medians of ${RUNS}: replay ${ms(median(full))}, JSON.parse of ${(text.length / 1e6).toFixed(1)} MB ${ms(median(parse))}`,
+    `medians of ${RUNS}, in turns: replay ${ms(median(full))}, JSON.parse of ${(text.length / 1e6).toFixed(1)} MB ${ms(median(parse))}`,
   );
   report(
     `Adding one ride to it${what}, % of the full replay`,
     (100 * median(add)) / median(full),
     0.05,
-    `median of ${RUNS}: ${ms(median(add))}`,
+    `median of ${RUNS} × ${ADDED} rides: ${ms(median(add))}`,
+  );
+  report(
+    `Adding one ride to 50,000 events${what}, times adding it to 10,000`,
+    median(addToLong) / median(add),
+    1.2,
+    `medians of ${ADDED} and of ${RUNS} × ${ADDED}: ${ms(median(addToLong))} against ${ms(median(add))}`,
   );
 }
 
-measure('', logOf(base.filter(isPlain)));
-measure(' with their hourly weather', logOf(base));
+measure('', base.filter(isPlain));
+measure(' with their hourly weather', base);

@@ -24,6 +24,14 @@ import type { ReplayStep } from './step';
 
 /** A snapshot of the whole book every this many events: what a late ride costs at most to replay. */
 const SNAPSHOT_EVERY = 32;
+/** Where nearly all is added a snapshot stands after each event: of a ride of today only what followed it is replayed. */
+const NEAR_END = 32;
+
+/** The book as it was before the event of an index. */
+interface Snapshot {
+  at: number;
+  book: BookState;
+}
 
 /** Months of a log that are played at once where a page must stay awake. */
 const MONTHS_AT_ONCE = 2;
@@ -60,7 +68,7 @@ export class Replay {
   private events: PlainEvent[] = [];
   private readonly raw = new Map<string, PlainEvent>();
   private readonly corrections = new Corrections();
-  private readonly snapshots: BookState[] = [];
+  private snapshots: Snapshot[] = [];
 
   constructor(
     readonly garage: Garage,
@@ -105,10 +113,10 @@ export class Replay {
   /** The book as it stood before anything of a moment (ISO 8601, UTC) or later happened. */
   bookBefore(at: string): BookState {
     const end = this.firstAfter(Date.parse(at));
-    const snapshot = Math.min(Math.floor(end / SNAPSHOT_EVERY), this.snapshots.length);
-    const book = copyBook(this.snapshots[snapshot - 1] ?? this.before);
+    const from = this.snapshots.findLast(({ at: index }) => index <= end);
+    const book = copyBook(from?.book ?? this.before);
     const scene = { book, garage: this.garage, weather: this.weather };
-    for (const event of this.events.slice(snapshot * SNAPSHOT_EVERY, end)) play(scene, event);
+    for (const event of this.events.slice(from?.at ?? 0, end)) play(scene, event);
     return book;
   }
 
@@ -159,19 +167,18 @@ export class Replay {
   }
 
   private playFrom(index: number): void {
-    const snapshot = Math.min(Math.floor(index / SNAPSHOT_EVERY), this.snapshots.length);
-    // A ride of today comes after all that was played: then the book goes on from where it stands.
-    const goesOn = index === this.steps.length;
-    const start = goesOn ? index : snapshot * SNAPSHOT_EVERY;
-    const book = copyBook(goesOn ? this.book : (this.snapshots[snapshot - 1] ?? this.before));
+    while ((this.snapshots.at(-1)?.at ?? 0) > index) this.snapshots.pop();
+    const { at: start, book: base } = this.snapshots.at(-1) ?? { at: 0, book: this.before };
+    const book = copyBook(base);
     const scene = { book, garage: this.garage, weather: this.weather };
-    this.snapshots.length = snapshot;
+    const isKept = (at: number) => at % SNAPSHOT_EVERY === 0 || at > this.events.length - NEAR_END;
+    this.snapshots = this.snapshots.filter(({ at }) => isKept(at));
     this.steps.length = start;
     for (let i = start; i < this.events.length; i++) {
       const event = this.events[i];
       if (!event) break;
       this.steps.push(play(scene, event));
-      if ((i + 1) % SNAPSHOT_EVERY === 0) this.snapshots.push(copyBook(book));
+      if (isKept(i + 1)) this.snapshots.push({ at: i + 1, book: copyBook(book) });
     }
     this.book = book;
   }
