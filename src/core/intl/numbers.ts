@@ -1,7 +1,10 @@
 const made = new Map<string, Format<Intl.NumberFormat>>();
 
 /** What is used of a format of the browser. */
-type Format<T extends Intl.NumberFormat | Intl.DateTimeFormat> = Pick<T, 'format' | 'formatToParts'>;
+type Format<T extends Intl.NumberFormat | Intl.DateTimeFormat> = Pick<
+  T,
+  'format' | 'formatToParts'
+>;
 
 /** A format that is made when it is first used: making one takes longer than a hundred uses of it. */
 export function whenUsed<T extends Intl.NumberFormat | Intl.DateTimeFormat>(
