@@ -112,7 +112,7 @@ function Frame({ demo }: { demo: boolean }) {
         {quarantined[0] ? (
           <SetAsideStrip part={quarantined[0].part} onOpen={() => router.navigate('/book/files')} />
         ) : null}
-        {atTheBench || path === '/book/files' ? null : (
+        {phase !== 'open' || atTheBench || path === '/book/files' ? null : (
           <BackupReminder onOpen={() => router.navigate('/book/files')} />
         )}
         {phase === 'unreadable' && problem ? (

@@ -7,6 +7,9 @@ const HEIGHT = 190;
 const COLUMNS = 3;
 const PAD = { left: 54, right: 20, top: 40, bottom: 36 };
 
+/** Figures of the first point begin at it, of the last end there: nothing is written over the scale. */
+const ANCHORS = ['start', 'middle', 'end'];
+
 /** @typedef {{ name: string, unit: string, by: string, at: number[], values: number[] }} Curve */
 /** @type {Curve[]} */
 const curves = JSON.parse(readFileSync('.bench/growth.json', 'utf8'));
@@ -34,7 +37,7 @@ function picture({ name, unit, by, at, values }, n) {
   const marks = at.map(
     (value, k) =>
       `<circle cx="${x.place(value)}" cy="${y.place(values[k] ?? 1)}" r="3"/>` +
-      `<text x="${x.place(value)}" y="${y.place(values[k] ?? 1) - 8}" text-anchor="middle">${values[k]}</text>` +
+      `<text x="${x.place(value)}" y="${y.place(values[k] ?? 1) - 8}" text-anchor="${ANCHORS[Math.sign(k) + Number(k === at.length - 1)]}">${values[k]}</text>` +
       `<text x="${x.place(value)}" y="${HEIGHT - 20}" text-anchor="middle">${value.toLocaleString('en')}</text>`,
   );
   return `<g transform="translate(${(n % COLUMNS) * WIDTH} ${Math.floor(n / COLUMNS) * HEIGHT})">
