@@ -83,6 +83,7 @@ function Themed({ demo }: { demo: boolean }) {
 
 function Frame({ demo }: { demo: boolean }) {
   const { phase, problem, save, notice, quarantined } = useAppSelector(selectSession);
+  const { hurry } = useOpenLogbook();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
@@ -118,7 +119,7 @@ function Frame({ demo }: { demo: boolean }) {
         {phase === 'unreadable' && problem ? (
           <Unreadable problem={problem} />
         ) : phase === 'opening' || (phase === 'looking' && path !== '/') ? (
-          <SlowOpening />
+          <SlowOpening onWaiting={phase === 'looking' ? hurry : null} />
         ) : (
           <View role="main" id="main" style={styles.content}>
             <Guarded place={path}>{PAGE}</Guarded>

@@ -25,6 +25,8 @@ export interface OpenLogbook {
   name: LogbookName;
   /** The last things the app did. */
   operations: Operations;
+  /** The rider waits for all of a long logbook, of which the last year is shown. */
+  hurry(): void;
   /** Reads the logbook again, after it could not be read. */
   tryAgain(): void;
   /** Starts with nothing, in memory: what storage holds is taken in as soon as it can be read. */
@@ -55,6 +57,7 @@ export function openLogbook(
   tick();
   setInterval(tick, TICK_MS);
   keepInStep(persistence, tick);
+  const sliced = inSlices();
   const open: OpenLogbook = {
     store,
     persistence,
@@ -62,10 +65,11 @@ export function openLogbook(
     edge,
     name,
     operations,
-    tryAgain: () => void start(open),
+    hurry: sliced.hurry,
+    tryAgain: () => void start(open, sliced.pace),
     startWithout: () => begin(open, EMPTY_LOGBOOK),
   };
-  void start(open);
+  void start(open, sliced.pace);
   return open;
 }
 
@@ -80,12 +84,12 @@ function keepInStep(persistence: Persistence, tick: () => void): void {
   window.addEventListener('pageshow', () => persistence.check());
 }
 
-async function start(open: OpenLogbook): Promise<void> {
+async function start(open: OpenLogbook, sliced: Pace): Promise<void> {
   const { store, persistence, name, edge } = open;
   store.dispatch(phaseChanged({ phase: 'opening', problem: null }));
   const build = browserBuild();
   const look = build === null ? null : await lookAtOnce(open, build);
-  const pace = look ? inSlices : atOnce;
+  const pace = look ? sliced : atOnce;
   // What is shown is drawn first.
   if (look) await breath();
   const read = await readPatiently(persistence, pace);

@@ -11,19 +11,33 @@ function* counting(to: number, took: (n: number) => void): Generator<void, numbe
 describe('work that yields', () => {
   it('ends the same, at once or in slices', async () => {
     expect(drained(counting(50, () => undefined))).toBe(50);
-    expect(await inSlices(counting(50, () => undefined))).toBe(50);
+    expect(await inSlices().pace(counting(50, () => undefined))).toBe(50);
   });
 
   it('lets others have their turn meanwhile', async () => {
     const order: string[] = [];
     const busy = (n: number) => {
       order.push(`work ${n}`);
-      for (const until = performance.now() + 30; performance.now() < until;);
+      for (const until = performance.now() + 50; performance.now() < until;);
     };
-    const work = inSlices(counting(3, busy));
+    const work = inSlices().pace(counting(3, busy));
     setTimeout(() => order.push('tap'), 0);
     await work;
     expect(order.indexOf('tap')).toBeLessThan(order.indexOf('work 2'));
+  });
+
+  it('does all that is left in one go once it is waited for', async () => {
+    const order: string[] = [];
+    const { pace, hurry } = inSlices();
+    const busy = (n: number) => {
+      order.push(`work ${n}`);
+      if (n === 0) hurry();
+      for (const until = performance.now() + 50; performance.now() < until;);
+    };
+    const work = pace(counting(3, busy));
+    setTimeout(() => setTimeout(() => order.push('tap'), 0), 0);
+    await work;
+    expect(order.slice(0, 3)).toEqual(['work 0', 'work 1', 'work 2']);
   });
 
   it('passes on what the work throws', async () => {
@@ -31,7 +45,7 @@ describe('work that yields', () => {
       yield;
       throw new Error('broken');
     };
-    await expect(inSlices(failing())).rejects.toThrow('broken');
+    await expect(inSlices().pace(failing())).rejects.toThrow('broken');
     expect(() => drained(failing())).toThrow('broken');
   });
 });
