@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
-import { isPlain } from '@/core/logbook';
+import { demoLogbook } from '@/core/demo';
+import { allEvents, isPlain } from '@/core/logbook';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { bookFrom, bookText, playedInParts, Replay } from '..';
 
@@ -34,6 +35,13 @@ describe('a book in the middle of a log', () => {
         expect(whole.bookBefore('2999-01-01T00:00:00.000Z')).toEqual(whole.book);
       }),
     );
+  });
+
+  it('comes back whole with all that was learnt', () => {
+    const { garage, log } = demoLogbook(Date.parse('2026-11-24T10:00:00Z'), 'Europe/London');
+    const { book } = new Replay(garage, allEvents(log));
+    expect(book.learnt.size).toBeGreaterThan(3);
+    expect(bookFrom(bookText(book))).toStrictEqual(book);
   });
 
   it('keeps what JSON has no way of writing', () => {
