@@ -126,7 +126,6 @@ function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Roa
     road = hours && isDryThrough(road, hours) ? dryFor(road, 24) : followed(road, square, d);
     ends.set(d, road);
   }
-  square.lastEnd = Math.max(square.lastEnd, day - 1);
   return road;
 }
 
