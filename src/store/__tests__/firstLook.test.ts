@@ -171,6 +171,13 @@ describe('the first look at a long logbook', () => {
     expect(shown).toBeGreaterThan(5);
   }, 120_000);
 
+  it('is not shown where what tells of the parts has lost one', async () => {
+    const meta = entries['meta'] ?? '';
+    const hurt = meta.replace('log/2026-09', 'lxg/2026-09');
+    expect(hurt).not.toBe(meta);
+    expect(await firstLook(memoryStorage({ ...entries, meta: hurt }), BUILD)).toBeNull();
+  });
+
   it('is not made of a short logbook', async () => {
     const short = twentyYears(3000);
     const { persistence } = await kept(short);
