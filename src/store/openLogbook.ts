@@ -11,7 +11,7 @@ import { Persistence, type Opened } from './persistence';
 import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSlice';
 import { holdReplay } from './selectors';
 import { atOnce, breath, inSlices, type Pace } from './slices';
-import { browserStorage, Slow, type Storage } from './storage';
+import { browserStorage, Slow, withLimits, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
 import { browserTabs } from './tabs';
 import { keepWeather } from './weather';
@@ -114,9 +114,13 @@ async function start(open: OpenLogbook, sliced: Pace): Promise<void> {
   if (build !== null) keepLook(open, build, look?.head ?? null);
 }
 
+/** Storage that does not answer by then is told of by the reading of the whole. */
+const LOOK_LIMIT_MS = 3000;
+
 /** Shows the last year of a long logbook while the rest is read; null where nothing can be shown before. */
 async function lookAtOnce({ store, storage, edge }: OpenLogbook, build: string) {
-  const look = await firstLook(storage, build, edge.now()).catch(() => null);
+  const patient = withLimits(storage, LOOK_LIMIT_MS, () => undefined);
+  const look = await firstLook(patient, build, edge.now()).catch(() => null);
   if (!look) return null;
   holdReplay(look.logbook, look.replay);
   store.dispatch(opened(look.logbook));

@@ -1,0 +1,99 @@
+/** @jest-environment jsdom */
+import { Replay } from '@/core/care';
+import { allEvents } from '@/core/logbook';
+import { testEdge } from '@/test/edge';
+import { NOW, twentyYears } from '@/test/twentyYears';
+import { record } from '../commands';
+import { LOOK, lookHead, lookText } from '../firstLook';
+import { openLogbook, type OpenLogbook } from '../openLogbook';
+import { Persistence } from '../persistence';
+import { memoryStorage, type Storage } from '../storage';
+import { noTabs } from '../tabs';
+
+/** As the scripts of a built page are called. */
+const BUILD = '0123456789abcdef0123456789abcdef';
+const LOGBOOK = {
+  ...twentyYears(7000),
+  settings: { ...twentyYears(1).settings, weatherSource: 'none' as const },
+};
+let entries: Record<string, string> = {};
+
+beforeAll(async () => {
+  const script = document.createElement('script');
+  script.type = 'text/plain';
+  script.src = `/_expo/static/js/web/__common-${BUILD}.js`;
+  document.head.append(script);
+  const storage = memoryStorage();
+  const options = { onStatus: () => undefined, onMerge: () => undefined, now: () => NOW };
+  const persistence = new Persistence({ storage, tabs: noTabs, ...options });
+  const read = await persistence.open();
+  if (!read.ok) throw new Error('not opened');
+  persistence.startFrom(read.logbook);
+  persistence.save(LOGBOOK);
+  await persistence.settled();
+  const head = lookHead(LOGBOOK.log, persistence.keptSums(LOGBOOK) ?? {}, BUILD);
+  const replay = new Replay(LOGBOOK.garage, allEvents(LOGBOOK.log));
+  const text = head && lookText(head, LOGBOOK, replay, NOW);
+  if (!text) throw new Error('no look');
+  persistence.close();
+  entries = { ...(await storage.read(await storage.keys())), [LOOK]: text };
+}, 60_000);
+
+const open = (storage: Storage) => openLogbook('own', testEdge(NOW), storage);
+
+/** Waits for a phase; returns the phases that were seen until then. */
+function reached({ store }: OpenLogbook, phase: string): Promise<string[]> {
+  return new Promise((resolve) => {
+    const phases: string[] = [];
+    const look = () => {
+      const now = store.getState().session.phase;
+      if (phases.at(-1) !== now) phases.push(now);
+      if (now === phase) resolve(phases);
+    };
+    store.subscribe(look);
+    look();
+  });
+}
+
+const count = ({ store }: OpenLogbook) => allEvents(store.getState().logbook.log).length;
+
+describe('opening a long logbook', () => {
+  it('shows the last year first, then all of it', async () => {
+    const opened = open(memoryStorage(entries));
+    await reached(opened, 'looking');
+    const first = count(opened);
+    expect(first).toBeLessThan(7000 / 2);
+    await reached(opened, 'open');
+    expect(count(opened)).toBe(7000);
+    expect(opened.store.getState().session.told).toBeNull();
+  }, 30_000);
+
+  it('keeps what is written before all is read, and says that it is not saved yet', async () => {
+    const storage = memoryStorage(entries);
+    const opened = open(storage);
+    await reached(opened, 'looking');
+    const at = new Date(NOW).toISOString();
+    const note = { type: 'gotWet' as const, bikeId: 'demo-bike-racer', how: 'washed' as const, at };
+    const [id] = opened.store.dispatch(record('Noted: got wet', [note]));
+    expect(opened.store.getState().session.save.kind).toBe('saving');
+    opened.hurry();
+    await reached(opened, 'open');
+    expect(count(opened)).toBe(7001);
+    await opened.persistence.settled();
+    expect(opened.store.getState().session.save.kind).toBe('saved');
+    expect((await storage.read(['log/2026-11']))['log/2026-11']).toContain(id);
+  }, 30_000);
+
+  it('opens without the look where storage does not answer for it', async () => {
+    const inner = memoryStorage(entries);
+    const hangs: Storage = {
+      ...inner,
+      read: (keys) =>
+        keys.includes(LOOK) && keys.length === 2 ? new Promise(() => undefined) : inner.read(keys),
+    };
+    const opened = open(hangs);
+    const phases = await reached(opened, 'open');
+    expect(phases).not.toContain('looking');
+    expect(count(opened)).toBe(7000);
+  }, 30_000);
+});
