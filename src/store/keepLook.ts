@@ -2,6 +2,7 @@ import equal from 'fast-deep-equal';
 import { LOOK, lookHead, lookText, type LookHead } from './firstLook';
 import type { OpenLogbook } from './openLogbook';
 import { selectReplay } from './selectors';
+import { rememberLook } from './whichLogbook';
 
 /** A look is made when nothing has changed for so long. */
 const REST_MS = 15_000;
@@ -11,7 +12,7 @@ const REST_MS = 15_000;
  * the one that lies there rests on, if there is one.
  */
 export function keepLook(
-  { store, persistence, storage, edge }: OpenLogbook,
+  { store, persistence, storage, edge, name }: OpenLogbook,
   build: string,
   kept: LookHead | null,
 ): void {
@@ -27,6 +28,7 @@ export function keepLook(
     known = head;
     if (text) await storage.write({ [LOOK]: text });
     else await storage.remove([LOOK]);
+    rememberLook(name, text !== null);
   };
   // Without a look the app only opens more slowly: a full disk is told of by what has to be saved.
   const soon = () => setTimeout(() => void make().catch(() => undefined), REST_MS);

@@ -15,7 +15,7 @@ import { browserStorage, Slow, withLimits, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
 import { browserTabs } from './tabs';
 import { keepWeather } from './weather';
-import { storageName, type LogbookName } from './whichLogbook';
+import { mayHaveLook, storageName, type LogbookName } from './whichLogbook';
 
 export interface OpenLogbook {
   store: AppStore;
@@ -88,7 +88,7 @@ async function start(open: OpenLogbook, sliced: Pace): Promise<void> {
   const { store, persistence, name, edge } = open;
   store.dispatch(phaseChanged({ phase: 'opening', problem: null }));
   const build = browserBuild();
-  const look = build === null ? null : await lookAtOnce(open, build);
+  const look = build !== null && mayHaveLook(name) ? await lookAtOnce(open, build) : null;
   const pace = look ? sliced : atOnce;
   // What is shown is drawn first.
   if (look) await breath();

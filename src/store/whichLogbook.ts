@@ -58,3 +58,24 @@ export function rememberRideFolder(name: string | null): void {
     // A browser that forgets does not look through it by itself: the rider still can.
   }
 }
+
+const lookKey = (name: LogbookName): string => `${storageName(name)}/look`;
+
+/** Whether a first look may lie beside a logbook: where none does, nothing waits for storage to say so. */
+export function mayHaveLook(name: LogbookName): boolean {
+  try {
+    return localStorage.getItem(lookKey(name)) !== null;
+  } catch {
+    return false;
+  }
+}
+
+/** Remembers that a first look lies beside a logbook, or that none does. */
+export function rememberLook(name: LogbookName, isThere: boolean): void {
+  try {
+    if (isThere) localStorage.setItem(lookKey(name), '');
+    else localStorage.removeItem(lookKey(name));
+  } catch {
+    // Then the whole logbook is read at once, as before there were looks.
+  }
+}

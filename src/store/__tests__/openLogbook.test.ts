@@ -9,6 +9,7 @@ import { openLogbook, type OpenLogbook } from '../openLogbook';
 import { Persistence } from '../persistence';
 import { memoryStorage, type Storage } from '../storage';
 import { noTabs } from '../tabs';
+import { rememberLook } from '../whichLogbook';
 
 /** As the scripts of a built page are called. */
 const BUILD = '0123456789abcdef0123456789abcdef';
@@ -36,6 +37,7 @@ beforeAll(async () => {
   const text = head && lookText(head, LOGBOOK, replay, NOW);
   if (!text) throw new Error('no look');
   persistence.close();
+  rememberLook('own', true);
   entries = { ...(await storage.read(await storage.keys())), [LOOK]: text };
 }, 60_000);
 
