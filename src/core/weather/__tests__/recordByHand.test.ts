@@ -59,20 +59,23 @@ const asked = fc.record({
 
 it('tells of the road what following it hour by hour tells, in whatever order it is put and asked', () => {
   fc.assert(
-    fc.property(fc.array(fc.oneof(dayOfWeather, asked), { maxLength: 40, size: 'max' }), (doings) => {
-      const record = new WeatherRecord();
-      const days = new Map<number, WeatherDay>();
-      for (const doing of doings)
-        if ('hours' in doing) {
-          record.put(doing.hours, doing.hours);
-          days.set(doing.day, doing.hours);
-        } else {
-          const ms = startOfDay(doing.day) + doing.hour * 3_600_000;
-          const found = record.hour(CELL, ms);
-          if (days.get(doing.day)?.rainMm[doing.hour] === undefined) expect(found).toBeNull();
-          else if (found) expect(found.road).toEqual(plainly(days, doing.day, doing.hour));
-        }
-    }),
+    fc.property(
+      fc.array(fc.oneof(dayOfWeather, asked), { maxLength: 40, size: 'max' }),
+      (doings) => {
+        const record = new WeatherRecord();
+        const days = new Map<number, WeatherDay>();
+        for (const doing of doings)
+          if ('hours' in doing) {
+            record.put(doing.hours, doing.hours);
+            days.set(doing.day, doing.hours);
+          } else {
+            const ms = startOfDay(doing.day) + doing.hour * 3_600_000;
+            const found = record.hour(CELL, ms);
+            if (days.get(doing.day)?.rainMm[doing.hour] === undefined) expect(found).toBeNull();
+            else if (found) expect(found.road).toEqual(plainly(days, doing.day, doing.hour));
+          }
+      },
+    ),
     { numRuns: 300 },
   );
 });
