@@ -34,6 +34,7 @@ import { afterPaint } from '@/ui/afterPaint';
 import { Card, Columns, Page, useWide } from '@/ui/frame';
 import { Reminders } from '@/ui/plan/lazily';
 import { lazilyFrom } from '@/ui/lazily';
+import { useOncePainted } from '@/ui/useOncePainted';
 import { Tape, tapeInputOf } from '@/ui/tape';
 import {
   NextJob,
@@ -91,6 +92,8 @@ function ChainToday({ report }: { report: ChainReport }) {
   const reports = useAppSelector(selectReports);
   const told = useAppSelector((s) => s.session.told);
   const plan = usePlan();
+  // The verdict comes first; to draw what stands below and beside it takes as long again.
+  const rest = useOncePainted();
   return (
     <Page wide>
       <OtherBikes
@@ -102,38 +105,67 @@ function ChainToday({ report }: { report: ChainReport }) {
       />
       <Columns
         share={1.7}
-        left={<Standing report={report} plan={plan} />}
-        right={<Beside report={report} plan={plan} />}
+        left={
+          <>
+            <Standing report={report} plan={plan} />
+            {rest ? <Below report={report} plan={plan} /> : null}
+          </>
+        }
+        right={rest ? <Beside report={report} plan={plan} /> : null}
       />
     </Page>
   );
 }
 
-/** How the chain stands, its tape, and what to do. */
+/** How the chain stands. */
 function Standing({ report, plan }: ChainProps) {
-  const router = useRouter();
   const units = useAppSelector(selectUnits);
   const { zone } = useOpenLogbook().edge;
   const days = useAppSelector((s) => selectLikelyDays(s, zone)[report.bike.id]);
+  return days ? (
+    <VerdictLines report={report} units={units} days={days}>
+      <NextJob
+        first={firstSentence(report.verdict)}
+        line={plan.lines[report.bike.id] ?? null}
+        old={progressOf(plan.phase) !== null}
+        instead={isPlanComing(plan) ? null : proposalSentence(report.verdict)}
+      />
+    </VerdictLines>
+  ) : null;
+}
+
+/** The chain's tape, the ride that is picked on it, what to do, and the working. */
+function Below({ report, plan }: ChainProps) {
+  const router = useRouter();
+  const units = useAppSelector(selectUnits);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
+  const [ride, setRide] = useState<string | null>(null);
   const [working, setWorking] = useState(false);
-  const { bike, chain } = report;
+  const ahead = plan.ahead[report.bike.id];
+  const tape = useMemo(
+    () => tapeInputOf(report, steps, ahead ?? NOTHING_PLANNED),
+    [report, steps, ahead],
+  );
   return (
     <>
-      {days ? (
-        <VerdictLines report={report} units={units} days={days}>
-          <NextJob
-            first={firstSentence(report.verdict)}
-            line={plan.lines[bike.id] ?? null}
-            old={progressOf(plan.phase) !== null}
-            instead={isPlanComing(plan) ? null : proposalSentence(report.verdict)}
-          />
-        </VerdictLines>
-      ) : null}
-      <ChainTape report={report} plan={plan} />
+      <View style={styles.tape}>
+        <Tape
+          key={report.chain.id}
+          input={tape}
+          units={units}
+          summary={tapeSummary(report, steps, units)}
+          selectedId={ride}
+          onSelect={setRide}
+        />
+        <RideReadout
+          step={steps.find((s) => s.event.id === ride)}
+          units={units}
+          onOpen={(id) => router.navigate(`/rides/${id}`)}
+        />
+      </View>
       <WhatToDo
         working={working}
-        onNow={() => afterPaint(() => router.navigate(`/bench?chain=${chain.id}`))}
+        onNow={() => afterPaint(() => router.navigate(`/bench?chain=${report.chain.id}`))}
         onWorking={() => startTransition(() => setWorking(!working))}
         onPlan={() => afterPaint(() => router.navigate('/plan'))}
       />
@@ -143,36 +175,6 @@ function Standing({ report, plan }: ChainProps) {
         </Card>
       ) : null}
     </>
-  );
-}
-
-/** The chain's tape, and the ride that is picked on it. */
-function ChainTape({ report, plan }: ChainProps) {
-  const router = useRouter();
-  const units = useAppSelector(selectUnits);
-  const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
-  const [ride, setRide] = useState<string | null>(null);
-  const ahead = plan.ahead[report.bike.id];
-  const tape = useMemo(
-    () => tapeInputOf(report, steps, ahead ?? NOTHING_PLANNED),
-    [report, steps, ahead],
-  );
-  return (
-    <View style={styles.tape}>
-      <Tape
-        key={report.chain.id}
-        input={tape}
-        units={units}
-        summary={tapeSummary(report, steps, units)}
-        selectedId={ride}
-        onSelect={setRide}
-      />
-      <RideReadout
-        step={steps.find((s) => s.event.id === ride)}
-        units={units}
-        onOpen={(id) => router.navigate(`/rides/${id}`)}
-      />
-    </View>
   );
 }
 

@@ -2,7 +2,7 @@ import { checkMigrations, MIGRATIONS, type Logbook } from '@/core/logbook';
 import { LOGBOOK_VERSIONS } from '@/core/logbook/versions';
 import { playedInParts } from '@/core/care';
 import { browserBuild, type Edge } from './edge';
-import { firstLook } from './firstLook';
+import { firstLook, type LookHead } from './firstLook';
 import { keepLook } from './keepLook';
 import { merged, opened } from './logbookSlice';
 import { EMPTY_LOGBOOK } from './logbookFile';
@@ -66,10 +66,11 @@ export function openLogbook(
     name,
     operations,
     hurry: sliced.hurry,
-    tryAgain: () => void start(open, sliced.pace),
+    tryAgain: () => void start(opening),
     startWithout: () => begin(open, EMPTY_LOGBOOK),
   };
-  void start(open, sliced.pace);
+  const opening: Opening = { open, sliced: sliced.pace, show: showIn(store) };
+  void start(opening);
   return open;
 }
 
@@ -84,11 +85,29 @@ function keepInStep(persistence: Persistence, tick: () => void): void {
   window.addEventListener('pageshow', () => persistence.check());
 }
 
-async function start(open: OpenLogbook, sliced: Pace): Promise<void> {
+/** How a logbook is opened: what belongs to it, at what pace a long one is read, and how it is shown. */
+interface Opening {
+  open: OpenLogbook;
+  sliced: Pace;
+  show: (logbook: Logbook) => void;
+}
+
+/** Shows a logbook in place of the one shown before, or merged with it where the rider has written since. */
+function showIn(store: AppStore): Opening['show'] {
+  let shown = EMPTY_LOGBOOK;
+  return (logbook) => {
+    const isAsShown = store.getState().logbook === shown;
+    store.dispatch(isAsShown ? opened(logbook) : merged(logbook));
+    shown = logbook;
+  };
+}
+
+async function start(opening: Opening): Promise<void> {
+  const { open, sliced } = opening;
   const { store, persistence, name, edge } = open;
   store.dispatch(phaseChanged({ phase: 'opening', problem: null }));
   const build = browserBuild();
-  const look = build !== null && mayHaveLook(name) ? await lookAtOnce(open, build) : null;
+  const look = build !== null && mayHaveLook(name) ? await lookAtOnce(opening, build) : null;
   const pace = look ? sliced : atOnce;
   // What is shown is drawn first.
   if (look) await breath();
@@ -109,38 +128,38 @@ async function start(open: OpenLogbook, sliced: Pace): Promise<void> {
     );
     holdReplay(logbook, await pace(played));
   }
-  look?.stop();
-  begin(open, logbook, look?.logbook);
-  if (build !== null) keepLook(open, build, look?.head ?? null);
+  opening.show(logbook);
+  begin(open, logbook);
+  if (build !== null) keepLook(open, build, look);
 }
 
 /** Storage that does not answer by then is told of by the reading of the whole. */
 const LOOK_LIMIT_MS = 3000;
 
 /** Shows the last year of a long logbook while the rest is read; null where nothing can be shown before. */
-async function lookAtOnce({ store, storage, edge }: OpenLogbook, build: string) {
+async function lookAtOnce({ open, show }: Opening, build: string): Promise<LookHead | null> {
+  const { store, storage, edge } = open;
   const patient = withLimits(storage, LOOK_LIMIT_MS, () => undefined);
   const look = await firstLook(patient, build, edge.now()).catch(() => null);
   if (!look) return null;
   holdReplay(look.logbook, look.replay);
-  store.dispatch(opened(look.logbook));
+  show(look.logbook);
   store.dispatch(phaseChanged({ phase: 'looking', problem: null, told: look.told }));
+  const { logbook } = store.getState();
   // What is written meanwhile is kept once all is read.
   const stop = store.subscribe(() => {
-    if (store.getState().logbook === look.logbook) return;
+    const { logbook: now, session } = store.getState();
+    if (session.phase === 'looking' && now === logbook) return;
     stop();
-    store.dispatch(saveChanged({ kind: 'saving' }));
+    if (session.phase === 'looking') store.dispatch(saveChanged({ kind: 'saving' }));
   });
-  return { ...look, stop };
+  return look.head;
 }
 
-/** Begins to keep the logbook; `looked`: what was shown of it before, where the rider may have written since. */
-function begin(open: OpenLogbook, logbook: Logbook, looked?: Logbook): void {
-  const { store, persistence } = open;
-  const hasWritten = looked !== undefined && store.getState().logbook !== looked;
-  store.dispatch(hasWritten ? merged(logbook) : opened(logbook));
+/** Begins to keep what is shown; `stored`: what storage holds of it. */
+function begin({ store, persistence }: OpenLogbook, stored: Logbook): void {
   store.subscribe(() => persistence.save(store.getState().logbook));
-  persistence.startFrom(logbook);
+  persistence.startFrom(stored);
   store.dispatch(phaseChanged({ phase: 'open', problem: null }));
   keepWeather(store);
 }

@@ -4,6 +4,7 @@ import { allEvents } from '@/core/logbook';
 import { testEdge } from '@/test/edge';
 import { NOW, twentyYears } from '@/test/twentyYears';
 import { record } from '../commands';
+import { backupText } from '../keeping/backupText';
 import { LOOK, lookHead, lookText } from '../firstLook';
 import { openLogbook, type OpenLogbook } from '../openLogbook';
 import { Persistence } from '../persistence';
@@ -97,5 +98,50 @@ describe('opening a long logbook', () => {
     const phases = await reached(opened, 'open');
     expect(phases).not.toContain('looking');
     expect(count(opened)).toBe(7000);
+  }, 30_000);
+
+  it.each(['again', 'without'] as const)(
+    'keeps what was written where the rest cannot be read, and the rider tries %s',
+    async (way) => {
+      const inner = memoryStorage(entries);
+      let isBroken = true;
+      const breaks: Storage = {
+        ...inner,
+        keys: () => (isBroken && isAsked ? Promise.reject(new Error('broken')) : inner.keys()),
+      };
+      let isAsked = false;
+      const opened = open(breaks);
+      await reached(opened, 'looking');
+      isAsked = true;
+      const at = new Date(NOW).toISOString();
+      const note = {
+        type: 'gotWet' as const,
+        bikeId: 'demo-bike-racer',
+        how: 'washed' as const,
+        at,
+      };
+      const [id] = opened.store.dispatch(record('Noted: got wet', [note]));
+      await reached(opened, 'unreadable');
+      isBroken = false;
+      if (way === 'again') opened.tryAgain();
+      else opened.startWithout();
+      await reached(opened, 'open');
+      await opened.persistence.settled();
+      const ids = allEvents(opened.store.getState().logbook.log).map((event) => event.id);
+      expect(ids).toContain(id);
+      if (way === 'again') expect(ids).toHaveLength(7001);
+      expect((await inner.read(['log/2026-11']))['log/2026-11']).toContain(id);
+      // What storage held is as it was.
+      expect((await inner.read(['log/2026-05']))['log/2026-05']).toBe(entries['log/2026-05']);
+    },
+    30_000,
+  );
+
+  it('saves as a backup all that is stored while the page holds a year of it', async () => {
+    const opened = open(memoryStorage(entries));
+    await reached(opened, 'looking');
+    const backup = JSON.parse(await backupText(opened, 'page')) as { events: unknown[] };
+    expect(backup.events).toHaveLength(7000);
+    await reached(opened, 'open');
   }, 30_000);
 });

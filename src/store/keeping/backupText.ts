@@ -8,7 +8,9 @@ export async function backupText(
   from: 'page' | 'storage',
 ): Promise<string> {
   const now = edge.now();
-  return from === 'page'
+  const { phase } = store.getState().session;
+  // While a long logbook is being read the page holds the last year of it.
+  return from === 'page' && phase !== 'looking'
     ? writeBackup(store.getState().logbook, new Date(now).toISOString())
     : backupOfStored(storage, now);
 }
