@@ -141,11 +141,8 @@ function Below({ report, plan }: ChainProps) {
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [ride, setRide] = useState<string | null>(null);
   const [working, setWorking] = useState(false);
-  const ahead = plan.ahead[report.bike.id];
-  const tape = useMemo(
-    () => tapeInputOf(report, steps, ahead ?? NOTHING_PLANNED),
-    [report, steps, ahead],
-  );
+  const ahead = plan.ahead[report.bike.id] ?? NOTHING_PLANNED;
+  const tape = useMemo(() => tapeInputOf(report, steps, ahead), [report, steps, ahead]);
   return (
     <>
       <View style={styles.tape}>
