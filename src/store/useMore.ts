@@ -4,7 +4,7 @@ import { skyAhead } from '@/core/weather/skyAhead';
 import type * as Figures from './figures';
 import { useAppSelector } from './hooks';
 import { useOpenLogbook } from './OpenContext';
-import type { PlanState } from './plan/planSlice';
+import { isPlanComing, type PlanState } from './plan/planSlice';
 import { selectGarage, selectNow, selectReplay, selectUnits } from './selectors';
 
 const JOBS_SHOWN = 4;
@@ -15,7 +15,8 @@ const DAYS_SHOWN = 3;
  * What Today shows beside a chain: the next jobs of all bikes, the weather ahead, and what was noted lately.
  * `hasFigures`: there is room for watts and money too.
  */
-export function useMore({ answer, forecasts }: PlanState, bikeId: string, hasFigures: boolean) {
+export function useMore(plan: PlanState, bikeId: string, hasFigures: boolean) {
+  const { answer, forecasts } = plan;
   const { zone } = useOpenLogbook().edge;
   const now = useAppSelector(selectNow);
   const { replay } = useAppSelector(selectReplay);
@@ -28,7 +29,8 @@ export function useMore({ answer, forecasts }: PlanState, bikeId: string, hasFig
   const forecast = forecasts.hours.find(([of]) => of === cell)?.[1];
   return {
     jobs: answer?.agenda.slice(0, JOBS_SHOWN) ?? null,
-    noted: replay.steps.slice(-NOTED_SHOWN).reverse(),
+    // Below jobs that are still to come it would be pushed away as it is read.
+    noted: answer || !isPlanComing(plan) ? replay.steps.slice(-NOTED_SHOWN).reverse() : [],
     sky: forecast ? skyAhead(forecast, now, zone).slice(0, DAYS_SHOWN) : [],
     garage,
     today: dateOf(now, zone),
