@@ -4,7 +4,8 @@ import { plainFollow } from '@/test/plainFollow';
 import { Chance } from '../../chance';
 import { MS_PER_HOUR } from '../../units';
 import { addCosts, meanCosts, noCosts, spreadOf } from '../simulate/costs';
-import { follow, livesLeft } from '../simulate/follow';
+import { follow } from '../simulate/follow';
+import { livesLeft } from '../simulate/future';
 import { holding } from '../simulate/search';
 import type { BikeProblem, Work } from '../solver/problem';
 

@@ -1,6 +1,7 @@
 import { coatKind, problemFor, rideExposure, workOf, type TestDay } from '@/test/plan';
 import type { Values } from '../solver/backward';
-import { follow, type Future } from '../simulate/follow';
+import { follow } from '../simulate/follow';
+import type { Future } from '../simulate/future';
 import { adaptive, choicesOf, common, fixed, idle, worth, type Days } from '../simulate/policies';
 import { COGS, FILM, INSIDE, OUTSIDE, STATES } from '../solver/grid';
 import type { BenchSlot, BikeProblem } from '../solver/problem';

@@ -1,7 +1,8 @@
 import { coatKind, problemFor, workOf } from '@/test/plan';
 import { CARE } from '../../care';
 import type { PlanSettings } from '../../records/plan';
-import { follow, type Done, type Future } from '../simulate/follow';
+import { follow } from '../simulate/follow';
+import type { Done, Future } from '../simulate/future';
 import { idle } from '../simulate/policies';
 import { routine } from '../simulate/routine';
 import type { BenchSlot, BikeProblem } from '../solver/problem';

@@ -8,14 +8,8 @@ import {
 } from '@/test/plan';
 import { follow } from '../simulate/follow';
 import type { Days } from '../simulate/policies';
-import {
-  betterJobs,
-  hasDeadlines,
-  holding,
-  isAllowed,
-  weighedTotal,
-  type PlannedJob,
-} from '../simulate/search';
+import { betterJobs, hasDeadlines, holding, isAllowed, weighedTotal } from '../simulate/search';
+import type { PlannedJob } from '../simulate/sequences';
 import type { BenchSlot, BikeProblem, Work } from '../solver/problem';
 
 const topUp = workOf('top-up', 'solvent wipe', 'wet', { handsOn: 12, money: 0.4 });

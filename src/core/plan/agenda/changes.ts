@@ -1,4 +1,4 @@
-import type { PlannedJob } from '../simulate/search';
+import type { PlannedJob } from '../simulate/sequences';
 import type { BikeProblem } from '../solver/problem';
 
 /** What a job changes: another class of lube, or from one family to the other, which takes a cleaning of its own. */

@@ -1,11 +1,13 @@
 import type { Values } from '../solver/backward';
 import type { Costs } from './costs';
-import { follow, type Done, type Future, type Policy } from './follow';
+import { follow, type Policy } from './follow';
+import type { Done, Future } from './future';
 import { adaptive, common, idle, type Days } from './policies';
 import type { BikeProblem } from '../solver/problem';
 import { routine } from './routine';
 import { weighStock } from './scarcity';
-import { betterJobs, hasDeadlines, holding, weighedTotal, type PlannedJob } from './search';
+import { betterJobs, hasDeadlines, holding, weighedTotal } from './search';
+import type { PlannedJob } from './sequences';
 import type { PlanSettings } from '../../records/plan';
 
 /**

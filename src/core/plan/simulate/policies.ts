@@ -1,6 +1,7 @@
 import type { Values } from '../solver/backward';
 import { effectOf, freshFilm } from '../solver/effect';
-import { isWet, livesLeft, type Future, type Policy } from './follow';
+import type { Policy } from './follow';
+import { isWet, livesLeft, type Future } from './future';
 import { STATES, valueAt } from '../solver/grid';
 import { RACE_CLEAN_DAYS, type BenchSlot, type BikeProblem, type Work } from '../solver/problem';
 import { allowedAt, minutesOf, mustWork } from '../solver/rules';

@@ -1,6 +1,7 @@
 import { CARE } from '../../care';
 import { weekdayOf } from '../../time/dates';
-import type { Future, Policy } from './follow';
+import type { Policy } from './follow';
+import type { Future } from './future';
 import { choicesOf, type Days } from './policies';
 import type { BikeProblem, Work } from '../solver/problem';
 import type { PlanSettings } from '../../records/plan';

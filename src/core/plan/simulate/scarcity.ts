@@ -1,6 +1,7 @@
 import { solve, type Values } from '../solver/backward';
 import type { BikeProblem, Work } from '../solver/problem';
-import { follow, type Future } from './follow';
+import { follow } from './follow';
+import type { Future } from './future';
 import { adaptive, type Days } from './policies';
 
 /** A problem with the worth of its last coats, and the values solved with it. */

@@ -1,14 +1,10 @@
 import type { Costs } from './costs';
-import { follow, type Future, type Policy } from './follow';
+import type { Policy } from './follow';
+import type { Future } from './future';
 import { fixed, type Days } from './policies';
+import { Sequences, type PlannedJob } from './sequences';
 import { mayDo } from '../solver/rules';
 import type { BikeProblem, Work } from '../solver/problem';
-
-/** A job of the plan: the day of the plan, and what is done. */
-export interface PlannedJob {
-  day: number;
-  work: Work;
-}
 
 /** The policy that holds to some jobs. */
 export const holding = (jobs: readonly PlannedJob[]): Policy =>
@@ -44,16 +40,16 @@ export function betterJobs(
   budget: { tries: number },
 ): { jobs: PlannedJob[]; total: number } {
   const some = { ...problem, natures: problem.natures.slice(0, TRIED_FUTURES) };
-  const costOf = (jobs: readonly PlannedJob[]) =>
-    weighedTotal(follow(some, holding(jobs), days.shared, true));
+  const sequences = new Sequences(some, days.shared);
   let best = start;
-  let least = costOf(start);
+  let least = weighedTotal(sequences.hold(start));
   const tryOut = (next: PlannedJob[]): boolean => {
     if (budget.tries < 1 || !next.every((j) => isAllowed(problem, j, next, days))) return false;
     budget.tries -= 1;
-    const cost = costOf(next);
+    const cost = weighedTotal(sequences.follow(next));
     if (cost >= least - 1e-9) return false;
     [best, least] = [next, cost];
+    sequences.hold(next);
     return true;
   };
   const fixedBy = (job: PlannedJob) => isFixed(problem, job);
