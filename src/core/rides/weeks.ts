@@ -17,10 +17,12 @@ export interface RideWeek {
 export function weeksOf(rides: readonly RideEntry[], weekStart: WeekStart): RideWeek[] {
   const weeks: RideWeek[] = [];
   for (const entry of rides) {
-    const start = weekOf(Date.parse(entry.ride.at), weekStart);
+    const at = Date.parse(entry.ride.at);
     let week = weeks.at(-1);
-    if (!week || week.start !== start)
-      weeks.push((week = { start, rides: [], km: 0, climbM: null }));
+    if (!week || at < week.start) {
+      week = { start: weekOf(at, weekStart), rides: [], km: 0, climbM: null };
+      weeks.push(week);
+    }
     week.rides.push(entry);
     week.km += entry.ride.distanceKm;
     if (entry.ride.climbM !== null) week.climbM = (week.climbM ?? 0) + entry.ride.climbM;

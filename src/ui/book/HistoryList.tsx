@@ -5,7 +5,6 @@ import type { ReplayStep } from '@/core/care';
 import type { Garage } from '@/core/garage';
 import type { Units } from '@/core/units';
 import { Button } from '../form';
-import { useKeptScroll } from '../frame';
 import { LongList } from '../frame/LongList';
 import { Txt, useColors } from '../theme';
 import { eventLine } from '@/core/words/event';
@@ -28,6 +27,11 @@ interface Props {
   onRedo: () => void;
 }
 
+const keyOf = ({ event }: ReplayStep): string => event.id;
+
+/** With letters of the usual size, px. */
+const likelyHeight = (): number => 57;
+
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 /** Work, notes, readings and fittings, newest first. */
@@ -42,15 +46,13 @@ export function HistoryList({
   ...undo
 }: Props) {
   const colors = useColors();
-  const ref = useKeptScroll('history', true);
   return (
     <LongList
-      ref={ref as never}
-      {...({ dataSet: { page: '' } } as object)}
-      data={steps}
-      keyExtractor={(step) => step.event.id}
-      contentContainerStyle={styles.list}
-      ListHeaderComponent={
+      items={steps}
+      keyOf={keyOf}
+      likelyHeight={likelyHeight}
+      keptAs="history"
+      head={
         <View style={styles.head}>
           <Txt variant="title" level={1} style={styles.grow}>
             History
@@ -60,8 +62,9 @@ export function HistoryList({
           {newer > 0 ? <Button label={`Show ${newer} newer`} onPress={onAll} /> : null}
         </View>
       }
-      ListEmptyComponent={<Txt tone="inkSoft">Nothing yet. Work and notes gather here.</Txt>}
-      renderItem={({ item }) => {
+      empty={<Txt tone="inkSoft">Nothing yet. Work and notes gather here.</Txt>}
+    >
+      {(item) => {
         const { event } = item;
         const note = event.type === 'workDone' && event.note ? `, ${event.note}` : '';
         const where =
@@ -85,7 +88,7 @@ export function HistoryList({
           </View>
         );
       }}
-    />
+    </LongList>
   );
 }
 
@@ -111,7 +114,6 @@ function UndoRow({
 }
 
 const styles = StyleSheet.create({
-  list: { padding: 16, paddingBottom: 96, maxWidth: 712, width: '100%', alignSelf: 'center' },
   head: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 12, marginBottom: 12 },
   row: {
     flexDirection: 'row',

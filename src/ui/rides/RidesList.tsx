@@ -1,9 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
-import { StyleSheet } from 'react-native';
 import type { Bike } from '@/core/garage';
 import type { RideEntry, RideWeek } from '@/core/rides';
 import type { Units } from '@/core/units';
-import { useKeptScroll } from '../frame';
 import { LongList } from '../frame/LongList';
 import { Txt } from '../theme';
 import { RideRow } from './RideRow';
@@ -25,6 +23,12 @@ interface Props {
 
 type Item = { kind: 'week'; week: RideWeek } | { kind: 'ride'; entry: RideEntry };
 
+const keyOf = (item: Item): string =>
+  item.kind === 'week' ? `week ${item.week.start}` : item.entry.ride.id;
+
+/** With letters of the usual size, px. */
+const likelyHeight = ({ kind }: Item): number => (kind === 'week' ? 57 : 72);
+
 /** Rides by week, newest first. Only what is near the screen is drawn, however many there are. */
 export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, onTick }: Props) {
   const items = useMemo(
@@ -35,23 +39,16 @@ export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, on
       ]),
     [weeks],
   );
-  const ref = useKeptScroll('rides', true);
   return (
     <LongList
-      ref={ref as never}
-      {...({ dataSet: { page: '' } } as object)}
-      data={items}
-      extraData={[openId, ticked, units]}
-      keyExtractor={(item) =>
-        item.kind === 'week' ? `week ${item.week.start}` : item.entry.ride.id
-      }
-      initialNumToRender={12}
-      maxToRenderPerBatch={8}
-      windowSize={7}
-      contentContainerStyle={styles.list}
-      ListHeaderComponent={head}
-      ListEmptyComponent={<Txt tone="inkSoft">{empty}</Txt>}
-      renderItem={({ item }) =>
+      items={items}
+      keyOf={keyOf}
+      likelyHeight={likelyHeight}
+      keptAs="rides"
+      head={head}
+      empty={<Txt tone="inkSoft">{empty}</Txt>}
+    >
+      {(item) =>
         item.kind === 'week' ? (
           <WeekHead week={item.week} units={units} />
         ) : (
@@ -65,10 +62,6 @@ export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, on
           />
         )
       }
-    />
+    </LongList>
   );
 }
-
-const styles = StyleSheet.create({
-  list: { padding: 16, paddingBottom: 96, maxWidth: 712, width: '100%', alignSelf: 'center' },
-});

@@ -1,0 +1,94 @@
+import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
+import { useCallback, useState, type FocusEvent, type ReactElement, type ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { useKeptScroll } from './keptScroll';
+
+interface Props<T> {
+  items: readonly T[];
+  keyOf: (item: T) => string;
+  /** How high an item is likely to be, px: what is said of those that were not drawn yet. */
+  likelyHeight: (item: T) => number;
+  /** How far the list is scrolled is kept under this. */
+  keptAs: string;
+  /** Over the items, scrolled with them. */
+  head: ReactElement;
+  /** Shown where there are no items. */
+  empty: ReactNode;
+  children: (item: T) => ReactNode;
+}
+
+/** Rows drawn beyond the screen's edges, for what scrolls faster than it can be drawn. */
+const BEYOND = 6;
+const PADDING = 16;
+
+/** A scrolling list of which only what is near the screen is drawn, however long it is. */
+export function LongList<T>(props: Props<T>) {
+  const { items, keyOf, likelyHeight, keptAs, head, empty, children } = props;
+  const [headHeight, setHeadHeight] = useState(0);
+  const focused = useFocusedRow();
+  const scroll = useKeptScroll(keptAs, true);
+  // Kept the same: with another one all heights are gone through again.
+  const getItemKey = useCallback((n: number) => keyOf(items[n] as T), [items, keyOf]);
+  // eslint-disable-next-line react-hooks/incompatible-library -- for React's compiler, which does not build this app
+  const virtual = useVirtualizer<HTMLElement, HTMLElement>({
+    count: items.length,
+    getScrollElement: () => scroll.current?.getScrollableNode() as HTMLElement | null,
+    getItemKey,
+    estimateSize: (n) => likelyHeight(items[n] as T),
+    scrollMargin: PADDING + headHeight,
+    overscan: BEYOND,
+    // Drawn at once, not when the list was measured.
+    initialRect: { width: 0, height: window.innerHeight },
+    rangeExtractor: (range) => withRow(defaultRangeExtractor(range), focused.row),
+  });
+  return (
+    <ScrollView
+      ref={scroll}
+      {...({ dataSet: { page: '' } } as object)}
+      contentContainerStyle={styles.list}
+    >
+      <View onLayout={(e) => setHeadHeight(e.nativeEvent.layout.height)}>{head}</View>
+      {items.length === 0 ? empty : null}
+      <View {...focused.on} style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map(({ key, index, start }) => (
+          <View
+            key={key}
+            ref={virtual.measureElement as never}
+            {...({ dataSet: { index } } as object)}
+            style={[
+              styles.row,
+              { transform: [{ translateY: start - virtual.options.scrollMargin }] },
+            ]}
+          >
+            {children(items[index] as T)}
+          </View>
+        ))}
+      </View>
+    </ScrollView>
+  );
+}
+
+/** Returns the row that has the focus: it stays drawn however far it is scrolled away, or the focus would be lost. */
+function useFocusedRow() {
+  const [row, setRow] = useState<number | null>(null);
+  const onFocus = ({ target }: FocusEvent<HTMLElement>) => {
+    const index = target.closest<HTMLElement>('[data-index]')?.dataset.index;
+    setRow(index === undefined ? null : Number(index));
+  };
+  return { row, on: { onFocus, onBlur: () => setRow(null) } as object };
+}
+
+/** Returns rows, in order, with one more if it is not among them. */
+const withRow = (rows: number[], row: number | null): number[] =>
+  row === null || rows.includes(row) ? rows : [...rows, row].sort((a, b) => a - b);
+
+const styles = StyleSheet.create({
+  list: {
+    padding: PADDING,
+    paddingBottom: 96,
+    maxWidth: 712,
+    width: '100%',
+    alignSelf: 'center',
+  },
+  row: { position: 'absolute', top: 0, left: 0, right: 0 },
+});
