@@ -81,6 +81,9 @@ function Themed({ demo }: { demo: boolean }) {
   );
 }
 
+/** Places that show the last year of a long logbook while the rest of it is read. */
+const AT_FIRST_LOOK = ['/', '/rides'];
+
 function Frame({ demo }: { demo: boolean }) {
   const { phase, problem, save, notice, quarantined } = useAppSelector(selectSession);
   const { hurry } = useOpenLogbook();
@@ -118,7 +121,7 @@ function Frame({ demo }: { demo: boolean }) {
         )}
         {phase === 'unreadable' && problem ? (
           <Unreadable problem={problem} />
-        ) : phase === 'opening' || (phase === 'looking' && path !== '/') ? (
+        ) : phase === 'opening' || (phase === 'looking' && !AT_FIRST_LOOK.includes(path)) ? (
           <SlowOpening onWaiting={phase === 'looking' ? hurry : null} />
         ) : (
           <View role="main" id="main" style={styles.content}>

@@ -135,10 +135,12 @@ test('the list of rides stands where it stood when one comes back to it', async 
   page,
 }) => {
   await rider.opensDemo('/rides');
-  const row = page.getByRole('link', { name: /Oct/ }).first();
-  await row.scrollIntoViewIfNeeded();
+  await page
+    .getByRole('link', { name: /lube [−+]/ })
+    .first()
+    .waitFor();
   await page.mouse.move(200, 400);
-  await page.mouse.wheel(0, 2500);
+  await page.mouse.wheel(0, 3500);
   await page.waitForTimeout(500);
   const top = () =>
     page.evaluate(() =>
@@ -154,13 +156,19 @@ test('the list of rides stands where it stood when one comes back to it', async 
     const box = boxes.find((b) => b.top > 150 && b.bottom < 600)!;
     return { x: box.left + 30, y: box.top + 20 };
   });
+  const opened = await page.evaluate(
+    ([left, down]) =>
+      document.elementFromPoint(left, down)!.closest<HTMLElement>('a[href^="/rides/"]')!.innerText,
+    [x, y] as const,
+  );
   await page.mouse.click(x, y);
   await expect(page).toHaveURL(/\/rides\/./);
   await expect(
     page.getByText('Weather on the way').or(page.getByLabel('Distance')).first(),
   ).toBeVisible();
   await page.goBack();
-  await expect.poll(top).toBeGreaterThan(before - 600);
+  await expect.poll(top).toBeGreaterThan(before - 200);
+  await expect(page.getByRole('link', { name: opened.replaceAll('\n', ' ') })).toBeInViewport();
 });
 
 test('typed text survives leaving, coming back and a reload @once', async ({ rider, page }) => {

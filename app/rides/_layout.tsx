@@ -33,6 +33,7 @@ export default function RidesLayout() {
   const { units } = useAppSelector(selectSettings);
   const now = useDeferredValue(useAppSelector(selectNow));
   const sync = useSync();
+  const { phase } = useAppSelector(selectSession);
   const change = (chosen: readonly RideEntry['ride'][], what: RideChange) => {
     const { changed, refused } = changeRides(chosen, what, fittings);
     const kept = refused > 0 ? `; ${refused} left, no chain was on that bike then` : '';
@@ -55,6 +56,7 @@ export default function RidesLayout() {
       list={
         <RidesPlace
           rides={rides}
+          isWhole={phase === 'open'}
           bikes={bikes}
           inUse={inUse}
           units={units}

@@ -1,8 +1,8 @@
 /** A way of doing work that yields now and then. */
 export type Pace = <T>(work: Generator<void, T>) => T | Promise<T>;
 
-/** A rider's tap is answered within this: work that can wait stops as often. */
-const SLICE_MS = 40;
+/** Work that can wait stops as often: a frame is not held up for longer. */
+const SLICE_MS = 15;
 /** A page that never rests goes on after this. */
 const LONGEST_BREATH_MS = 40;
 
@@ -23,19 +23,51 @@ export const breath = (): Promise<void> =>
     else requestIdleCallback(() => resolve(), { timeout: LONGEST_BREATH_MS });
   });
 
-/** A pace for a page that is in use meanwhile: it gets a breath every few milliseconds, unless the rider waits for the work. */
+/** Who has just moved goes on moving: so long after a tap, a key or a turn of the wheel work that can wait waits, ms. */
+const STILL_MS = 250;
+/** Of all the time a rider moves, it waits for this at most, ms. */
+const PATIENCE_MS = 5000;
+const MOVES = ['pointerdown', 'keydown', 'wheel', 'touchmove', 'scroll'];
+
+let lastMove = -Infinity;
+if (typeof window !== 'undefined')
+  for (const move of MOVES)
+    window.addEventListener(move, () => (lastMove = performance.now()), {
+      capture: true,
+      passive: true,
+    });
+
+/** A pace for a page that is in use meanwhile: work stops every few milliseconds and while the rider moves, unless it is waited for. */
 export function inSlices(): { pace: Pace; hurry: () => void } {
   let isWaitedFor = false;
-  const pace: Pace = async (work) => {
+  let patience = PATIENCE_MS;
+  let goOn = () => undefined as void;
+  const rest = async () => {
     await breath();
+    while (!isWaitedFor && patience > 0) {
+      const wait = Math.min(patience, lastMove + STILL_MS - performance.now());
+      if (wait <= 0) return;
+      patience -= wait;
+      await new Promise<void>((resolve) => {
+        goOn = resolve;
+        setTimeout(resolve, wait);
+      });
+    }
+  };
+  const pace: Pace = async (work) => {
+    await rest();
     let since = performance.now();
     for (;;) {
       const step = work.next();
       if (step.done) return step.value;
       if (isWaitedFor || performance.now() - since < SLICE_MS) continue;
-      await breath();
+      await rest();
       since = performance.now();
     }
   };
-  return { pace, hurry: () => void (isWaitedFor = true) };
+  const hurry = () => {
+    isWaitedFor = true;
+    goOn();
+  };
+  return { pace, hurry };
 }

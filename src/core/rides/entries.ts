@@ -9,7 +9,10 @@ export interface RideEntry {
 }
 
 /** The rides of a list of steps, in the order given. */
-export const rideEntries = (steps: readonly ReplayStep[]): RideEntry[] =>
-  steps.flatMap((step) =>
-    step.event.type === 'rideLogged' && step.sky ? [{ ride: step.event, step, sky: step.sky }] : [],
-  );
+export function rideEntries(steps: readonly ReplayStep[]): RideEntry[] {
+  const entries: RideEntry[] = [];
+  for (const step of steps)
+    if (step.event.type === 'rideLogged' && step.sky)
+      entries.push({ ride: step.event, step, sky: step.sky });
+  return entries;
+}

@@ -16,11 +16,13 @@ export interface RideWeek {
 /** Rides, newest first, by the weeks they were ridden in where the app runs; `weekStart` 1 Monday to 7 Sunday. */
 export function weeksOf(rides: readonly RideEntry[], weekStart: WeekStart): RideWeek[] {
   const weeks: RideWeek[] = [];
+  let from = '';
   for (const entry of rides) {
-    const at = Date.parse(entry.ride.at);
     let week = weeks.at(-1);
-    if (!week || at < week.start) {
-      week = { start: weekOf(at, weekStart), rides: [], km: 0, climbM: null };
+    if (!week || entry.ride.at < from) {
+      const start = weekOf(Date.parse(entry.ride.at), weekStart);
+      from = new Date(start).toISOString();
+      week = { start, rides: [], km: 0, climbM: null };
       weeks.push(week);
     }
     week.rides.push(entry);

@@ -28,10 +28,11 @@ export function yearOf(rides: readonly RideEntry[], now: number): YearMonth[] {
     subMonths(startOfMonth(now), 11 - n).getTime(),
   );
   const months = starts.map((start): YearMonth => ({ start, dry: 0, damp: 0, wet: 0, guessed: 0 }));
-  const first = starts[0] ?? now;
+  const first = new Date(starts[0] ?? now).toISOString();
   for (const { ride, sky } of rides) {
+    if (ride.at < first) continue;
     const at = Date.parse(ride.at);
-    if (at < first || at > now) continue;
+    if (at > now) continue;
     const month = months.findLast((m) => m.start <= at);
     if (month) month[SKY_OF[sky.word]] += ride.distanceKm;
   }

@@ -40,6 +40,36 @@ describe('work that yields', () => {
     expect(order.slice(0, 3)).toEqual(['work 0', 'work 1', 'work 2']);
   });
 
+  it('stops while the rider moves, though not for ever', async () => {
+    const stop = { moves: true };
+    const move = () => {
+      window.dispatchEvent(new Event('wheel'));
+      if (stop.moves) setTimeout(move, 20);
+    };
+    const seen: number[] = [];
+    const busy = (n: number) => {
+      seen.push(n);
+      for (const until = performance.now() + 20; performance.now() < until;);
+    };
+    move();
+    const work = inSlices().pace(counting(3, busy));
+    await new Promise((resolve) => setTimeout(resolve, 600));
+    expect(seen).toEqual([]);
+    // Still moving: it is done all the same, once it has waited long enough.
+    expect(await work).toBe(3);
+    stop.moves = false;
+  }, 20_000);
+
+  it('goes on at once when it is waited for meanwhile', async () => {
+    window.dispatchEvent(new Event('keydown'));
+    const { pace, hurry } = inSlices();
+    const began = performance.now();
+    const work = pace(counting(3, () => undefined));
+    hurry();
+    await work;
+    expect(performance.now() - began).toBeLessThan(200);
+  });
+
   it('passes on what the work throws', async () => {
     const failing = function* (): Generator<void, void> {
       yield;

@@ -14,6 +14,8 @@ interface Props<T> {
   head: ReactElement;
   /** Shown where there are no items. */
   empty: ReactNode;
+  /** Below the last item. */
+  foot?: ReactNode;
   children: (item: T) => ReactNode;
 }
 
@@ -23,7 +25,7 @@ const PADDING = 16;
 
 /** A scrolling list of which only what is near the screen is drawn, however long it is. */
 export function LongList<T>(props: Props<T>) {
-  const { items, keyOf, likelyHeight, keptAs, head, empty, children } = props;
+  const { items, keyOf, likelyHeight, keptAs, head, empty, foot, children } = props;
   const [headHeight, setHeadHeight] = useState(0);
   const focused = useFocusedRow();
   const scroll = useKeptScroll(keptAs, true);
@@ -37,6 +39,10 @@ export function LongList<T>(props: Props<T>) {
     estimateSize: (n) => likelyHeight(items[n] as T),
     scrollMargin: PADDING + headHeight,
     overscan: BEYOND,
+    // Of a scroll view React Native's own `scrollTo` would answer, which takes other arguments.
+    scrollToFn: (offset, { adjustments = 0 }, { scrollElement }) => {
+      if (scrollElement) scrollElement.scrollTop = offset + adjustments;
+    },
     // Drawn at once, not when the list was measured.
     initialRect: { width: 0, height: window.innerHeight },
     rangeExtractor: (range) => withRow(defaultRangeExtractor(range), focused.row),
@@ -45,6 +51,7 @@ export function LongList<T>(props: Props<T>) {
     <ScrollView
       ref={scroll}
       {...({ dataSet: { page: '' } } as object)}
+      style={styles.scroll}
       contentContainerStyle={styles.list}
     >
       <View onLayout={(e) => setHeadHeight(e.nativeEvent.layout.height)}>{head}</View>
@@ -64,6 +71,7 @@ export function LongList<T>(props: Props<T>) {
           </View>
         ))}
       </View>
+      {foot}
     </ScrollView>
   );
 }
@@ -83,6 +91,8 @@ const withRow = (rows: number[], row: number | null): number[] =>
   row === null || rows.includes(row) ? rows : [...rows, row].sort((a, b) => a - b);
 
 const styles = StyleSheet.create({
+  // Rows that turn out higher than was likely are made up for by the package: the browser must not do it too.
+  scroll: { overflowAnchor: 'none' } as object,
   list: {
     padding: PADDING,
     paddingBottom: 96,

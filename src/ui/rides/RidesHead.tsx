@@ -19,6 +19,8 @@ interface Props {
   /** Null where the rider has no recorder. */
   sync: (ComponentProps<typeof SyncLine> & { onSync: () => void }) | null;
   picking: boolean;
+  /** False while older rides are still being read: what looks at all of them waits. */
+  isWhole: boolean;
   onLog: () => void;
   onImport: () => void;
   onFind: () => void;
@@ -27,7 +29,7 @@ interface Props {
 
 /** Over the list of rides: what to do with them, how to find some, the year at a glance. */
 export function RidesHead(props: Props) {
-  const { year, units, find, sync, picking } = props;
+  const { year, units, find, sync, picking, isWhole } = props;
   const busy = sync?.status.kind === 'asking' || sync?.status.kind === 'fetching';
   return (
     <View style={styles.head}>
@@ -38,10 +40,12 @@ export function RidesHead(props: Props) {
         <Button kind="strong" label="Log a ride" onPress={props.onLog} />
       </View>
       <View style={styles.row}>
-        {sync ? <Button label="Sync" disabled={busy} onPress={sync.onSync} grow /> : null}
+        {sync ? (
+          <Button label="Sync" disabled={busy || !isWhole} onPress={sync.onSync} grow />
+        ) : null}
         <Button label="Import" onPress={props.onImport} grow />
         <Button label="Find" expanded={find !== null} onPress={props.onFind} grow />
-        <Button label="Select" expanded={picking} onPress={props.onPick} grow />
+        <Button label="Select" expanded={picking} disabled={!isWhole} onPress={props.onPick} grow />
       </View>
       {sync ? <SyncLine {...sync} /> : null}
       {find ? <FindRides {...find} /> : null}

@@ -16,8 +16,9 @@ interface Props {
   /** Rides ticked for a change of many; null while nothing is being picked. */
   ticked: ReadonlySet<string> | null;
   head: ReactElement;
-  /** Said when there is no ride to show. */
+  /** Said when there is no ride to show, and below the last; null: nothing. */
   empty: string;
+  foot: string | null;
   onTick: (rideId: string) => void;
 }
 
@@ -30,7 +31,17 @@ const keyOf = (item: Item): string =>
 const likelyHeight = ({ kind }: Item): number => (kind === 'week' ? 57 : 72);
 
 /** Rides by week, newest first. Only what is near the screen is drawn, however many there are. */
-export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, onTick }: Props) {
+export function RidesList({
+  weeks,
+  bikes,
+  units,
+  openId,
+  ticked,
+  head,
+  empty,
+  foot,
+  onTick,
+}: Props) {
   const items = useMemo(
     () =>
       weeks.flatMap((week): Item[] => [
@@ -47,6 +58,7 @@ export function RidesList({ weeks, bikes, units, openId, ticked, head, empty, on
       keptAs="rides"
       head={head}
       empty={<Txt tone="inkSoft">{empty}</Txt>}
+      foot={foot ? <Txt tone="inkSoft">{foot}</Txt> : null}
     >
       {(item) =>
         item.kind === 'week' ? (

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState, type ComponentProps } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/garage';
 import {
@@ -21,6 +21,8 @@ type Ride = RideEntry['ride'];
 interface Props {
   /** Newest first. */
   rides: readonly RideEntry[];
+  /** False while older rides are still being read. */
+  isWhole: boolean;
   /** All bikes by id, for the names; and those in use. */
   bikes: Readonly<Record<string, Bike>>;
   inUse: readonly Bike[];
@@ -38,12 +40,20 @@ interface Props {
   onDelete: (chosen: readonly Ride[]) => void;
 }
 
+/** Rides drawn at once: some screens full, and more than a year's strip shows. Own choice. */
+const FIRST = 400;
+
+const NONE_FITS = 'No ride fits. Take a word away, or look at any weather.';
+const NONE_YET = 'No rides yet. Log the first: one number and a word for the weather.';
+const NONE_LATELY = 'No ride in the last year.';
+
 /** Ids of the rides that are ticked; null while none are being picked. */
 type Ticked = ReadonlySet<string> | null;
 
 /** All rides: found by a word or the weather, ticked to be changed many at once. */
 export function RidesPlace(props: Props) {
-  const { rides, bikes, inUse, units, now, openId } = props;
+  const { bikes, inUse, units, now, openId } = props;
+  const { rides, isWhole } = useFirstFirst(props);
   const { weekStart } = useWritten();
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
@@ -61,6 +71,7 @@ export function RidesPlace(props: Props) {
       find={finding ? { ...find, filter } : null}
       sync={props.sync}
       picking={ticked !== null}
+      isWhole={isWhole}
       onLog={props.onLog}
       onImport={props.onImport}
       onFind={() => {
@@ -80,11 +91,8 @@ export function RidesPlace(props: Props) {
         openId={openId}
         ticked={ticked}
         head={head}
-        empty={
-          isFiltered(filter)
-            ? 'No ride fits. Take a word away, or look at any weather.'
-            : 'No rides yet. Log the first: one number and a word for the weather.'
-        }
+        foot={isWhole ? null : 'Older rides are still being read.'}
+        empty={isFiltered(filter) ? NONE_FITS : isWhole ? NONE_YET : NONE_LATELY}
         onTick={tick}
       />
       {ticked ? (
@@ -101,6 +109,12 @@ export function RidesPlace(props: Props) {
       ) : null}
     </View>
   );
+}
+
+/** The newest rides, then all of them: the first rows do not wait for twenty years of others. */
+function useFirstFirst(all: Pick<Props, 'rides' | 'isWhole'>) {
+  const rides = useDeferredValue(all.rides, all.rides.slice(0, FIRST));
+  return { rides, isWhole: all.isWhole && rides.length >= Math.min(all.rides.length, FIRST + 1) };
 }
 
 /** Ticks a ride, or takes its tick away. */

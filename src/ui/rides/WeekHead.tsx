@@ -1,4 +1,4 @@
-import { memo, useId, useState } from 'react';
+import { memo, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { G, Rect } from 'react-native-svg';
 import { piecesOf, type RideWeek } from '@/core/rides';
@@ -35,31 +35,32 @@ export const WeekHead = memo(function WeekHead({ week, units }: Props) {
 });
 
 const HEIGHT = 10;
+/** Between one ride's piece and the next, px. */
+const GAP = 2;
+const percent = (share: number): string => `${100 * share}%`;
 
+/** Drawn in shares of its width: were that measured first, each week would be drawn twice. */
 function WeekWeave({ week }: { week: RideWeek }) {
   const colors = useColors();
   const prefix = useId();
-  const [width, setWidth] = useState(0);
   const pieces = piecesOf(week).map(({ entry: { ride, sky }, from, share }) => ({
     id: ride.id,
     weave: weaveOf(ride, sky),
-    x: from * width,
-    width: Math.max(1, share * width - 2),
+    x: percent(from),
+    width: percent(share),
+    end: percent(from + share),
   }));
   return (
-    <View style={styles.weave} onLayout={(event) => setWidth(event.nativeEvent.layout.width)}>
-      {width > 0 ? (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          <Weaves ink={colors.onTape} prefix={prefix} only={pieces.map((p) => p.weave)} />
-          {pieces.map(({ id, weave, ...box }) => (
-            <G key={id}>
-              <Rect {...box} y={0} height={HEIGHT} fill={colors.tape} />
-              <Rect {...box} y={0} height={HEIGHT} fill={`url(#${weaveId(weave, prefix)})`} />
-            </G>
-          ))}
-        </Svg>
-      ) : null}
-    </View>
+    <Svg width="100%" height={HEIGHT} aria-hidden>
+      <Weaves ink={colors.onTape} prefix={prefix} only={pieces.map((p) => p.weave)} />
+      <Rect width="100%" height={HEIGHT} fill={colors.tape} />
+      {pieces.map(({ id, weave, end, ...box }) => (
+        <G key={id}>
+          <Rect {...box} height={HEIGHT} fill={`url(#${weaveId(weave, prefix)})`} />
+          <Rect x={end} width={GAP} height={HEIGHT} translateX={-GAP} fill={colors.chalk} />
+        </G>
+      ))}
+    </Svg>
   );
 }
 
@@ -72,5 +73,4 @@ const styles = StyleSheet.create({
     alignItems: 'baseline',
     columnGap: 12,
   },
-  weave: { height: HEIGHT },
 });
