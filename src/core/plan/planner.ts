@@ -1,8 +1,9 @@
 import { agendaOf, type AgendaItem } from './agenda/agenda';
 import { morningCoat, nextRide, type MorningCoat, type NextRide } from './agenda/beforeRide';
-import { minutesOfDays, weathersFor } from './agenda/benches';
+import { minutesOfDays, weathersFor, type WeatherToCome } from './agenda/benches';
 import { addCosts, spreadOf, type Costs, type CostSpread } from './simulate/costs';
 import { daysAfter, type DateText } from '../time/dates';
+import { hourOf } from '../weather';
 import { dateOf } from '../time/zones';
 import { givesWay, type GivesWay } from './agenda/givesWay';
 import { planBike, type BikePlan } from './simulate/planBike';
@@ -12,6 +13,7 @@ import type { BikeProblem } from './solver/problem';
 import { problemOf } from './agenda/problemOf';
 import type { BikeNow, PlanRequest } from './agenda/request';
 import { minutesOf } from './solver/rules';
+import { KeptForPlans } from './kept';
 
 /** A day of the plan: the minutes free on it and those the jobs take. */
 export interface PlanDay {
@@ -37,8 +39,6 @@ export interface PlanFigures {
   notes: GivesWay[];
   forecast: boolean;
 }
-
-type Weathers = ReturnType<typeof weathersFor>;
 
 interface Planned {
   problems: BikeProblem[];
@@ -87,19 +87,27 @@ const holds = (placed: readonly Placed[]): boolean =>
 async function planBikes(
   request: PlanRequest,
   progress: Progress,
+  kept: KeptForPlans,
   found: readonly BikePlan[] = [],
 ): Promise<Planned> {
   const minutes = minutesOfDays(request);
   const { plan } = request.settings;
   const problems: BikeProblem[] = [];
   let placed: Placed[] = [];
-  const weathers = new Map<string, Weathers>();
+  const texts: string[] = [];
   for (const [n, bike] of request.bikes.entries()) {
-    const problem = problemOf(request, bike, weathersOf(request, bike, weathers));
+    const asked = problemOf(request, bike, weathersOf(request, bike, kept));
+    const text = JSON.stringify([asked, plan]);
+    // A plan kept holds to the works of the problem it was made for.
+    const problem = kept.problems.of(text, () => asked);
     const days = besides(minutes, placed);
     problems.push(problem);
+    texts.push(text);
     const jobs = found[n]?.jobs;
-    placed.push({ plan: planBike(problem, plan, days, jobs ? { jobs } : {}), days });
+    const own = kept.bikes.of(JSON.stringify([text, days, jobs]), () =>
+      planBike(problem, plan, days, jobs ? { jobs } : {}),
+    );
+    placed.push({ plan: own, days });
     await progress((n + 1) / (request.bikes.length + 1));
   }
   for (const [n, problem] of problems.slice(0, -1).entries()) {
@@ -109,7 +117,10 @@ async function planBikes(
       placed.filter((p) => p !== before),
     );
     const { values } = before.plan;
-    const again = { plan: planBike(problem, plan, days, { values }), days };
+    const other = kept.bikes.of(JSON.stringify([texts[n], days, before.days, 'again']), () =>
+      planBike(problem, plan, days, { values }),
+    );
+    const again = { plan: other, days };
     const next = placed.map((p) => (p === before ? again : p));
     const cheaper = meanTotal(again.plan.plan) < meanTotal(before.plan.plan) - 1e-9;
     if (cheaper && holds(next)) placed = next;
@@ -118,12 +129,15 @@ async function planBikes(
 }
 
 /** Returns the futures of a bike's weather; bikes that stand in one place share them. */
-function weathersOf(request: PlanRequest, bike: BikeNow, known: Map<string, Weathers>): Weathers {
+function weathersOf(
+  request: PlanRequest,
+  bike: BikeNow,
+  { weathers }: KeptForPlans,
+): WeatherToCome[] {
   const { place, road, forecast } = bike;
-  const key = JSON.stringify([place, road, forecast?.from, forecast?.hours.length]);
-  const found = known.get(key) ?? weathersFor(request, bike);
-  known.set(key, found);
-  return found;
+  const { seed, now, futures, whatIf, settings } = request;
+  const rests = [seed, hourOf(now), futures, whatIf, settings.plan.days, place, road, forecast];
+  return weathers.of(JSON.stringify(rests), () => weathersFor(request, bike));
 }
 
 /** Returns the costs of all bikes together, future by future. */
@@ -133,9 +147,13 @@ const together = (bikes: readonly (readonly Costs[])[]): CostSpread =>
 const totalOf = (plans: readonly BikePlan[]): number =>
   plans.reduce((sum, p) => sum + meanTotal(p.plan), 0);
 
-/** Returns the plan for all bikes: jobs on dates, their costs, and those of the routine. */
-export async function makePlan(request: PlanRequest, progress: Progress): Promise<PlanFigures> {
-  const { problems, plans, days } = await planBikes(request, progress);
+/** Returns the plan for all bikes: jobs on dates, their costs, and those of the routine. `kept`: what plans before left. */
+export async function makePlan(
+  request: PlanRequest,
+  progress: Progress,
+  kept = new KeptForPlans(),
+): Promise<PlanFigures> {
+  const { problems, plans, days } = await planBikes(request, progress, kept);
   const agenda = problems.flatMap((problem, n) => {
     const [bike, plan, own] = [request.bikes[n], plans[n], days[n]];
     return bike && plan && own ? agendaOf(problem, bike, plan, own) : [];
@@ -143,7 +161,7 @@ export async function makePlan(request: PlanRequest, progress: Progress): Promis
   agenda.sort((a, b) => a.from - b.from || a.bikeName.localeCompare(b.bikeName));
   const free =
     request.marks.length > 0
-      ? await planBikes({ ...request, marks: [] }, () => undefined, plans)
+      ? await planBikes({ ...request, marks: [] }, () => undefined, kept, plans)
       : null;
   return {
     agenda,

@@ -29,7 +29,7 @@ const SAME_LUBE_DAYS = 7;
 const RACE_EVE_DAYS = 2;
 
 /** One weather that may come, with the road it leaves: hours from `from` on. */
-interface Weather {
+export interface WeatherToCome {
   from: number;
   hours: WeatherHour[];
   roads: Road[];
@@ -50,7 +50,7 @@ export function minutesOfDays({ settings, now, zone }: PlanRequest): number[] {
 }
 
 /** The weathers that may come to a bike. */
-export function weathersFor(request: PlanRequest, bike: BikeNow): Weather[] {
+export function weathersFor(request: PlanRequest, bike: BikeNow): WeatherToCome[] {
   const from = hourOf(request.now) * MS_PER_HOUR;
   const count = (request.settings.plan.days + 2) * 24;
   const region = bike.place ? regionAt(bike.place.lat, bike.place.lon) : 'temperate coast';
@@ -85,7 +85,7 @@ function supposed(whatIf: WhatIf, hours: readonly WeatherHour[]): WeatherHour[] 
 
 /** Returns the exposure of a ride in one of the weathers that may come. */
 function exposureIn(
-  { from, hours, roads }: Weather,
+  { from, hours, roads }: WeatherToCome,
   ride: RideAhead,
   { bike, chain }: BikeNow,
 ): Exposure {
@@ -121,7 +121,7 @@ function exposureIn(
 }
 
 /** The air a chain dries in through the day after a moment, on the average of the weathers. */
-function airAfter(weathers: readonly Weather[], at: number, { bike }: BikeNow): Air {
+function airAfter(weathers: readonly WeatherToCome[], at: number, { bike }: BikeNow): Air {
   let count = 0;
   let temperatureC = 0;
   let humidity = 0;
@@ -142,7 +142,7 @@ function airAfter(weathers: readonly Weather[], at: number, { bike }: BikeNow): 
 
 /** Returns the rain on a bike from one moment to another, ms, as if it had all fallen half way. */
 function rainOnIt(
-  weathers: readonly Weather[],
+  weathers: readonly WeatherToCome[],
   { bike }: BikeNow,
   [from, until]: readonly [number, number],
 ): RainOnIt {
@@ -159,7 +159,7 @@ function rainOnIt(
 export function benchesFor(
   request: PlanRequest,
   now: BikeNow,
-  weathers: readonly Weather[],
+  weathers: readonly WeatherToCome[],
 ): { before: RideExposed[]; benches: BenchSlot[] } {
   const { zone, settings, marks } = request;
   const { plan } = settings;

@@ -1,0 +1,80 @@
+import { demoPlan } from '@/test/demoPlan';
+import { Chance } from '../../chance';
+import { Kept, KeptForPlans } from '../kept';
+import { makePlan } from '../planner';
+import type { PlanRequest } from '../agenda/request';
+
+const { request: base } = demoPlan();
+/** Few futures and days: what is kept is the matter here, not how good a plan is. */
+const small: PlanRequest = {
+  ...base,
+  futures: 3,
+  settings: { ...base.settings, plan: { ...base.settings.plan, days: 8 } },
+};
+const planned = (request: PlanRequest, kept?: KeptForPlans) =>
+  makePlan(request, () => undefined, kept);
+
+/** Changes of a request, each of a different part of it. */
+const CHANGES: ((request: PlanRequest, draw: number) => PlanRequest)[] = [
+  (r) => ({ ...r, whatIf: r.whatIf === 'storm' ? 'dry' : 'storm' }),
+  (r) => ({ ...r, whatIf: 'forecast' }),
+  (r, draw) => ({ ...r, now: r.now + Math.round(draw * 3) * 900_000 }),
+  (r, draw) => ({
+    ...r,
+    bikes: r.bikes.map((b, n) =>
+      n === Math.floor(draw * r.bikes.length)
+        ? { ...b, state: { ...b.state, film: 1 - draw, outside: draw } }
+        : b,
+    ),
+  }),
+  (r) => ({ ...r, rides: r.rides.slice(0, -1) }),
+  (r, draw) => ({
+    ...r,
+    settings: {
+      ...r.settings,
+      plan: { ...r.settings.plan, hourPrice: Math.round(20 * draw) },
+    },
+  }),
+  (r) => ({ ...r, bikes: r.bikes.toReversed() }),
+  (r, draw) => ({
+    ...r,
+    bikes: r.bikes.map((b) => ({ ...b, place: { lat: 50 + draw, lon: -4 } })),
+  }),
+];
+
+describe('what one plan leaves to the next', () => {
+  it('changes no plan, whatever is asked in whatever order', async () => {
+    for (const seed of [1, 2]) {
+      const chance = new Chance(9, seed);
+      const kept = new KeptForPlans();
+      let request = small;
+      for (let n = 0; n < 7; n++) {
+        const change = CHANGES[Math.floor(chance.uniform() * CHANGES.length)]!;
+        request = change(request, chance.uniform());
+        // Through a worker's door nothing stays the same object.
+        const again = structuredClone(request);
+        expect(await planned(again, kept)).toEqual(await planned(request));
+      }
+    }
+  }, 60_000);
+
+  it('spares the bikes of which nothing has changed', async () => {
+    const kept = new KeptForPlans();
+    let made = 0;
+    const of = kept.bikes.of.bind(kept.bikes);
+    kept.bikes.of = (key, make) => of(key, () => ((made += 1), make()));
+    await planned(small, kept);
+    expect(made).toBe(2 * small.bikes.length - 1);
+    await planned(structuredClone(small), kept);
+    expect(made).toBe(2 * small.bikes.length - 1);
+  });
+
+  it('keeps what was asked for last, and no more than it may', () => {
+    const kept = new Kept<number>(2);
+    let made = 0;
+    const ask = (key: string) => kept.of(key, () => (made += 1));
+    expect([ask('a'), ask('b'), ask('a'), ask('c'), ask('a'), ask('b')]).toEqual([
+      1, 2, 1, 3, 1, 4,
+    ]);
+  });
+});
