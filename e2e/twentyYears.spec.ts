@@ -26,12 +26,14 @@ const keysKept = (page: Page) =>
       }),
   );
 
-/** Writes down each verdict that is ever on screen, and whether a bike was still unread beside it. */
+/** Writes down each verdict that is ever on screen, whether a bike was still unread beside it, and rides beside which older ones were. */
 const watchVerdicts = (page: Page) =>
   page.addInitScript(() => {
-    const seen = { verdicts: [] as string[], unread: false, counted: false };
+    const seen = { verdicts: [] as string[], unread: false, counted: false, rides: 0 };
     Object.assign(window, { seen });
     new MutationObserver(() => {
+      if (document.body?.innerText.includes('Older rides are still being read.'))
+        seen.rides = document.querySelectorAll('#main a[href^="/rides/"]').length;
       const text = document.querySelector('[aria-label=Verdict] [role=heading]')?.textContent;
       if (text && seen.verdicts.at(-1) !== text) seen.verdicts.push(text);
       const bikes = document.querySelector('[aria-label=Bikes]')?.textContent ?? '';
@@ -44,8 +46,11 @@ const watchVerdicts = (page: Page) =>
 const seen = (page: Page) =>
   page.evaluate(
     () =>
-      (window as unknown as { seen: { verdicts: string[]; unread: boolean; counted: boolean } })
-        .seen,
+      (
+        window as unknown as {
+          seen: { verdicts: string[]; unread: boolean; counted: boolean; rides: number };
+        }
+      ).seen,
   );
 
 test('many years: a first look tells what the whole log tells; what is written meanwhile is kept @once', async ({
@@ -83,7 +88,16 @@ test('many years: a first look tells what the whole log tells; what is written m
   const { verdicts } = await seen(page);
   expect(verdicts).toEqual([first.verdicts.at(-1)]);
 
-  // A page that needs the whole log waits for it.
+  // The newest rides stand before the others are read, and what looks at all of them waits.
   await page.goto('/rides');
-  await expect(page.locator('#main a[href^="/rides/"]').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Select' })).toBeEnabled();
+  expect((await seen(page)).rides).toBeGreaterThan(3);
+  await expect(page.getByText('Older rides are still being read.')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Find' }).click();
+  await page.getByLabel('Search').fill('2022-06');
+  await expect(page.getByText(/^\d+ of \d+ rides\.$/)).toBeVisible();
+
+  // A page that needs the whole log waits for it.
+  await page.goto('/book/history');
+  await expect(page.getByRole('button', { name: 'Delete' }).first()).toBeVisible();
 });
