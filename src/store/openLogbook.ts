@@ -10,7 +10,7 @@ import { noteFaults, Operations } from './operations';
 import { Persistence, type Opened } from './persistence';
 import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSlice';
 import { holdReplay } from './selectors';
-import { atOnce, breath, inSlices, type Pace } from './slices';
+import { atOnce, breath, inSlices, type Pace, type Sliced } from './slices';
 import { browserStorage, Slow, withLimits, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
 import { browserTabs } from './tabs';
@@ -56,8 +56,8 @@ export function openLogbook(
   const tick = () => store.dispatch(ticked(edge.now()));
   tick();
   setInterval(tick, TICK_MS);
-  keepInStep(persistence, tick);
   const sliced = inSlices();
+  keepInStep(persistence, tick, sliced);
   const open: OpenLogbook = {
     store,
     persistence,
@@ -69,17 +69,20 @@ export function openLogbook(
     tryAgain: () => void start(opening),
     startWithout: () => begin(open, EMPTY_LOGBOOK),
   };
-  const opening: Opening = { open, sliced: sliced.pace, show: showIn(store) };
+  const opening: Opening = { open, sliced, show: showIn(store) };
   void start(opening);
   return open;
 }
 
 /** What waits is written before the page goes to the background or away; back again, it looks for news. */
-function keepInStep(persistence: Persistence, tick: () => void): void {
+function keepInStep(persistence: Persistence, tick: () => void, { hurry }: Sliced): void {
   document.addEventListener('visibilitychange', () => {
     tick();
-    if (document.visibilityState === 'hidden') persistence.flush();
-    else persistence.check();
+    if (document.visibilityState === 'hidden') {
+      persistence.flush();
+      // What was written at the first look is kept once all is read.
+      hurry();
+    } else persistence.check();
   });
   window.addEventListener('pagehide', () => persistence.flush());
   window.addEventListener('pageshow', () => persistence.check());
@@ -88,7 +91,7 @@ function keepInStep(persistence: Persistence, tick: () => void): void {
 /** How a logbook is opened: what belongs to it, at what pace a long one is read, and how it is shown. */
 interface Opening {
   open: OpenLogbook;
-  sliced: Pace;
+  sliced: Sliced;
   show: (logbook: Logbook) => void;
 }
 
@@ -108,7 +111,7 @@ async function start(opening: Opening): Promise<void> {
   store.dispatch(phaseChanged({ phase: 'opening', problem: null }));
   const build = browserBuild();
   const look = build !== null && mayHaveLook(name) ? await lookAtOnce(opening, build) : null;
-  const pace = look ? sliced : atOnce;
+  const pace = look ? sliced.pace : atOnce;
   // What is shown is drawn first.
   if (look) await breath();
   const read = await readPatiently(persistence, pace);
@@ -137,7 +140,10 @@ async function start(opening: Opening): Promise<void> {
 const LOOK_LIMIT_MS = 3000;
 
 /** Shows the last year of a long logbook while the rest is read; null where nothing can be shown before. */
-async function lookAtOnce({ open, show }: Opening, build: string): Promise<LookHead | null> {
+async function lookAtOnce(
+  { open, sliced, show }: Opening,
+  build: string,
+): Promise<LookHead | null> {
   const { store, storage, edge } = open;
   const patient = withLimits(storage, LOOK_LIMIT_MS, () => undefined);
   const look = await firstLook(patient, build, edge.now()).catch(() => null);
@@ -151,7 +157,9 @@ async function lookAtOnce({ open, show }: Opening, build: string): Promise<LookH
     const { logbook: now, session } = store.getState();
     if (session.phase === 'looking' && now === logbook) return;
     stop();
-    if (session.phase === 'looking') store.dispatch(saveChanged({ kind: 'saving' }));
+    if (session.phase !== 'looking') return;
+    store.dispatch(saveChanged({ kind: 'saving' }));
+    sliced.press();
   });
   return look.head;
 }

@@ -37,14 +37,23 @@ if (typeof window !== 'undefined')
       passive: true,
     });
 
-/** A pace for a page that is in use meanwhile: work stops every few milliseconds and while the rider moves, unless it is waited for. */
-export function inSlices(): { pace: Pace; hurry: () => void } {
+/** Work of a page that is in use meanwhile: it stops every few milliseconds, and while the rider moves. */
+export interface Sliced {
+  pace: Pace;
+  /** Something rests on its end: it waits for the rider's moves no longer. */
+  press: () => void;
+  /** The rider waits for its end: it stops no more. */
+  hurry: () => void;
+}
+
+/** Returns the ways of such work. */
+export function inSlices(): Sliced {
   let isWaitedFor = false;
   let patience = PATIENCE_MS;
   let goOn = () => undefined as void;
   const rest = async () => {
     await breath();
-    while (!isWaitedFor && patience > 0) {
+    while (patience > 0) {
       const wait = Math.min(patience, lastMove + STILL_MS - performance.now());
       if (wait <= 0) return;
       patience -= wait;
@@ -65,9 +74,13 @@ export function inSlices(): { pace: Pace; hurry: () => void } {
       since = performance.now();
     }
   };
-  const hurry = () => {
-    isWaitedFor = true;
+  const press = () => {
+    patience = 0;
     goOn();
   };
-  return { pace, hurry };
+  const hurry = () => {
+    isWaitedFor = true;
+    press();
+  };
+  return { pace, press, hurry };
 }

@@ -22,13 +22,14 @@ export class Kept<T> {
   }
 }
 
-const MOST = 40;
+/** With nine lubes the values of a plan are 3 MB. */
+const MOST = 20;
 
 /** What one plan leaves to the next: another one is mostly asked for because of one bike, or a weather looked at before. */
 export class KeptForPlans {
   /** The weathers of some places, as they are supposed. */
   readonly weathers = new Kept<WeatherToCome[]>(6);
-  /** Plans of bikes, ten of which are planned twice each in a request, and what they were made for. */
+  /** Plans of bikes, of which ten are planned 19 times in a request, and what they were made for. */
   readonly problems = new Kept<BikeProblem>(MOST);
   readonly bikes = new Kept<BikePlan>(MOST);
 }

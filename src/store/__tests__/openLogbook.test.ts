@@ -87,6 +87,42 @@ describe('opening a long logbook', () => {
     expect((await storage.read(['log/2026-11']))['log/2026-11']).toContain(id);
   }, 30_000);
 
+  /** Milliseconds from the first look until all is read, the rider having done something. */
+  async function readIn(does: (opened: OpenLogbook) => void): Promise<number> {
+    const opened = open(memoryStorage(entries));
+    await reached(opened, 'looking');
+    const began = performance.now();
+    does(opened);
+    await reached(opened, 'open');
+    return performance.now() - began;
+  }
+  const writes = ({ store }: OpenLogbook) => {
+    const at = new Date(NOW).toISOString();
+    const how = 'washed' as const;
+    store.dispatch(record('Noted', [{ type: 'gotWet', bikeId: 'demo-bike-racer', how, at }]));
+  };
+  const hides = () => {
+    const hidden = jest.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden');
+    document.dispatchEvent(new Event('visibilitychange'));
+    hidden.mockRestore();
+  };
+
+  it.each([
+    ['something is written', writes],
+    ['the page is hidden', hides],
+  ])(
+    'reads on while the rider moves once %s',
+    async (_, does) => {
+      const usual = await readIn(() => undefined);
+      const moving = setInterval(() => window.dispatchEvent(new Event('wheel')), 20);
+      const took = await readIn(does);
+      clearInterval(moving);
+      // Else it would have waited for five seconds first.
+      expect(took).toBeLessThan(2 * usual + 2500);
+    },
+    60_000,
+  );
+
   it('opens without the look where storage does not answer for it', async () => {
     const inner = memoryStorage(entries);
     const hangs: Storage = {

@@ -60,14 +60,29 @@ describe('work that yields', () => {
     stop.moves = false;
   }, 20_000);
 
-  it('goes on at once when it is waited for meanwhile', async () => {
+  it.each(['press', 'hurry'] as const)('goes on at once by a %s meanwhile', async (by) => {
     window.dispatchEvent(new Event('keydown'));
-    const { pace, hurry } = inSlices();
+    const sliced = inSlices();
     const began = performance.now();
-    const work = pace(counting(3, () => undefined));
-    hurry();
+    const work = sliced.pace(counting(3, () => undefined));
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    sliced[by]();
     await work;
     expect(performance.now() - began).toBeLessThan(200);
+  });
+
+  it('still lets others have their turn when something rests on it', async () => {
+    const order: string[] = [];
+    const busy = (n: number) => {
+      order.push(`work ${n}`);
+      for (const until = performance.now() + 50; performance.now() < until;);
+    };
+    const { pace, press } = inSlices();
+    press();
+    const work = pace(counting(3, busy));
+    setTimeout(() => order.push('tap'), 0);
+    await work;
+    expect(order.indexOf('tap')).toBeLessThan(order.indexOf('work 2'));
   });
 
   it('passes on what the work throws', async () => {
