@@ -267,3 +267,19 @@ test.describe('in German', () => {
     await expect(page.getByRole('link', { name: /Tue 24 Nov/ })).toContainText('42,5 km');
   });
 });
+
+test('a row of a long list keeps the focus however far the list is scrolled', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides');
+  const row = page.getByRole('link', { name: /lube [−+]/ }).first();
+  await row.focus();
+  const href = await row.getAttribute('href');
+  await page.mouse.move(200, 400);
+  await page.mouse.wheel(0, 9000);
+  await expect(page.locator(`#main a[href="${href}"]`)).not.toBeInViewport();
+  await expect(page.locator(`#main a[href="${href}"]`)).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(new RegExp(`${href}$`));
+});
