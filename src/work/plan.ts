@@ -4,6 +4,7 @@ import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanRequest } from '@/core/plan/agenda/request';
 import { fail, type Result } from '@/core/problem';
+import { MS_PER_MINUTE } from '@/core/units';
 import type { PlanApi } from './plan.worker';
 import { runInWorker, type Ended, type Hired } from './runInWorker';
 
@@ -18,8 +19,22 @@ function newPlanner(): Planner {
   return { worker, api: wrap<PlanApi>(worker) };
 }
 
-/** A planner that has nothing to do is kept: the second plan comes quicker than the first. */
-let idle: Planner | null = null;
+/** A planner that has nothing to do is kept for a while: it knows the plan before, and needs some 30 MB for it. */
+const IDLE_MS = 3 * MS_PER_MINUTE;
+let idle: { planner: Planner; leaves: ReturnType<typeof setTimeout> } | null = null;
+
+function takeIdle(): Planner | null {
+  const planner = idle?.planner ?? null;
+  clearTimeout(idle?.leaves);
+  idle = null;
+  return planner;
+}
+
+function keepIdle(planner: Planner): void {
+  takeIdle()?.worker.terminate();
+  const leaves = setTimeout(() => takeIdle()?.worker.terminate(), IDLE_MS);
+  idle = { planner, leaves };
+}
 
 /** A planner that is silent for longer than this is given up. */
 const TIMEOUT_MS = 60_000;
@@ -30,8 +45,7 @@ export async function plan(
   onProgress: (share: number) => void,
   signal: AbortSignal,
 ): Promise<Ended<PlanAnswer>> {
-  const planner = idle ?? newPlanner();
-  idle = null;
+  const planner = takeIdle() ?? newPlanner();
   const call = (api: Planner['api'], alive: () => void) =>
     api.plan(
       request,
@@ -41,10 +55,7 @@ export async function plan(
       }),
     );
   const ended = await runInWorker(planner, call, { timeoutMs: TIMEOUT_MS, signal });
-  if (ended.how === 'done') {
-    if (idle) planner.worker.terminate();
-    else idle = planner;
-  }
+  if (ended.how === 'done') keepIdle(planner);
   return ended;
 }
 
