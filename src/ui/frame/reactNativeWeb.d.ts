@@ -1,4 +1,0 @@
-declare module 'react-native-web/dist/exports/FlatList' {
-  const FlatList: unknown;
-  export default FlatList;
-}
