@@ -1,4 +1,5 @@
 import { lazy, Suspense } from 'react';
+import { selectSession, useAppSelector } from '@/store';
 import { useWide } from '@/ui/frame';
 
 // Lazy, so that the two routes that show it do not put it into the first script.
@@ -6,7 +7,9 @@ const LogRide = lazy(() => import('./log'));
 
 /** Beside the list of rides there is room to log the next one; on a phone the list is all. */
 export default function RidesIndex() {
-  return useWide() ? (
+  const { phase } = useAppSelector(selectSession);
+  // Whether a bike ever had a chain may stand in years that are still being read.
+  return useWide() && phase === 'open' ? (
     <Suspense fallback={null}>
       <LogRide />
     </Suspense>

@@ -53,7 +53,7 @@ type Ticked = ReadonlySet<string> | null;
 /** All rides: found by a word or the weather, ticked to be changed many at once. */
 export function RidesPlace(props: Props) {
   const { bikes, inUse, units, now, openId } = props;
-  const { rides, isWhole } = useFirstFirst(props);
+  const { rides, isWhole } = useNewestFirst(props);
   const { weekStart } = useWritten();
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
@@ -112,7 +112,7 @@ export function RidesPlace(props: Props) {
 }
 
 /** The newest rides, then all of them: the first rows do not wait for twenty years of others. */
-function useFirstFirst(all: Pick<Props, 'rides' | 'isWhole'>) {
+function useNewestFirst(all: Pick<Props, 'rides' | 'isWhole'>) {
   const rides = useDeferredValue(all.rides, all.rides.slice(0, FIRST));
   return { rides, isWhole: all.isWhole && rides.length >= Math.min(all.rides.length, FIRST + 1) };
 }
