@@ -117,7 +117,7 @@ async function planBikes(
       placed.filter((p) => p !== before),
     );
     const { values } = before.plan;
-    const other = kept.bikes.of(JSON.stringify([texts[n], days, before.days, 'again']), () =>
+    const other = kept.bikes.of(JSON.stringify([texts[n], days, before.days]), () =>
       planBike(problem, plan, days, { values }),
     );
     const again = { plan: other, days };

@@ -44,7 +44,6 @@ export function momentOf(date: DateText, time: string, zone: string): number {
   const [year = 0, month = 1, day = 1] = date.split('-').map(Number);
   const [hour = 0, minute = 0] = time.split(':').map(Number);
   const asUtc = Date.UTC(year, month - 1, day, hour, minute);
-  if (Number.isNaN(asUtc)) return NaN;
   const today = Math.floor(asUtc / MS_PER_DAY);
   // No zone is further than a day ahead or behind.
   const moments = [-1, 0, 1, 2].map(

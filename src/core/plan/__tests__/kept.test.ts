@@ -9,7 +9,11 @@ const { request: base } = demoPlan();
 const small: PlanRequest = {
   ...base,
   futures: 3,
-  settings: { ...base.settings, plan: { ...base.settings.plan, days: 8 } },
+  settings: {
+    ...base.settings,
+    // So little time that each bike's jobs are in the way of the others'.
+    plan: { ...base.settings.plan, days: 8, minutes: [30, 0, 30, 0, 30, 0, 30] },
+  },
 };
 const planned = (request: PlanRequest, kept?: KeptForPlans) =>
   makePlan(request, () => undefined, kept);
@@ -58,15 +62,36 @@ describe('what one plan leaves to the next', () => {
     }
   }, 60_000);
 
-  it('spares the bikes of which nothing has changed', async () => {
+  /** How many plans of a bike each of some requests has made, one after the other. */
+  async function madeFor(requests: readonly PlanRequest[]): Promise<number[]> {
     const kept = new KeptForPlans();
-    let made = 0;
     const of = kept.bikes.of.bind(kept.bikes);
+    let made = 0;
     kept.bikes.of = (key, make) => of(key, () => ((made += 1), make()));
-    await planned(small, kept);
-    expect(made).toBe(2 * small.bikes.length - 1);
-    await planned(structuredClone(small), kept);
-    expect(made).toBe(2 * small.bikes.length - 1);
+    const counts: number[] = [];
+    for (const request of requests) {
+      made = 0;
+      await planned(structuredClone(request), kept);
+      counts.push(made);
+    }
+    return counts;
+  }
+
+  it('spares the bikes of which nothing has changed', async () => {
+    expect(await madeFor([small, small])).toEqual([2 * small.bikes.length - 1, 0]);
+  });
+
+  it('plans the others beside a bike that wants other jobs', async () => {
+    const last = small.bikes.length - 1;
+    const lastBike = (film: number, outside: number): PlanRequest => ({
+      ...small,
+      bikes: small.bikes.map((b, n) =>
+        n === last ? { ...b, state: { ...b.state, film, outside, inside: outside } } : b,
+      ),
+    });
+    // It comes last, so that the first plans of the others stand.
+    const counts = await madeFor([lastBike(1, 0), lastBike(0, 1)]);
+    expect(counts).toEqual([2 * last + 1, 1 + last]);
   });
 
   it('keeps what was asked for last, and no more than it may', () => {

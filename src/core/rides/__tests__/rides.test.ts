@@ -17,7 +17,9 @@ import {
   yearOf,
   type RideFilter,
 } from '..';
+import { weekOf } from '../../time/weeks';
 
+const START = Date.parse('2026-05-20T12:00:00.000Z');
 const body = (at: string, km: number, more: Partial<RideLogged> = {}) =>
   rideBody(`2026-${at}:00.000Z`, more.bikeId ?? 'b1', km, more);
 
@@ -48,6 +50,20 @@ describe('weeks', () => {
       const start = new Date(week.start);
       expect([start.getDay(), start.getHours()]).toEqual([1, 0]);
     }
+  });
+
+  it('are those each ride by itself falls in, also on the first and last moment of a week', () => {
+    const [entry] = entries;
+    const week = 7 * 86_400_000;
+    const edges = Array.from({ length: 60 }, (_, n) => weekOf(START - n * week, 1));
+    const moments = edges.flatMap((ms) => [ms + 1, ms, ms - 1, ms - 100_000_000]);
+    const rides = moments.map((ms) => ({
+      ...entry!,
+      ride: { ...entry!.ride, at: new Date(ms).toISOString() },
+    }));
+    const starts = weeksOf(rides, 1).flatMap(({ start, rides: own }) => own.map(() => start));
+    expect(starts).toEqual(moments.map((ms) => weekOf(ms, 1)));
+    expect(new Set(starts).size).toBe(weeksOf(rides, 1).length);
   });
 
   it('are laid out in the order ridden, each ride as long as it was', () => {
