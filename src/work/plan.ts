@@ -20,7 +20,7 @@ function newPlanner(): Planner {
 }
 
 /** A planner that has nothing to do is kept for a while: it knows the plan before, and needs some 30 MB for it. */
-const IDLE_MS = 3 * MS_PER_MINUTE;
+const IDLE_MS = MS_PER_MINUTE;
 let idle: { planner: Planner; leaves: ReturnType<typeof setTimeout> } | null = null;
 
 function takeIdle(): Planner | null {

@@ -29,8 +29,8 @@ interface Square<Day extends DayHours> {
   /** The road as a day left it, worked out when asked for; `lastEnd`: none is later than this day's. */
   ends: Map<number, Road>;
   lastEnd: number;
-  /** The road through the day asked for last, hour by hour. */
-  through: { day: number; roads: readonly Road[] } | null;
+  /** The day asked for last, hour by hour: a ride asks for one hour many times. */
+  through: { day: number; hours: readonly (RoadHour | null)[] } | null;
 }
 
 /**
@@ -67,13 +67,7 @@ export class WeatherRecord<Day extends DayHours = DayHours> {
   /** The hour that holds the moment `ms`, null where it is not known. */
   hour(cell: Cell, ms: number): RoadHour | null {
     const square = this.squares.get(cell);
-    const day = dayOf(ms);
-    const hours = square?.days.get(day);
-    if (!square || !hours) return null;
-    const h = hourOf(ms) % 24;
-    const hour = hourIn(hours, h);
-    const road = roadsThrough(square, day)[h];
-    return hour && road ? { ...hour, road } : null;
+    return square ? (hoursThrough(square, dayOf(ms))[hourOf(ms) % 24] ?? null) : null;
   }
 
   /** Rain of the hour that holds a moment, mm; 0 where it is not known. */
@@ -103,15 +97,24 @@ export class WeatherRecord<Day extends DayHours = DayHours> {
   }
 }
 
-/** The road through a day of a square, hour by hour. */
-function roadsThrough<Day extends DayHours>(square: Square<Day>, day: number): readonly Road[] {
-  if (square.through?.day === day) return square.through.roads;
-  const roads: Road[] = [];
-  const end = followed(roadBefore(square, day), square, day, (road) => roads.push(road));
+const NOTHING_KNOWN: readonly null[] = [];
+
+/** A day of a square, hour by hour, with the road as each left it; null where an hour is not known. */
+function hoursThrough<Day extends DayHours>(
+  square: Square<Day>,
+  day: number,
+): readonly (RoadHour | null)[] {
+  if (square.through?.day === day) return square.through.hours;
+  const known = square.days.get(day);
+  if (!known) return NOTHING_KNOWN;
+  const hours: (RoadHour | null)[] = [];
+  const end = followed(roadBefore(square, day), square, day, (road, h) =>
+    hours.push(isKnown(known, h) ? hourIn(known, h, road) : null),
+  );
   square.ends.set(day, end);
   square.lastEnd = Math.max(square.lastEnd, day);
-  square.through = { day, roads };
-  return roads;
+  square.through = { day, hours };
+  return hours;
 }
 
 /** The road as a day begins, followed from the last day known before it. */
@@ -152,32 +155,40 @@ function followed<Day extends DayHours>(
   from: Road,
   { days, place }: Square<Day>,
   day: number,
-  hourly?: (road: Road) => void,
+  hourly?: (road: Road, hour: number) => void,
 ): Road {
   const hours = days.get(day);
   const where = { ...place, at: startOfDay(day) };
   let road = from;
   for (let h = 0; h < 24; h++) {
-    const hour = hours && hourIn(hours, h);
-    if (hour)
+    if (hours && isKnown(hours, h))
       road =
-        road.storeMm === 0 && hour.rainMm === 0 ? dryFor(road, 1) : roadAfter(road, hour, where);
+        road.storeMm === 0 && hours.rainMm[h] === 0
+          ? dryFor(road, 1)
+          : roadAfter(road, hourIn(hours, h, road), where);
     where.at += MS_PER_HOUR;
-    hourly?.(road);
+    hourly?.(road, h);
   }
   return road;
 }
 
-function hourIn(day: DayHours, hour: number): WeatherHour | null {
-  const rainMm = day.rainMm[hour] ?? null;
-  const temperatureC = day.temperatureC[hour] ?? null;
-  const humidity = day.humidity[hour] ?? null;
-  const windMs = day.windMs[hour] ?? null;
-  if (rainMm === null || temperatureC === null || humidity === null || windMs === null) return null;
-  const sunMj = day.sunMj?.[hour];
-  return typeof sunMj === 'number'
-    ? { rainMm, temperatureC, humidity, windMs, sunMj }
-    : { rainMm, temperatureC, humidity, windMs };
+const isNumber = (value: number | null | undefined): boolean => typeof value === 'number';
+
+const isKnown = ({ rainMm, temperatureC, humidity, windMs }: DayHours, h: number): boolean =>
+  isNumber(rainMm[h]) && isNumber(temperatureC[h]) && isNumber(humidity[h]) && isNumber(windMs[h]);
+
+/** An hour that is known, beside a road. */
+function hourIn(day: DayHours, h: number, road: Road): RoadHour {
+  const hour: RoadHour = {
+    rainMm: day.rainMm[h]!,
+    temperatureC: day.temperatureC[h]!,
+    humidity: day.humidity[h]!,
+    windMs: day.windMs[h]!,
+    road,
+  };
+  const sunMj = day.sunMj?.[h];
+  if (typeof sunMj === 'number') hour.sunMj = sunMj;
+  return hour;
 }
 
 /** Whether the hours between two moments (ms) are all known. */

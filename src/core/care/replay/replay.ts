@@ -68,7 +68,9 @@ export class Replay {
   private events: PlainEvent[] = [];
   private readonly raw = new Map<string, PlainEvent>();
   private readonly corrections = new Corrections();
-  private snapshots: Snapshot[] = [];
+  /** Every so many events, and after each of the last. */
+  private readonly snapshots: Snapshot[] = [];
+  private recent: Snapshot[] = [];
 
   constructor(
     readonly garage: Garage,
@@ -113,10 +115,10 @@ export class Replay {
   /** The book as it stood before anything of a moment (ISO 8601, UTC) or later happened. */
   bookBefore(at: string): BookState {
     const end = this.firstAfter(Date.parse(at));
-    const from = this.snapshots.findLast(({ at: index }) => index <= end);
-    const book = copyBook(from?.book ?? this.before);
+    const from = this.snapshotAt(end);
+    const book = copyBook(from.book);
     const scene = { book, garage: this.garage, weather: this.weather };
-    for (const event of this.events.slice(from?.at ?? 0, end)) play(scene, event);
+    for (const event of this.events.slice(from.at, end)) play(scene, event);
     return book;
   }
 
@@ -135,8 +137,7 @@ export class Replay {
   private firstAfter(ms: number): number {
     if (ms === Infinity) return this.events.length;
     const at = new Date(ms).toISOString();
-    const index = this.events.findIndex((e) => e.at >= at);
-    return index < 0 ? this.events.length : index;
+    return this.events.findLastIndex((e) => e.at < at) + 1;
   }
 
   /** The plain event a correction finally speaks of, through corrections of corrections. */
@@ -166,19 +167,30 @@ export class Replay {
     return Math.min(from, place);
   }
 
+  /** The last snapshot from before the event of an index. */
+  private snapshotAt(index: number): Snapshot {
+    const isBefore = ({ at }: Snapshot) => at <= index;
+    const [apart, near] = [this.snapshots.findLast(isBefore), this.recent.findLast(isBefore)];
+    if (!apart) return near ?? { at: 0, book: this.before };
+    return near && near.at > apart.at ? near : apart;
+  }
+
   private playFrom(index: number): void {
-    while ((this.snapshots.at(-1)?.at ?? 0) > index) this.snapshots.pop();
-    const { at: start, book: base } = this.snapshots.at(-1) ?? { at: 0, book: this.before };
+    const { snapshots, events } = this;
+    const { at: start, book: base } = this.snapshotAt(index);
+    while ((snapshots.at(-1)?.at ?? 0) > index) snapshots.pop();
+    const nearEnd = events.length - NEAR_END;
+    this.recent = this.recent.filter(({ at }) => at <= index && at > nearEnd);
     const book = copyBook(base);
     const scene = { book, garage: this.garage, weather: this.weather };
-    const isKept = (at: number) => at % SNAPSHOT_EVERY === 0 || at > this.events.length - NEAR_END;
-    this.snapshots = this.snapshots.filter(({ at }) => isKept(at));
     this.steps.length = start;
-    for (let i = start; i < this.events.length; i++) {
-      const event = this.events[i];
+    for (let i = start; i < events.length; i++) {
+      const event = events[i];
       if (!event) break;
       this.steps.push(play(scene, event));
-      if (isKept(i + 1)) this.snapshots.push({ at: i + 1, book: copyBook(book) });
+      const at = i + 1;
+      if (at % SNAPSHOT_EVERY === 0) snapshots.push({ at, book: copyBook(book) });
+      else if (at > nearEnd) this.recent.push({ at, book: copyBook(book) });
     }
     this.book = book;
   }
