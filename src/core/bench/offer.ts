@@ -165,10 +165,14 @@ function planned(
 const OFFERED = DEPTHS.filter((depth) => depth !== 'new chain');
 const NO_OLD: Job['old'] = { becomes: null, limit: 0 };
 
-/** Every depth for a chain, each with its own job, what it takes and what it leaves. */
-export function offers(at: AtTheBench, wanted: Wanted): Offer[] {
+/** Every depth for a chain (or some), each with its own job, what it takes and what it leaves. */
+export function offers(
+  at: AtTheBench,
+  wanted: Wanted,
+  depths: readonly Depth[] = OFFERED,
+): Offer[] {
   const { state, cogs, air, products, settings } = at;
-  return OFFERED.map((depth): Offer => {
+  return depths.map((depth): Offer => {
     const next = depth === 'swap' ? (at.next?.chain ?? null) : null;
     const base = planned(at, wanted, { depth, next, old: NO_OLD });
     const { job, bottle } = base;

@@ -74,6 +74,7 @@ function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): G
     CLEARNESS.least,
     CLEARNESS.most,
   );
+  const aboveAir = sunThrough(day);
   const hours = rain.map((mm, h): WeatherHour => {
     const sun = Math.cos((2 * Math.PI * (h - 15)) / 24);
     const temperatureC = mean + half * sun;
@@ -83,13 +84,26 @@ function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): G
       temperatureC: rounded(temperatureC, 10),
       humidity: rounded(clamp(mm > 0 ? Math.max(humidity, 0.9) : humidity, 0.2, 0.99), 100),
       windMs: rounded(wind * (1 + 0.25 * sun), 10),
-      sunMj: rounded(
-        clearness * sunAboveAirMj({ ...PLACE, at: (day * 24 + h) * MS_PER_HOUR }),
-        100,
-      ),
+      sunMj: rounded(clearness * aboveAir[h]!, 100),
     };
   });
   return { day, wet, rainMm, hours };
+}
+
+/** The sun above the air of the days asked for last: each future of a plan has the same days. */
+const suns = new Map<number, readonly number[]>();
+const MOST_SUNS = 400;
+
+/** The sun above the air in each hour of a day, MJ/m². */
+function sunThrough(day: number): readonly number[] {
+  const known = suns.get(day);
+  if (known) return known;
+  if (suns.size >= MOST_SUNS) suns.clear();
+  const hours = Array.from({ length: 24 }, (_, h) =>
+    sunAboveAirMj({ ...PLACE, at: (day * 24 + h) * MS_PER_HOUR }),
+  );
+  suns.set(day, hours);
+  return hours;
 }
 
 /** Rounded to so many parts of one; never the minus zero that text forgets. */

@@ -1,6 +1,6 @@
 import type { WeatherToCome } from './agenda/benches';
 import type { BikePlan } from './simulate/planBike';
-import type { BikeProblem } from './solver/problem';
+import type { BikeProblem, Work } from './solver/problem';
 
 /** What was worked out last, by all that it was worked out from. */
 export class Kept<T> {
@@ -29,6 +29,8 @@ const MOST = 20;
 export class KeptForPlans {
   /** The weathers of some places, as they are supposed. */
   readonly weathers = new Kept<WeatherToCome[]>(6);
+  /** What may be done to a bike, each work with the bench's minutes. */
+  readonly works = new Kept<Work[]>(MOST);
   /** Plans of bikes, of which ten are planned 19 times in a request, and what they were made for. */
   readonly problems = new Kept<BikeProblem>(MOST);
   readonly bikes = new Kept<BikePlan>(MOST);

@@ -11,6 +11,7 @@ import { meanTotal } from './simulate/search';
 import type { Days } from './simulate/policies';
 import type { BikeProblem } from './solver/problem';
 import { problemOf } from './agenda/problemOf';
+import { worksFor } from './agenda/works';
 import type { BikeNow, PlanRequest } from './agenda/request';
 import { minutesOf } from './solver/rules';
 import { KeptForPlans } from './kept';
@@ -96,7 +97,7 @@ async function planBikes(
   let placed: Placed[] = [];
   const texts: string[] = [];
   for (const [n, bike] of request.bikes.entries()) {
-    const asked = problemOf(request, bike, weathersOf(request, bike, kept));
+    const asked = problemOf(request, bike, weathersOf(request, bike, kept), worksKept(kept));
     const text = JSON.stringify([asked, plan]);
     // A plan kept holds to the works of the problem it was made for.
     const problem = kept.problems.of(text, () => asked);
@@ -139,6 +140,16 @@ function weathersOf(
   const rests = [seed, hourOf(now), futures, whatIf, settings.plan.days, place, road, forecast];
   return weathers.of(JSON.stringify(rests), () => weathersFor(request, bike));
 }
+
+/** Finds what may be done to a bike among what is kept. */
+const worksKept =
+  ({ works }: KeptForPlans): typeof worksFor =>
+  (request, now, coats) => {
+    const { products, left, settings } = request;
+    const { bike, chain, state, cogs, openings, own, factors } = now;
+    const rests = [coats, products, left, settings, bike, chain, state, cogs, openings];
+    return works.of(JSON.stringify([...rests, own, factors]), () => worksFor(request, now, coats));
+  };
 
 /** Returns the costs of all bikes together, future by future. */
 const together = (bikes: readonly (readonly Costs[])[]): CostSpread =>

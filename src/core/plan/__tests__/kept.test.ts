@@ -44,6 +44,27 @@ const CHANGES: ((request: PlanRequest, draw: number) => PlanRequest)[] = [
     ...r,
     bikes: r.bikes.map((b) => ({ ...b, place: { lat: 50 + draw, lon: -4 } })),
   }),
+  (r, draw) => ({
+    ...r,
+    left: Object.fromEntries(Object.entries(r.left).map(([id, ml]) => [id, ml * draw])),
+  }),
+  (r, draw) => ({
+    ...r,
+    products: Object.fromEntries(
+      Object.entries(r.products).map(([id, p]) => [id, { ...p, price: Math.round(90 * draw) }]),
+    ),
+  }),
+  (r, draw) => ({
+    ...r,
+    settings: {
+      ...r.settings,
+      workshop: { ...r.settings.workshop, water: draw < 0.5 ? 'none' : 'bottle' },
+    },
+  }),
+  (r, draw) => ({
+    ...r,
+    bikes: r.bikes.map((b) => ({ ...b, factors: { ...b.factors, life: 0.5 + draw } })),
+  }),
 ];
 
 describe('what one plan leaves to the next', () => {
@@ -52,8 +73,9 @@ describe('what one plan leaves to the next', () => {
       const chance = new Chance(9, seed);
       const kept = new KeptForPlans();
       let request = small;
-      for (let n = 0; n < 7; n++) {
-        const change = CHANGES[Math.floor(chance.uniform() * CHANGES.length)]!;
+      const order = CHANGES.map((change) => ({ change, place: chance.uniform() }));
+      order.sort((a, b) => a.place - b.place);
+      for (const { change } of order) {
         request = change(request, chance.uniform());
         // Through a worker's door nothing stays the same object.
         const again = structuredClone(request);

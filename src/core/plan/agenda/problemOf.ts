@@ -33,11 +33,15 @@ function wetShareOf(rides: readonly RideExposed[]): number {
   return km > 0 ? met.reduce((sum, x) => sum + x.wetShare * x.km, 0) / km : 0;
 }
 
-/** The problem of one bike: everything the planner weighs, as plain numbers. */
+/**
+ * The problem of one bike: everything the planner weighs, as plain numbers. `works`: those known to be what `worksFor`
+ * gives.
+ */
 export function problemOf(
   request: PlanRequest,
   now: BikeNow,
   weathers = weathersFor(request, now),
+  works: typeof worksFor = worksFor,
 ): BikeProblem {
   const { settings, futures, seed, zone } = request;
   const { before, benches } = benchesFor(request, now, weathers);
@@ -67,7 +71,7 @@ export function problemOf(
     natures,
     coats,
     coatNow,
-    works: worksFor(request, now, coats),
+    works: works(request, now, coats),
     limits: STANDARDS[settings.standard],
     before,
     benches,

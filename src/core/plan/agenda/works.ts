@@ -1,4 +1,4 @@
-import type { CleanMethod, Depth } from '../../logbook';
+import { DEPTHS, type CleanMethod, type Depth } from '../../logbook';
 import { coatOf, HANDBOOK, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
 import { offers, usualWanted, type AtTheBench, type Offer } from '../../bench/offer';
 
@@ -20,14 +20,16 @@ const RAG: readonly CleanMethod[] = [
   'flush and wipe',
 ];
 /** A job that strips for wax is called by what it is, not by the coat it ends with. */
-const PLANNED: Partial<Record<Depth, readonly CleanMethod[]>> = {
-  'wipe-down': RAG,
+const PLANNED = new Map<Depth, readonly CleanMethod[]>([
+  ['wipe-down', RAG],
   // Over wax it begins with hot water.
-  'top-up': [...RAG, 'wax reset'],
-  'on-bike clean': ['brush', 'scrubber'],
-  'off-bike clean': ['baths'],
-  'wax reset': ['wax reset'],
-};
+  ['top-up', [...RAG, 'wax reset']],
+  ['on-bike clean', ['brush', 'scrubber']],
+  ['off-bike clean', ['baths']],
+  ['wax reset', ['wax reset']],
+]);
+/** In the order in which the bench offers them. */
+const DEPTHS_PLANNED = DEPTHS.filter((depth) => PLANNED.has(depth));
 /** Put on where nothing is known. */
 const LUBE_IF_UNKNOWN: LubeClass = 'all-weather';
 /** The air in which minutes and labels are read; hours to set are worked out again for each day's air. */
@@ -95,14 +97,12 @@ export function coatsFor(
 
 /** Every work that may be chosen for a bike, with the bench's own minutes and what it takes off the shelf. */
 export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly CoatKind[]): Work[] {
-  const works: Work[] = [];
-  const seen = new Set<string>();
+  const works = new Map<string, Work>();
   const add = (work: Work) => {
     const key = JSON.stringify([work.depth, work.coat, work.spec.method, work.handsOn]);
-    const same = works.find((w) => keyOf(w) === key);
+    const same = works.get(key);
     if (same) same.over = [...new Set([...same.over, ...work.over])];
-    else if (!seen.has(key)) works.push(work);
-    seen.add(key);
+    else works.set(key, work);
   };
   // Only what may be on the chain at some time bears on what can be done.
   const families = [...new Set(coats.map((c) => c.family))];
@@ -112,11 +112,11 @@ export function worksFor(request: PlanRequest, now: BikeNow, coats: readonly Coa
       // What is on decides how it is cleaned: oil is stripped before wax.
       const on = over === 'oil' ? 'wet' : over === 'wax' ? 'drip wax' : null;
       for (const offer of offersFor(request, now, on, coat))
-        if (offer.refused === null && PLANNED[offer.depth]?.includes(methodOf(offer.job)))
+        if (offer.refused === null && PLANNED.get(offer.depth)?.includes(methodOf(offer.job)))
           add(planWorkOf(request, now, { offer, coat, index, over }));
     }
   });
-  return works;
+  return [...works.values()];
 }
 
 /** A coat with the life it has on this bike, over what the coat that is on is reckoned with. */
@@ -124,8 +124,6 @@ function ownCoat(now: BikeNow, lubeClass: LubeClass, coat: Coat): Coat {
   const lifeKm = coat.lifeKm ?? LUBE_CLASSES[lubeClass].lifeKm;
   return { ...coat, lifeKm: lifeKm * beside(now, coat.bottle ?? lubeClass, lubeClass) };
 }
-
-const keyOf = (w: Work): string => JSON.stringify([w.depth, w.coat, w.spec.method, w.handsOn]);
 
 function offersFor(
   request: PlanRequest,
@@ -147,7 +145,7 @@ function offersFor(
     settings,
   };
   const wanted = { lube: coat.lubeClass ?? LUBE_IF_UNKNOWN, bottleId: coat.id };
-  return offers(at, usualWanted(wanted, settings.workshop));
+  return offers(at, usualWanted(wanted, settings.workshop), DEPTHS_PLANNED);
 }
 
 interface Offered {

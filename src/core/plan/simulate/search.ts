@@ -43,8 +43,9 @@ export function betterJobs(
   const sequences = new Sequences(some, days.shared);
   let best = start;
   let least = weighedTotal(sequences.hold(start));
+  const isOver = () => budget.tries < 1;
   const tryOut = (next: PlannedJob[]): boolean => {
-    if (budget.tries < 1 || !next.every((j) => isAllowed(problem, j, next, days))) return false;
+    if (isOver() || !next.every((j) => isAllowed(problem, j, next, days))) return false;
     budget.tries -= 1;
     const cost = weighedTotal(sequences.follow(next));
     if (cost >= least - 1e-9) return false;
@@ -52,29 +53,15 @@ export function betterJobs(
     sequences.hold(next);
     return true;
   };
-  const fixedBy = (job: PlannedJob) => isFixed(problem, job);
   const improve = (job: PlannedJob): boolean => {
-    const others = best.filter((j) => j !== job);
-    if (tryOut(others)) return true;
-    for (const shift of SHIFTS) {
-      const day = job.day + shift;
-      if (!others.some((j) => j.day === day) && tryOut(inOrder([...others, { ...job, day }])))
-        return true;
-    }
-    if (insteadOf(problem, job.work).some((work) => tryOut(inOrder([...others, { ...job, work }]))))
-      return true;
-    const next = others.find((j) => j.day > job.day);
-    if (!next || fixedBy(next)) return false;
-    const rest = others.filter((j) => j !== next);
-    for (let day = job.day; day <= next.day; day++)
-      if (problem.works.some((work) => tryOut(inOrder([...rest, { day, work }])))) return true;
-    return tryOut(inOrder([...rest, { ...job, work: next.work }, { ...next, work: job.work }]));
+    for (const next of changesOf(problem, best, job)) if (tryOut(next)) return true;
+    return false;
   };
   const addTo = (jobs: readonly PlannedJob[]): boolean => {
     const before = best;
     problem.benches.forEach((_, day) => {
-      if (jobs.some((j) => j.day === day)) return;
-      for (const work of problem.works) tryOut(inOrder([...jobs, { day, work }]));
+      if (isOver() || jobs.some((j) => j.day === day)) return;
+      for (const work of problem.works) tryOut(withJob(jobs, { day, work }));
     });
     return best !== before;
   };
@@ -82,24 +69,55 @@ export function betterJobs(
   const changeAndAdd = (): boolean =>
     best.some(
       (job) =>
-        !fixedBy(job) &&
+        !isOver() &&
+        !isFixed(problem, job) &&
         insteadOf(problem, job.work).some((work) =>
-          addTo(inOrder([...best.filter((j) => j !== job), { ...job, work }])),
+          addTo(
+            withJob(
+              best.filter((j) => j !== job),
+              { ...job, work },
+            ),
+          ),
         ),
     );
   let again = true;
-  while (again && budget.tries >= 1) {
-    const improved = best.filter((job) => !fixedBy(job) && improve(job)).length > 0;
+  while (again && !isOver()) {
+    const improved = best.filter((job) => !isFixed(problem, job) && improve(job)).length > 0;
     again = improved || addTo(best) || changeAndAdd();
   }
   return { jobs: best, total: least };
+}
+
+/** What may be tried instead of one of the jobs: without it, on another day, another work, or with the next in one. */
+function* changesOf(
+  problem: BikeProblem,
+  jobs: readonly PlannedJob[],
+  job: PlannedJob,
+): Generator<PlannedJob[]> {
+  const others = jobs.filter((j) => j !== job);
+  yield others;
+  for (const shift of SHIFTS) {
+    const day = job.day + shift;
+    if (!others.some((j) => j.day === day)) yield withJob(others, { ...job, day });
+  }
+  for (const work of insteadOf(problem, job.work)) yield withJob(others, { ...job, work });
+  const next = others.find((j) => j.day > job.day);
+  if (!next || isFixed(problem, next)) return;
+  const rest = others.filter((j) => j !== next);
+  for (let day = job.day; day <= next.day; day++)
+    for (const work of problem.works) yield withJob(rest, { day, work });
+  yield withJob(withJob(rest, { ...job, work: next.work }), { ...next, work: job.work });
 }
 
 /** Whether a job is not the planner's to move: the rider has marked it, or a deadline asks for it. */
 const isFixed = (problem: BikeProblem, { day, work }: PlannedJob): boolean =>
   Boolean(problem.benches[day]?.mark) || (work.deep && hasDeadlines(problem));
 
-const inOrder = (jobs: PlannedJob[]): PlannedJob[] => jobs.sort((a, b) => a.day - b.day);
+/** Jobs in order of their days with one more; on a day that has some it comes after them. */
+function withJob(jobs: readonly PlannedJob[], job: PlannedJob): PlannedJob[] {
+  const place = jobs.findIndex(({ day }) => day > job.day);
+  return place < 0 ? [...jobs, job] : [...jobs.slice(0, place), job, ...jobs.slice(place)];
+}
 
 /** Works of another depth that leave the same lube, or none. */
 const insteadOf = ({ works }: BikeProblem, work: Work): Work[] =>

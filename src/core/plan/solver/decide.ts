@@ -10,8 +10,9 @@ import {
   Move,
   movedValues,
   OUTSIDE,
+  Spots,
   STATES,
-  valueAt,
+  valuesAt,
 } from './grid';
 import type { BenchSlot, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
@@ -51,7 +52,7 @@ export function decide(
   const bestWet = new Float64Array(after.length);
   const bench = problem.benches[d];
   if (!bench) throw new Error(`No bench ${d}`);
-  const coated = new Float64Array(grits);
+  const cheapest = new Float64Array(grits);
   const looked = new Map<Work, Float64Array>();
   const valueOf = (work: Work): Float64Array => {
     const known = looked.get(work);
@@ -69,15 +70,16 @@ export function decide(
       const cleans = mustClean ? can.filter((w) => w.deep) : [];
       const allowed = cleans.length > 0 ? cleans : can;
       const forced = cleans.length > 0 || mustWork(bench, allowed);
-      coated.fill(NEVER);
+      cheapest.fill(NEVER);
       for (const work of allowed)
-        if (work.coat !== null) lessOf(coated, valueOf(work), 0, weighedPrice(problem, work, coat));
+        if (work.coat !== null)
+          lessOf(cheapest, valueOf(work), 0, weighedPrice(problem, work, coat));
       for (let f = 0; f < films; f++) {
         const rust = wet ? problem.prices.rust * rustPerHour(FILM[f] as number) * wetHours : 0;
         const base = p * states + f * grits;
         for (let g = 0; g < grits; g++) {
           const nothing = forced ? NEVER : (after[base + g] as number) + rust;
-          const coat = coated[g] as number;
+          const coat = cheapest[g] as number;
           out[base + g] = nothing < coat ? nothing : coat;
         }
       }
@@ -117,24 +119,32 @@ function lessOf(into: Float64Array, values: Float64Array, from: number, more = 0
 
 /** The value of each grit point if a work puts a new coat on it. */
 function lookUp(problem: BikeProblem, work: Work, after: Float64Array, shared: boolean) {
-  const left = effectOf(work);
   const price = priceOf(work, minutesOf(work, shared), problem.prices);
-  const base = (work.coat ?? 0) * states;
   const values = new Float64Array(grits);
-  let g = 0;
-  for (const o of OUTSIDE)
-    for (const i of INSIDE)
-      for (const c of COGS) {
-        const film = freshFilm(i * left.i);
-        values[g++] =
-          price +
-          valueAt(after, base, film, {
-            o: o * left.o,
-            i: i * left.i,
-            c: c * left.c,
-          });
-      }
+  valuesAt(after, (work.coat ?? 0) * states, freshOf(work), values);
+  for (let g = 0; g < grits; g++) values[g] = price + (values[g] as number);
   return values;
+}
+
+const coated = new WeakMap<Work, Spots>();
+
+/** Where a work that puts a new coat on leads from each grit point: the same on every day, whatever film there was. */
+function freshOf(work: Work): Spots {
+  const known = coated.get(work);
+  if (known) return known;
+  const spots = new Spots(grits);
+  const left = effectOf(work);
+  eachGrit((o, i, c, g) =>
+    spots.set(g, freshFilm(i * left.i), { o: o * left.o, i: i * left.i, c: c * left.c }),
+  );
+  coated.set(work, spots);
+  return spots;
+}
+
+/** Calls with each grit point of the grid and its index. */
+function eachGrit(visit: (o: number, i: number, c: number, g: number) => void): void {
+  let g = 0;
+  for (const o of OUTSIDE) for (const i of INSIDE) for (const c of COGS) visit(o, i, c, g++);
 }
 
 /** The value of each state of a coat if a work wipes it: the film stays, but for its share. */
@@ -156,11 +166,9 @@ function moveOf(work: Work): Move {
   FILM.forEach((film, f) => {
     move.film[f] = film * left.film;
   });
-  let g = 0;
-  for (const o of OUTSIDE)
-    for (const i of INSIDE)
-      for (const c of COGS)
-        gritCorners({ o: o * left.o, i: i * left.i, c: c * left.c }, move, CORNERS * g++);
+  eachGrit((o, i, c, g) =>
+    gritCorners({ o: o * left.o, i: i * left.i, c: c * left.c }, move, CORNERS * g),
+  );
   moves.set(work, move);
   return move;
 }

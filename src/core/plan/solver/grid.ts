@@ -130,21 +130,56 @@ export function movedValues(
   }
 }
 
-const spot: Corners = { index: new Int32Array(CORNERS), weight: new Float64Array(CORNERS) };
-const spotFilm = { at: 0, share: 0 };
+/** So many states of a chain, each by its place on the grid: what is looked up for many values is placed once. */
+export class Spots implements Corners {
+  readonly film: Int32Array;
+  readonly share: Float64Array;
+  readonly index: Int32Array;
+  readonly weight: Float64Array;
+
+  constructor(many: number) {
+    this.film = new Int32Array(many);
+    this.share = new Float64Array(many);
+    this.index = new Int32Array(many * CORNERS);
+    this.weight = new Float64Array(many * CORNERS);
+  }
+
+  /** Places the nth. */
+  set(n: number, film: number, grit: Grit): void {
+    filmPlace(film, filmTo);
+    this.film[n] = filmTo.at;
+    this.share[n] = filmTo.share;
+    gritCorners(grit, this, n * CORNERS);
+  }
+}
+
+/** The values at states, from the values of their coat, which start at `base`. */
+export function valuesAt(
+  values: Float64Array,
+  base: number,
+  { film, share, index, weight }: Spots,
+  out: Float64Array,
+): void {
+  for (let n = 0; n < film.length; n++) {
+    const low = base + (film[n] as number) * GRITS;
+    let a = 0;
+    let b = 0;
+    for (let k = n * CORNERS; k < (n + 1) * CORNERS; k++) {
+      const g = index[k] as number;
+      const w = weight[k] as number;
+      a += w * (values[low + g] as number);
+      b += w * (values[low + GRITS + g] as number);
+    }
+    out[n] = a + (b - a) * (share[n] as number);
+  }
+}
+
+const spot = new Spots(1);
+const worth = new Float64Array(1);
 
 /** The value at any state, from the values of its coat, which start at `base`. */
 export function valueAt(values: Float64Array, base: number, film: number, grit: Grit): number {
-  filmPlace(film, spotFilm);
-  gritCorners(grit, spot, 0);
-  const low = base + spotFilm.at * GRITS;
-  let a = 0;
-  let b = 0;
-  for (let k = 0; k < CORNERS; k++) {
-    const g = spot.index[k] as number;
-    const w = spot.weight[k] as number;
-    a += w * (values[low + g] as number);
-    b += w * (values[low + GRITS + g] as number);
-  }
-  return a + (b - a) * spotFilm.share;
+  spot.set(0, film, grit);
+  valuesAt(values, base, spot, worth);
+  return worth[0] as number;
 }
