@@ -61,6 +61,7 @@ const CHANGES: ((request: PlanRequest, draw: number) => PlanRequest)[] = [
       workshop: { ...r.settings.workshop, water: draw < 0.5 ? 'none' : 'bottle' },
     },
   }),
+  (r) => ({ ...r, bikes: r.bikes.map((b) => ({ ...b, keepsTo: ['wet'] })) }),
   (r, draw) => ({
     ...r,
     bikes: r.bikes.map((b) => ({ ...b, factors: { ...b.factors, life: 0.5 + draw } })),
