@@ -22,6 +22,7 @@ import { PlanPage } from '@/ui/plan/lazily';
 import type { OutActions } from '@/ui/plan/OutCard';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda/agenda';
+import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { daysAfter, shortDay } from '@/core/time/dates';
 
@@ -36,7 +37,7 @@ export default function Plan() {
   const played = useAppSelector(selectReplay);
   const { units, plan } = useAppSelector(selectSettings);
   const actions = useJobActions();
-  const out = useOut(answer);
+  const out = useOut(answer, beside.rides);
   const rounds = useRoundsOfPlan();
   const { turns, rags } = useTrialsOfPlan();
   // What if is asked here only: elsewhere the plan is for the forecast.
@@ -118,12 +119,11 @@ function useJobActions(): JobActions {
 }
 
 /** Taking the plan along: as a calendar, a table, a sheet, and by the browser's word. */
-function useOut(answer: PlanAnswer | null): OutActions {
+function useOut(answer: PlanAnswer | null, rides: readonly RideAhead[]): OutActions {
   const dispatch = useAppDispatch();
   const clock = useClock();
   const bikes = useAppSelector(selectBikes);
   const { units } = useAppSelector(selectSettings);
-  const { rides } = useAppSelector((s) => s.plan.beside);
   const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
     const { writeCalendar } = await import('@/work/writers');
     downloadText('chain-care.ics', writeCalendar(calendar, clock()), 'text/calendar');
