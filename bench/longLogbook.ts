@@ -142,6 +142,7 @@ async function main(): Promise<void> {
   const busy = await memory(page, browser, BUSY_MS);
   const ours = await memory(page, browser, REST_MS);
   await logging(page, 1);
+  await page.setViewportSize({ width: 390, height: 844 });
   await logging(page, SLOWER);
   await browser.close();
   close();

@@ -1,5 +1,5 @@
 import { backupFileName, writeBackup } from '@/core/formats';
-import type { Logbook } from '@/core/logbook';
+import type { LogEvent, Logbook } from '@/core/logbook';
 import type { Problem } from '@/core/problem';
 import { MS_PER_DAY } from '@/core/units';
 import type { OpenLogbook } from '../openLogbook';
@@ -34,6 +34,18 @@ const MANY_ENTRIES = 40;
 const LIMIT_MS = 5000;
 /** A folder is written to this long after the last change. */
 const SETTLE_MS = 4000;
+
+/** By month: a change touches one or two of hundreds. */
+const counts = new WeakMap<readonly LogEvent[], number>();
+
+function entriesIn(events: readonly LogEvent[]): number {
+  const known = counts.get(events);
+  if (known !== undefined) return known;
+  let entries = 0;
+  for (const event of events) if (event.type !== 'weatherSeen') entries += 1;
+  counts.set(events, entries);
+  return entries;
+}
 
 type Listener = (keeping: Keeping) => void;
 
@@ -99,8 +111,7 @@ class Keeper {
 
   private entries(): number {
     let entries = 0;
-    for (const events of Object.values(this.logbook.log))
-      for (const event of events) if (event.type !== 'weatherSeen') entries++;
+    for (const events of Object.values(this.logbook.log)) entries += entriesIn(events);
     return entries;
   }
 
