@@ -121,10 +121,10 @@ function becomes(read: RideFromFile, around: Around): Outcome {
   known.add(taken, bikeId);
   return {
     outcome: 'added',
-    ride: {
-      ...fieldsOf(taken, bikeId, surfaces.get(bikeId) ?? 'paved'),
+    ride: fieldsOf(taken, bikeId, {
+      surface: surfaces.get(bikeId) ?? 'paved',
       recorderId: context.recorderId?.(file) ?? null,
-    },
+    }),
     disagrees: disagrees(taken),
     cleaned: taken.cleaned,
     eBike: taken.eBike,
@@ -165,22 +165,30 @@ function whyNot(ride: RideFromFile, first: string | null, now: number): Problem 
   return null;
 }
 
-const fieldsOf = (ride: RideFromFile, bikeId: string, surface: Surface): ImportedRide => ({
-  at: ride.startedAt,
-  ...(ride.zone === null ? {} : { zone: ride.zone }),
-  bikeId,
-  distanceKm: ride.distanceKm,
-  durationH: ride.movingH,
-  weather: ride.indoors ? 'dry' : 'unknown',
-  surface: ride.indoors ? 'indoor' : surface === 'indoor' ? 'paved' : surface,
-  mud: false,
-  salted: false,
-  note: ride.name.slice(0, 500),
-  climbM: ride.climbM === null ? null : Math.round(ride.climbM),
-  path: ride.path,
-  recorderId: null,
-  ...(ride.gears.length > 0 ? { gears: ride.gears.slice(0, MOST_GEARS) } : {}),
-});
+/** Field by field: an archive holds thousands, and copies of copies keep the page waiting. */
+function fieldsOf(
+  ride: RideFromFile,
+  bikeId: string,
+  { surface, recorderId }: { surface: Surface; recorderId: string | null },
+): ImportedRide {
+  const fields: ImportedRide = {
+    at: ride.startedAt,
+    bikeId,
+    distanceKm: ride.distanceKm,
+    durationH: ride.movingH,
+    weather: ride.indoors ? 'dry' : 'unknown',
+    surface: ride.indoors ? 'indoor' : surface === 'indoor' ? 'paved' : surface,
+    mud: false,
+    salted: false,
+    note: ride.name.slice(0, 500),
+    climbM: ride.climbM === null ? null : Math.round(ride.climbM),
+    path: ride.path,
+    recorderId,
+  };
+  if (ride.zone !== null) fields.zone = ride.zone;
+  if (ride.gears.length > 0) fields.gears = ride.gears.slice(0, MOST_GEARS);
+  return fields;
+}
 
 /** More pairs of ring and cog no bicycle has. */
 const MOST_GEARS = 60;
