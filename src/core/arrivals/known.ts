@@ -53,10 +53,14 @@ class ByTime {
     else this.days.set(day, [known]);
   }
 
-  /** Those that begin within a day of a moment. */
-  near(at: number): Known[] {
+  /** The first of those that begin within a day of a moment that is looked for. */
+  near(at: number, isIt: (known: Known) => boolean): Known | undefined {
     const day = Math.floor(at / ByTime.DAY);
-    return [day - 1, day, day + 1].flatMap((d) => this.days.get(d) ?? []);
+    for (let d = day - 1; d <= day + 1; d++) {
+      const found = this.days.get(d)?.find(isIt);
+      if (found) return found;
+    }
+    return undefined;
   }
 }
 
@@ -77,7 +81,7 @@ export function knownRides(rides: readonly RideLogged[]): KnownRides {
     },
     has({ startedAt, distanceKm, timed }) {
       const at = Date.parse(startedAt);
-      const same = all.near(at).find((k) =>
+      const same = all.near(at, (k) =>
         timed
           ? isKnown([k], at, distanceKm)
           : // Of a day only the day is known: out and home are as long, and both were ridden.
@@ -92,11 +96,12 @@ export function knownRides(rides: readonly RideLogged[]): KnownRides {
     overlaps(ride, bikeId) {
       const [at, end] = [Date.parse(ride.startedAt), endOf(ride)];
       if (end === null) return false;
-      return all.near(at).some((k) => {
+      const other = all.near(at, (k) => {
         if (k.end === null || k.bikeId !== bikeId) return false;
         const shared = Math.min(end, k.end) - Math.max(at, k.at);
         return shared > AT_ONCE * Math.min(end - at, k.end - k.at);
       });
+      return other !== undefined;
     },
     add(ride, bikeId) {
       const { startedAt, distanceKm: km } = ride;
