@@ -86,7 +86,7 @@ async function opening(long: BrowserContext, short: BrowserContext, address: str
   );
 }
 
-async function logging(page: Page, slower: number): Promise<void> {
+async function logging(page: Page, slower: number, on = ''): Promise<void> {
   const session = await page.context().newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: slower });
   const runs: Awaited<ReturnType<typeof logRide>>[] = [];
@@ -95,7 +95,7 @@ async function logging(page: Page, slower: number): Promise<void> {
   const how = (values: number[]) =>
     `median of ${RUNS} rides logged in a logbook of ${EVENTS} events: ${values.map((v) => v.toFixed(0)).join(', ')}`;
   const [answers, disks] = [runs.map((r) => r.answer), runs.map((r) => r.disk)];
-  const where = slower === 1 ? '' : `, CPU ${slower} times slower`;
+  const where = (slower === 1 ? '' : `, CPU ${slower} times slower`) + on;
   report(
     `Logging a ride: answer on screen${where}, ms`,
     median(answers),
@@ -142,17 +142,21 @@ async function main(): Promise<void> {
   const busy = await memory(page, browser, BUSY_MS);
   const ours = await memory(page, browser, REST_MS);
   await logging(page, 1);
-  await page.setViewportSize({ width: 390, height: 844 });
   await logging(page, SLOWER);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await logging(page, SLOWER, ' on a phone’s screen');
   await browser.close();
   close();
   const bare = await bareMemory();
-  report(
-    'Memory of the page with 50,000 events above a bare app’s, MB',
-    ours - bare,
-    120,
-    `PSS of Chromium’s page processes at rest, after a collection: ${ours.toFixed(0)} MB against ${bare.toFixed(0)} MB; ${busy.toFixed(0)} MB while the planner stands by`,
-  );
+  const of = (mb: number, when: string) =>
+    report(
+      `Memory of the page with 50,000 events above a bare app’s ${when}, MB`,
+      mb - bare,
+      120,
+      `PSS of Chromium’s page processes, after a collection: ${mb.toFixed(0)} MB against ${bare.toFixed(0)} MB`,
+    );
+  of(busy, 'five seconds after its verdict');
+  of(ours, 'once the planner has left too');
 }
 
 void main();

@@ -11,7 +11,6 @@ import { median, report } from './report';
 
 const NOW = new Date('2026-11-24T10:00:00Z');
 const RUNS = 5;
-const REST_MS = 6000;
 
 /** A rag of 12 megapixels: rendered at a fifth of its width, each pixel five times five. */
 function largeRag(): Buffer {
@@ -57,8 +56,6 @@ async function main(): Promise<void> {
   const page = await browser.newPage({ serviceWorkers: 'block' });
   await page.goto(`${address}?logbook=demo`);
   await page.getByText('Next jobs').first().waitFor();
-  // What the app does after it opened (the plan, the backup) is not measured here.
-  await page.waitForTimeout(REST_MS);
   await page.getByRole('button', { name: 'Rag check' }).click();
   await page.getByRole('button', { name: 'Photograph it instead' }).click();
   const folder = mkdtempSync(path.join(tmpdir(), 'spoke-bench-'));
@@ -75,7 +72,6 @@ async function main(): Promise<void> {
     await page.getByRole('button', { name: 'Take it again' }).click();
   }
   await page.goto(`${address}bench/listen?logbook=demo`);
-  await page.waitForTimeout(REST_MS);
   const click = { period: 2.1, rms: 0.05, seed: 2 };
   const sound = file('chain.wav', wavBytes(addClicks(pinkNoise(15, 0.01, 1), click)));
   const sounds = [];
