@@ -23,18 +23,16 @@ export default function LogRide() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const path = usePathname();
-  const saved = useRef(false);
-  // Once the ride is saved the page is on its way out: to draw it anew would only keep the answer waiting.
-  const isSame = <T,>(a: T, b: T): boolean => saved.current || a === b;
-  const bikes = useAppSelector(selectBikes, isSame);
-  const fittings = useAppSelector(selectFittings, isSame);
-  const units = useAppSelector(selectUnits, isSame);
-  const now = useAppSelector(selectNow, isSame);
-  const riddenLast = useAppSelector(selectBikeRiddenLast, isSame)?.id;
+  const bikes = useAppSelector(selectBikes);
+  const fittings = useAppSelector(selectFittings);
+  const units = useAppSelector(selectUnits);
+  const now = useAppSelector(selectNow);
+  const riddenLast = useAppSelector(selectBikeRiddenLast)?.id;
   // The bike the page was opened for: a ride logged or synced meanwhile must not take what is typed away.
   const [openedFor] = useState(riddenLast);
+  const saved = useRef(false);
   const bikeId = params.bike ?? openedFor ?? riddenLast;
-  const last = useAppSelector((s) => (bikeId ? selectLastRide(s, bikeId) : null), isSame);
+  const last = useAppSelector((s) => (bikeId ? selectLastRide(s, bikeId) : null));
   if (!bikeId) return <NoBikeYet onGo={() => router.navigate('/')} />;
   return (
     <Page title="Log a ride">
