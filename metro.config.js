@@ -1,7 +1,10 @@
+const os = require('node:os');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
+// All cores: Metro leaves one free, and on a machine of two builds with one.
+config.maxWorkers = os.availableParallelism();
 
 /**
  * Parts of packages that their index files drag in and nothing here calls. Zod: messages in some 45

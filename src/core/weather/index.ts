@@ -4,4 +4,5 @@ export * from './evaporation';
 export * from './hours';
 export * from './record';
 export * from './road';
+export type { RoadHour } from './roadThrough';
 export * from './sun';

@@ -1,37 +1,13 @@
 import { MS_PER_HOUR } from '../units';
 import { placeOfCell, type Cell } from './cells';
 import type { Air } from './drying';
-import {
-  dayOf,
-  hourOf,
-  startOfDay,
-  type DayHours,
-  type WeatherDay,
-  type WeatherHour,
-} from './hours';
-import { roadAfter, ROAD_UNKNOWN, type Road } from './road';
-
-/** An hour of weather with the road as that hour left it. */
-export interface RoadHour extends WeatherHour {
-  road: Road;
-}
+import { dayOf, hourOf, startOfDay, type DayHours, type WeatherDay } from './hours';
+import { hourThrough, type RoadHour, type Square } from './roadThrough';
 
 /** How far ahead of a moment the care model may ask for weather: a ride of three days and a day to dry. */
 export const LOOKS_AHEAD_DAYS = 4;
 /** The road is followed from this many days before a ride, so that it does not start from a guess. */
 export const WARM_UP_DAYS = 3;
-
-/** What is known of one square. */
-interface Square<Day extends DayHours> {
-  /** Its middle: where the sun is reckoned for. */
-  place: { lat: number; lon: number };
-  days: Map<number, Day>;
-  /** The road as a day left it, worked out when asked for; `lastEnd`: none is later than this day's. */
-  ends: Map<number, Road>;
-  lastEnd: number;
-  /** The day asked for last, hour by hour: a ride asks for one hour many times. */
-  through: { day: number; hours: readonly (RoadHour | null)[] } | null;
-}
 
 /**
  * The weather known so far, by square and day, with the road's wetness followed through it. Days are
@@ -67,7 +43,7 @@ export class WeatherRecord<Day extends DayHours = DayHours> {
   /** The hour that holds the moment `ms`, null where it is not known. */
   hour(cell: Cell, ms: number): RoadHour | null {
     const square = this.squares.get(cell);
-    return square ? (hoursThrough(square, dayOf(ms))[hourOf(ms) % 24] ?? null) : null;
+    return square ? hourThrough(square, dayOf(ms), hourOf(ms) % 24) : null;
   }
 
   /** Rain of the hour that holds a moment, mm; 0 where it is not known. */
@@ -95,100 +71,6 @@ export class WeatherRecord<Day extends DayHours = DayHours> {
     }
     return hours === 0 ? null : { temperatureC: temperatureC / hours, humidity: humidity / hours };
   }
-}
-
-const NOTHING_KNOWN: readonly null[] = [];
-
-/** A day of a square, hour by hour, with the road as each left it; null where an hour is not known. */
-function hoursThrough<Day extends DayHours>(
-  square: Square<Day>,
-  day: number,
-): readonly (RoadHour | null)[] {
-  if (square.through?.day === day) return square.through.hours;
-  const known = square.days.get(day);
-  if (!known) return NOTHING_KNOWN;
-  const hours: (RoadHour | null)[] = [];
-  const end = followed(roadBefore(square, day), square, day, (road, h) =>
-    hours.push(isKnown(known, h) ? hourIn(known, h, road) : null),
-  );
-  square.ends.set(day, end);
-  square.lastEnd = Math.max(square.lastEnd, day);
-  square.through = { day, hours };
-  return hours;
-}
-
-/** The road as a day begins, followed from the last day known before it. */
-function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Road {
-  const { days, ends } = square;
-  let first = day;
-  while (days.has(first - 1) && !ends.has(first - 1)) first -= 1;
-  let road = ends.get(first - 1) ?? ROAD_UNKNOWN;
-  for (let d = first; d < day; d++) {
-    const hours = days.get(d);
-    // Nothing asks for anything on such a day but counting, and half of all days are such: the rest costs the time.
-    road = hours && isDryThrough(road, hours) ? dryFor(road, 24) : followed(road, square, d);
-    ends.set(d, road);
-  }
-  return road;
-}
-
-const dryFor = ({ storeMm, dryHours, hoursSinceSalt }: Road, hours: number): Road => ({
-  storeMm,
-  dryHours: dryHours + hours,
-  hoursSinceSalt: hoursSinceSalt + hours,
-});
-
-/** Whether a road is dry and stays so through a day of which all is known. */
-const isDryThrough = (road: Road, { rainMm, temperatureC, humidity, windMs }: DayHours): boolean =>
-  road.storeMm === 0 &&
-  rainMm.length === 24 &&
-  rainMm.every((mm) => mm === 0) &&
-  isWhole(temperatureC) &&
-  isWhole(humidity) &&
-  isWhole(windMs);
-
-const isWhole = (hours: readonly (number | null)[]): boolean =>
-  hours.length === 24 && !hours.includes(null);
-
-/** The road after a day; `hourly` is called with it after each hour. An hour that is not known leaves it as it is. */
-function followed<Day extends DayHours>(
-  from: Road,
-  { days, place }: Square<Day>,
-  day: number,
-  hourly?: (road: Road, hour: number) => void,
-): Road {
-  const hours = days.get(day);
-  const where = { ...place, at: startOfDay(day) };
-  let road = from;
-  for (let h = 0; h < 24; h++) {
-    if (hours && isKnown(hours, h))
-      road =
-        road.storeMm === 0 && hours.rainMm[h] === 0
-          ? dryFor(road, 1)
-          : roadAfter(road, hourIn(hours, h, road), where);
-    where.at += MS_PER_HOUR;
-    hourly?.(road, h);
-  }
-  return road;
-}
-
-const isNumber = (value: number | null | undefined): boolean => typeof value === 'number';
-
-const isKnown = ({ rainMm, temperatureC, humidity, windMs }: DayHours, h: number): boolean =>
-  isNumber(rainMm[h]) && isNumber(temperatureC[h]) && isNumber(humidity[h]) && isNumber(windMs[h]);
-
-/** An hour that is known, beside a road. */
-function hourIn(day: DayHours, h: number, road: Road): RoadHour {
-  const hour: RoadHour = {
-    rainMm: day.rainMm[h]!,
-    temperatureC: day.temperatureC[h]!,
-    humidity: day.humidity[h]!,
-    windMs: day.windMs[h]!,
-    road,
-  };
-  const sunMj = day.sunMj?.[h];
-  if (typeof sunMj === 'number') hour.sunMj = sunMj;
-  return hour;
 }
 
 /** Whether the hours between two moments (ms) are all known. */

@@ -1,0 +1,149 @@
+import { MS_PER_HOUR } from '../units';
+import { startOfDay, type DayHours, type WeatherHour } from './hours';
+import { roadAfter, ROAD_UNKNOWN, type Road } from './road';
+
+/** An hour of weather with the road as that hour left it. */
+export interface RoadHour extends WeatherHour {
+  road: Road;
+}
+
+/** What is known of one square. */
+export interface Square<Day extends DayHours> {
+  /** Its middle: where the sun is reckoned for. */
+  place: { lat: number; lon: number };
+  days: Map<number, Day>;
+  /** The road as a day left it, worked out when asked for; `lastEnd`: none is later than this day's. */
+  ends: Map<number, Road>;
+  lastEnd: number;
+  /** The day asked for last: a ride asks for one hour many times. */
+  through: Through | null;
+}
+
+/** A day, and the road as each of its hours left it. Of 24 hours a ride asks for a few: an hour is made when it is asked for. */
+interface Through {
+  day: number;
+  storeMm: Float64Array;
+  dryHours: Float64Array;
+  hoursSinceSalt: Float64Array;
+  /** The hour asked for last. */
+  last: number;
+  made: RoadHour | null;
+}
+
+/** An hour of a square's day with the road as it left it; null where it is not known. */
+export function hourThrough<Day extends DayHours>(
+  square: Square<Day>,
+  day: number,
+  h: number,
+): RoadHour | null {
+  const hours = square.days.get(day);
+  if (!hours || !isKnown(hours, h)) return null;
+  const through = square.through?.day === day ? square.through : followedThrough(square, day);
+  if (through.last !== h || !through.made) {
+    through.last = h;
+    through.made = hourIn(hours, h, roadAt(through, h));
+  }
+  return through.made;
+}
+
+const roadAt = ({ storeMm, dryHours, hoursSinceSalt }: Through, h: number): Road => ({
+  storeMm: storeMm[h]!,
+  dryHours: dryHours[h]!,
+  hoursSinceSalt: hoursSinceSalt[h]!,
+});
+
+/** Follows the road through a day hour by hour; writes over the day asked for before. */
+function followedThrough<Day extends DayHours>(square: Square<Day>, day: number): Through {
+  const through = (square.through ??= newThrough());
+  square.ends.set(day, followed(roadBefore(square, day), square, day, through));
+  square.lastEnd = Math.max(square.lastEnd, day);
+  through.day = day;
+  through.made = null;
+  return through;
+}
+
+const newThrough = (): Through => ({
+  day: NaN,
+  storeMm: new Float64Array(24),
+  dryHours: new Float64Array(24),
+  hoursSinceSalt: new Float64Array(24),
+  last: NaN,
+  made: null,
+});
+
+/** The road as a day begins, followed from the last day known before it. */
+function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Road {
+  const { days, ends } = square;
+  let first = day;
+  while (days.has(first - 1) && !ends.has(first - 1)) first -= 1;
+  let road = ends.get(first - 1) ?? ROAD_UNKNOWN;
+  for (let d = first; d < day; d++) {
+    const hours = days.get(d);
+    // Nothing asks for anything on such a day but counting, and half of all days are such: the rest costs the time.
+    road = hours && isDryThrough(road, hours) ? dryFor(road, 24) : followed(road, square, d, null);
+    ends.set(d, road);
+  }
+  return road;
+}
+
+const dryFor = ({ storeMm, dryHours, hoursSinceSalt }: Road, hours: number): Road => ({
+  storeMm,
+  dryHours: dryHours + hours,
+  hoursSinceSalt: hoursSinceSalt + hours,
+});
+
+/** The road after a day; how each hour left it is written into `through`. An hour that is not known leaves it as it is. */
+function followed<Day extends DayHours>(
+  from: Road,
+  { days, place }: Square<Day>,
+  day: number,
+  through: Through | null,
+): Road {
+  const hours = days.get(day);
+  const where = { lat: place.lat, lon: place.lon, at: startOfDay(day) };
+  let road = from;
+  for (let h = 0; h < 24; h++) {
+    if (hours && isKnown(hours, h))
+      road =
+        road.storeMm === 0 && hours.rainMm[h] === 0
+          ? dryFor(road, 1)
+          : roadAfter(road, hourIn(hours, h, road), where);
+    where.at += MS_PER_HOUR;
+    if (!through) continue;
+    through.storeMm[h] = road.storeMm;
+    through.dryHours[h] = road.dryHours;
+    through.hoursSinceSalt[h] = road.hoursSinceSalt;
+  }
+  return road;
+}
+
+/** Whether a road is dry and stays so through a day of which all is known. */
+const isDryThrough = (road: Road, { rainMm, temperatureC, humidity, windMs }: DayHours): boolean =>
+  road.storeMm === 0 &&
+  rainMm.length === 24 &&
+  rainMm.every((mm) => mm === 0) &&
+  isWhole(temperatureC) &&
+  isWhole(humidity) &&
+  isWhole(windMs);
+
+const isWhole = (hours: readonly (number | null)[]): boolean =>
+  hours.length === 24 && !hours.includes(null);
+
+const isNumber = (value: number | null | undefined): boolean => typeof value === 'number';
+
+const isKnown = ({ rainMm, temperatureC, humidity, windMs }: DayHours, h: number): boolean =>
+  isNumber(rainMm[h]) && isNumber(temperatureC[h]) && isNumber(humidity[h]) && isNumber(windMs[h]);
+
+/** An hour that is known, beside a road. */
+function hourIn(day: DayHours, h: number, road: Road): RoadHour {
+  const hour: RoadHour = {
+    rainMm: day.rainMm[h]!,
+    temperatureC: day.temperatureC[h]!,
+    humidity: day.humidity[h]!,
+    windMs: day.windMs[h]!,
+    road,
+  };
+  const sunMj = day.sunMj?.[h];
+  if (typeof sunMj === 'number') hour.sunMj = sunMj;
+  return hour;
+}
