@@ -1,7 +1,8 @@
 import { usePathname, useRouter } from 'expo-router';
-import { Button } from '@/ui/form';
-import { Card, Page } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import { Button } from '@/ui/form/Button';
+import { Card } from '@/ui/frame/Card';
+import { Page } from '@/ui/frame/Page';
+import { Txt } from '@/ui/theme/Txt';
 
 /** An address the app does not have. */
 export default function NotFound() {

@@ -2,16 +2,9 @@ import { Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Provider } from 'react-redux';
-import {
-  closeNotice,
-  redo,
-  selectReplay,
-  selectSession,
-  selectSettings,
-  undo,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { closeNotice, redo, undo } from '@/store/commands/history';
+import { selectReplay, selectSession, selectSettings } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { browserEdge } from '@/store/edge';
 import { useKeeper } from '@/store/keeping/useKeeper';
 import { rememberInstallAsked, wasInstallAsked } from '@/store/installAsked';
@@ -20,24 +13,21 @@ import { useNewInFolder } from '@/store/useNewInFolder';
 import { OpenContext, useOpenLogbook } from '@/store/OpenContext';
 import { openLogbook } from '@/store/openLogbook';
 import { switchLogbook, whichLogbook } from '@/store/whichLogbook';
-import {
-  Boundary,
-  NewVersionStrip,
-  Notice,
-  Places,
-  SetAsideStrip,
-  StatusStrip,
-  SkipLink,
-  SlowOpening,
-  useFocusKept,
-  useAfter,
-  useFocusOnHeading,
-  useLeaveGuard,
-  useTitle,
-  useUndoKeys,
-  useWide,
-} from '@/ui/frame';
-import { ThemeProvider, Txt, useColors } from '@/ui/theme';
+import { Boundary } from '@/ui/frame/Boundary';
+import { NewVersionStrip } from '@/ui/frame/NewVersionStrip';
+import { Notice } from '@/ui/frame/Notice';
+import { Places } from '@/ui/frame/Places';
+import { SetAsideStrip } from '@/ui/frame/SetAsideStrip';
+import { StatusStrip } from '@/ui/frame/StatusStrip';
+import { SkipLink } from '@/ui/frame/SkipLink';
+import { SlowOpening } from '@/ui/frame/SlowOpening';
+import { useFocusKept, useFocusOnHeading } from '@/ui/frame/useFocus';
+import { useAfter } from '@/ui/frame/useAfter';
+import { useLeaveGuard, useTitle } from '@/ui/frame/useTab';
+import { useUndoKeys } from '@/ui/frame/useUndoKeys';
+import { useWide } from '@/ui/frame/useWide';
+import { ThemeProvider, useColors } from '@/ui/theme/ThemeContext';
+import { Txt } from '@/ui/theme/Txt';
 import type { Problem } from '@/core/problem';
 import { placeAbove } from '@/core/words/placeAbove';
 import '@/ui/frame/install';

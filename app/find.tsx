@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
-import { fixedThings, thingsInGarage, thingsInLog } from '@/core/find';
-import { selectGarage, selectReplay, selectUnits, useAppSelector } from '@/store';
+import { fixedThings, thingsInGarage } from '@/core/find/things';
+import { thingsInLog } from '@/core/find/log';
+import { selectGarage, selectReplay, selectUnits } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
 import { FindPage } from '@/ui/find/FindPage';
 
 /** Everything from one box. */

@@ -1,13 +1,13 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { startTransition, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { type ChainReport } from '@/core/care';
+import type { ChainReport } from '@/core/care/verdict/report';
 import { tapeSummary } from '@/core/words/tapeSummary';
 import { firstSentence, proposalSentence } from '@/core/words/verdict';
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
+import { bikeChosen } from '@/store/sessionSlice';
+import { record } from '@/store/commands/perform';
 import {
-  bikeChosen,
-  record,
   selectChainSteps,
   selectEvents,
   selectIsEmpty,
@@ -16,10 +16,8 @@ import {
   selectReports,
   selectSettings,
   selectUnits,
-  useAppDispatch,
-  useAppSelector,
-  useClock,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { startWithBike } from '@/store/commands/start';
 import { markDueSeen } from '@/store/plan/commands';
 import { selectLikelyDays } from '@/store/likelyDays';
@@ -31,23 +29,25 @@ import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { afterPaint } from '@/ui/afterPaint';
-import { Card, Columns, Page, useWide } from '@/ui/frame';
+import { Card } from '@/ui/frame/Card';
+import { Columns } from '@/ui/frame/Columns';
+import { Page } from '@/ui/frame/Page';
+import { useWide } from '@/ui/frame/useWide';
 import { Reminders } from '@/ui/plan/lazily';
 import { lazilyFrom } from '@/ui/lazily';
 import { useOncePainted } from '@/ui/useOncePainted';
-import { Tape, tapeInputOf } from '@/ui/tape';
-import {
-  NextJob,
-  NoChain,
-  OtherBikes,
-  QuickNotes,
-  Readings,
-  RideReadout,
-  StillOpen,
-  VerdictLines,
-  WhatToDo,
-  YourTrial,
-} from '@/ui/today';
+import { Tape } from '@/ui/tape/Tape';
+import { tapeInputOf } from '@/ui/tape/tapeGeometry';
+import { NextJob } from '@/ui/today/NextJob';
+import { NoChain } from '@/ui/today/NoChain';
+import { OtherBikes } from '@/ui/today/OtherBikes';
+import { QuickNotes } from '@/ui/today/QuickNotes';
+import { Readings } from '@/ui/today/Readings';
+import { RideReadout } from '@/ui/today/RideReadoutLater';
+import { StillOpen } from '@/ui/today/StillOpen';
+import { VerdictLines } from '@/ui/today/VerdictLines';
+import { WhatToDo } from '@/ui/today/WhatToDo';
+import { YourTrial } from '@/ui/today/YourTrial';
 
 /** A note of a tap; its moment is that of the tap. */
 type NoteDraft = Unmomented<Parameters<typeof record>[1][number]>;

@@ -1,4 +1,4 @@
-import { isWax, LUBE_CLASSES, LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
+import { isWax, LUBE_CLASSES, LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube/classes';
 import {
   averageCareKm,
   hotWaxWear,

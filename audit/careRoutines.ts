@@ -1,6 +1,6 @@
 import { mean } from 'simple-statistics';
-import { CARE } from '@/core/care';
-import type { LubeClass } from '@/core/lube';
+import { CARE } from '@/core/care/model/constants';
+import type { LubeClass } from '@/core/lube/classes';
 import { YearChain } from './yearChain';
 
 /** Years that are averaged: a rainy one wears a chain a tenth faster than a dry one. */

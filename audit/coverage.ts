@@ -1,15 +1,12 @@
-import {
-  futuresOf,
-  learntFor,
-  lifeQuantile,
-  readClocks,
-  reportOn,
-  type ClockName,
-} from '@/core/care';
+import { futuresOf, lifeQuantile } from '@/core/care/model/personal';
+import { learntFor } from '@/core/care/replay/bookState';
+import { readClocks, type ClockName } from '@/core/care/verdict/clocks';
+import { reportOn } from '@/core/care/verdict/report';
 import { rideFutures, shareBelow } from '@/core/care/verdict/spread';
-import { quantileOf } from '@/core/learn';
-import { kmUntilWorn, wearRateOf } from '@/core/wear';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { quantileOf } from '@/core/learn/belief';
+import { kmUntilWorn } from '@/core/wear/foresee';
+import { wearRateOf } from '@/core/wear/rate';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { recordedRider } from '@/test/recordedRiders';
 import { madeUpRider, type Noting } from '@/test/riders';
 import { kmUntil, kmUntilWornOut, weatheredRider, type Reading } from '@/test/weatheredRiders';

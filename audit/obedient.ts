@@ -1,21 +1,14 @@
-import {
-  chainNow,
-  METHODS,
-  NEW_CHAIN,
-  proposeWork,
-  readClocks,
-  Replay,
-  usualWork,
-  type ChainNow,
-  type Clock,
-  type ClockName,
-  type Limits,
-  type Proposal,
-} from '@/core/care';
-import { Chance } from '@/core/chance';
-import { wearLimitPercent } from '@/core/chain';
-import { NOT_RECORDED, type PlainEvent } from '@/core/logbook';
-import type { LubeClass } from '@/core/lube';
+import { chainNow, type ChainNow } from '@/core/care/verdict/report';
+import { METHODS } from '@/core/care/model/work';
+import { NEW_CHAIN } from '@/core/care/model/state';
+import { proposeWork, usualWork, type Proposal } from '@/core/care/verdict/proposal';
+import { readClocks, type Clock, type ClockName, type Limits } from '@/core/care/verdict/clocks';
+import { Replay } from '@/core/care/replay/replay';
+import { Chance } from '@/core/chance/chance';
+import { wearLimitPercent } from '@/core/chain/geometry';
+import { NOT_RECORDED } from '@/core/logbook/events';
+import type { PlainEvent } from '@/core/records/event';
+import type { LubeClass } from '@/core/lube/classes';
 import type { AuditRide, AuditRider } from './riders';
 import { chainId, DAY, garageOf, HOUR, PLACES, START, weatherOf } from './world';
 

@@ -1,5 +1,5 @@
-import { isWax } from '@/core/lube';
-import { readClocks } from '@/core/care';
+import { isWax } from '@/core/lube/classes';
+import { readClocks } from '@/core/care/verdict/clocks';
 import { problemOf } from '@/core/plan/agenda/problemOf';
 import { minutesOfDays } from '@/core/plan/agenda/benches';
 import type { PlanRequest } from '@/core/plan/agenda/request';

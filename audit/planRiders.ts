@@ -1,15 +1,16 @@
-import { startState } from '@/core/care';
-import { Chance } from '@/core/chance';
-import { PRESETS, type BikeKind, type StoragePlace } from '@/core/garage';
-import type { Surface } from '@/core/logbook';
-import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
+import { startState } from '@/core/care/model/state';
+import { Chance } from '@/core/chance/chance';
+import { PRESETS, type BikeKind } from '@/core/garage/presets';
+import type { StoragePlace } from '@/core/records/kinds';
+import type { Surface } from '@/core/records/kinds';
+import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube/classes';
 import type { BikeNow, PlanRequest } from '@/core/plan/agenda/request';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
-import { DEFAULT_SETTINGS } from '@/core/settings';
-import type { Product } from '@/core/shelf';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import type { Product } from '@/core/records/product';
 import { daysAfter } from '@/core/time/dates';
 import { productOf } from '@/test/products';
-import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units/convert';
 
 /** A Tuesday morning in each month of a year, one after the other. */
 const FIRST_MONTH = Date.UTC(2026, 0, 6, 9);

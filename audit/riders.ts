@@ -1,8 +1,9 @@
-import type { Chance } from '@/core/chance';
-import type { Region } from '@/core/climate';
-import { PRESETS, type BikeSpecs } from '@/core/garage';
-import type { RideLogged, WeatherWord } from '@/core/logbook';
-import type { Settings } from '@/core/settings';
+import type { Chance } from '@/core/chance/chance';
+import type { Region } from '@/core/climate/climates';
+import { PRESETS, type BikeSpecs } from '@/core/garage/presets';
+import type { RideLogged } from '@/core/records/event';
+import type { WeatherWord } from '@/core/records/kinds';
+import type { Settings } from '@/core/records/settings';
 
 /** A ride a rider of the audit takes: `startH` is the hour of the day it begins. */
 export type AuditRide = Pick<RideLogged, 'distanceKm'> &

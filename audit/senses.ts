@@ -1,4 +1,4 @@
-import { learntFor } from '@/core/care';
+import { learntFor } from '@/core/care/replay/bookState';
 import { ragTrials, shareWithin } from '@/test/ragTrials';
 import { falseBeats, hitRows, type HitRow } from '@/test/soundTrials';
 import { weatheredRider } from '@/test/weatheredRiders';

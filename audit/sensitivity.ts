@@ -1,14 +1,10 @@
 import { mean } from 'simple-statistics';
-import {
-  CARE,
-  extraWatts,
-  GROUND,
-  GROUND_SOURCES,
-  METHOD_SOURCES,
-  METHODS,
-  type Constant,
-} from '@/core/care';
-import { LUBE_CLASSES, LUBE_SOURCES } from '@/core/lube';
+import { CARE, type Constant } from '@/core/care/model/constants';
+import { extraWatts } from '@/core/care/model/state';
+import { GROUND, GROUND_SOURCES } from '@/core/care/model/exposure';
+import { METHOD_SOURCES, METHODS } from '@/core/care/model/work';
+import { LUBE_CLASSES } from '@/core/lube/classes';
+import { LUBE_SOURCES } from '@/core/lube/sources';
 import { problemOf } from '@/core/plan/agenda/problemOf';
 import { minutesOfDays } from '@/core/plan/agenda/benches';
 import { planBike } from '@/core/plan/simulate/planBike';

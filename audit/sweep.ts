@@ -1,4 +1,4 @@
-import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
+import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube/classes';
 import { lifeOf, type Life } from './obedient';
 import { RIDERS, type RiderName } from './riders';
 

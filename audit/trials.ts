@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import { runTrial, type TrialRun } from '@/test/trialRiders';
 import type { FaultFigure } from './noises';
 

@@ -1,7 +1,8 @@
-import { generateDays, type Region } from '@/core/climate';
-import type { Garage } from '@/core/garage';
-import type { LogEvent } from '@/core/logbook';
-import { cellName, cellOf } from '@/core/weather';
+import { generateDays } from '@/core/climate/generator';
+import type { Region } from '@/core/climate/climates';
+import type { Garage } from '@/core/records/garage';
+import type { LogEvent } from '@/core/records/event';
+import { cellName, cellOf } from '@/core/weather/cells';
 import type { AuditRider } from './riders';
 
 /** A Monday. */

@@ -1,8 +1,9 @@
-import { exposureOf, skyOf } from '@/core/care';
-import { Chance } from '@/core/chance';
-import type { RideLogged } from '@/core/logbook';
-import type { LubeClass } from '@/core/lube';
-import { WeatherRecord } from '@/core/weather';
+import { exposureOf } from '@/core/care/model/exposure';
+import { skyOf } from '@/core/care/model/sky';
+import { Chance } from '@/core/chance/chance';
+import type { RideLogged } from '@/core/records/event';
+import type { LubeClass } from '@/core/lube/classes';
+import { WeatherRecord } from '@/core/weather/record';
 import { TestChain } from '@/test/chains';
 import { rideBody, stamped } from '@/test/events';
 import { wordOfYear, type YEARS } from '@/test/mixedYear';

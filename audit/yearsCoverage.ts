@@ -1,19 +1,16 @@
 import { quantile } from 'simple-statistics';
-import { CARE, HANDBOOK, type Factors } from '@/core/care';
-import { Chance } from '@/core/chance';
-import { PRESETS } from '@/core/garage';
-import { PLACE_IF_UNKNOWN } from '@/core/weather';
-import {
-  play,
-  quantityOf,
-  worksWith,
-  yearOfRiding,
-  YearsPlayer,
-  type Outcome,
-  type Quantity,
-  type RegimeName,
-  type YearsAsked,
-} from '@/core/years';
+import { CARE } from '@/core/care/model/constants';
+import { HANDBOOK, type Factors } from '@/core/care/model/personal';
+import { Chance } from '@/core/chance/chance';
+import { PRESETS } from '@/core/garage/presets';
+import { PLACE_IF_UNKNOWN } from '@/core/weather/cells';
+import { play } from '@/core/years/play';
+import { quantityOf, type Quantity } from '@/core/years/compare';
+import { worksWith } from '@/core/years/works';
+import { yearOfRiding } from '@/core/years/riding';
+import { YearsPlayer, type YearsAsked } from '@/core/years/years';
+import type { Outcome } from '@/core/years/outcome';
+import type { RegimeName } from '@/core/years/regimes';
 import { ClimateYear } from '@/core/years/climateYear';
 import { legsOfYear } from '@/core/years/yearLegs';
 import { Count, type CoverageCase } from './coverage';

@@ -1,8 +1,10 @@
-import { NOT_LEARNT, Replay } from '@/core/care';
-import { profileOf, rideSeason, type SeasonPlan } from '@/core/choice';
-import { demoLogbook } from '@/core/demo';
-import { DEFAULT_SCHOOLS } from '@/core/lube';
-import { allEvents } from '@/core/logbook';
+import { NOT_LEARNT } from '@/core/care/model/personal';
+import { Replay } from '@/core/care/replay/replay';
+import { profileOf } from '@/core/choice/profile';
+import { rideSeason, type SeasonPlan } from '@/core/choice/season';
+import { demoLogbook } from '@/core/demo/scenario';
+import { DEFAULT_SCHOOLS } from '@/core/lube/schools';
+import { allEvents } from '@/core/logbook/chunks';
 import { candidatesOf } from '@/core/choice/candidates';
 import { report, timed } from './report';
 

@@ -1,8 +1,11 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { chromium, type Browser } from '@playwright/test';
-import { Replay, reportOn } from '@/core/care';
-import { writeBackup } from '@/core/formats';
-import { allEvents, type LogEvent, type Logbook } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import { writeBackup } from '@/core/formats/backup';
+import { allEvents } from '@/core/logbook/chunks';
+import type { LogEvent } from '@/core/records/event';
+import type { Logbook } from '@/core/logbook/logbook';
 import { planRequest } from '@/core/plan/ask';
 import { makePlan } from '@/core/plan/planner';
 import { NOW, twentyYears } from '@/test/twentyYears';

@@ -1,5 +1,5 @@
 import { chromium, type Browser, type BrowserContext, type Page } from '@playwright/test';
-import { writeBackup } from '@/core/formats';
+import { writeBackup } from '@/core/formats/backup';
 import { launch, restore, serve } from './browser';
 import { pagesMb } from './memory';
 import { verdictIn } from './opening';

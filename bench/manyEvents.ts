@@ -1,7 +1,8 @@
-import { demoLogbook } from '@/core/demo';
-import { writeBackup } from '@/core/formats';
-import { addEvents, allEvents, type LogEvent } from '@/core/logbook';
-import { MS_PER_DAY } from '@/core/units';
+import { demoLogbook } from '@/core/demo/scenario';
+import { writeBackup } from '@/core/formats/backup';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import type { LogEvent } from '@/core/records/event';
+import { MS_PER_DAY } from '@/core/units/convert';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');
 /** The demo is so many days long. */

@@ -1,9 +1,10 @@
-import { Replay } from '@/core/care';
-import { readBackup } from '@/core/formats';
-import { allEvents } from '@/core/logbook';
-import { keepLedger, spendingOf } from '@/core/money';
+import { Replay } from '@/core/care/replay/replay';
+import { readBackup } from '@/core/formats/backup';
+import { allEvents } from '@/core/logbook/chunks';
+import { keepLedger } from '@/core/money/ledger';
+import { spendingOf } from '@/core/money/sums';
 import * as validation from '@/core/validation/validate';
-import { wattMonths } from '@/core/watts';
+import { wattMonths } from '@/core/watts/months';
 import { manyEvents } from './manyEvents';
 import { median, report, timed } from './report';
 

@@ -1,8 +1,10 @@
 import { chromium, type Page } from '@playwright/test';
-import { Replay, reportOn } from '@/core/care';
-import { demoLogbook } from '@/core/demo';
-import { writeBackup } from '@/core/formats';
-import { allEvents, type Logbook } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import { demoLogbook } from '@/core/demo/scenario';
+import { writeBackup } from '@/core/formats/backup';
+import { allEvents } from '@/core/logbook/chunks';
+import type { Logbook } from '@/core/logbook/logbook';
 import { planRequest } from '@/core/plan/ask';
 import { solve } from '@/core/plan/solver/backward';
 import { problemOf } from '@/core/plan/agenda/problemOf';

@@ -1,7 +1,10 @@
-import { Replay } from '@/core/care';
-import { demoLogbook } from '@/core/demo';
-import { allEvents, byTime, isPlain, type LogEvent } from '@/core/logbook';
-import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
+import { Replay } from '@/core/care/replay/replay';
+import { demoLogbook } from '@/core/demo/scenario';
+import { allEvents } from '@/core/logbook/chunks';
+import { byTime } from '@/core/logbook/resolve';
+import { isPlain } from '@/core/logbook/events';
+import type { LogEvent } from '@/core/records/event';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units/convert';
 import { median, report, timed } from './report';
 
 /** Rides, work and notes of the demo's eight months, again and again backwards in time. */

@@ -1,9 +1,12 @@
 import { chromium, type Page } from '@playwright/test';
-import { Replay } from '@/core/care';
-import { readBackup } from '@/core/formats';
-import { allEvents, type LogEvent } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { readBackup } from '@/core/formats/backup';
+import { allEvents } from '@/core/logbook/chunks';
+import type { LogEvent } from '@/core/records/event';
 import * as validation from '@/core/validation/validate';
-import { foresee, wearOutlook, wearRateOf } from '@/core/wear';
+import { foresee } from '@/core/wear/foresee';
+import { wearOutlook } from '@/core/wear/outlook';
+import { wearRateOf } from '@/core/wear/rate';
 import { launch, restore, serve } from './browser';
 import { longestFrame } from './frames';
 import { manyEvents } from './manyEvents';

@@ -1,9 +1,17 @@
 import { chromium, type Page } from '@playwright/test';
-import { Replay, reportOn, ride, rodeOn, standOn, work, type Factors } from '@/core/care';
-import { demoLogbook } from '@/core/demo';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import { ride } from '@/core/care/model/ride';
+import { rodeOn, standOn } from '@/core/care/model/stand';
+import { work } from '@/core/care/model/work';
+import type { Factors } from '@/core/care/model/personal';
+import { demoLogbook } from '@/core/demo/scenario';
 import { GRAVEL } from '@/core/demo/island';
-import { allEvents } from '@/core/logbook';
-import { REGIME_NAMES, worksWith, YearsPlayer, yearsQuestion, type YearsAsked } from '@/core/years';
+import { allEvents } from '@/core/logbook/chunks';
+import { REGIME_NAMES } from '@/core/years/regimes';
+import { worksWith } from '@/core/years/works';
+import { YearsPlayer, type YearsAsked } from '@/core/years/years';
+import { yearsQuestion } from '@/core/years/question';
 import { launch, serve } from './browser';
 import { median, report, timed } from './report';
 

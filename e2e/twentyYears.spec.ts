@@ -2,7 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { writeBackup } from '@/core/formats';
+import { writeBackup } from '@/core/formats/backup';
 import { NOW, twentyYears } from '@/test/twentyYears';
 import { expect, test } from './rider';
 

@@ -1,4 +1,4 @@
-import { demoLogbook } from '@/core/demo';
+import { demoLogbook } from '@/core/demo/scenario';
 import { corrupt, lastMonths } from '@/test/faults/corruptions';
 import { campaign } from './report';
 

@@ -1,8 +1,8 @@
 import { readCalendar } from '@/core/formats/calendarIn';
-import { readBackup, writeBackup } from '@/core/formats';
+import { readBackup, writeBackup } from '@/core/formats/backup';
 import { readRideFiles } from '@/core/formats/rideFile';
 import { readWeatherFile, writeWeatherFile } from '@/core/formats/weatherFile';
-import { demoLogbook } from '@/core/demo';
+import { demoLogbook } from '@/core/demo/scenario';
 import * as validation from '@/core/validation/validate';
 import { calendarAttacks, rideAttacks } from '@/test/faults/attacks';
 import { lastMonths } from '@/test/faults/corruptions';

@@ -25,7 +25,6 @@ export const ROOMS = [
   { name: 'care/replay', holds: 'the logbook played through the model' },
   { name: 'care/verdict', holds: 'clocks, look-ahead, what to do next' },
   { name: 'care/bill', holds: 'the working behind a verdict' },
-  { name: 'care', holds: 'what other rooms see of care' },
   { name: 'wear', holds: 'measuring wear, its rate, when to replace' },
   { name: 'shelf', holds: 'products, stock, what a job uses' },
   { name: 'years', holds: 'seasons of riding under ways of keeping a chain, real and to come' },

@@ -1,15 +1,9 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { bikeOf } from '@/core/care';
-import {
-  record,
-  selectEvents,
-  selectGarage,
-  selectReplay,
-  useAppDispatch,
-  useAppSelector,
-  useClock,
-} from '@/store';
+import { bikeOf } from '@/core/care/replay/bookState';
+import { record } from '@/store/commands/perform';
+import { selectEvents, selectGarage, selectReplay } from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { fitBoxed } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';

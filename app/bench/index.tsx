@@ -1,21 +1,20 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { isFirstEarly, lastLube } from '@/core/care';
+import { isFirstEarly } from '@/core/care/verdict/early';
+import { lastLube } from '@/core/care/verdict/report';
 import { roundsLine } from '@/core/words/roundLines';
 import { dateOf } from '@/core/time/zones';
+import { bikeChosen } from '@/store/sessionSlice';
+import { changeSettings } from '@/store/commands/settings';
 import {
-  bikeChosen,
-  changeSettings,
   selectGarage,
   selectMainReport,
   selectNow,
   selectReplay,
   selectReports,
   selectSettings,
-  useAppDispatch,
-  useAppSelector,
-  useClock,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { atTheBench } from '@/store/atTheBench';
 import { saveChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';

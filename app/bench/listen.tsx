@@ -1,13 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import {
-  record,
-  selectEvents,
-  selectMainReport,
-  selectReports,
-  useAppDispatch,
-  useAppSelector,
-  useClock,
-} from '@/store';
+import { record } from '@/store/commands/perform';
+import { selectEvents, selectMainReport, selectReports } from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ListenPage } from '@/ui/senses/lazily';
 

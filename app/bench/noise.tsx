@@ -1,20 +1,17 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { noiseNamed } from '@/core/faults/heard';
+import { bikeChosen } from '@/store/sessionSlice';
+import { record, recordAmending } from '@/store/commands/perform';
 import {
-  bikeChosen,
-  record,
-  recordAmending,
   selectEvents,
   selectGarage,
   selectMainReport,
   selectReports,
   selectSettings,
   selectUnits,
-  useAppDispatch,
-  useAppSelector,
-  useClock,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { NoisePage } from '@/ui/faults/lazily';

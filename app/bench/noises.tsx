@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { NoiseHandbook } from '@/ui/faults/lazily';
-import { Button } from '@/ui/form';
-import { Page } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import { Button } from '@/ui/form/Button';
+import { Page } from '@/ui/frame/Page';
+import { Txt } from '@/ui/theme/Txt';
 
 /** The handbook of noises. */
 export default function Noises() {

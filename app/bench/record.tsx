@@ -1,10 +1,16 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { bikeOf, chainAt, lastLube, MOST_BATHS, usualWork, type WorkSpec } from '@/core/care';
-import type { Chain } from '@/core/garage';
-import { coatDose, USUAL_LINKS, type LubeClass, type Schools } from '@/core/lube';
+import { bikeOf } from '@/core/care/replay/bookState';
+import { chainAt } from '@/core/care/replay/chainAt';
+import { lastLube } from '@/core/care/verdict/report';
+import { MOST_BATHS, type WorkSpec } from '@/core/care/model/work';
+import { usualWork } from '@/core/care/verdict/proposal';
+import type { Chain } from '@/core/records/garage';
+import { coatDose, USUAL_LINKS } from '@/core/lube/dose';
+import type { LubeClass } from '@/core/lube/classes';
+import type { Schools } from '@/core/lube/schools';
+import { record } from '@/store/commands/perform';
 import {
-  record,
   selectChains,
   selectGarage,
   selectMainReport,
@@ -12,13 +18,12 @@ import {
   selectReplay,
   selectReports,
   selectSettings,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { useTrialAtBench } from '@/store/trials';
-import { Page } from '@/ui/frame';
+import { Page } from '@/ui/frame/Page';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 import { WorkForm } from '@/ui/forms/lazily';
 import { proposedDraft } from '@/ui/work/proposedDraft';
 import type { WorkEntry } from '@/ui/work/workDraft';

@@ -1,8 +1,10 @@
 import { useRouter } from 'expo-router';
-import { lastLube } from '@/core/care';
-import { bikeChosen, selectReplay, selectReports, useAppDispatch, useAppSelector } from '@/store';
+import { lastLube } from '@/core/care/verdict/report';
+import { bikeChosen } from '@/store/sessionSlice';
+import { selectReplay, selectReports } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { noteRoadRepair } from '@/store/commands/road';
-import { Page } from '@/ui/frame';
+import { Page } from '@/ui/frame/Page';
 import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { BrokenLinkCard } from '@/ui/road/BrokenLinkCard';

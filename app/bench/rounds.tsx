@@ -1,22 +1,17 @@
 import { useRouter } from 'expo-router';
 import type { Round, RoundEnd } from '@/core/records/rounds';
 import { ROUND_LABEL } from '@/core/words/roundLabels';
-import {
-  changeSettings,
-  record,
-  selectNow,
-  selectReports,
-  selectSettings,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { changeSettings } from '@/store/commands/settings';
+import { record } from '@/store/commands/perform';
+import { selectNow, selectReports, selectSettings } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { useRounds } from '@/store/rounds';
-import { Button } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { Button } from '@/ui/form/Button';
+import { Page } from '@/ui/frame/Page';
 import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { RoundCards } from '@/ui/bench/lazily';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 /** The slower rounds: what is looked after beside the chain, the most due first. */
 export default function Rounds() {

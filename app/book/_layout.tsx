@@ -3,8 +3,10 @@ import { useEffect } from 'react';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Button } from '@/ui/form/Button';
-import { Card, Menu, SideBySide } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import { Card } from '@/ui/frame/Card';
+import { Menu } from '@/ui/frame/Menu';
+import { SideBySide } from '@/ui/frame/SideBySide';
+import { Txt } from '@/ui/theme/Txt';
 
 const CHAPTERS = [
   { path: '/book/garage', label: 'Garage', hint: 'Bikes, chains and parts' },

@@ -1,7 +1,8 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { BackupRead } from '@/core/formats';
+import type { BackupRead } from '@/core/formats/backup';
 import { ok } from '@/core/problem';
-import { selectLogbook, selectNow, useAppDispatch, useAppSelector } from '@/store';
+import { selectLogbook, selectNow } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { readCodes, writeCodes } from '@/store/keptCodes';
 import { restoreBackup } from '@/store/commands/arrivals';
 import { keptText } from '@/store/keptText';

@@ -1,15 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import type { BackupRead } from '@/core/formats';
+import type { BackupRead } from '@/core/formats/backup';
 import {
   selectGarage,
   selectLogbook,
   selectNow,
   selectReplay,
   selectSession,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { restoreBackup } from '@/store/commands/arrivals';
 import { useKeeper } from '@/store/keeping/useKeeper';
 import { discardQuarantined } from '@/store/quarantine';
@@ -17,7 +16,7 @@ import { useOpenLogbook } from '@/store/OpenContext';
 import { BackupCard, DeviceCard, FolderCard, QuarantineCard } from '@/ui/book/FileCards';
 import { RestoreCard } from '@/ui/book/RestoreCard';
 import { canShareFiles, downloadText, shareText } from '@/ui/download';
-import { Page } from '@/ui/frame';
+import { Page } from '@/ui/frame/Page';
 import { useSay } from '@/ui/useSay';
 
 type Kept = NonNullable<ReturnType<typeof useKeeper>>;

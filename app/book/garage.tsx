@@ -5,10 +5,10 @@ import {
   selectGarage,
   selectReplay,
   selectUnits,
-  useAppSelector,
-} from '@/store';
-import { Button } from '@/ui/form';
-import { Page } from '@/ui/frame';
+} from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
+import { Button } from '@/ui/form/Button';
+import { Page } from '@/ui/frame/Page';
 import { SpareBox } from '@/ui/forms/lazily';
 import { GarageList } from '@/ui/garage/GarageList';
 

@@ -1,16 +1,9 @@
 import { useMemo } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import {
-  redo,
-  selectGarage,
-  selectHistory,
-  selectSession,
-  selectUnits,
-  strike,
-  undo,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { redo, undo } from '@/store/commands/history';
+import { selectGarage, selectHistory, selectSession, selectUnits } from '@/store/selectors';
+import { strike } from '@/store/commands/perform';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { HistoryList } from '@/ui/book/HistoryList';
 
 /** Everything in the log but the rides. */

@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import { useWide } from '@/ui/frame';
+import { useWide } from '@/ui/frame/useWide';
 
 // Lazy, so that the two routes that show it do not put it into the first script.
 const GaragePage = lazy(() => import('./garage'));

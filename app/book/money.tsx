@@ -1,22 +1,22 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ChainReport } from '@/core/care';
-import { againQuestion, carePrices, daysOfLog, partsPerChain, type Spending } from '@/core/money';
+import type { ChainReport } from '@/core/care/verdict/report';
+import { againQuestion } from '@/core/money/question';
+import { carePrices } from '@/core/money/carePrices';
+import { daysOfLog, type Spending } from '@/core/money/sums';
+import { partsPerChain } from '@/core/money/replace';
 import { currencies } from '@/core/intl/money';
-import { wearRateOf } from '@/core/wear';
-import { lubeOn, type RegimeName } from '@/core/years';
-import {
-  changeSettings,
-  selectReplay,
-  selectReports,
-  selectSettings,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { wearRateOf } from '@/core/wear/rate';
+import { lubeOn } from '@/core/years/question';
+import type { RegimeName } from '@/core/years/regimes';
+import { changeSettings } from '@/store/commands/settings';
+import { selectReplay, selectReports, selectSettings } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { selectCurrency, selectLastYear, selectLedger, selectSpending } from '@/store/money';
-import { Choice, SelectField } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { Choice } from '@/ui/form/Choice';
+import { SelectField } from '@/ui/form/SelectField';
+import { Page } from '@/ui/frame/Page';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { AgainstCard } from '@/ui/money/AgainstCard';
 import { ReplaceCard } from '@/ui/money/ReplaceCard';

@@ -1,10 +1,11 @@
 import { useMemo } from 'react';
-import { onePage } from '@/core/rides';
-import { MS_PER_DAY } from '@/core/units';
-import { selectGarage, selectNow, selectReplay, selectSettings, useAppSelector } from '@/store';
+import { onePage } from '@/core/rides/onePage';
+import { MS_PER_DAY } from '@/core/units/convert';
+import { selectGarage, selectNow, selectReplay, selectSettings } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
 import { selectCurrency, selectLedger } from '@/store/money';
-import { Page } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import { Page } from '@/ui/frame/Page';
+import { Txt } from '@/ui/theme/Txt';
 import { YearView } from '@/ui/year/YearView';
 
 /** The last twelve months on one page, to print or to keep as a picture. */

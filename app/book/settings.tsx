@@ -1,25 +1,24 @@
 import { useState } from 'react';
-import { STANDARDS } from '@/core/care';
+import { STANDARDS } from '@/core/care/model/constants';
 import { STANDARD_NAMES } from '@/core/records/standards';
 import { clueWords } from '@/core/arrivals/bikeRules';
 import { WEATHER_COLUMNS } from '@/core/formats/weatherColumns';
-import { formatShare } from '@/core/units';
+import { formatShare } from '@/core/units/format';
+import { changeSettings } from '@/store/commands/settings';
 import {
-  changeSettings,
   selectBikes,
   selectHasFileWeather,
   selectSession,
   selectSettings,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { fillWeather } from '@/store/weather';
 import { forgetFileWeather, takeWeatherFile } from '@/store/weatherFile';
 import { RecorderCard } from '@/ui/book/RecorderCard';
 import { WeatherCard } from '@/ui/book/WeatherCard';
 import { WrittenCard } from '@/ui/book/WrittenCard';
-import { Choice } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { Choice } from '@/ui/form/Choice';
+import { Page } from '@/ui/frame/Page';
 import { STANDARD_LABEL } from '@/core/words/labels';
 import { useSay } from '@/ui/useSay';
 

@@ -1,33 +1,25 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { ridingHours, type ChainReport } from '@/core/care';
-import { carePrices } from '@/core/money';
-import { dateFormat } from '@/core/intl';
-import { formatDistance, formatExactDistance, MS_PER_DAY } from '@/core/units';
-import { lubeOn, worksWith } from '@/core/years';
-import {
-  allWatts,
-  crossingOf,
-  minutesLost,
-  wattLedger,
-  wattMonths,
-  winBacks,
-  type GearTime,
-} from '@/core/watts';
-import {
-  changeSettings,
-  selectNow,
-  selectReplay,
-  selectReports,
-  selectSettings,
-  useAppDispatch,
-  useAppSelector,
-  useRideEntries,
-} from '@/store';
+import { ridingHours } from '@/core/care/model/exposure';
+import type { ChainReport } from '@/core/care/verdict/report';
+import { carePrices } from '@/core/money/carePrices';
+import { dateFormat } from '@/core/intl/dates';
+import { formatDistance, formatExactDistance } from '@/core/units/format';
+import { MS_PER_DAY } from '@/core/units/convert';
+import { lubeOn } from '@/core/years/question';
+import { worksWith } from '@/core/years/works';
+import { allWatts, wattLedger } from '@/core/watts/ledger';
+import { crossingOf, type GearTime } from '@/core/watts/gears';
+import { minutesLost } from '@/core/watts/minutes';
+import { wattMonths } from '@/core/watts/months';
+import { winBacks } from '@/core/watts/winBack';
+import { changeSettings } from '@/store/commands/settings';
+import { selectNow, selectReplay, selectReports, selectSettings } from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useRideEntries } from '@/store/hooks';
 import { selectCurrency } from '@/store/money';
-import { SelectField } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { SelectField } from '@/ui/form/SelectField';
+import { Page } from '@/ui/frame/Page';
 import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { GearMapCard } from '@/ui/watts/GearMapCard';

@@ -1,28 +1,28 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ChainReport } from '@/core/care';
-import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
-import { againQuestion, carePrices, daysOfLog, spendingOf } from '@/core/money';
-import { MS_PER_DAY } from '@/core/units';
+import type { ChainReport } from '@/core/care/verdict/report';
+import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube/classes';
+import { againQuestion } from '@/core/money/question';
+import { carePrices } from '@/core/money/carePrices';
+import { daysOfLog, spendingOf } from '@/core/money/sums';
+import { MS_PER_DAY } from '@/core/units/convert';
 import { lubeName, ridingSentence, soFarTitle, unpricedSentence } from '@/core/words/years';
-import {
-  lubeOn,
-  REGIME_NAMES,
-  waysOf,
-  yearsQuestion,
-  type RegimeName,
-  type YearsOf,
-} from '@/core/years';
-import { selectNow, selectReplay, selectReports, selectSettings, useAppSelector } from '@/store';
+import { lubeOn, yearsQuestion, type YearsOf } from '@/core/years/question';
+import { REGIME_NAMES, type RegimeName } from '@/core/years/regimes';
+import { waysOf } from '@/core/years/compare';
+import { selectNow, selectReplay, selectReports, selectSettings } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
 import { selectCurrency, selectLedger } from '@/store/money';
-import { Button, Choice, SelectField } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { Button } from '@/ui/form/Button';
+import { Choice } from '@/ui/form/Choice';
+import { SelectField } from '@/ui/form/SelectField';
+import { Page } from '@/ui/frame/Page';
 import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { AgainstCard } from '@/ui/money/AgainstCard';
 import { useAgain } from '@/ui/money/useAgain';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 import { PairCard } from '@/ui/years/PairCard';
 import { Playing } from '@/ui/years/Playing';
 import { useYears } from '@/ui/years/useYears';

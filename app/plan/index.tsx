@@ -1,15 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
-import {
-  noticed,
-  selectBikes,
-  selectGarage,
-  selectReplay,
-  selectSettings,
-  useAppDispatch,
-  useAppSelector,
-  useClock,
-} from '@/store';
+import { noticed } from '@/store/sessionSlice';
+import { selectBikes, selectGarage, selectReplay, selectSettings } from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { markPlan, changePlanSettings, sentOut } from '@/store/plan/commands';
 import { planGivenUp, planWanted, progressOf, supposed, whyOld } from '@/store/plan/planSlice';
 import { useRoundsOfPlan } from '@/store/rounds';

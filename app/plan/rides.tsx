@@ -2,14 +2,8 @@ import { formatISO } from 'date-fns/formatISO';
 import { useRouter } from 'expo-router';
 import { changeBy, ridesOfCalendar } from '@/core/plan/rides/calendarRides';
 import { daysAfter } from '@/core/time/dates';
-import {
-  selectBikes,
-  selectGarage,
-  selectNow,
-  selectUnits,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { selectBikes, selectGarage, selectNow, selectUnits } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { dropPlanned, savePlanned, takeCalendar } from '@/store/plan/plannedRides';
 import { usePlan } from '@/store/plan/usePlan';

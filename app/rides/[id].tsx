@@ -1,10 +1,12 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { ridingHours, airOfRide, skyFromRecord, stripOf } from '@/core/care';
-import type { WeatherWord } from '@/core/logbook';
+import { ridingHours } from '@/core/care/model/exposure';
+import { airOfRide, stripOf } from '@/core/care/replay/strip';
+import { skyFromRecord } from '@/core/care/model/sky';
+import type { WeatherWord } from '@/core/records/kinds';
 import { sayOf } from '@/core/words/problems';
 import type { RideEntry } from '@/core/rides/entries';
+import { amend, strike } from '@/store/commands/perform';
 import {
-  amend,
   selectBikes,
   selectFittings,
   selectNow,
@@ -13,16 +15,14 @@ import {
   selectSession,
   selectSettings,
   selectUnits,
-  strike,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
-import { Page } from '@/ui/frame';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
+import { Page } from '@/ui/frame/Page';
 import { draftOf } from '@/ui/rides/rideDraft';
 import { RideFacts } from '@/ui/rides/RideFacts';
 import { RideForm } from '@/ui/forms/lazily';
 import { SkyCard } from '@/ui/rides/SkyCard';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 /** A ride of the log: the weather it met, and what else is to be put right or taken out. */
 export default function OpenRide() {

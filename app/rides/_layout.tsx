@@ -3,22 +3,19 @@ import { useDeferredValue } from 'react';
 import { changeRides, type RideChange } from '@/core/rides/bulk';
 import type { RideEntry } from '@/core/rides/entries';
 import { countedRides } from '@/core/words/counted';
+import { amendAll, strike } from '@/store/commands/perform';
+import { noticed } from '@/store/sessionSlice';
 import {
-  amendAll,
-  noticed,
   selectBikes,
   selectFittings,
   selectGarage,
   selectNow,
   selectSession,
   selectSettings,
-  strike,
-  useAppDispatch,
-  useAppSelector,
-  useRideEntries,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useRideEntries } from '@/store/hooks';
 import { downloadText } from '@/ui/download';
-import { SideBySide } from '@/ui/frame';
+import { SideBySide } from '@/ui/frame/SideBySide';
 import { RidesPlace } from '@/ui/rides/lazily';
 
 /** Rides: the list, and beside it (over it on a phone) the ride being written. */

@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { understood } from '@/core/arrivals';
-import { selectGarage, selectReplay, selectUnits, useAppSelector } from '@/store';
-import { Page } from '@/ui/frame';
+import { understood } from '@/core/arrivals/understood';
+import { selectGarage, selectReplay, selectUnits } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
+import { Page } from '@/ui/frame/Page';
 import { UnderstoodPage } from '@/ui/rides/UnderstoodPage';
 
 /** What came of an import: what the log holds of each bike now, and what is believed of its chain. */

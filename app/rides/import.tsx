@@ -1,20 +1,12 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import {
-  bikeOfClue,
-  clueGroups,
-  groupOf,
-  olderRides,
-  planImport,
-  type Decision,
-  type Decisions,
-  type Past,
-  type Pasts,
-} from '@/core/arrivals';
+import { bikeOfClue, clueGroups, groupOf } from '@/core/arrivals/bikeRules';
+import { olderRides, type Past, type Pasts } from '@/core/arrivals/older';
+import { planImport, type Decision, type Decisions } from '@/core/arrivals/importRides';
 import { headerKey, unknownTables, type CsvMapping } from '@/core/formats/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
+import { changeSettings } from '@/store/commands/settings';
 import {
-  changeSettings,
   selectBikes,
   selectEvents,
   selectFittings,
@@ -23,13 +15,12 @@ import {
   selectNow,
   selectRideEvents,
   selectSettings,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { importRides } from '@/store/commands/arrivals';
 import { useRideFolder } from '@/store/useRideFolder';
 import { useRideReading } from '@/store/useRideReading';
-import { Page } from '@/ui/frame';
+import { Page } from '@/ui/frame/Page';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ImportPanel } from '@/ui/rides/ImportPanel';
 

@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
-import { selectSession, useAppSelector } from '@/store';
-import { useWide } from '@/ui/frame';
+import { selectSession } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
+import { useWide } from '@/ui/frame/useWide';
 
 // Lazy, so that the two routes that show it do not put it into the first script.
 const LogRide = lazy(() => import('./log'));

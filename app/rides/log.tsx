@@ -1,18 +1,17 @@
 import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
+import { record } from '@/store/commands/perform';
 import {
-  record,
   selectBikeRiddenLast,
   selectBikes,
   selectFittings,
   selectLastRide,
   selectNow,
   selectUnits,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { afterPaint } from '@/ui/afterPaint';
-import { Page } from '@/ui/frame';
+import { Page } from '@/ui/frame/Page';
 import { rideDraft } from '@/ui/rides/rideDraft';
 import { RideForm } from '@/ui/forms/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';

@@ -1,6 +1,8 @@
 import { Slot, usePathname, useRouter } from 'expo-router';
-import { selectShelf, useAppSelector } from '@/store';
-import { Menu, SideBySide } from '@/ui/frame';
+import { selectShelf } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
+import { Menu } from '@/ui/frame/Menu';
+import { SideBySide } from '@/ui/frame/SideBySide';
 import { ProductList } from '@/ui/shelf/lazily';
 
 const CHAPTERS = [

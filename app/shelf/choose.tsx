@@ -1,29 +1,28 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import type { ChainReport } from '@/core/care';
-import { ridingHoursOf, wetShareAhead } from '@/core/choice';
+import type { ChainReport } from '@/core/care/verdict/report';
+import { ridingHoursOf, wetShareAhead } from '@/core/choice/ahead';
 import { say } from '@/core/words/problems';
 import type { Result } from '@/core/problem';
 import { questionOf } from '@/core/choice/question';
+import { changeSettings } from '@/store/commands/settings';
 import {
-  changeSettings,
   selectGarage,
   selectNow,
   selectReplay,
   selectReports,
   selectSettings,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { fetchForecast, type Forecast } from '@/store/forecast';
 import { AllBikes } from '@/ui/choice/AllBikes';
 import { ChoicePanel } from '@/ui/choice/ChoicePanel';
 import { HorizonPick, HORIZON_WEEKS, type Horizon } from '@/ui/choice/HorizonPick';
 import { useSeasons } from '@/ui/choice/useSeasons';
 import { WishesCard } from '@/ui/choice/WishesCard';
-import { Choice } from '@/ui/form';
+import { Choice } from '@/ui/form/Choice';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
-import { Page } from '@/ui/frame';
+import { Page } from '@/ui/frame/Page';
 import { SchoolsCard } from '@/ui/shelf/SchoolsCard';
 
 const ALL = 'all bikes';

@@ -1,22 +1,21 @@
 import { useRouter } from 'expo-router';
-import { lastLube } from '@/core/care';
-import type { LubeClass } from '@/core/lube';
-import type { ProductKind } from '@/core/shelf';
+import { lastLube } from '@/core/care/verdict/report';
+import type { LubeClass } from '@/core/lube/classes';
+import type { ProductKind } from '@/core/records/kinds';
 import type { ShelfRow } from '@/core/shelf/rows';
+import { changeSettings } from '@/store/commands/settings';
 import {
-  changeSettings,
   selectMainReport,
   selectReplay,
   selectReports,
   selectSettings,
   selectShelf,
-  bikeChosen,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { bikeChosen } from '@/store/sessionSlice';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { takeOff } from '@/store/commands/garage';
-import { Choice } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { Choice } from '@/ui/form/Choice';
+import { Page } from '@/ui/frame/Page';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { DoseCalculator } from '@/ui/shelf/DoseCalculator';
 import { BathCalculator, MixCalculator, WaxCalculator } from '@/ui/shelf/MixingCalculators';

@@ -1,7 +1,9 @@
-import { selectReplay, selectUnits, strike, useAppDispatch, useAppSelector } from '@/store';
-import { Page } from '@/ui/frame';
+import { selectReplay, selectUnits } from '@/store/selectors';
+import { strike } from '@/store/commands/perform';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
+import { Page } from '@/ui/frame/Page';
 import { HandbookList } from '@/ui/shelf/HandbookList';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 /** The handbook: what each class of lube does, and what was learnt of coats from no known bottle. */
 export default function Handbook() {

@@ -1,7 +1,8 @@
 import { expectBandsToHold } from '@/test/bands';
 import { EVERY_CASE } from '@/test/cases';
 import { madeUpRider } from '@/test/riders';
-import { futuresOf, learntFor } from '@/core/care';
+import { futuresOf } from '@/core/care/model/personal';
+import { learntFor } from '@/core/care/replay/bookState';
 import { COVERAGE } from '../coverage';
 import { YEARS_COVERAGE } from '../yearsCoverage';
 

@@ -1,7 +1,9 @@
-import { DEFAULT_SETTINGS } from '@/core/settings';
-import { demoLogbook } from '@/core/demo';
-import { allEvents } from '@/core/logbook';
-import { chainNow, lastLube, Replay, reportOn, usualWork } from '@/core/care';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import { demoLogbook } from '@/core/demo/scenario';
+import { allEvents } from '@/core/logbook/chunks';
+import { chainNow, lastLube, reportOn } from '@/core/care/verdict/report';
+import { Replay } from '@/core/care/replay/replay';
+import { usualWork } from '@/core/care/verdict/proposal';
 import { sayOf } from '../obedient';
 
 const DAY = 86_400_000;

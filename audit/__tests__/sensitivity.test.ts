@@ -1,4 +1,4 @@
-import { CARE } from '@/core/care';
+import { CARE } from '@/core/care/model/constants';
 import { endsOf, levers } from '../sensitivity';
 
 describe('what is known of each constant', () => {

@@ -21,8 +21,15 @@ describe('the house', () => {
   });
 
   it('lets every room look down', () => {
-    const down = "export { cellOf } from '../../weather';\nexport * from './state';\n";
+    const down =
+      "export { cellOf } from '../../weather/cells';\nexport { CARE } from './constants';\n";
     expect(linted('src/core/care/model/ride.ts', down)).toBe('');
+  });
+
+  it('has no file that passes on all of another', () => {
+    const all = "export * from './state';\n";
+    for (const file of ['src/core/care/model/ride.ts', 'src/ui/frame/Page.tsx'])
+      expect(linted(file, all)).toContain('imported from the file that makes it');
   });
 
   it('is drawn as it stands: list and drawing on docs/architecture.md', () => {

@@ -1,7 +1,8 @@
-import { climbOf, diaryRides, type DiaryRide } from '@/core/demo';
+import { climbOf } from '@/core/demo/route';
+import { diaryRides, type DiaryRide } from '@/core/demo/diary';
 import { recorderReplySchema, type RecorderReply } from '@/core/formats/recorderReply';
 import { readRideFiles } from '@/core/formats/rideFile';
-import { dayOf } from '@/core/weather';
+import { dayOf } from '@/core/weather/hours';
 import { served } from '@/test/served';
 import { createApp } from '../app';
 import { DEVICE } from '../recorder/files';

@@ -1,7 +1,8 @@
-import { generateDays, regionAt } from '@/core/climate';
-import { ISLAND_SEED } from '@/core/demo';
+import { generateDays } from '@/core/climate/generator';
+import { regionAt } from '@/core/climate/climates';
+import { ISLAND_SEED } from '@/core/demo/diary';
 import { weatherReplySchema } from '@/core/formats/weatherReply';
-import { cellOf, placeOfCell } from '@/core/weather';
+import { cellOf, placeOfCell } from '@/core/weather/cells';
 import { served } from '@/test/served';
 import { createApp } from '../app';
 

@@ -1,8 +1,9 @@
 import { FitWriter } from '@markw65/fit-file-writer';
 import { BaseBuilder, buildGPX } from 'gpx-builder';
 import { create } from 'xmlbuilder2';
-import { climbOf, pointsAlong, type DiaryRide, type RoutePoint } from '@/core/demo';
-import { MS_PER_HOUR } from '@/core/units';
+import { climbOf, pointsAlong, type RoutePoint } from '@/core/demo/route';
+import type { DiaryRide } from '@/core/demo/diary';
+import { MS_PER_HOUR } from '@/core/units/convert';
 
 /** What the recorder calls itself in its files. */
 export const DEVICE = 'Island recorder';

@@ -1,9 +1,10 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import { Router, type Request } from 'express';
-import { diaryRides, ISLAND_GARAGE, type DiaryRide } from '@/core/demo';
-import type { RecorderReply } from '@/core/formats';
-import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
-import { dayOf } from '@/core/weather';
+import { diaryRides, type DiaryRide } from '@/core/demo/diary';
+import { ISLAND_GARAGE } from '@/core/demo/island';
+import type { RecorderReply } from '@/core/formats/recorderReply';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units/convert';
+import { dayOf } from '@/core/weather/hours';
 import { sendProblem } from '../problem';
 import { DEVICE, fitOf, gpxOf, tcxOf } from './files';
 

@@ -1,8 +1,10 @@
-import { FORECAST_DAYS, forecastDays, generateDays, regionAt } from '@/core/climate';
-import { ISLAND_SEED } from '@/core/demo';
-import type { WeatherReply } from '@/core/formats';
-import { dayOf, hourOf } from '@/core/weather';
-import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
+import { FORECAST_DAYS, forecastDays } from '@/core/climate/forecast';
+import { generateDays } from '@/core/climate/generator';
+import { regionAt } from '@/core/climate/climates';
+import { ISLAND_SEED } from '@/core/demo/diary';
+import type { WeatherReply } from '@/core/formats/weatherReply';
+import { dayOf, hourOf } from '@/core/weather/hours';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units/convert';
 
 export interface Asked {
   lat: number;

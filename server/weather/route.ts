@@ -2,8 +2,9 @@ import { gzipSync } from 'node:zlib';
 import { createHash } from 'node:crypto';
 import { Router } from 'express';
 import * as z from 'zod/mini';
-import { cellOf, hourOf, placeOfCell } from '@/core/weather';
-import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
+import { cellOf, placeOfCell } from '@/core/weather/cells';
+import { hourOf } from '@/core/weather/hours';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units/convert';
 import { sendProblem } from '../problem';
 import { forecastEnd, weatherHours } from './hours';
 

@@ -1,7 +1,10 @@
-import { airOf, openingsOf, restedBottles, type ChainState, type Replay } from '@/core/care';
+import { airOf } from '@/core/care/replay/bookState';
+import { openingsOf, restedBottles } from '@/core/care/replay/usage';
+import type { ChainState } from '@/core/care/model/state';
+import type { Replay } from '@/core/care/replay/replay';
 import type { AtTheBench } from '@/core/bench/offer';
-import type { Bike, Chain, Garage } from '@/core/garage';
-import type { Settings } from '@/core/settings';
+import type { Bike, Chain, Garage } from '@/core/records/garage';
+import type { Settings } from '@/core/records/settings';
 import { rotationOf } from '@/core/wear/rotation';
 
 interface Of {

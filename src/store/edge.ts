@@ -1,5 +1,5 @@
 import { monotonicFactory } from 'ulid';
-import { deviceZone } from '@/core/intl';
+import { deviceZone } from '@/core/intl/device';
 
 /** What core must be given from outside: the clock, new ids, the rider's zone. */
 export interface Edge {

@@ -1,4 +1,5 @@
-import { stampChange, type Change, type Logbook } from '@/core/logbook';
+import { stampChange, type Change } from '@/core/logbook/change';
+import type { Logbook } from '@/core/logbook/logbook';
 import { changed } from './logbookSlice';
 import type { AppThunk } from './store';
 

@@ -1,6 +1,7 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { daysOfLog, perYear } from '@/core/money';
-import { allWatts, crossingOf, wattLedger } from '@/core/watts';
+import { daysOfLog, perYear } from '@/core/money/sums';
+import { allWatts, wattLedger } from '@/core/watts/ledger';
+import { crossingOf } from '@/core/watts/gears';
 import { costSentence } from '@/core/words/money';
 import { wattsSentence } from '@/core/words/watts';
 import { selectCurrency, selectLastYear, selectSpending } from './money';

@@ -1,5 +1,10 @@
-import { bookFrom, bookText, chainNow, isEnoughFor, Replay } from '@/core/care';
-import { isCorrection, isPlain, type LogChunks, type LogEvent, type Logbook } from '@/core/logbook';
+import { bookFrom, bookText } from '@/core/care/replay/bookText';
+import { chainNow, isEnoughFor } from '@/core/care/verdict/report';
+import { Replay } from '@/core/care/replay/replay';
+import { isCorrection, isPlain } from '@/core/logbook/events';
+import type { LogChunks } from '@/core/logbook/chunks';
+import type { LogEvent } from '@/core/records/event';
+import type { Logbook } from '@/core/logbook/logbook';
 import { CURRENT_VERSION } from '@/core/logbook/versions';
 import { GARAGE, isPart, LOG, META, readMeta, SETTINGS } from './keys';
 import { parseJson, sumOf } from './parts';

@@ -1,7 +1,8 @@
 import { fail, ok, type Result } from '@/core/problem';
-import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
-import { hourOf, type Cell, type WeatherHour } from '@/core/weather';
-import { weatherService } from '@/work';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units/convert';
+import { hourOf, type WeatherHour } from '@/core/weather/hours';
+import type { Cell } from '@/core/weather/cells';
+import { weatherService } from '@/work/weatherSource';
 import { selectSettings } from './selectors';
 import type { AppThunk } from './store';
 

@@ -1,9 +1,9 @@
 import { createSelector } from '@reduxjs/toolkit';
-import type { Outlook } from '@/core/care';
+import type { Outlook } from '@/core/care/verdict/outlook';
 import { comingRides, dayReached, lastDaySaid } from '@/core/plan/rides/coming';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import { dateOf } from '@/core/time/zones';
-import { MS_PER_MINUTE } from '@/core/units';
+import { MS_PER_MINUTE } from '@/core/units/convert';
 import type { LikelyDays } from '@/core/words/verdict';
 import { selectGarage, selectNow, selectReplay, selectReports } from './selectors';
 import type { RootState } from './store';

@@ -1,6 +1,10 @@
-import { EMPTY_GARAGE, RECORD_KINDS, type Garage } from '@/core/garage';
-import { addEvents, mergeGarages, type Logbook } from '@/core/logbook';
-import { DEFAULT_SETTINGS, type Settings } from '@/core/settings';
+import { EMPTY_GARAGE } from '@/core/garage/empty';
+import { RECORD_KINDS } from '@/core/records/kinds';
+import type { Garage } from '@/core/records/garage';
+import { addEvents } from '@/core/logbook/chunks';
+import { mergeGarages, type Logbook } from '@/core/logbook/logbook';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import type { Settings } from '@/core/records/settings';
 import { flattenSettings, mergeSettings } from '@/core/logbook/settingsFields';
 import { chunkKey, GARAGE, LOG, SETTINGS } from './keys';
 import { writePart } from './parts';

@@ -1,5 +1,6 @@
 import { createAction, freeze, type UnknownAction } from '@reduxjs/toolkit';
-import { applyChange, mergeLogbooks, type Change, type Logbook } from '@/core/logbook';
+import { applyChange, type Change } from '@/core/logbook/change';
+import { mergeLogbooks, type Logbook } from '@/core/logbook/logbook';
 import { EMPTY_LOGBOOK } from './logbookFile';
 
 export const opened = createAction<Logbook>('logbook/opened');

@@ -1,7 +1,8 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { keepLedger, spendingOf, type Ledger } from '@/core/money';
+import { keepLedger, type Ledger } from '@/core/money/ledger';
+import { spendingOf } from '@/core/money/sums';
 import { minorDigits } from '@/core/intl/money';
-import { MS_PER_DAY } from '@/core/units';
+import { MS_PER_DAY } from '@/core/units/convert';
 import { selectGarage, selectNow, selectReplay, selectSettings } from './selectors';
 
 /** The currency the rider counts in, and how many of its smallest units make one. */

@@ -1,6 +1,8 @@
-import { checkMigrations, MIGRATIONS, type Logbook } from '@/core/logbook';
+import { checkMigrations } from '@/core/logbook/migrate';
+import { MIGRATIONS } from '@/core/logbook/migrations';
+import type { Logbook } from '@/core/logbook/logbook';
 import { LOGBOOK_VERSIONS } from '@/core/logbook/versions';
-import { playedInParts } from '@/core/care';
+import { playedInParts } from '@/core/care/replay/replay';
 import { browserBuild, type Edge } from './edge';
 import { firstLook, type LookHead } from './firstLook';
 import { keepLook } from './keepLook';
@@ -121,7 +123,7 @@ async function start(opening: Opening): Promise<void> {
   }
   store.dispatch(quarantineFound(read.quarantined));
   const isFirstDemo = name === 'demo' && Object.keys(read.logbook.log).length === 0;
-  const demo = isFirstDemo ? await import('@/core/demo') : null;
+  const demo = isFirstDemo ? await import('@/core/demo/scenario') : null;
   const logbook = demo ? demo.demoLogbook(edge.now(), edge.zone) : read.logbook;
   if (look) {
     const months = Object.keys(logbook.log).sort();

@@ -1,5 +1,5 @@
 import { buf as crc32 } from 'crc-32';
-import { endOfValue } from '@/core/logbook';
+import { endOfValue } from '@/core/logbook/balanced';
 import { CURRENT_VERSION } from '@/core/logbook/versions';
 
 /**

@@ -1,4 +1,4 @@
-import { type Logbook } from '@/core/logbook';
+import type { Logbook } from '@/core/logbook/logbook';
 import { loadValidation, type Validation } from '@/core/validation/load';
 import type { Problem } from '@/core/problem';
 import { asideOf, isPart, isQuarantine, type Quarantined } from './keys';

@@ -1,7 +1,11 @@
-import { RECORD_KINDS, type Garage } from '@/core/garage';
-import { addEvents, mergeGarages, type LogEvent, type Logbook } from '@/core/logbook';
+import { RECORD_KINDS } from '@/core/records/kinds';
+import type { Garage } from '@/core/records/garage';
+import { addEvents } from '@/core/logbook/chunks';
+import { mergeGarages, type Logbook } from '@/core/logbook/logbook';
+import type { LogEvent } from '@/core/records/event';
 import { CURRENT_VERSION } from '@/core/logbook/versions';
-import { DEFAULT_SETTINGS, type Settings } from '@/core/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import type { Settings } from '@/core/records/settings';
 import { mergeSettings, nestSettings, type FlatSettings } from '@/core/logbook/settingsFields';
 import type { Validation } from '@/core/validation/load';
 import {

@@ -1,6 +1,7 @@
-import { Replay } from '@/core/care';
-import type { Garage } from '@/core/garage';
-import { addedEvents, allEvents, type LogChunks, type Logbook } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import type { Garage } from '@/core/records/garage';
+import { addedEvents, allEvents, type LogChunks } from '@/core/logbook/chunks';
+import type { Logbook } from '@/core/logbook/logbook';
 
 /** A replay at one version of the log. A new object each time, so that selectors see the change. */
 export interface ReplayView {

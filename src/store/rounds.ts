@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
-import type { ChainReport, ReplayStep } from '@/core/care';
+import type { ChainReport } from '@/core/care/verdict/report';
+import type { ReplayStep } from '@/core/care/replay/step';
 import type { Round } from '@/core/records/rounds';
-import { isDue, isOverdue, roundsOf, unwanted, type RoundState } from '@/core/rounds';
+import { isDue, isOverdue, roundsOf, unwanted, type RoundState } from '@/core/rounds/due';
 import { alongSentence, overdueSentence } from '@/core/words/roundLines';
 import { useAppSelector } from './hooks';
 import { selectNow, selectReplay, selectReports, selectSettings } from './selectors';

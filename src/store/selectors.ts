@@ -1,13 +1,11 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { reportOn, stepsOf, type ChainReport, type ReplayStep } from '@/core/care';
-import type { Bike, Chain } from '@/core/garage';
-import {
-  allEvents,
-  fittings,
-  weatherFromFiles,
-  type PlainEvent,
-  type RideLogged,
-} from '@/core/logbook';
+import { reportOn, stepsOf, type ChainReport } from '@/core/care/verdict/report';
+import type { ReplayStep } from '@/core/care/replay/step';
+import type { Bike, Chain } from '@/core/records/garage';
+import { allEvents } from '@/core/logbook/chunks';
+import { fittings } from '@/core/logbook/fittings';
+import { weatherFromFiles } from '@/core/logbook/weatherSeen';
+import type { PlainEvent, RideLogged } from '@/core/records/event';
 import { shelfRows } from '@/core/shelf/rows';
 import { rideEntries, type RideEntry } from '@/core/rides/entries';
 import { createReplayCache } from './replayCache';

@@ -1,4 +1,4 @@
-import { mergeLogbooks, type Logbook } from '@/core/logbook';
+import { mergeLogbooks, type Logbook } from '@/core/logbook/logbook';
 import { CURRENT_VERSION } from '@/core/logbook/versions';
 import {
   besideKey,

@@ -1,10 +1,12 @@
-import { bikeOfClue, isKnown, planImport } from '@/core/arrivals';
-import type { RecorderReply } from '@/core/formats';
+import { bikeOfClue } from '@/core/arrivals/bikeRules';
+import { isKnown } from '@/core/arrivals/known';
+import { planImport } from '@/core/arrivals/importRides';
+import type { RecorderReply } from '@/core/formats/recorderReply';
 import type { ReadFile } from '@/core/formats/rideFile';
-import { allEvents } from '@/core/logbook';
-import { MS_PER_DAY } from '@/core/units';
+import { allEvents } from '@/core/logbook/chunks';
+import { MS_PER_DAY } from '@/core/units/convert';
 import { rideRecorder, type Recorder } from '@/work/recorder';
-import { recordRides } from './commands';
+import { recordRides } from './commands/perform';
 import { selectBikes, selectFittings, selectMainReport, selectRideEvents } from './selectors';
 import { syncMoved, type SyncStatus } from './sessionSlice';
 import type { AppThunk, RootState } from './store';

@@ -1,7 +1,8 @@
-import type { Replay } from '@/core/care';
-import { runningOn } from '@/core/garage';
-import { isSound, trialReport } from '@/core/trials';
-import type { Units } from '@/core/units';
+import type { Replay } from '@/core/care/replay/replay';
+import { runningOn } from '@/core/garage/trials';
+import { isSound } from '@/core/trials/setup';
+import { trialReport } from '@/core/trials/report';
+import type { Units } from '@/core/units/convert';
 import {
   answerSentence,
   armLabels,

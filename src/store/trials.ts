@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import type { Trial } from '@/core/records/trial';
 import type { BenchTrial } from '@/core/bench/trial';
-import { runningOn } from '@/core/garage';
-import { benchTrialOf, isSound, trialReport, type TrialReport } from '@/core/trials';
+import { runningOn } from '@/core/garage/trials';
+import { benchTrialOf, isSound } from '@/core/trials/setup';
+import { trialReport, type TrialReport } from '@/core/trials/report';
 import { armLabels, ragDueSentence } from '@/core/words/trials';
 import { useAppSelector } from './hooks';
 import { selectBikes, selectGarage, selectReplay, selectUnits } from './selectors';

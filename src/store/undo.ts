@@ -1,12 +1,10 @@
-import { RECORD_KINDS, type AnyRecord, type RecordKind } from '@/core/garage';
-import {
-  changedFields,
-  type Change,
-  type ChangedRecords,
-  type LogEvent,
-  type Logbook,
-} from '@/core/logbook';
-import { type Settings } from '@/core/settings';
+import { RECORD_KINDS, type RecordKind } from '@/core/records/kinds';
+import type { AnyRecord } from '@/core/records/garage';
+import { changedFields } from '@/core/logbook/fields';
+import type { Change, ChangedRecords } from '@/core/logbook/change';
+import type { LogEvent } from '@/core/records/event';
+import type { Logbook } from '@/core/logbook/logbook';
+import type { Settings } from '@/core/records/settings';
 import { flattenSettings, nestSettings, type FlatSettings } from '@/core/logbook/settingsFields';
 import equal from 'fast-deep-equal';
 import type { Edge } from './edge';

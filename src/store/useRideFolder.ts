@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { ImportRow } from '@/core/arrivals';
+import type { ImportRow } from '@/core/arrivals/importRides';
 import type { FolderFile, FolderLook } from './rideFolder';
 
 const loaded = () => import('./rideFolder');

@@ -1,9 +1,16 @@
-import { neededWeather, type WantedWeather } from '@/core/care';
-import type { LogEvent } from '@/core/logbook';
+import { neededWeather, type WantedWeather } from '@/core/care/replay/neededWeather';
+import type { LogEvent } from '@/core/records/event';
 import type { Problem } from '@/core/problem';
-import { MS_PER_HOUR } from '@/core/units';
-import { cellName, dayOf, startOfDay, type WeatherRecord } from '@/core/weather';
-import { noWeather, weatherService, type WeatherHours, type WeatherSource } from '@/work';
+import { MS_PER_HOUR } from '@/core/units/convert';
+import { cellName } from '@/core/weather/cells';
+import { dayOf, startOfDay } from '@/core/weather/hours';
+import type { WeatherRecord } from '@/core/weather/record';
+import {
+  noWeather,
+  weatherService,
+  type WeatherHours,
+  type WeatherSource,
+} from '@/work/weatherSource';
 import type { Edge } from './edge';
 import { enter } from './enter';
 import { selectNow, selectReplay, selectSettings } from './selectors';

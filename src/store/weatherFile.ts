@@ -1,8 +1,10 @@
-import { neededWeather } from '@/core/care';
-import type { HoursOfFile } from '@/core/formats';
-import { allEvents, weatherFromFiles, type LogEvent } from '@/core/logbook';
+import { neededWeather } from '@/core/care/replay/neededWeather';
+import type { HoursOfFile } from '@/core/formats/weatherFile';
+import { allEvents } from '@/core/logbook/chunks';
+import { weatherFromFiles } from '@/core/logbook/weatherSeen';
+import type { LogEvent } from '@/core/records/event';
 import { fail, ok, type Result } from '@/core/problem';
-import { weatherOfFile } from '@/work';
+import { weatherOfFile } from '@/work/weatherSource';
 import { enter } from './enter';
 import { selectReplay } from './selectors';
 import { noticed } from './sessionSlice';

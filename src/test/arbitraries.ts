@@ -1,19 +1,12 @@
 import { CAUSES, FAULT_STATES, FOLLOWED, NOISES, SIDES } from '@/core/records/faults';
 import fc from 'fast-check';
 import { TRIED } from '@/core/records/trialKinds';
-import { PRESETS, type Garage } from '@/core/garage';
-import {
-  CLEAN_METHODS,
-  DRYINGS,
-  SOUNDS,
-  SURFACES,
-  WEATHER_WORDS,
-  type LogEvent,
-  type PlainEvent,
-  type WeatherSeen,
-} from '@/core/logbook';
-import { LUBE_CLASS_NAMES } from '@/core/lube';
-import { cellOf } from '@/core/weather';
+import { PRESETS } from '@/core/garage/presets';
+import type { Garage } from '@/core/records/garage';
+import { CLEAN_METHODS, DRYINGS, SOUNDS, SURFACES, WEATHER_WORDS } from '@/core/records/kinds';
+import type { LogEvent, PlainEvent, WeatherSeen } from '@/core/records/event';
+import { LUBE_CLASS_NAMES } from '@/core/lube/classes';
+import { cellOf } from '@/core/weather/cells';
 import { weatherSeen } from './weather';
 
 /** A garage of two bikes and three chains, for generated logbooks. */

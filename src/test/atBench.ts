@@ -1,7 +1,8 @@
-import { Replay, reportOn } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
 import { usualWanted, type AtTheBench } from '@/core/bench/offer';
-import { DEFAULT_SETTINGS } from '@/core/settings';
-import { STORAGE_AIR } from '@/core/weather';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import { STORAGE_AIR } from '@/core/weather/drying';
 import { TEST_GARAGE } from './arbitraries';
 import { stamped } from './events';
 

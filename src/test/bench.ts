@@ -1,9 +1,10 @@
 import fc from 'fast-check';
-import { PRESETS, type Bike } from '@/core/garage';
-import { CLOSURES, DEPTHS } from '@/core/logbook';
-import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
+import { CLOSURES, DEPTHS } from '@/core/records/kinds';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '@/core/lube/classes';
 import { ROUNDS, type Round } from '@/core/records/rounds';
-import { ROUND_RULES } from '@/core/rounds';
+import { ROUND_RULES } from '@/core/rounds/table';
 import { atBenchRound } from '@/core/words/rounds';
 import { ADD_ONS, takesRounds } from '@/core/bench/addOns';
 import { changesChain } from '@/core/bench/depths';

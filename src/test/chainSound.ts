@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 
 /**
  * White noise of variance 1, uniform, as fast as a recording needs it. Source: G. Marsaglia 2003, Xorshift RNGs,

@@ -1,18 +1,17 @@
 import { dryRoad } from './dryRoad';
-import {
-  HANDBOOK,
-  ride,
-  rodeOn,
-  startState,
-  work,
-  type ChainState,
-  type WorkSpec,
-} from '@/core/care';
-import { exposureOf, ridingHours, skyOf, type Exposure } from '@/core/care';
-import type { Bike } from '@/core/garage';
-import type { ChainStart, CleanMethod, RideLogged } from '@/core/logbook';
-import type { LubeClass } from '@/core/lube';
-import { STORAGE_AIR, WeatherRecord } from '@/core/weather';
+import { HANDBOOK } from '@/core/care/model/personal';
+import { ride } from '@/core/care/model/ride';
+import { rodeOn } from '@/core/care/model/stand';
+import { startState, type ChainState } from '@/core/care/model/state';
+import { work, type WorkSpec } from '@/core/care/model/work';
+import { exposureOf, ridingHours, type Exposure } from '@/core/care/model/exposure';
+import { skyOf } from '@/core/care/model/sky';
+import type { Bike } from '@/core/records/garage';
+import type { ChainStart, RideLogged } from '@/core/records/event';
+import type { CleanMethod } from '@/core/records/kinds';
+import type { LubeClass } from '@/core/lube/classes';
+import { STORAGE_AIR } from '@/core/weather/drying';
+import { WeatherRecord } from '@/core/weather/record';
 
 /** A chain that comes into the logbook some way into its life. */
 export const USED_CHAIN = {

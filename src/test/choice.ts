@@ -1,4 +1,4 @@
-import type { ChoiceFacts } from '@/core/choice';
+import type { ChoiceFacts } from '@/core/choice/rules';
 
 /** What a choice of lube knows of an everyday rider with wet lube on, changed where a test needs it. */
 export const choiceFacts = (more: Partial<ChoiceFacts> = {}): ChoiceFacts => ({

@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import {
   beatsOf,
   countedGear,

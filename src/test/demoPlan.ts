@@ -1,7 +1,8 @@
-import { Replay, reportOn } from '@/core/care';
-import { demoLogbook } from '@/core/demo';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import { demoLogbook } from '@/core/demo/scenario';
 import { COMMUTER, GRAVEL, RACER } from '@/core/demo/island';
-import { allEvents } from '@/core/logbook';
+import { allEvents } from '@/core/logbook/chunks';
 import { planRequest } from '@/core/plan/ask';
 
 /** The moment at which tests plan the demo. */

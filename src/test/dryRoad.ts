@@ -1,4 +1,6 @@
-import type { Exposure, Sky, TypicalRiding } from '@/core/care';
+import type { Exposure } from '@/core/care/model/exposure';
+import type { Sky } from '@/core/care/model/sky';
+import type { TypicalRiding } from '@/core/care/verdict/typical';
 
 /** What so many kilometres of clean dry tarmac do, at 25 km/h; changed where a test needs it. */
 export const dryRoad = (km: number, more: Partial<Exposure> = {}): Exposure => ({

@@ -1,11 +1,5 @@
-import {
-  NOT_RECORDED,
-  type ChainStart,
-  type PlainEvent,
-  type RideLogged,
-  type Unwritten,
-  type WorkDone,
-} from '@/core/logbook';
+import { NOT_RECORDED, type Unwritten } from '@/core/logbook/events';
+import type { ChainStart, PlainEvent, RideLogged, WorkDone } from '@/core/records/event';
 
 /** An event as a test writes it; `stamped` adds the rest. */
 export type Body = Unwritten;

@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import { CAUSE_FACTS } from '@/core/faults/causes';
 import {
   MINUTES_TO_COUNT,

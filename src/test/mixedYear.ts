@@ -1,5 +1,5 @@
-import type { Chance } from '@/core/chance';
-import type { WeatherWord } from '@/core/logbook';
+import type { Chance } from '@/core/chance/chance';
+import type { WeatherWord } from '@/core/records/kinds';
 
 /** Rides of a year by their weather, each with its share. */
 type Year = readonly (readonly [WeatherWord, number])[];

@@ -1,17 +1,11 @@
-import {
-  copyState,
-  extraWatts,
-  filmAt,
-  ride,
-  rodeOn,
-  stand,
-  wetOn,
-  work as doWork,
-  type ChainState,
-  type Exposure,
-  type Factors,
-} from '@/core/care';
-import type { Air } from '@/core/weather';
+import { copyState, extraWatts, type ChainState } from '@/core/care/model/state';
+import { filmAt } from '@/core/care/verdict/lookAhead';
+import { ride } from '@/core/care/model/ride';
+import { rodeOn, stand, wetOn } from '@/core/care/model/stand';
+import { work as doWork } from '@/core/care/model/work';
+import type { Exposure } from '@/core/care/model/exposure';
+import type { Factors } from '@/core/care/model/personal';
+import type { Air } from '@/core/weather/drying';
 import type { BikeProblem, Work } from '@/core/plan/solver/problem';
 import { plainEnd, plainGrubbiness, PLAIN_WEIGHT } from './plainPlan';
 

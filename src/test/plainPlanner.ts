@@ -1,7 +1,10 @@
-import { copyState, extraWatts, ride, rodeOn, stand, work, type ChainState } from '@/core/care';
+import { copyState, extraWatts, type ChainState } from '@/core/care/model/state';
+import { ride } from '@/core/care/model/ride';
+import { rodeOn, stand } from '@/core/care/model/stand';
+import { work } from '@/core/care/model/work';
 import { COGS, FILM, INSIDE, OUTSIDE } from '@/core/plan/solver/grid';
 import type { BenchSlot, BikeProblem, Work } from '@/core/plan/solver/problem';
-import { MS_PER_DAY } from '@/core/units';
+import { MS_PER_DAY } from '@/core/units/convert';
 import { plainEnd, plainGrubbiness, plainPrice, PLAIN_WEIGHT, whyNot } from './plainPlan';
 
 /**

@@ -1,7 +1,10 @@
 import { dryRoad } from './dryRoad';
-import { startState, OF_ITS_CLASS, type Exposure, type Factors, type WorkSpec } from '@/core/care';
-import { Chance } from '@/core/chance';
-import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
+import { startState } from '@/core/care/model/state';
+import { OF_ITS_CLASS, type WorkSpec } from '@/core/care/model/work';
+import type { Exposure } from '@/core/care/model/exposure';
+import type { Factors } from '@/core/care/model/personal';
+import { Chance } from '@/core/chance/chance';
+import { LUBE_CLASSES, type LubeClass } from '@/core/lube/classes';
 import { follow, type Policy } from '@/core/plan/simulate/follow';
 import { meanTotal } from '@/core/plan/simulate/search';
 import type {
@@ -11,8 +14,8 @@ import type {
   RideExposed,
   Work,
 } from '@/core/plan/solver/problem';
-import { STORAGE_AIR } from '@/core/weather';
-import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units';
+import { STORAGE_AIR } from '@/core/weather/drying';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/units/convert';
 
 /** Tuesday evening: the first bench of a test's plan. */
 export const FIRST = Date.parse('2026-11-24T18:00:00Z');

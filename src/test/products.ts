@@ -1,4 +1,4 @@
-import type { Product } from '@/core/shelf';
+import type { Product } from '@/core/records/product';
 
 /** A bottle of wet lube with nothing special about it, changed where a test needs it. */
 export const productOf = (more: Partial<Product> = {}): Product => ({

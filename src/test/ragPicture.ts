@@ -1,5 +1,5 @@
 import jpeg from 'jpeg-js';
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 
 /**
  * A rag as a camera sees it, rendered from known reflectances: nothing here is shared with what reads it. Light is

@@ -1,5 +1,5 @@
 import { cellsOf, isSharp, seeRag, type Picture } from '@/core/senses/rag/sight';
-import type { RagReading } from '@/core/senses/rag';
+import type { RagReading } from '@/core/senses/rag/read';
 import { refuse, type Measured } from '@/core/senses/refusal';
 import { ragPicture, randomScene, type RagScene } from './ragPicture';
 

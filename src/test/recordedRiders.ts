@@ -1,5 +1,5 @@
-import { Chance } from '@/core/chance';
-import { Replay } from '@/core/care';
+import { Chance } from '@/core/chance/chance';
+import { Replay } from '@/core/care/replay/replay';
 import { TEST_GARAGE } from './arbitraries';
 import { fittedBody, rideBody, stamped, type Body } from './events';
 

@@ -1,7 +1,7 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import { TEST_GARAGE } from './arbitraries';
 import { rideBody, stamped, type Body, workBody } from './events';
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 
 /**
  * Made-up riders with a known truth: each has a factor on the handbook life of wet lube, drawn from the spread

@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import { framesOf } from '@/core/senses/sound/frames';
 import { onsetsOf } from '@/core/senses/sound/onsets';
 import { periodsOf, type Beating } from '@/core/senses/sound/period';

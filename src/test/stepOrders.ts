@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import { bestOrder, costOf, type Costed } from '@/core/faults/order';
 
 const CAUSES = 5;

@@ -1,7 +1,10 @@
-import { Chance } from '@/core/chance';
-import { exposureOf, Replay, ridingHours, skyOf, type Exposure } from '@/core/care';
-import type { PlainEvent, RideLogged, WeatherWord } from '@/core/logbook';
-import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
+import { Chance } from '@/core/chance/chance';
+import { exposureOf, ridingHours, type Exposure } from '@/core/care/model/exposure';
+import { Replay } from '@/core/care/replay/replay';
+import { skyOf } from '@/core/care/model/sky';
+import type { PlainEvent, RideLogged } from '@/core/records/event';
+import type { WeatherWord } from '@/core/records/kinds';
+import { LUBE_CLASSES, type LubeClass } from '@/core/lube/classes';
 import type { Trial } from '@/core/records/trial';
 import type { Arm } from '@/core/records/trialKinds';
 import { dueArm } from '@/core/trials/due';
@@ -10,7 +13,7 @@ import { coatsOf } from '@/core/trials/judged';
 import { answerOf, type Answer } from '@/core/trials/answer';
 import { askedOf, trialReport, type TrialReport } from '@/core/trials/report';
 import type { Evidence } from '@/core/trials/evidence';
-import { WeatherRecord } from '@/core/weather';
+import { WeatherRecord } from '@/core/weather/record';
 import { TEST_GARAGE } from './arbitraries';
 import { fittedBody, rideBody, workBody, type Body } from './events';
 

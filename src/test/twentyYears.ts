@@ -1,7 +1,9 @@
-import { demoLogbook } from '@/core/demo';
-import type { Garage } from '@/core/garage';
-import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
-import { MS_PER_DAY } from '@/core/units';
+import { demoLogbook } from '@/core/demo/scenario';
+import type { Garage } from '@/core/records/garage';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import type { LogEvent } from '@/core/records/event';
+import type { Logbook } from '@/core/logbook/logbook';
+import { MS_PER_DAY } from '@/core/units/convert';
 
 export const NOW = Date.parse('2026-11-24T10:00:00Z');
 

@@ -1,7 +1,7 @@
 import { writeBackup } from '@/core/formats/backup';
-import { addEvents } from '@/core/logbook';
-import { ISLAND_GARAGE } from '@/core/demo';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { addEvents } from '@/core/logbook/chunks';
+import { ISLAND_GARAGE } from '@/core/demo/island';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { fittedBody, rideBody, stamped, workBody, type Body } from './events';
 
 /** The racer of the island with one chain, and two bottles on the shelf. */

@@ -1,7 +1,7 @@
 import type { Job } from '@/core/bench/job';
 import { procedure } from '@/core/bench/procedure';
 import { timelineOf } from '@/core/bench/timeline';
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import { atBenchRound } from '@/core/words/rounds';
 import { benchLube, jobOf } from './bench';
 

@@ -1,12 +1,7 @@
-import type { WeatherSeen } from '@/core/logbook';
-import {
-  cellName,
-  dayOf,
-  type Cell,
-  type WeatherDay,
-  type WeatherHour,
-  type WeatherRecord,
-} from '@/core/weather';
+import type { WeatherSeen } from '@/core/records/event';
+import { cellName, type Cell } from '@/core/weather/cells';
+import { dayOf, type WeatherDay, type WeatherHour } from '@/core/weather/hours';
+import type { WeatherRecord } from '@/core/weather/record';
 
 /** Mild dry air, as a test's weather is unless it says otherwise. */
 export const FAIR: WeatherHour = { rainMm: 0, temperatureC: 15, humidity: 0.7, windMs: 3 };

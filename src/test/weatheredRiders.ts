@@ -1,19 +1,15 @@
-import { Chance } from '@/core/chance';
-import {
-  exposureOf,
-  readClocks,
-  Replay,
-  ride as rideChain,
-  skyOf,
-  SWATCH_LEVELS,
-  type ChainState,
-  type ClockName,
-  type Factors,
-  type Limits,
-} from '@/core/care';
-import type { RideLogged } from '@/core/logbook';
+import { Chance } from '@/core/chance/chance';
+import { exposureOf } from '@/core/care/model/exposure';
+import { readClocks, type ClockName, type Limits } from '@/core/care/verdict/clocks';
+import { Replay } from '@/core/care/replay/replay';
+import { ride as rideChain } from '@/core/care/model/ride';
+import { skyOf } from '@/core/care/model/sky';
+import { SWATCH_LEVELS } from '@/core/care/model/constants';
+import type { ChainState } from '@/core/care/model/state';
+import type { Factors } from '@/core/care/model/personal';
+import type { RideLogged } from '@/core/records/event';
 import type { RagPhoto } from '@/core/records/rag';
-import { WeatherRecord } from '@/core/weather';
+import { WeatherRecord } from '@/core/weather/record';
 import { TEST_GARAGE } from './arbitraries';
 import { rideBody, stamped, workBody, type Body } from './events';
 import { wordOfYear } from './mixedYear';

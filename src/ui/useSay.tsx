@@ -1,6 +1,7 @@
 import { createContext, useCallback, useContext, type ReactNode } from 'react';
 import type { Problem } from '@/core/problem';
-import { DEFAULT_SETTINGS, type Written } from '@/core/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import type { Written } from '@/core/settings/regional';
 import { say, sayOf } from '@/core/words/problems';
 
 /** What every part of the interface goes by. */

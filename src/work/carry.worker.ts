@@ -1,16 +1,9 @@
 import { expose, transfer } from 'comlink';
 import { create } from 'qrcode';
 import { prepareZXingModule, readBarcodes } from 'zxing-wasm/reader';
-import {
-  Gathering,
-  parcelOf,
-  pieceOf,
-  piecesIn,
-  readCode,
-  unpacked,
-  writePiece,
-  type Parcel,
-} from '@/core/carry';
+import { Gathering, pieceOf } from '@/core/carry/fountain';
+import { parcelOf, piecesIn, readCode, writePiece, type Parcel } from '@/core/carry/frame';
+import { unpacked } from '@/core/carry/packed';
 
 prepareZXingModule({ overrides: { locateFile: () => '/codes.wasm' } });
 

@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
-import { rideSeason, type Candidate, type Curve, type SeasonPlan } from '@/core/choice';
+import { rideSeason, type SeasonPlan } from '@/core/choice/season';
+import type { Candidate } from '@/core/choice/candidate';
+import type { Curve } from '@/core/choice/rank';
 
 /** One bike's question: which of these lubes, on this riding. */
 export interface ChoiceJob {

@@ -1,5 +1,5 @@
 import { proxy, wrap } from 'comlink';
-import type { Curve } from '@/core/choice';
+import type { Curve } from '@/core/choice/rank';
 import type { ChoiceApi, ChoiceJob } from './choice.worker';
 import { runInWorker, type Hired } from './runInWorker';
 

@@ -4,7 +4,7 @@ import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanRequest } from '@/core/plan/agenda/request';
 import { fail, type Result } from '@/core/problem';
-import { MS_PER_MINUTE } from '@/core/units';
+import { MS_PER_MINUTE } from '@/core/units/convert';
 import type { PlanApi } from './plan.worker';
 import { runInWorker, type Ended, type Hired } from './runInWorker';
 

@@ -1,4 +1,4 @@
-import type { HoursOfFile } from '@/core/formats';
+import type { HoursOfFile } from '@/core/formats/weatherFile';
 import { fail, type Result } from '@/core/problem';
 import { startReader } from './readRideFiles';
 import { runInWorker } from './runInWorker';

@@ -1,4 +1,4 @@
-import type { RecorderReply } from '@/core/formats';
+import type { RecorderReply } from '@/core/formats/recorderReply';
 import { fail, ok, type Result } from '@/core/problem';
 import { ask, askJson } from './ask';
 

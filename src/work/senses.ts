@@ -1,7 +1,9 @@
 import { transfer, wrap } from 'comlink';
-import type { Outlines, RagReading } from '@/core/senses/rag';
+import type { Outlines, RagReading } from '@/core/senses/rag/read';
 import { refuse, type Measured } from '@/core/senses/refusal';
-import type { Recording, Sound, Turn } from '@/core/senses/sound';
+import type { Recording } from '@/core/senses/sound/listen';
+import type { Sound } from '@/core/senses/sound/frames';
+import type { Turn } from '@/core/senses/sound/turn';
 import { runInWorker, type Hired } from './runInWorker';
 import type { Opened, SensesApi } from './senses.worker';
 

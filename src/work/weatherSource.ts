@@ -1,7 +1,8 @@
-import type { HoursOfFile } from '@/core/formats';
+import type { HoursOfFile } from '@/core/formats/weatherFile';
 import { ok, type Result } from '@/core/problem';
-import { MS_PER_HOUR } from '@/core/units';
-import { hourOf, placeOfCell, type Cell, type WeatherHour } from '@/core/weather';
+import { MS_PER_HOUR } from '@/core/units/convert';
+import { hourOf, type WeatherHour } from '@/core/weather/hours';
+import { placeOfCell, type Cell } from '@/core/weather/cells';
 import { askJson } from './ask';
 
 type Column = readonly (number | null)[];

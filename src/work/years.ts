@@ -1,6 +1,7 @@
 import { proxy, wrap } from 'comlink';
-import type { Again } from '@/core/money';
-import type { RegimeName, YearsAsked } from '@/core/years';
+import type { Again } from '@/core/money/against';
+import type { RegimeName } from '@/core/years/regimes';
+import type { YearsAsked } from '@/core/years/years';
 import { addFigures, type YearsFigures } from '@/core/years/figures';
 import { runInWorker, type Hired } from './runInWorker';
 import type { YearsApi } from './years.worker';

@@ -1,6 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { lastLube, NEW_CHAIN, startState } from '@/core/care';
+import { lastLube } from '@/core/care/verdict/report';
+import { NEW_CHAIN, startState } from '@/core/care/model/state';
 import {
   selectFittings,
   selectGarage,
@@ -8,17 +9,16 @@ import {
   selectReplay,
   selectReports,
   selectSettings,
-  useAppSelector,
-  useClock,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppSelector, useClock } from '@/store/hooks';
 import { atTheBench } from '@/store/atTheBench';
 import { boxedChain } from '@/store/commands/garage';
 import { keptText } from '@/store/keptText';
 import { useDueRounds } from '@/store/rounds';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { NewChainStart } from '@/ui/bench/lazily';
-import { Page } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import { Page } from '@/ui/frame/Page';
+import { Txt } from '@/ui/theme/Txt';
 
 /** A chain out of its box onto a bike: what it is, before the bench guides the fitting. */
 export default function NewChainAtTheBench() {

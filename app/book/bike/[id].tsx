@@ -1,31 +1,31 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { BikeFields } from '@/core/entry/bike';
-import type { Bike, Chain } from '@/core/garage';
-import type { Fitting } from '@/core/logbook';
+import type { Bike, Chain } from '@/core/records/garage';
+import type { Fitting } from '@/core/logbook/fittings';
+import { record } from '@/store/commands/perform';
 import {
-  record,
   selectChains,
   selectFittings,
   selectGarage,
   selectNow,
   selectReplay,
   selectUnits,
-  useAppDispatch,
-  useAppSelector,
-  useNewId,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useNewId } from '@/store/hooks';
 import { fitNewChain, retireBike, saveBike, type NewChainFit } from '@/store/commands/garage';
 import { fitPart } from '@/store/commands/parts';
 import { selectComing } from '@/store/likelyDays';
 import { useOpenLogbook } from '@/store/OpenContext';
-import { Button, useAsOpened } from '@/ui/form';
-import { Card, Page } from '@/ui/frame';
+import { Button } from '@/ui/form/Button';
+import { useAsOpened } from '@/ui/form/useAsOpened';
+import { Card } from '@/ui/frame/Card';
+import { Page } from '@/ui/frame/Page';
 import { BikeForm, BikeWear, PartsCard, SwapChains, TogetherNote } from '@/ui/forms/lazily';
 import { NewChain } from '@/ui/bench/lazily';
 import type { NewChainProps } from '@/ui/garage/NewChain';
 import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 /** A bike: its specs, and the chain on it. `new` writes a new one. */
 export default function BikePage() {

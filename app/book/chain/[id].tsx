@@ -1,25 +1,23 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { bikeOf } from '@/core/care';
+import { bikeOf } from '@/core/care/replay/bookState';
 import type { ChainFields } from '@/core/entry/chain';
-import type { Chain } from '@/core/garage';
+import type { Chain } from '@/core/records/garage';
+import { strike } from '@/store/commands/perform';
 import {
-  strike,
   selectChainSteps,
   selectGarage,
   selectNow,
   selectReplay,
   selectUnits,
-  useAppDispatch,
-  useAppSelector,
-  useNewId,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector, useNewId } from '@/store/hooks';
 import { saveChain, retireChain } from '@/store/commands/garage';
 import { selectComing } from '@/store/likelyDays';
 import { useOpenLogbook } from '@/store/OpenContext';
-import { useAsOpened } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { useAsOpened } from '@/ui/form/useAsOpened';
+import { Page } from '@/ui/frame/Page';
 import { ChainForm, WearCard } from '@/ui/forms/lazily';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 /** A chain: its specs and its wear. `new` writes a new one. */
 export default function ChainPage() {

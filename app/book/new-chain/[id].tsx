@@ -1,15 +1,10 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import {
-  selectFittings,
-  selectGarage,
-  selectReplay,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { selectFittings, selectGarage, selectReplay } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { saveBike } from '@/store/commands/garage';
 import { NewChainCards } from '@/ui/bench/lazily';
-import { Page } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import { Page } from '@/ui/frame/Page';
+import { Txt } from '@/ui/theme/Txt';
 
 /** Which chain a bike takes, how long and which way round, and the figures of the one it has. */
 export default function NewChainPage() {

@@ -1,16 +1,10 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import {
-  selectGarage,
-  selectNow,
-  selectReplay,
-  selectUnits,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+import { selectGarage, selectNow, selectReplay, selectUnits } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { endPart, fitNewPart, fitPart, savePart, takePartOff } from '@/store/commands/parts';
-import { Page } from '@/ui/frame';
+import { Page } from '@/ui/frame/Page';
 import { PartCard, PartForm } from '@/ui/forms/lazily';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 /** A part: its story and where it goes. `new` notes one on the bike named by `bike`. */
 export default function PartPage() {

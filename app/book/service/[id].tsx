@@ -1,10 +1,11 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
-import type { Garage } from '@/core/garage';
-import type { Life, Service } from '@/core/wear';
-import { selectGarage, selectNow, selectReplay, selectUnits, useAppSelector } from '@/store';
-import { Page } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import type { Garage } from '@/core/records/garage';
+import type { Life, Service } from '@/core/wear/service';
+import { selectGarage, selectNow, selectReplay, selectUnits } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
+import { Page } from '@/ui/frame/Page';
+import { Txt } from '@/ui/theme/Txt';
 import { downloadText } from '@/ui/download';
 import { ServiceHistory } from '@/ui/forms/lazily';
 

@@ -1,12 +1,13 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { selectGarage, selectReplay, selectUnits, useAppDispatch, useAppSelector } from '@/store';
+import { selectGarage, selectReplay, selectUnits } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { endTrial, removeTrial } from '@/store/commands/trials';
 import { useTrialReport } from '@/store/trials';
 import { armLabels, trialTitle } from '@/core/words/trials';
 import { downloadText } from '@/ui/download';
-import { Button } from '@/ui/form';
-import { Page } from '@/ui/frame';
-import { Txt } from '@/ui/theme';
+import { Button } from '@/ui/form/Button';
+import { Page } from '@/ui/frame/Page';
+import { Txt } from '@/ui/theme/Txt';
 import { TrialPage } from '@/ui/trials/TrialPage';
 
 /** One trial: what it says, and every coat of it. */

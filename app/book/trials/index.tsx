@@ -1,8 +1,11 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { selectBikes, selectGarage, selectReplay, useAppSelector } from '@/store';
+import { selectBikes, selectGarage, selectReplay } from '@/store/selectors';
+import { useAppSelector } from '@/store/hooks';
 import { useTrials } from '@/store/trials';
-import { coatsSince, standingOn, trialReport, type Standing } from '@/core/trials';
+import { coatsSince } from '@/core/trials/coats';
+import { standingOn, type Standing } from '@/core/trials/standing';
+import { trialReport } from '@/core/trials/report';
 import { answerSentence, armLabels, dueSentence, trialTitle } from '@/core/words/trials';
 import { lubeName } from '@/core/words/years';
 import { TrialsPage, type StandingLine, type TrialLine } from '@/ui/trials/TrialsPage';

@@ -1,8 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { lastLube, type ChainReport } from '@/core/care';
+import { lastLube, type ChainReport } from '@/core/care/verdict/report';
 import { usualWanted } from '@/core/bench/offer';
-import { runningOn } from '@/core/garage';
+import { runningOn } from '@/core/garage/trials';
 import { plannedOf } from '@/core/trials/ask';
 import { designsOf } from '@/core/trials/designs';
 import { possibleWays } from '@/core/trials/possible';
@@ -13,17 +13,16 @@ import {
   selectReplay,
   selectReports,
   selectSettings,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { atTheBench } from '@/store/atTheBench';
 import { beginTrial } from '@/store/commands/trials';
 import { selectCurrency } from '@/store/money';
-import { Button } from '@/ui/form';
-import { Page } from '@/ui/frame';
+import { Button } from '@/ui/form/Button';
+import { Page } from '@/ui/frame/Page';
 import { usePickedBike } from '@/ui/garage/BikePick';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 import { PlanTrial } from '@/ui/trials/PlanTrial';
 
 /** Planning a trial on one of the bikes. */

@@ -1,19 +1,12 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { bikeOf } from '@/core/care';
-import { wearLimitPercent } from '@/core/chain';
-import {
-  amend,
-  record,
-  selectChainSteps,
-  selectGarage,
-  selectNow,
-  selectReplay,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
-import { Page } from '@/ui/frame';
+import { bikeOf } from '@/core/care/replay/bookState';
+import { wearLimitPercent } from '@/core/chain/geometry';
+import { amend, record } from '@/store/commands/perform';
+import { selectChainSteps, selectGarage, selectNow, selectReplay } from '@/store/selectors';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
+import { Page } from '@/ui/frame/Page';
 import { MeasureForm } from '@/ui/forms/lazily';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 /** Measuring the wear of a chain, guided, with a dated reading at the end. */
 export default function MeasureWear() {

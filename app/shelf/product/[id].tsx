@@ -1,28 +1,31 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { ProductFields } from '@/core/entry/product';
-import type { ReplayStep } from '@/core/care';
-import { LUBE_CLASSES, USUAL_LINKS } from '@/core/lube';
-import { unitPrice, usualCoatCost, type Product } from '@/core/shelf';
+import type { ReplayStep } from '@/core/care/replay/step';
+import { LUBE_CLASSES } from '@/core/lube/classes';
+import { USUAL_LINKS } from '@/core/lube/dose';
+import { unitPrice, usualCoatCost } from '@/core/shelf/stock';
+import type { Product } from '@/core/records/product';
 import type { ShelfRow } from '@/core/shelf/rows';
 import { costPer1000Km, spentOn, TELLING_KM } from '@/core/shelf/spent';
-import { formatDistance, type Units } from '@/core/units';
+import { formatDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import {
   selectGarage,
   selectNow,
   selectReplay,
   selectSettings,
   selectShelf,
-  strike,
-  useAppDispatch,
-  useAppSelector,
-} from '@/store';
+} from '@/store/selectors';
+import { strike } from '@/store/commands/perform';
+import { useAppDispatch, useAppSelector } from '@/store/hooks';
 import { saveProduct } from '@/store/commands/garage';
-import { useAsOpened } from '@/ui/form';
-import { Card, Page } from '@/ui/frame';
+import { useAsOpened } from '@/ui/form/useAsOpened';
+import { Card } from '@/ui/frame/Card';
+import { Page } from '@/ui/frame/Page';
 import { Learnt } from '@/ui/shelf/Learnt';
 import { ProductForm } from '@/ui/forms/lazily';
 import { formatAmount, formatMoney } from '@/core/words/shelf';
-import { Txt } from '@/ui/theme';
+import { Txt } from '@/ui/theme/Txt';
 
 const EACH = { degreaser: 'ml', solvent: 'ml', wax: 'g', cleaner: 'ml', rags: 'piece' } as const;
 

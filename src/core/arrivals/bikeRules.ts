@@ -1,5 +1,5 @@
-import type { Bike } from '../garage';
-import type { RideFromFile } from '../formats';
+import type { Bike } from '../records/garage';
+import type { RideFromFile } from '../formats/rideFromFile';
 import type { ReadFile } from '../formats/rideFile';
 import { ownPath } from '../formats/within';
 import type { WorkFromFile } from '../formats/table/work';

@@ -1,16 +1,12 @@
 import type { RideFields } from '../entry/ride';
-import type { RideFromFile } from '../formats';
+import type { RideFromFile } from '../formats/rideFromFile';
 import type { ReadFile } from '../formats/rideFile';
 import type { WorkFromFile } from '../formats/table/work';
-import {
-  firstFitted,
-  type Fitting,
-  type PlainEvent,
-  type RideLogged,
-  type Surface,
-} from '../logbook';
+import { firstFitted, type Fitting } from '../logbook/fittings';
+import type { PlainEvent, RideLogged } from '../records/event';
+import type { Surface } from '../records/kinds';
 import type { Problem } from '../problem';
-import { MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR } from '../units/convert';
 import { clueOf, clueOfWork } from './bikeRules';
 import { knownRides, type KnownRides } from './known';
 import { eventOfWork, isWorkKnown, type NewWork } from './pastWork';

@@ -1,6 +1,6 @@
-import type { RideFromFile } from '../formats';
-import type { RideLogged } from '../logbook';
-import { MS_PER_HOUR } from '../units';
+import type { RideFromFile } from '../formats/rideFromFile';
+import type { RideLogged } from '../records/event';
+import { MS_PER_HOUR } from '../units/convert';
 
 /** Two rides are one when they start within this and their distances agree within the share. */
 const SAME_START_MS = 2 * 60_000;

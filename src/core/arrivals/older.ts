@@ -1,4 +1,5 @@
-import { movedFittings, type OnSince, type PlainEvent } from '../logbook';
+import { movedFittings, type OnSince } from '../logbook/earlier';
+import type { PlainEvent } from '../records/event';
 import type { ImportRow } from './importRides';
 import { plainWork, type NewWork } from './pastWork';
 

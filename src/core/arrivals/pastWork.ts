@@ -1,8 +1,9 @@
 import type { WorkFromFile } from '../formats/table/work';
-import { chainOn, type Fitting, type PlainEvent, type WorkDone } from '../logbook';
-import type { LubeClass } from '../lube';
+import { chainOn, type Fitting } from '../logbook/fittings';
+import type { PlainEvent, WorkDone } from '../records/event';
+import type { LubeClass } from '../lube/classes';
 import { fail, ok, type Result } from '../problem';
-import { MS_PER_DAY } from '../units';
+import { MS_PER_DAY } from '../units/convert';
 
 type Body<T> = T extends unknown ? Omit<T, 'id' | 'zone' | 'recordedAt'> : never;
 /** Work or a reading of wear, as it goes into the log. */

@@ -1,6 +1,6 @@
-import type { RideFromFile } from '../formats';
-import { LONGEST_RIDE_KM } from '../logbook';
-import { KM_PER_MILE, M_PER_FOOT } from '../units';
+import type { RideFromFile } from '../formats/rideFromFile';
+import { LONGEST_RIDE_KM } from '../records/kinds';
+import { KM_PER_MILE, M_PER_FOOT } from '../units/convert';
 
 /** What is odd about a ride of a file. */
 export type Oddity =

@@ -1,6 +1,9 @@
-import { METHODS, type ChainState, type Replay } from '../care';
-import type { Bike, Chain, Garage } from '../garage';
-import { firstFitted, fittings, type PlainEvent } from '../logbook';
+import { METHODS } from '../care/model/work';
+import type { ChainState } from '../care/model/state';
+import type { Replay } from '../care/replay/replay';
+import type { Bike, Chain, Garage } from '../records/garage';
+import { firstFitted, fittings } from '../logbook/fittings';
+import type { PlainEvent } from '../records/event';
 
 /** What the log holds of a bike's rides, and what is believed of the chain on it now. */
 export interface Understood {

@@ -1,4 +1,4 @@
-import type { Depth } from '../logbook';
+import type { Depth } from '../records/kinds';
 
 /** What may be done beside a depth. */
 export const ADD_ONS = [

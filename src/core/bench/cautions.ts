@@ -1,5 +1,5 @@
-import type { Bike, Chain } from '../garage';
-import type { CleanMethod } from '../logbook';
+import type { Bike, Chain } from '../records/garage';
+import type { CleanMethod } from '../records/kinds';
 import { cleanerFor } from '../shelf/use';
 
 /** What may hurt someone or something at a piece of work. Labels and local rules come first, always. */

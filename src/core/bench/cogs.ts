@@ -1,4 +1,4 @@
-import { isWax } from '../lube';
+import { isWax } from '../lube/classes';
 import type { Act } from './acts';
 import { brakeCautions, cranksDrive, comesOff, isDeep, wheelComesOut, type Job } from './job';
 import { step, type BenchStep } from './steps';

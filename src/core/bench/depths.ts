@@ -1,4 +1,4 @@
-import type { Depth } from '../logbook';
+import type { Depth } from '../records/kinds';
 
 /** Whether another chain goes on in place of the one on the bike. */
 export const changesChain = (depth: Depth): boolean => depth === 'swap' || depth === 'new chain';

@@ -5,10 +5,11 @@ import type { BenchRound } from './rounds';
 import type { BenchTrial } from './trial';
 import type { Moving } from '../words/bench/said';
 import type { Standard } from '../records/standards';
-import type { Bike, Chain } from '../garage';
-import type { Depth } from '../logbook';
-import { isWax, type LubeClass, type Schools } from '../lube';
-import { coatsTaken } from '../shelf';
+import type { Bike, Chain } from '../records/garage';
+import type { Depth } from '../records/kinds';
+import { isWax, type LubeClass } from '../lube/classes';
+import type { Schools } from '../lube/schools';
+import { coatsTaken } from '../shelf/use';
 import type { Tool, Workshop } from '../records/workshop';
 
 /** The lube to put on: its class, and the coat in drops and ml for this chain. */

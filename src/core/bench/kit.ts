@@ -1,7 +1,7 @@
 import { widthFor, type ChainWidth } from '../chain/widths';
-import { rinsesOff } from '../choice';
-import type { Bike, Chain } from '../garage';
-import type { LubeClass } from '../lube';
+import { rinsesOff } from '../choice/rules';
+import type { Bike, Chain } from '../records/garage';
+import type { LubeClass } from '../lube/classes';
 
 /** A bike that goes out, the chain on it and what it is lubed with. */
 export interface GoingOut {

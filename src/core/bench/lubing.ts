@@ -1,4 +1,4 @@
-import { isWax, LUBE_CLASSES, type LubeClass } from '../lube';
+import { isWax, LUBE_CLASSES, type LubeClass } from '../lube/classes';
 import type { Act } from './acts';
 import {
   brakeCautions,

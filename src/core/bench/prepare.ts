@@ -1,4 +1,4 @@
-import { turnsPerLap } from '../chain';
+import { turnsPerLap } from '../chain/geometry';
 import { changesChain } from './depths';
 import {
   comesOff,

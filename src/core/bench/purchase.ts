@@ -1,4 +1,4 @@
-import type { Depth } from '../logbook';
+import type { Depth } from '../records/kinds';
 import { TOOLS, type Tool } from '../records/workshop';
 import { offers, type AtTheBench, type Wanted } from './offer';
 

@@ -1,5 +1,5 @@
-import type { Verdict } from '../care';
-import { DEPTHS, type Depth } from '../logbook';
+import type { Verdict } from '../care/verdict/verdict';
+import { DEPTHS, type Depth } from '../records/kinds';
 import { isOfAnOccasion } from './depths';
 import type { DateText } from '../time/dates';
 import type { Offer } from './offer';

@@ -1,4 +1,4 @@
-import { isWax } from '../lube';
+import { isWax } from '../lube/classes';
 import { changesChain } from './depths';
 import {
   closesAs,

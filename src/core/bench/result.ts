@@ -1,5 +1,7 @@
-import type { CleanMethod, Drying, WorkDone } from '../logbook';
-import { cleanerFor, usedOn, type Product } from '../shelf';
+import type { CleanMethod, Drying } from '../records/kinds';
+import type { WorkDone } from '../records/event';
+import { cleanerFor, usedOn } from '../shelf/use';
+import type { Product } from '../records/product';
 import {
   coatMlOf,
   comesOff,
@@ -12,7 +14,7 @@ import {
   type OnRag,
 } from './job';
 import type { StepId } from './steps';
-import { isWax } from '../lube';
+import { isWax } from '../lube/classes';
 import type { Unsettled } from '../records/kinds';
 import type { Tried } from '../records/trialKinds';
 import { benchOf, minutesWorked, type Run } from './run';

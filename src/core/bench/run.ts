@@ -1,7 +1,7 @@
 import type { Mark, StoredRun } from '../records/benchRun';
 import type * as BenchRun from '../records/benchRun';
 import type { Standard } from '../records/standards';
-import { MS_PER_MINUTE } from '../units';
+import { MS_PER_MINUTE } from '../units/convert';
 import type { CautionName } from './cautions';
 import type { Job } from './job';
 import { procedure } from './procedure';

@@ -1,5 +1,5 @@
-import { NEW_CHAIN } from '../care';
-import type { ChainStart } from '../logbook';
+import { NEW_CHAIN } from '../care/model/state';
+import type { ChainStart } from '../records/event';
 import { changesChain } from './depths';
 import type { WorkResult } from './result';
 import { roundsSeen, type RoundSeen } from './rounds';

@@ -1,4 +1,4 @@
-import { MS_PER_MINUTE } from '../units';
+import { MS_PER_MINUTE } from '../units/convert';
 import type { BenchStep } from './steps';
 
 /** How long a procedure takes: hands-on, from start to end, and until the coat has set, in minutes. */

@@ -1,6 +1,6 @@
-import type { Depth } from '../logbook';
-import type { Schools } from '../lube';
-import type { Settings } from '../settings';
+import type { Depth } from '../records/kinds';
+import type { Schools } from '../lube/schools';
+import type { Settings } from '../records/settings';
 import type { Arm } from '../records/trialKinds';
 import type { BenchSchools } from '../records/workshop';
 import type { Job } from './job';

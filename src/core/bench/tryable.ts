@@ -1,4 +1,4 @@
-import { isWax } from '../lube';
+import { isWax } from '../lube/classes';
 import { flushesIn, type Job } from './job';
 import { whereOn } from './lubing';
 import type { BenchTrial } from './trial';

@@ -1,5 +1,5 @@
 import type { Mark, StoredRun } from '../records/benchRun';
-import { DEPTHS } from '../logbook';
+import { DEPTHS } from '../records/kinds';
 import type { BenchLube, Job } from './job';
 import { procedure } from './procedure';
 import type { Run } from './run';

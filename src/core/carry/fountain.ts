@@ -1,4 +1,4 @@
-import { Chance } from '../chance';
+import { Chance } from '../chance/chance';
 import { parcelOf, PIECE_BYTES, piecesIn, type Parcel, type Piece } from './frame';
 
 /**

@@ -1,7 +1,8 @@
 import { str as crc32 } from 'crc-32';
 import { EMPTY_GARAGE } from '../garage/empty';
-import type { LogChunks, Logbook } from '../logbook';
-import { DEFAULT_SETTINGS } from '../settings';
+import type { LogChunks } from '../logbook/chunks';
+import type { Logbook } from '../logbook/logbook';
+import { DEFAULT_SETTINGS } from '../settings/defaults';
 
 /**
  * What a logbook holds, in few bytes, so that another device sends only what is lacking: a CRC-32 of its garage, of its

@@ -1,6 +1,6 @@
 import { deflateSync, Inflate, strFromU8, strToU8 } from 'fflate';
-import { writeBackup } from '../formats';
-import type { Logbook } from '../logbook';
+import { writeBackup } from '../formats/backup';
+import type { Logbook } from '../logbook/logbook';
 
 /** A text that unpacks to more is none of ours. */
 const MOST_TEXT = 200e6;

@@ -1,12 +1,8 @@
-import type { ReplayStep } from '../care';
-import { MS_PER_HOUR } from '../units';
-import {
-  PLACE_IF_UNKNOWN,
-  roadAfter,
-  ROAD_UNKNOWN,
-  wetShareOf,
-  type WeatherHour,
-} from '../weather';
+import type { ReplayStep } from '../care/replay/step';
+import { MS_PER_HOUR } from '../units/convert';
+import { PLACE_IF_UNKNOWN } from '../weather/cells';
+import { roadAfter, ROAD_UNKNOWN, wetShareOf } from '../weather/road';
+import type { WeatherHour } from '../weather/hours';
 
 /** How much of a bike's riding falls in each hour of the day (UTC), 24 shares. */
 export function ridingHoursOf(steps: readonly ReplayStep[], bikeId: string): number[] {

@@ -1,7 +1,7 @@
-import { gritSigmaOf, lifeSigmaOf, NOT_LEARNT, type Personal } from '../care';
-import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '../lube';
-import { settingHours, STORAGE_AIR } from '../weather';
-import type { StoragePlace } from '../garage';
+import { gritSigmaOf, lifeSigmaOf, NOT_LEARNT, type Personal } from '../care/model/personal';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '../lube/classes';
+import { settingHours, STORAGE_AIR } from '../weather/drying';
+import type { StoragePlace } from '../records/kinds';
 
 /** A lube that may go on: a class of the handbook, or a bottle with what it costs. */
 export interface Candidate {

@@ -1,6 +1,8 @@
-import { coatOf, type Personal } from '../care';
+import { coatOf } from '../care/model/work';
+import type { Personal } from '../care/model/personal';
 import { handbookCandidates, ownOf, type Candidate } from './candidate';
-import { coatDose, type Schools } from '../lube';
+import { coatDose } from '../lube/dose';
+import type { Schools } from '../lube/schools';
 import type { Product } from '../records/product';
 import { costOf } from '../shelf/stock';
 import { undercoatOf } from '../shelf/use';

@@ -1,5 +1,5 @@
-import { CARE } from '../care';
-import { LUBE_CLASSES, type LubeClass } from '../lube';
+import { CARE } from '../care/model/constants';
+import { LUBE_CLASSES, type LubeClass } from '../lube/classes';
 import { lifeKmOf, type Candidate } from './candidate';
 import { exposureFor, kmPerWeek, type RidingProfile } from './profile';
 

@@ -1,5 +1,5 @@
+import { daysRidden } from '../care/verdict/typical';
 import {
-  daysRidden,
   GROUND,
   groundOf,
   letThrough,
@@ -7,10 +7,10 @@ import {
   sprayMmPerH,
   waterLeft,
   type Exposure,
-  type ReplayStep,
-} from '../care';
-import type { Bike } from '../garage';
-import { HOURS_PER_WEEK, MS_PER_DAY } from '../units';
+} from '../care/model/exposure';
+import type { ReplayStep } from '../care/replay/step';
+import type { Bike } from '../records/garage';
+import { HOURS_PER_WEEK, MS_PER_DAY } from '../units/convert';
 
 /** How one bike is ridden: what an average ride does, but for the weather. */
 export interface RidingProfile {

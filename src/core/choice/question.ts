@@ -1,17 +1,14 @@
-import { lastLube, learntFor, type ChainReport, type Replay } from '../care';
-import {
-  kmPerWeek,
-  profileOf,
-  type Candidate,
-  type ChoiceFacts,
-  type LookBack,
-  type RidingProfile,
-  type SeasonPlan,
-} from '.';
-import type { Garage } from '../garage';
-import type { Settings } from '../settings';
-import { HOURS_PER_WEEK } from '../units';
-import type { Schools } from '../lube';
+import { lastLube, type ChainReport } from '../care/verdict/report';
+import { learntFor } from '../care/replay/bookState';
+import type { Replay } from '../care/replay/replay';
+import { kmPerWeek, profileOf, type LookBack, type RidingProfile } from './profile';
+import type { Candidate } from './candidate';
+import type { ChoiceFacts } from './rules';
+import type { SeasonPlan } from './season';
+import type { Garage } from '../records/garage';
+import type { Settings } from '../records/settings';
+import { HOURS_PER_WEEK } from '../units/convert';
+import type { Schools } from '../lube/schools';
 import { candidatesOf } from './candidates';
 import { costOf } from '../shelf/stock';
 import { cleanersFor, usedOn } from '../shelf/use';

@@ -1,5 +1,6 @@
-import { isWax, LUBE_CLASSES, type LubeClass, type Schools } from '../lube';
-import type { StoragePlace } from '../garage';
+import { isWax, LUBE_CLASSES, type LubeClass } from '../lube/classes';
+import type { Schools } from '../lube/schools';
+import type { StoragePlace } from '../records/kinds';
 import { leadHours, type Candidate } from './candidate';
 import type { CleaningHabit } from '../records/wishes';
 

@@ -1,7 +1,7 @@
 import { quantile } from 'simple-statistics';
 import type { Standard } from '../records/standards';
-import type { Schools } from '../lube';
-import type { StoragePlace } from '../garage';
+import type { Schools } from '../lube/schools';
+import type { StoragePlace } from '../records/kinds';
 import type { Candidate } from './candidate';
 import type { CleaningHabit } from '../records/wishes';
 import { kmPerWeek, type RidingProfile } from './profile';

@@ -1,24 +1,16 @@
-import {
-  CARE,
-  meanMinutes,
-  extraWatts,
-  NO_EFFECT,
-  rideOn,
-  rodeOn,
-  standOn,
-  startState,
-  STANDARDS,
-  wetClock,
-  work,
-  type ChainState,
-  type Factors,
-  type Proposal,
-} from '../care';
-import { Chance } from '../chance';
-import { LUBE_CLASSES } from '../lube';
+import { CARE, STANDARDS } from '../care/model/constants';
+import { meanMinutes, type Proposal } from '../care/verdict/proposal';
+import { extraWatts, startState, type ChainState } from '../care/model/state';
+import { NO_EFFECT, rideOn } from '../care/model/ride';
+import { rodeOn, standOn } from '../care/model/stand';
+import { wetClock } from '../care/verdict/clocks';
+import { work } from '../care/model/work';
+import type { Factors } from '../care/model/personal';
+import { Chance } from '../chance/chance';
+import { LUBE_CLASSES } from '../lube/classes';
 import type { CleaningHabit } from '../records/wishes';
-import { MS_PER_HOUR } from '../units';
-import { STORAGE_AIR, type Air } from '../weather';
+import { MS_PER_HOUR } from '../units/convert';
+import { STORAGE_AIR, type Air } from '../weather/drying';
 import { worksWith, type Works } from '../years/works';
 import type { Candidate } from './candidate';
 import { exposureFor, hoursBetweenRides } from './profile';

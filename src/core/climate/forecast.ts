@@ -1,6 +1,6 @@
-import { clamp } from '../units';
-import type { WeatherHour } from '../weather';
-import { Chance } from '../chance';
+import { clamp } from '../units/convert';
+import type { WeatherHour } from '../weather/hours';
+import { Chance } from '../chance/chance';
 import { generateDays, rounded, type GeneratedDay } from './generator';
 import type { Region } from './climates';
 

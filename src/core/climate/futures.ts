@@ -1,6 +1,6 @@
-import type { WeatherHour } from '../weather';
-import { clamp, MS_PER_DAY, MS_PER_HOUR } from '../units';
-import { Chance } from '../chance';
+import type { WeatherHour } from '../weather/hours';
+import { clamp, MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
+import { Chance } from '../chance/chance';
 import type { Region } from './climates';
 import { FORECAST_ERROR as ERROR } from './forecast';
 import { generateDays, rounded } from './generator';

@@ -1,6 +1,8 @@
-import { clamp, MS_PER_HOUR } from '../units';
-import { saturationKpa, sunAboveAirMj, type WeatherHour } from '../weather';
-import { Chance } from '../chance';
+import { clamp, MS_PER_HOUR } from '../units/convert';
+import { saturationKpa } from '../weather/drying';
+import { sunAboveAirMj } from '../weather/sun';
+import type { WeatherHour } from '../weather/hours';
+import { Chance } from '../chance/chance';
 import { CLIMATES, type Climate, type Region, type Season } from './climates';
 
 /** A day of generated weather: 24 hours from midnight UTC. */

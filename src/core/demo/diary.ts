@@ -1,7 +1,8 @@
-import { generateDays, type GeneratedDay } from '../climate';
-import { Chance } from '../chance';
-import type { LogEvent, Surface } from '../logbook';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
+import { generateDays, type GeneratedDay } from '../climate/generator';
+import { Chance } from '../chance/chance';
+import type { LogEvent } from '../records/event';
+import type { Surface } from '../records/kinds';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 import { COMMUTER, GRAVEL, HOME, RACER, ROUTES } from './island';
 import type { Loop } from './route';
 

@@ -1,7 +1,7 @@
-import { Chance } from '../chance';
-import type { Bike } from '../garage';
-import type { RideLogged } from '../logbook';
-import { gearMap } from '../watts';
+import { Chance } from '../chance/chance';
+import type { Bike } from '../records/garage';
+import type { RideLogged } from '../records/event';
+import { gearMap } from '../watts/gears';
 
 /** How a ride’s time lies over the cogs of each ring: the middle of it, as a share of the cassette, and how wide. */
 const HABITS = [

@@ -1,5 +1,7 @@
-import { PRESETS, type Bike, type Chain, type Garage, type Part, type PartKind } from '../garage';
-import type { Product } from '../shelf';
+import { PRESETS } from '../garage/presets';
+import type { Bike, Chain, Garage, Part } from '../records/garage';
+import type { PartKind } from '../records/kinds';
+import type { Product } from '../records/product';
 
 /**
  * The demo's island: Sandholm, with a ferry quay, a causeway that floods, shell-sand lanes, a peat

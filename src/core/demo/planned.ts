@@ -1,6 +1,6 @@
 import { dayNumber, daysAfter, weekdayOf } from '../time/dates';
 import type { PlannedRide } from '../records/plan';
-import { MS_PER_DAY } from '../units';
+import { MS_PER_DAY } from '../units/convert';
 import { GRAVEL, RACER } from './island';
 
 const SATURDAY = 6;

@@ -1,5 +1,5 @@
 import { ROUNDS, type Round } from '../records/rounds';
-import { ROUND_RULES } from '../rounds';
+import { ROUND_RULES } from '../rounds/table';
 import { COMMUTER, GRAVEL, ISLAND_GARAGE, RACER } from './island';
 import type { DemoWriter } from './writer';
 

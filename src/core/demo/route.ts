@@ -1,5 +1,5 @@
-import type { PathPoint } from '../logbook';
-import { distanceKm, type Place } from '../track';
+import type { PathPoint } from '../records/event';
+import { distanceKm, type Place } from '../track/distance';
 
 /** A made-up loop: where it starts, which way it lies, and how far round it is. */
 export interface Loop {

@@ -1,10 +1,12 @@
-import { Chance } from '../chance';
-import type { Logbook, PlainEvent } from '../logbook';
+import { Chance } from '../chance/chance';
+import type { Logbook } from '../logbook/logbook';
+import type { PlainEvent } from '../records/event';
 
 import { USUAL_WORKSHOP } from '../records/workshop';
-import { DEFAULT_SETTINGS, type Settings } from '../settings';
-import { MS_PER_DAY } from '../units';
-import { dayOf } from '../weather';
+import { DEFAULT_SETTINGS } from '../settings/defaults';
+import type { Settings } from '../records/settings';
+import { MS_PER_DAY } from '../units/convert';
+import { dayOf } from '../weather/hours';
 import { diaryRides, islandDays, ISLAND_SEED } from './diary';
 import {
   COMMUTER,

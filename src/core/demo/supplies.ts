@@ -1,6 +1,7 @@
-import type { CleanMethod, WorkDone } from '../logbook';
-import type { LubeClass } from '../lube';
-import { bathUseMl } from '../shelf';
+import type { CleanMethod } from '../records/kinds';
+import type { WorkDone } from '../records/event';
+import type { LubeClass } from '../lube/classes';
+import { bathUseMl } from '../shelf/stock';
 import { SHELF } from './island';
 
 /** What the island's rider takes off the shelf for a job: a coat, degreaser or solvent, a rag. */

@@ -1,9 +1,9 @@
-import { Chance } from '../chance';
-import type { WorkDone } from '../logbook';
+import { Chance } from '../chance/chance';
+import type { WorkDone } from '../records/event';
 import type { Arm } from '../records/trialKinds';
 import type { Trial } from '../records/trial';
 import { firstOf } from '../trials/due';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 import { ISLAND_SEED } from './diary';
 import { COMMUTER, COMMUTER_CHAIN, GRAVEL } from './island';
 import type { DemoWriter } from './writer';

@@ -1,7 +1,10 @@
-import { generateDays, regionAt } from '../climate';
-import type { PathPoint } from '../logbook';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
-import { cellName, cellOf, dayOf, placeOfCell, WARM_UP_DAYS, type Cell } from '../weather';
+import { generateDays } from '../climate/generator';
+import { regionAt } from '../climate/climates';
+import type { PathPoint } from '../records/event';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
+import { cellName, cellOf, placeOfCell, type Cell } from '../weather/cells';
+import { dayOf } from '../weather/hours';
+import { WARM_UP_DAYS } from '../weather/record';
 import { ISLAND_SEED, type DiaryRide, type Draft } from './diary';
 
 /** The days of weather the rides need, as the weather service reports them. */

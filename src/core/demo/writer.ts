@@ -1,14 +1,9 @@
-import {
-  addEvents,
-  type CleanMethod,
-  type LogEvent,
-  type Logbook,
-  type PlainEvent,
-  type WeatherWord,
-  type WorkDone,
-} from '../logbook';
-import type { LubeClass } from '../lube';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
+import { addEvents } from '../logbook/chunks';
+import type { CleanMethod, WeatherWord } from '../records/kinds';
+import type { LogEvent, PlainEvent, WorkDone } from '../records/event';
+import type { Logbook } from '../logbook/logbook';
+import type { LubeClass } from '../lube/classes';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 import type { DiaryRide, Draft } from './diary';
 import { gearsOf } from './gears';
 import { ISLAND_GARAGE, RACER } from './island';

@@ -1,4 +1,5 @@
-import type { Bike, BikeSpecs, Garage } from '../garage';
+import type { Bike, Garage } from '../records/garage';
+import type { BikeSpecs } from '../garage/presets';
 import { fail, ok, type Result } from '../problem';
 import { FormCheck, othersNames, readName, type FormResult } from './form';
 import { readIfAny, readWhole } from './number';

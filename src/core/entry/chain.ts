@@ -1,4 +1,4 @@
-import type { Chain, Garage } from '../garage';
+import type { Chain, Garage } from '../records/garage';
 import { FormCheck, othersNames, readName, type FormResult } from './form';
 import { readPrice, readWhole, readWholeIfAny } from './number';
 

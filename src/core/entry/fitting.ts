@@ -1,8 +1,9 @@
-import type { Garage } from '../garage';
-import { covers, type ChainStart, type Fitting } from '../logbook';
+import type { Garage } from '../records/garage';
+import { covers, type Fitting } from '../logbook/fittings';
+import type { ChainStart } from '../records/event';
 import { fail, ok, type Result } from '../problem';
 import { MOST_ELONGATION } from '../records/kinds';
-import type { Units } from '../units';
+import type { Units } from '../units/convert';
 import { FormCheck, readMoment, type FormResult } from './form';
 import { readNumber, readRunBefore } from './number';
 

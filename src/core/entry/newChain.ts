@@ -1,6 +1,6 @@
 import { leaningLinks, tightLinks } from '../chain/length';
 import { fitOf } from '../chain/widths';
-import type { Bike, Chain } from '../garage';
+import type { Bike, Chain } from '../records/garage';
 import { fail, type Result } from '../problem';
 import { readOpenings } from './chain';
 import { FormCheck, type FormResult } from './form';

@@ -1,7 +1,7 @@
-import { decimalSign } from '../intl';
-import { LONGEST_RIDE_KM } from '../logbook';
+import { decimalSign } from '../intl/numbers';
+import { LONGEST_RIDE_KM } from '../records/kinds';
 import { fail, ok, type PlainCode, type Result } from '../problem';
-import { fromShownDistance, type Units } from '../units';
+import { fromShownDistance, type Units } from '../units/convert';
 
 /** The sign between whole and tenths where the rider lives. */
 const DECIMAL = decimalSign();

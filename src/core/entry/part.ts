@@ -1,7 +1,8 @@
-import type { Garage, Part, PartKind } from '../garage';
-import type { PartStart } from '../logbook';
+import type { Garage, Part } from '../records/garage';
+import type { PartKind } from '../records/kinds';
+import type { PartStart } from '../records/event';
 import { ok } from '../problem';
-import type { Units } from '../units';
+import type { Units } from '../units/convert';
 import { FormCheck, othersNames, readMoment, readName, type FormResult } from './form';
 import { readPrice, readRunBefore, readWhole } from './number';
 

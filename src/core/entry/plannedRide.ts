@@ -1,7 +1,7 @@
 import { datesOf } from '../plan/rides/pattern';
 import { fail } from '../problem';
 import { daysAfter } from '../time/dates';
-import { toShownDistance, type Units } from '../units';
+import { toShownDistance, type Units } from '../units/convert';
 import { FormCheck, type FormResult } from './form';
 import { readDistance } from './number';
 import type { PlannedRide } from '../records/plan';

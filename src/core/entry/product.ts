@@ -5,8 +5,8 @@ import {
   toShownDistance,
   toShownTemperature,
   type Units,
-} from '../units';
-import type { Product } from '../shelf';
+} from '../units/convert';
+import type { Product } from '../records/product';
 import { FormCheck, type FormResult } from './form';
 import { readIfAny } from './number';
 

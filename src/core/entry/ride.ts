@@ -1,6 +1,7 @@
-import { firstFitted, type Fitting, type RideLogged } from '../logbook';
+import { firstFitted, type Fitting } from '../logbook/fittings';
+import type { RideLogged } from '../records/event';
 import { fail, ok, type Result } from '../problem';
-import type { Units } from '../units';
+import type { Units } from '../units/convert';
 import { FormCheck, readMoment, type FormResult } from './form';
 import { readDistance, readNumber } from './number';
 

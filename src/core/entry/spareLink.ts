@@ -1,5 +1,5 @@
 import { closes } from '../chain/widths';
-import type { Chain } from '../garage';
+import type { Chain } from '../records/garage';
 import { fail, type Result } from '../problem';
 import { readWhole } from './number';
 

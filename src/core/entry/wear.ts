@@ -1,4 +1,4 @@
-import type { WearRead } from '../logbook';
+import type { WearRead } from '../records/event';
 import {
   byCalliper,
   byChecker,
@@ -11,7 +11,7 @@ import {
   type DropsIn,
   type ReadBy,
   type Reading,
-} from '../wear';
+} from '../wear/tools';
 import { fail, type Result } from '../problem';
 import { FormCheck, readMoment, type FormResult } from './form';
 import { readNumber } from './number';

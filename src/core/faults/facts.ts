@@ -1,7 +1,9 @@
-import { METHODS, STANDARDS, type ChainReport } from '../care';
-import type { Garage } from '../garage';
-import type { PlainEvent, WorkDone } from '../logbook';
-import { isWax } from '../lube';
+import { METHODS } from '../care/model/work';
+import { STANDARDS } from '../care/model/constants';
+import type { ChainReport } from '../care/verdict/report';
+import type { Garage } from '../records/garage';
+import type { PlainEvent, WorkDone } from '../records/event';
+import { isWax } from '../lube/classes';
 import { kmOnBikeSince } from './ridden';
 
 /** What the logbook knows that bears on a noise. Distances are in km ridden on the bike. */

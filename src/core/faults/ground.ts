@@ -1,8 +1,8 @@
-import type { ChainReport } from '../care';
-import type { Garage } from '../garage';
+import type { ChainReport } from '../care/verdict/report';
+import type { Garage } from '../records/garage';
 import { likelyCogs, middleCog } from '../garage/cogs';
-import type { PlainEvent } from '../logbook';
-import { isWax } from '../lube';
+import type { PlainEvent } from '../records/event';
+import { isWax } from '../lube/classes';
 import { factsOf } from './facts';
 import type { Ground } from './finder';
 import { countsOf, findingsOn } from './history';

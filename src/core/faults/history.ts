@@ -1,4 +1,4 @@
-import type { PlainEvent } from '../logbook';
+import type { PlainEvent } from '../records/event';
 import type { FaultFound } from '../records/faultEvents';
 import type { Cause } from '../records/faults';
 import { OF_CHAIN } from './causes/ofChain';

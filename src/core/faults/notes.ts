@@ -1,4 +1,4 @@
-import type { PlainEvent } from '../logbook';
+import type { PlainEvent } from '../records/event';
 import type { PartNoted } from '../records/faultEvents';
 
 const placeKey = ({ what, place }: PartNoted): string =>

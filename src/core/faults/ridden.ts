@@ -1,4 +1,4 @@
-import type { PlainEvent } from '../logbook';
+import type { PlainEvent } from '../records/event';
 
 /** Km ridden on a bike from a moment (ms) on. */
 export const kmOnBikeSince = (events: readonly PlainEvent[], bikeId: string, at: number): number =>

@@ -1,5 +1,6 @@
-import type { ChainReport } from '../care';
-import type { PlainEvent, Unwritten } from '../logbook';
+import type { ChainReport } from '../care/verdict/report';
+import type { PlainEvent } from '../records/event';
+import type { Unwritten } from '../logbook/events';
 import type { FaultFound, PartNoted } from '../records/faultEvents';
 import { isOfTheChain, misheard } from './history';
 

@@ -1,7 +1,7 @@
-import { inFull, type ReplayStep } from '../care';
-import type { Garage } from '../garage';
-import { dateFormat } from '../intl';
-import type { Units } from '../units';
+import { inFull, type ReplayStep } from '../care/replay/step';
+import type { Garage } from '../records/garage';
+import { dateFormat } from '../intl/dates';
+import type { Units } from '../units/convert';
 import { namedEventLine } from '../words/event';
 import type { Findable } from './find';
 

@@ -1,5 +1,5 @@
-import { LUBE_CLASS_NAMES } from '../lube';
-import type { Garage } from '../garage';
+import { LUBE_CLASS_NAMES } from '../lube/classes';
+import type { Garage } from '../records/garage';
 import { MEASURES } from '../help/measures';
 import { TERMS } from '../help/terms';
 import { handbookLines } from '../words/faults/handbook';

@@ -1,19 +1,15 @@
 import { str as crc32 } from 'crc-32';
 import type { AnyRecord } from '../records/garage';
-import {
-  addEvents,
-  allEvents,
-  capStamps,
-  mapGarage,
-  type LogEvent,
-  type Logbook,
-} from '../logbook';
+import { addEvents, allEvents } from '../logbook/chunks';
+import { capStamps } from '../logbook/fields';
+import { mapGarage, type Logbook } from '../logbook/logbook';
+import type { LogEvent } from '../records/event';
 import { CURRENT_VERSION } from '../logbook/versions';
 import type { Refused } from '../logbook/reading';
 import type * as Reading from '../logbook/reading';
 import { EMPTY_GARAGE } from '../garage/empty';
 import { fail, ok, type Result } from '../problem';
-import { DEFAULT_SETTINGS } from '../settings';
+import { DEFAULT_SETTINGS } from '../settings/defaults';
 import { hasUnseen, tidy } from './tidy';
 
 /** The backup file: one JSON object, described in docs/backup-format.md. */

@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import { dateOf, momentOf, timeOf } from '../time/zones';
 import { daysAfter, type DateText } from '../time/dates';
 import { fail, ok, type Result } from '../problem';
-import { MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR } from '../units/convert';
 import type { CalendarEntry } from '../plan/rides/calendarRides';
 import { daysOf, takeChangedDays } from './calendarDays';
 import { dayIn, momentIn, textOf, zoneNameOf, type Zones } from './calendarMoments';

@@ -1,5 +1,5 @@
 import type ICAL from 'ical.js';
-import { isZone } from '../intl';
+import { isZone } from '../intl/device';
 import { dateOf, momentOf } from '../time/zones';
 import type { DateText } from '../time/dates';
 

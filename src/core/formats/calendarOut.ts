@@ -5,7 +5,7 @@ import ical, {
   type ICalEventData,
 } from 'ical-generator';
 import type { CalendarJob } from '../words/planCalendar';
-import { MS_PER_MINUTE } from '../units';
+import { MS_PER_MINUTE } from '../units/convert';
 
 /** Names entries as ours, in the form RFC 7986 recommends: globally unique, and no personal data. */
 const DOMAIN = 'dapper-spoke.invalid';

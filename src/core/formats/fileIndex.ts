@@ -1,6 +1,7 @@
 import type { CsvMapping } from '../records/csvMapping';
 import type { Recorded } from './rideFromFile';
-import { guessMapping, type Table } from './table';
+import { guessMapping } from './table/guess';
+import type { Table } from './table/read';
 import { ownPath } from './within';
 
 /** What a table beside ride files says of one of them. */

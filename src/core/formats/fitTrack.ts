@@ -1,4 +1,4 @@
-import type { TrackPoint } from '../track';
+import type { TrackPoint } from '../track/summary';
 import { moment, number, text } from './fitValues';
 
 /** A record of a decoded file, and an event that starts or stops its timer. */

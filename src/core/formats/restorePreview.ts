@@ -1,5 +1,8 @@
-import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../garage';
-import { allEvents, changedFields, mergeFields, type Logbook } from '../logbook';
+import { RECORD_KINDS, type RecordKind } from '../records/kinds';
+import type { AnyRecord } from '../records/garage';
+import { allEvents } from '../logbook/chunks';
+import { changedFields, mergeFields } from '../logbook/fields';
+import type { Logbook } from '../logbook/logbook';
 import { flattenSettings, mergeSettings } from '../logbook/settingsFields';
 
 /** A field that restoring would change. */

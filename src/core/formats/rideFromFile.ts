@@ -1,7 +1,7 @@
-import type { PathPoint } from '../logbook';
+import type { PathPoint } from '../records/event';
 import { fail, ok, type Result } from '../problem';
-import { summariseTrack, type TrackPoint } from '../track';
-import { MS_PER_HOUR } from '../units';
+import { summariseTrack, type TrackPoint } from '../track/summary';
+import { MS_PER_HOUR } from '../units/convert';
 import type { GearTime } from './fitGears';
 import { sportOf } from './sport';
 import { hasUnseen, tidy } from './tidy';

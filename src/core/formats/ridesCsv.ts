@@ -1,5 +1,5 @@
-import type { Garage } from '../garage';
-import type { RideEntry } from '../rides';
+import type { Garage } from '../records/garage';
+import type { RideEntry } from '../rides/entries';
 import { toCsv } from './toCsv';
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits));

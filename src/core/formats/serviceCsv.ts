@@ -1,7 +1,7 @@
-import { METRIC } from '../units';
-import type { Garage } from '../garage';
+import { METRIC } from '../units/convert';
+import type { Garage } from '../records/garage';
 import { eventLine } from '../words/event';
-import type { ReplayStep } from '../care';
+import type { ReplayStep } from '../care/replay/step';
 import { costOfWork } from '../shelf/spent';
 import { rowsOf, type Service, type ServiceRow } from '../wear/service';
 import { toCsv } from './toCsv';

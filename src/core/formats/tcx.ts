@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../problem';
-import type { TrackPoint } from '../track';
+import type { TrackPoint } from '../track/summary';
 import { xmlHeight } from './gpx';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 import { pointCounter, walkXml, xmlMoment, xmlNumber } from './xml';

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '../problem';
-import { MS_PER_HOUR } from '../units';
-import { hourOf, type WeatherHour } from '../weather';
-import { readTable } from './table';
+import { MS_PER_HOUR } from '../units/convert';
+import { hourOf, type WeatherHour } from '../weather/hours';
+import { readTable } from './table/read';
 import { toCsv } from './toCsv';
 import { SUN_COLUMN, WEATHER_COLUMNS } from './weatherColumns';
 

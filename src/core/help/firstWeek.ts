@@ -1,6 +1,6 @@
-import type { Garage } from '../garage';
-import type { PlainEvent } from '../logbook';
-import { MS_PER_DAY } from '../units';
+import type { Garage } from '../records/garage';
+import type { PlainEvent } from '../records/event';
+import { MS_PER_DAY } from '../units/convert';
 
 /** What makes the verdict the rider's own, in the order it helps. */
 export const FIRST_STEPS = ['ride', 'rag', 'bottle', 'job'] as const;

@@ -1,4 +1,4 @@
-import type { LogEvent } from './events';
+import type { LogEvent } from '../records/event';
 import { byTime } from './resolve';
 
 /** The logbook is kept a month to a chunk: `2026-11` to its events. Chunks only ever grow. */

@@ -1,4 +1,4 @@
-import type { PlainEvent, RideLogged } from './events';
+import type { PlainEvent, RideLogged } from '../records/event';
 
 type ChainFitted = Extract<PlainEvent, { type: 'chainFitted' }>;
 

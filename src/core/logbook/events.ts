@@ -1,8 +1,5 @@
 import type { Correction, LogEvent, PlainEvent, RideLogged } from '../records/event';
 
-export * from '../records/kinds';
-export type * from '../records/event';
-
 /** Events before they are written down: without what the log adds. */
 export type Unwritten<E = PlainEvent> = E extends unknown
   ? Omit<E, 'id' | 'zone' | 'recordedAt'>

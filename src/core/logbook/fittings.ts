@@ -1,4 +1,4 @@
-import type { PlainEvent } from './events';
+import type { PlainEvent } from '../records/event';
 
 /** A spell of a chain on a bike; `to` null: still on it. Instants as in the log. */
 export interface Fitting {

@@ -1,4 +1,5 @@
-import { RECORD_KINDS, type AnyRecord, type Garage, type RecordKind } from '../garage';
+import { RECORD_KINDS, type RecordKind } from '../records/kinds';
+import type { AnyRecord, Garage } from '../records/garage';
 import type { Settings } from '../records/settings';
 import { mergeSettings } from './settingsFields';
 import { addEvents, allEvents, type LogChunks } from './chunks';

@@ -1,4 +1,5 @@
-import { isCorrection, isPlain, type Correction, type LogEvent, type PlainEvent } from './events';
+import { isCorrection, isPlain } from './events';
+import type { Correction, LogEvent, PlainEvent } from '../records/event';
 
 /** Order of the logbook: by moment, then by id, which grows with the order of writing. */
 export function byTime(a: LogEvent, b: LogEvent): number {

@@ -1,4 +1,4 @@
-import type { LogEvent, WeatherSeen } from './events';
+import type { LogEvent, WeatherSeen } from '../records/event';
 
 /** What one report of the weather is about: of two of the same, the later counts. */
 export const weatherKey = ({ cell, at }: WeatherSeen): string => `${cell} ${at}`;

@@ -1,7 +1,9 @@
 import { quantileSorted } from 'simple-statistics';
-import type { ChainState, Factors } from '../care';
-import { Chance } from '../chance';
-import type { LubeClass, Schools } from '../lube';
+import type { ChainState } from '../care/model/state';
+import type { Factors } from '../care/model/personal';
+import { Chance } from '../chance/chance';
+import type { LubeClass } from '../lube/classes';
+import type { Schools } from '../lube/schools';
 import type { Standard } from '../records/standards';
 import type { Leg } from '../years/course';
 import { moneyOf, wholeOf, type CarePrices } from '../years/outcome';

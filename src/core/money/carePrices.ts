@@ -1,10 +1,13 @@
-import { METHODS, type ChainReport, type Replay } from '../care';
-import type { LubeClass } from '../lube';
-import type { WorkDone } from '../logbook';
-import type { Settings } from '../settings';
-import { bottlesOf, costOf, usualCoatCost } from '../shelf';
-import { CHAINS_A_LIFE } from '../wear';
-import type { CarePrices } from '../years';
+import { METHODS } from '../care/model/work';
+import type { ChainReport } from '../care/verdict/report';
+import type { Replay } from '../care/replay/replay';
+import type { LubeClass } from '../lube/classes';
+import type { WorkDone } from '../records/event';
+import type { Settings } from '../records/settings';
+import { bottlesOf } from '../shelf/use';
+import { costOf, usualCoatCost } from '../shelf/stock';
+import { CHAINS_A_LIFE } from '../wear/parts';
+import type { CarePrices } from '../years/outcome';
 
 /** What is asked of one bike. */
 export interface AboutPrices {

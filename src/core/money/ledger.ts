@@ -1,10 +1,12 @@
-import { depthOf, meanMinutes, type ReplayStep } from '../care';
-import { wearLimitPercent } from '../chain';
-import type { Bike, Garage, Part, PartKind } from '../garage';
+import { depthOf, meanMinutes } from '../care/verdict/proposal';
+import type { ReplayStep } from '../care/replay/step';
+import { wearLimitPercent } from '../chain/geometry';
+import type { Bike, Garage, Part } from '../records/garage';
+import type { PartKind } from '../records/kinds';
 import type { PlanSettings } from '../records/plan';
-import { unitPrice } from '../shelf';
-import { CHAINS_A_LIFE, chainsTaken } from '../wear';
-import type { MONEY_ITEMS } from '../years';
+import { unitPrice } from '../shelf/stock';
+import { CHAINS_A_LIFE, chainsTaken } from '../wear/parts';
+import type { MONEY_ITEMS } from '../years/outcome';
 
 export type MoneyItem = (typeof MONEY_ITEMS)[number];
 

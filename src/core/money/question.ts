@@ -1,6 +1,8 @@
-import { inFull } from '../care';
-import { wearLimitPercent } from '../chain';
-import { courseOfLog, keptOf, lubeAsked, lubeOn } from '../years';
+import { inFull } from '../care/replay/step';
+import { wearLimitPercent } from '../chain/geometry';
+import { courseOfLog } from '../years/course';
+import { keptOf } from '../years/kept';
+import { lubeAsked, lubeOn } from '../years/question';
 import type { Again } from './against';
 import { carePrices, type AboutPrices } from './carePrices';
 

@@ -1,5 +1,5 @@
-import { CHAINS_A_LIFE, chainsTaken, usesUpAt } from '../wear';
-import type { CarePrices } from '../years';
+import { CHAINS_A_LIFE, chainsTaken, usesUpAt } from '../wear/parts';
+import type { CarePrices } from '../years/outcome';
 
 /** What replacing a chain at a wear costs a km, against other wears. */
 export interface Threshold {

@@ -1,7 +1,7 @@
-import type { ReplayStep } from '../care';
+import type { ReplayStep } from '../care/replay/step';
 import { instantOf } from '../time/instants';
-import { MS_PER_DAY } from '../units';
-import { MONEY_ITEMS } from '../years';
+import { MS_PER_DAY } from '../units/convert';
+import { MONEY_ITEMS } from '../years/outcome';
 import type { Entry, MoneyItem } from './ledger';
 
 /** Money by what it went on, in smallest units, with the kilometres it carried. */

@@ -1,23 +1,24 @@
 import {
   futuresOf,
   gritSigmaOf,
-  lastLube,
   lifeSigmaOf,
-  METHODS,
-  openingsOf,
   personalKey,
   wearSigmaOf,
-  type BookState,
-  type ChainReport,
-  type Outlook,
-  type Replay,
-  type Verdict,
-} from '../care';
-import type { ForecastHours } from '../climate';
-import { runningOn, type Garage } from '../garage';
-import { DEFAULT_SETTINGS, type Settings } from '../settings';
-import { stockOf } from '../shelf';
-import { placeOfCell, type Cell } from '../weather';
+} from '../care/model/personal';
+import { lastLube, type ChainReport } from '../care/verdict/report';
+import { METHODS } from '../care/model/work';
+import { openingsOf } from '../care/replay/usage';
+import type { BookState } from '../care/replay/bookState';
+import type { Outlook } from '../care/verdict/outlook';
+import type { Replay } from '../care/replay/replay';
+import type { Verdict } from '../care/verdict/verdict';
+import type { ForecastHours } from '../climate/futures';
+import { runningOn } from '../garage/trials';
+import type { Garage } from '../records/garage';
+import { DEFAULT_SETTINGS } from '../settings/defaults';
+import type { Settings } from '../records/settings';
+import { stockOf } from '../shelf/stock';
+import { placeOfCell, type Cell } from '../weather/cells';
 import { daysAfter } from '../time/dates';
 import { dateOf } from '../time/zones';
 import { dueSince, type FellDue } from './agenda/due';

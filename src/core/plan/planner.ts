@@ -3,7 +3,7 @@ import { morningCoat, nextRide, type MorningCoat, type NextRide } from './agenda
 import { minutesOfDays, weathersFor, type WeatherToCome } from './agenda/benches';
 import { addCosts, spreadOf, type Costs, type CostSpread } from './simulate/costs';
 import { daysAfter, type DateText } from '../time/dates';
-import { hourOf } from '../weather';
+import { hourOf } from '../weather/hours';
 import { dateOf } from '../time/zones';
 import { givesWay, type GivesWay } from './agenda/givesWay';
 import { planBike, type BikePlan } from './simulate/planBike';

@@ -1,4 +1,5 @@
-import { firstFitted, type Fitting, type RideLogged } from '../logbook';
+import { firstFitted, type Fitting } from '../logbook/fittings';
+import type { RideLogged } from '../records/event';
 
 /** What can be changed of many rides at once. */
 export type RideChange = Partial<

@@ -1,5 +1,6 @@
-import type { Sky, ReplayStep } from '../care';
-import type { RideLogged } from '../logbook';
+import type { Sky } from '../care/model/sky';
+import type { ReplayStep } from '../care/replay/step';
+import type { RideLogged } from '../records/event';
 
 /** A ride as lists show it: the event as it reads now, the step it made, the weather it met. */
 export interface RideEntry {

@@ -1,4 +1,4 @@
-import type { Garage } from '../garage';
+import type { Garage } from '../records/garage';
 import type { RideEntry } from './entries';
 
 export const SKY_FILTERS = ['all', 'dry', 'wet', 'guessed'] as const;

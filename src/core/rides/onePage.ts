@@ -1,7 +1,10 @@
-import { METHODS, personalKey, type Personal, type ReplayStep } from '../care';
-import type { Garage } from '../garage';
-import { per1000Km, spendingOf, type Entry } from '../money';
-import { wattMonths, type WattMonth } from '../watts';
+import { METHODS } from '../care/model/work';
+import { personalKey, type Personal } from '../care/model/personal';
+import type { ReplayStep } from '../care/replay/step';
+import type { Garage } from '../records/garage';
+import { per1000Km, spendingOf } from '../money/sums';
+import type { Entry } from '../money/ledger';
+import { wattMonths, type WattMonth } from '../watts/months';
 import { rideEntries } from './entries';
 import { yearOf, YEAR_SKIES, type YearMonth, type YearSky } from './year';
 

@@ -1,6 +1,6 @@
 import { startOfMonth } from 'date-fns/startOfMonth';
 import { subMonths } from 'date-fns/subMonths';
-import type { WeatherWord } from '../logbook';
+import type { WeatherWord } from '../records/kinds';
 import type { RideEntry } from './entries';
 
 /** Kinds of weather a year is divided into. */

@@ -1,13 +1,14 @@
-import type { ReplayStep } from '../care';
+import type { ReplayStep } from '../care/replay/step';
 import { notesOn } from '../faults/notes';
-import type { Bike } from '../garage';
-import type { CleanMethod, PlainEvent } from '../logbook';
+import type { Bike } from '../records/garage';
+import type { CleanMethod } from '../records/kinds';
+import type { PlainEvent } from '../records/event';
 import type { Notable } from '../records/faults';
 import type { Unsettled } from '../records/kinds';
 import { ROUNDS, type Round, type RoundEnd } from '../records/rounds';
-import type { Settings } from '../settings';
+import type { Settings } from '../records/settings';
 import { instantOf } from '../time/instants';
-import { MS_PER_DAY } from '../units';
+import { MS_PER_DAY } from '../units/convert';
 import { ROUND_RULES } from './table';
 
 /** What a bike has seen since a round was last done, or since the log knows it. */

@@ -1,4 +1,4 @@
-import type { Bike } from '../garage';
+import type { Bike } from '../records/garage';
 import type { Round } from '../records/rounds';
 
 /** How long a round keeps: whichever is used up first. Null: that does not bear on it. */

@@ -1,7 +1,8 @@
-import { METRIC } from '../units';
+import { METRIC } from '../units/convert';
 import { USUAL_WORKSHOP } from '../records/workshop';
 import { EVERYDAY_WISHES } from '../records/wishes';
-import { DEFAULT_SCHOOLS, USUAL_DROPS_PER_ML } from '../lube';
+import { DEFAULT_SCHOOLS } from '../lube/schools';
+import { USUAL_DROPS_PER_ML } from '../lube/dose';
 import { DEFAULT_PLAN } from './planDefaults';
 import type { Settings } from '../records/settings';
 

@@ -1,6 +1,6 @@
-import type { Regional } from '../intl';
+import type { Regional } from '../intl/device';
 import { WEEK_STARTS, type WeekStart } from '../records/kinds';
-import { METRIC, type Units } from '../units';
+import { METRIC, type Units } from '../units/convert';
 
 /** How figures, clocks and weeks are written for a rider. */
 export interface Written {

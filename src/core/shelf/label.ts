@@ -1,4 +1,4 @@
-import type { Air } from '../weather';
+import type { Air } from '../weather/drying';
 import type { Product } from '../records/product';
 
 /** What a bottle's label asks for before it is used in this air; the label has the word. */

@@ -1,7 +1,7 @@
-import type { Chain } from '../garage';
+import type { Chain } from '../records/garage';
 import { coatsIn, doseOf, USUAL_LINKS } from '../lube/dose';
-import type { PlainEvent } from '../logbook';
-import type { Settings } from '../settings';
+import type { PlainEvent } from '../records/event';
+import type { Settings } from '../records/settings';
 import { LOW_COATS, stockOf, type Stock } from './stock';
 import type { Product } from '../records/product';
 

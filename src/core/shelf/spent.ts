@@ -1,5 +1,5 @@
-import type { ReplayStep } from '../care';
-import type { WorkDone } from '../logbook';
+import type { ReplayStep } from '../care/replay/step';
+import type { WorkDone } from '../records/event';
 import type { Product } from '../records/product';
 import { costOf } from './stock';
 

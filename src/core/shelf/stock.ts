@@ -1,5 +1,5 @@
 import { USUAL_LINKS } from '../lube/dose';
-import type { PlainEvent } from '../logbook';
+import type { PlainEvent } from '../records/event';
 import type { Product } from '../records/product';
 
 /** What is left of a product, and what the log says went off it. */

@@ -1,5 +1,7 @@
-import type { CleanMethod, WorkDone } from '../logbook';
-import type { LubeClass, Schools } from '../lube';
+import type { CleanMethod } from '../records/kinds';
+import type { WorkDone } from '../records/event';
+import type { LubeClass } from '../lube/classes';
+import type { Schools } from '../lube/schools';
 import type { Product } from '../records/product';
 import { bathUseMl } from './stock';
 

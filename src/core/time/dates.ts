@@ -1,5 +1,5 @@
-import { MS_PER_DAY } from '../units';
-import { dateFormat } from '../intl';
+import { MS_PER_DAY } from '../units/convert';
+import { dateFormat } from '../intl/dates';
 
 /** A day of the rider's calendar, `2026-11-24`. Text order is order of time. */
 export type DateText = string;

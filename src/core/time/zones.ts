@@ -1,5 +1,5 @@
 import { tzOffset } from '@date-fns/tz';
-import { MS_PER_DAY, MS_PER_MINUTE } from '../units';
+import { MS_PER_DAY, MS_PER_MINUTE } from '../units/convert';
 import type { DateText } from './dates';
 
 /** Minutes by which a zone's clocks are ahead at the beginning of a day of UTC: that takes long to find out. */

@@ -1,6 +1,6 @@
-import type { PathPoint } from '../logbook';
+import type { PathPoint } from '../records/event';
 import { fail, ok, type Result } from '../problem';
-import { MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR } from '../units/convert';
 import { Climb } from './climb';
 import { distanceKm, type Place } from './distance';
 

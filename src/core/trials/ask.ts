@@ -1,9 +1,11 @@
-import type { ChainReport, Replay } from '../care';
-import { wearLimitPercent } from '../chain';
+import type { ChainReport } from '../care/verdict/report';
+import type { Replay } from '../care/replay/replay';
+import { wearLimitPercent } from '../chain/geometry';
 import type { TrialQuestion } from '../records/trial';
-import type { Settings } from '../settings';
-import { bottlesOf, usualCoatCost } from '../shelf';
-import { lubeOn } from '../years';
+import type { Settings } from '../records/settings';
+import { bottlesOf } from '../shelf/use';
+import { usualCoatCost } from '../shelf/stock';
+import { lubeOn } from '../years/question';
 import { coatsSince } from './coats';
 import type { Planned } from './designs';
 import { saidOf } from './judged';

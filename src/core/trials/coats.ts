@@ -1,15 +1,12 @@
-import {
-  CARE,
-  beforeOf,
-  METHODS,
-  ragReadOf,
-  type ChainState,
-  type Replay,
-  type ReplayStep,
-} from '../care';
-import type { PlainEvent, WorkDone } from '../logbook';
-import { LUBE_CLASSES, type LubeClass } from '../lube';
-import { MS_PER_HOUR } from '../units';
+import { CARE } from '../care/model/constants';
+import { beforeOf, type ReplayStep } from '../care/replay/step';
+import { METHODS } from '../care/model/work';
+import { ragReadOf } from '../care/model/observe';
+import type { ChainState } from '../care/model/state';
+import type { Replay } from '../care/replay/replay';
+import type { PlainEvent, WorkDone } from '../records/event';
+import { LUBE_CLASSES, type LubeClass } from '../lube/classes';
+import { MS_PER_HOUR } from '../units/convert';
 import type { Evidence } from './evidence';
 
 /** Why a coat ended, or that it is on. */

@@ -1,7 +1,7 @@
-import { CARE } from '../care';
-import { LUBE_CLASSES, type LubeClass } from '../lube';
+import { CARE } from '../care/model/constants';
+import { LUBE_CLASSES, type LubeClass } from '../lube/classes';
 import type { Measure } from '../records/trialKinds';
-import { HOURS_PER_WEEK } from '../units';
+import { HOURS_PER_WEEK } from '../units/convert';
 import type { CoatRun, RagOfCoat, Ridden } from './coats';
 import { outsideAfter } from './evidence';
 

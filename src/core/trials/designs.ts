@@ -1,8 +1,10 @@
-import { CARE, meanMinutes, OWN, STANDARDS, type Constant, type TypicalRiding } from '../care';
-import { isWax, type LubeClass } from '../lube';
+import { CARE, OWN, STANDARDS, type Constant } from '../care/model/constants';
+import { meanMinutes } from '../care/verdict/proposal';
+import type { TypicalRiding } from '../care/verdict/typical';
+import { isWax, type LubeClass } from '../lube/classes';
 import type { Standard } from '../records/standards';
 import type { Measure } from '../records/trialKinds';
-import { HOURS_PER_WEEK } from '../units';
+import { HOURS_PER_WEEK } from '../units/convert';
 import { gritIn, livesIn } from './common';
 import { coatsNeeded } from './size';
 

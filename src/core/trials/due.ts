@@ -1,4 +1,4 @@
-import { Chance } from '../chance';
+import { Chance } from '../chance/chance';
 import type { Trial } from '../records/trial';
 import type { Arm } from '../records/trialKinds';
 import type { TrialCoat } from './judged';

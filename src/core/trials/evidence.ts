@@ -1,4 +1,5 @@
-import { likelihoodOf, normalFit, shownBetween, type Likelihood } from '../learn';
+import { likelihoodOf, shownBetween, type Likelihood } from '../learn/belief';
+import { normalFit } from '../learn/own';
 import { TRIAL } from './noise';
 
 /**

@@ -1,5 +1,5 @@
-import { METHODS } from '../care';
-import type { WorkDone } from '../logbook';
+import { METHODS } from '../care/model/work';
+import type { WorkDone } from '../records/event';
 import type { Trial } from '../records/trial';
 import type { Measure, Tried } from '../records/trialKinds';
 import type { CoatRun, RagOfCoat } from './coats';

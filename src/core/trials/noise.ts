@@ -1,4 +1,4 @@
-import { CARE, OWN, type Constant } from '../care';
+import { CARE, OWN, type Constant } from '../care/model/constants';
 
 /** What a trial reckons with before it has seen a coat. */
 export const TRIAL = {

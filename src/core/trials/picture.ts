@@ -1,5 +1,6 @@
 import { ARMS, type Arm, type Measure } from '../records/trialKinds';
-import { distanceUnit, formatNumber, toShownDistance, type Units } from '../units';
+import { distanceUnit, toShownDistance, type Units } from '../units/convert';
+import { formatNumber } from '../units/format';
 import type { CoatPoint } from './report';
 
 /** What a picture of coats is of. */

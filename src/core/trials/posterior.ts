@@ -1,4 +1,4 @@
-import { GRID } from '../learn';
+import { GRID } from '../learn/belief';
 import { logLikelihoodOfCoat, type Evidence } from './evidence';
 import type { Prior } from './noise';
 

@@ -1,9 +1,9 @@
-import type { Replay } from '../care';
-import type { LubeClass } from '../lube';
+import type { Replay } from '../care/replay/replay';
+import type { LubeClass } from '../lube/classes';
 import type { Trial } from '../records/trial';
 import type { Arm } from '../records/trialKinds';
 import { ARMS } from '../records/trialKinds';
-import type { Garage } from '../garage';
+import type { Garage } from '../records/garage';
 import { answerOf, type Answer, type Asked } from './answer';
 import { coatsSince, type RagOfCoat } from './coats';
 import { commonOf, evenedKm, evenedLevel, offsetOf, type Common } from './common';

@@ -1,6 +1,6 @@
 import type { BenchTrial } from '../bench/trial';
-import type { Schools } from '../lube';
-import type { Settings } from '../settings';
+import type { Schools } from '../lube/schools';
+import type { Settings } from '../records/settings';
 import type { Trial, TrialQuestion } from '../records/trial';
 import { ARMS, type Arm } from '../records/trialKinds';
 import type { BenchSchools } from '../records/workshop';

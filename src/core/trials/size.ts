@@ -1,4 +1,4 @@
-import { normalQuantile } from '../learn';
+import { normalQuantile } from '../learn/belief';
 
 /** Chance of a false alarm, both ways, and of finding what is there: the usual 5 % and 80 %. */
 const FALSE_ALARM = 0.05;

@@ -1,4 +1,4 @@
-import type { LubeClass } from '../lube';
+import type { LubeClass } from '../lube/classes';
 import { answerOf, type Answer } from './answer';
 import type { CoatRun } from './coats';
 import { commonOf, offsetOf } from './common';

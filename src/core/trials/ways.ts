@@ -1,4 +1,4 @@
-import { SCHOOLS } from '../lube';
+import { SCHOOLS } from '../lube/schools';
 import type { TriedWay } from '../records/trialKinds';
 import { BENCH_SCHOOLS } from '../records/workshop';
 

@@ -1,4 +1,4 @@
-import type { Clock } from '../intl';
+import type { Clock } from '../intl/dates';
 
 /** International mile, exact by definition (1959 agreement). */
 export const KM_PER_MILE = 1.609344;

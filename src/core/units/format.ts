@@ -1,4 +1,4 @@
-import { numberFormat } from '../intl';
+import { numberFormat } from '../intl/numbers';
 import {
   distanceUnit,
   KM_PER_MILE,

@@ -1,4 +1,4 @@
-import type { Constant } from '../care';
+import type { Constant } from '../care/model/constants';
 
 const FROM_MEMORY = 'common practice, from memory';
 const OWN = 'own estimate';

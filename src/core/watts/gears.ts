@@ -1,6 +1,6 @@
-import type { ReplayStep } from '../care';
-import type { Bike } from '../garage';
-import type { RideLogged } from '../logbook';
+import type { ReplayStep } from '../care/replay/step';
+import type { Bike } from '../records/garage';
+import type { RideLogged } from '../records/event';
 import { COG_SPACING_MM, USUAL_CHAINLINE_MM, USUAL_CHAINSTAY_MM, WATTS } from './constants';
 
 /** A ring and a cog, and what the chain between them loses by running crossed. */

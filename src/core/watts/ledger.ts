@@ -1,5 +1,7 @@
-import { CARE, dryness, type ChainState, type OpenFault } from '../care';
-import { LUBE_CLASSES } from '../lube';
+import { CARE } from '../care/model/constants';
+import { dryness, type ChainState } from '../care/model/state';
+import type { OpenFault } from '../care/replay/faults';
+import { LUBE_CLASSES } from '../lube/classes';
 import { WATTS } from './constants';
 
 /** What takes power, each against a clean, straight, well lubed new chain. */

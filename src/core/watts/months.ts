@@ -1,4 +1,4 @@
-import type { ReplayStep } from '../care';
+import type { ReplayStep } from '../care/replay/step';
 import { instantOf } from '../time/instants';
 import { addCauses, allWatts, ledgerOf, NO_CAUSES, type Causes, type WattLedger } from './ledger';
 

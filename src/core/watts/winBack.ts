@@ -1,7 +1,10 @@
-import { extraWatts, meanMinutes, work, type ChainState } from '../care';
-import { LUBE_CLASSES, type LubeClass } from '../lube';
-import { WORKSHOP_AIR } from '../weather';
-import type { CarePrices, Works } from '../years';
+import { extraWatts, type ChainState } from '../care/model/state';
+import { meanMinutes } from '../care/verdict/proposal';
+import { work } from '../care/model/work';
+import { LUBE_CLASSES, type LubeClass } from '../lube/classes';
+import { WORKSHOP_AIR } from '../weather/drying';
+import type { CarePrices } from '../years/outcome';
+import type { Works } from '../years/works';
 import { atPower, type WattItem } from './ledger';
 
 /** What can be done about a loss. */

@@ -1,5 +1,6 @@
-import { CARE, type ChainState } from '../care';
-import { normalQuantile, normalShare } from '../learn';
+import { CARE } from '../care/model/constants';
+import type { ChainState } from '../care/model/state';
+import { normalQuantile, normalShare } from '../learn/belief';
 import type { WearRate } from './rate';
 
 /** What is known of the wear of a chain: level and factor, with their spread and how far they go together. */

@@ -1,7 +1,7 @@
 import { startOfDay } from 'date-fns/startOfDay';
 import { weekOf } from '../time/weeks';
-import { METHODS } from '../care';
-import { MS_PER_HOUR } from '../units';
+import { METHODS } from '../care/model/work';
+import { MS_PER_HOUR } from '../units/convert';
 import { isWetRide, type ServiceRow } from './service';
 
 /** How close one looks at a life: from years on one screen down to single days. */

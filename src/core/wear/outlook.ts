@@ -1,7 +1,9 @@
-import { wearLimitPercent } from '../chain';
-import { typicalRiding, type ChainState, type ReplayStep } from '../care';
-import type { Bike, Chain } from '../garage';
-import { MS_PER_DAY } from '../units';
+import { wearLimitPercent } from '../chain/geometry';
+import { typicalRiding } from '../care/verdict/typical';
+import type { ChainState } from '../care/model/state';
+import type { ReplayStep } from '../care/replay/step';
+import type { Bike, Chain } from '../records/garage';
+import { MS_PER_DAY } from '../units/convert';
 import { chancePast, foresee, wearAfter, withCare, type Foresight } from './foresee';
 import { usesUpAt } from './parts';
 import { wearRateOf, type WearRate } from './rate';

@@ -1,8 +1,10 @@
-import { CARE, type ReplayStep } from '../care';
-import { wearLimitPercent } from '../chain';
-import type { Bike, Garage, Part, PartKind } from '../garage';
-import type { PartStart } from '../logbook';
-import { normalQuantile, normalShare } from '../learn';
+import { CARE } from '../care/model/constants';
+import type { ReplayStep } from '../care/replay/step';
+import { wearLimitPercent } from '../chain/geometry';
+import type { Bike, Garage, Part } from '../records/garage';
+import type { PartKind } from '../records/kinds';
+import type { PartStart } from '../records/event';
+import { normalQuantile, normalShare } from '../learn/belief';
 
 /**
  * So many chains, each changed in time, wear a part out, with a log-normal spread. A cassette: three, two to four

@@ -1,4 +1,4 @@
-import { NEW_LENGTH_TOLERANCE_PERCENT } from '../chain';
+import { NEW_LENGTH_TOLERANCE_PERCENT } from '../chain/geometry';
 import type { Reading } from './tools';
 
 /** Why a reading is asked about before it is kept. */

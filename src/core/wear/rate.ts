@@ -1,4 +1,5 @@
-import { CARE, type ReplayStep } from '../care';
+import { CARE } from '../care/model/constants';
+import type { ReplayStep } from '../care/replay/step';
 
 /** How a chain has worn of late: % per km by the handbook's factor, and how unsure that is of the kilometres to come. */
 export interface WearRate {

@@ -1,6 +1,6 @@
-import type { ReplayStep } from '../care';
-import { wearLimitPercent } from '../chain';
-import type { Bike, Chain } from '../garage';
+import type { ReplayStep } from '../care/replay/step';
+import { wearLimitPercent } from '../chain/geometry';
+import type { Bike, Chain } from '../records/garage';
 
 /** A difference in wear from which swapping pays, %. Common practice. */
 export const SWAP_FROM = 0.1;

@@ -1,5 +1,8 @@
-import { METHODS, type ChainState, type ReplayStep, type Sky } from '../care';
-import type { PlainEvent, WorkDone } from '../logbook';
+import { METHODS } from '../care/model/work';
+import type { ChainState } from '../care/model/state';
+import type { ReplayStep } from '../care/replay/step';
+import type { Sky } from '../care/model/sky';
+import type { PlainEvent, WorkDone } from '../records/event';
 
 /** A chain, a bike with all that ran on it, or all there is. */
 export type Life = { chainId: string } | { bikeId: string } | 'everything';

@@ -1,4 +1,5 @@
-import { readingSd, type ReplayStep } from '../care';
+import { readingSd } from '../care/model/observe';
+import type { ReplayStep } from '../care/replay/step';
 import type { KnownWear } from './question';
 
 /** A reading as the logbook has it, and where on the chain's way it was taken. */

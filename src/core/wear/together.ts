@@ -1,6 +1,6 @@
-import type { ReplayStep } from '../care';
-import { NEW_LENGTH_TOLERANCE_PERCENT, wearLimitPercent } from '../chain';
-import type { Bike } from '../garage';
+import type { ReplayStep } from '../care/replay/step';
+import { NEW_LENGTH_TOLERANCE_PERCENT, wearLimitPercent } from '../chain/geometry';
+import type { Bike } from '../records/garage';
 import type { PartStory } from './parts';
 
 /** What new and worn parts do to each other. */

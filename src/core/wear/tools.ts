@@ -1,5 +1,5 @@
-import { TOOL_NOISE } from '../care';
-import { ROLLER_MM, elongationPercent, pitchesMm } from '../chain';
+import { TOOL_NOISE } from '../care/model/observe';
+import { ROLLER_MM, elongationPercent, pitchesMm } from '../chain/geometry';
 import { MOST_ELONGATION, type WearTool } from '../records/kinds';
 
 /** Pitches a ruler lies along: 12 full links, each an inner and an outer one, a foot of a new chain. */

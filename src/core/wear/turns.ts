@@ -1,6 +1,6 @@
-import type { ReplayStep } from '../care';
-import { wearLimitPercent } from '../chain';
-import type { Bike } from '../garage';
+import type { ReplayStep } from '../care/replay/step';
+import { wearLimitPercent } from '../chain/geometry';
+import type { Bike } from '../records/garage';
 import { foresee } from './foresee';
 import { wearRateOf } from './rate';
 import type { Rotation } from './rotation';

@@ -1,5 +1,5 @@
 import type { StoragePlace } from '../records/kinds';
-import type { LubeTraits } from '../lube';
+import type { LubeTraits } from '../lube/classes';
 
 /**
  * Saturation vapour pressure over water, kPa, at a temperature in C, -40 to 50.

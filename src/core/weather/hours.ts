@@ -1,4 +1,4 @@
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 import type { Cell } from './cells';
 
 /** The weather of one hour at one place. */

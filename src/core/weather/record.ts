@@ -1,4 +1,4 @@
-import { MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR } from '../units/convert';
 import { placeOfCell, type Cell } from './cells';
 import type { Air } from './drying';
 import { dayOf, hourOf, startOfDay, type DayHours, type WeatherDay } from './hours';

@@ -1,4 +1,4 @@
-import { MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR } from '../units/convert';
 import { startOfDay, type DayHours, type WeatherHour } from './hours';
 import { roadAfter, ROAD_UNKNOWN, type Road } from './road';
 

@@ -1,6 +1,6 @@
 import { dateOf } from '../time/zones';
 import type { DateText } from '../time/dates';
-import { MS_PER_HOUR } from '../units';
+import { MS_PER_HOUR } from '../units/convert';
 import type { WeatherHour } from './hours';
 
 /** The weather of a day to come. */

@@ -1,4 +1,4 @@
-import { clamp, MS_PER_DAY, MS_PER_HOUR } from '../units';
+import { clamp, MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 import type { WeatherHour } from './hours';
 
 /** Where an hour of weather is: degrees, north and east positive, and the start of the hour, ms. */

@@ -1,4 +1,4 @@
-import { timeIn, type Clock } from '../intl';
+import { timeIn, type Clock } from '../intl/dates';
 import type { AgendaItem } from '../plan/agenda/agenda';
 import {
   bottleToCarry,
@@ -6,7 +6,7 @@ import {
   type MorningCoat,
   type NextRide,
 } from '../plan/agenda/beforeRide';
-import type { LubeClass } from '../lube';
+import type { LubeClass } from '../lube/classes';
 import { dayWord, type DateText } from '../time/dates';
 
 import { startOf } from './plan';

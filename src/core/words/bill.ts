@@ -1,15 +1,10 @@
 import type { BillItem, BillSection, BillSource, SectionName } from '../care/bill/billTypes';
 import type { ClockName } from '../care/verdict/clocks';
 import type { Verdict } from '../care/verdict/verdict';
-import { LUBE_SOURCES } from '../lube';
-import {
-  addUp,
-  formatDistance,
-  formatDistanceRange,
-  formatNumber,
-  formatShare,
-  type Units,
-} from '../units';
+import { LUBE_SOURCES } from '../lube/sources';
+import { addUp } from '../units/addUp';
+import { formatDistance, formatDistanceRange, formatNumber, formatShare } from '../units/format';
+import type { Units } from '../units/convert';
 import { constantLine } from './constants';
 import { METHOD_LABEL } from './labels';
 import { learntFrom } from './learntFrom';

@@ -1,4 +1,5 @@
-import { allEvents, type Logbook } from '../logbook';
+import { allEvents } from '../logbook/chunks';
+import type { Logbook } from '../logbook/logbook';
 import { EMPTY_GARAGE } from '../garage/empty';
 import { listed } from './counted';
 

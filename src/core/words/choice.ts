@@ -1,7 +1,8 @@
-import type { Candidate, Ranked } from '../choice';
+import type { Candidate } from '../choice/candidate';
+import type { Ranked } from '../choice/rank';
 import type { LubeRule, Refusal } from '../choice/rules';
 import type { CleaningHabit, Wish } from '../records/wishes';
-import { formatHours, formatNumber } from '../units';
+import { formatHours, formatNumber } from '../units/format';
 
 export const WISH_LABEL: Record<Wish, string> = {
   quick: 'Quiet and quick',

@@ -1,4 +1,5 @@
-import { CLOSURES, type Chain } from '../garage';
+import { CLOSURES } from '../records/kinds';
+import type { Chain } from '../records/garage';
 
 type Closure = Chain['closure'];
 

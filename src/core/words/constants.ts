@@ -1,4 +1,4 @@
-import { CARE, type Constant } from '../care';
+import { CARE, type Constant } from '../care/model/constants';
 
 /** What the constants that riders are shown are called. */
 const CONSTANT_NAME = {

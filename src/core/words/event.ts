@@ -1,11 +1,12 @@
-import type { Sky } from '../care';
-import type { Garage } from '../garage';
-import type { PlainEvent } from '../logbook';
+import type { Sky } from '../care/model/sky';
+import type { Garage } from '../records/garage';
+import type { PlainEvent } from '../records/event';
 import type { Place } from '../records/faultEvents';
 import type { ChainRecorded } from '../records/recording';
 import type { FaultState, Followed } from '../records/faults';
 import { MOST_ELONGATION } from '../records/kinds';
-import { formatElongation, formatExactDistance, type Units } from '../units';
+import { formatElongation, formatExactDistance } from '../units/format';
+import type { Units } from '../units/convert';
 import { placeText } from './faults/place';
 import { ROUND_END_LABEL, ROUND_LABEL } from './roundLabels';
 import { louderText } from './louder';

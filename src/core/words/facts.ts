@@ -1,7 +1,7 @@
 import { changesChain } from '../bench/depths';
 import type { Job } from '../bench/job';
 import type { StepId } from '../bench/steps';
-import type { CleanMethod } from '../logbook';
+import type { CleanMethod } from '../records/kinds';
 import { DEPTH_LABEL, METHOD_LABEL } from './labels';
 
 const FACTS: Partial<Record<StepId, string>> = {

@@ -1,5 +1,6 @@
-import type { RecordKind } from '../garage';
-import { dateFormat, numberFormat } from '../intl';
+import type { RecordKind } from '../records/kinds';
+import { dateFormat } from '../intl/dates';
+import { numberFormat } from '../intl/numbers';
 
 /** What the kinds of record are called, many and one. */
 export const KIND_WORDS: Record<RecordKind, { many: string; one: string }> = {

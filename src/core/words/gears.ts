@@ -1,4 +1,4 @@
-import { formatSpell } from '../units';
+import { formatSpell } from '../units/format';
 
 /** More gears than these nobody reads. */
 const MOST = 3;

@@ -1,8 +1,17 @@
-import type { Units } from '../units';
+import type { Units } from '../units/convert';
 import type { Standard } from '../records/standards';
-import type { Bike, StoragePlace } from '../garage';
+import type { Bike } from '../records/garage';
+import type { StoragePlace } from '../records/kinds';
 import type { Unsettled } from '../records/kinds';
-import type { CleanMethod, Depth, Drying, Finding, Sound, Surface, WeatherWord } from '../logbook';
+import type {
+  CleanMethod,
+  Depth,
+  Drying,
+  Finding,
+  Sound,
+  Surface,
+  WeatherWord,
+} from '../records/kinds';
 
 /** What is written in units, and the units there are. */
 export const UNITS_LABEL: Record<keyof Units, string> = {

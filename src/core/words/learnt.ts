@@ -1,7 +1,7 @@
-import type { Personal } from '../care';
+import type { Personal } from '../care/model/personal';
 import type { Lesson } from '../care/replay/lessons';
 import type { ChainRecorded } from '../records/recording';
-import { formatNumber, formatShare } from '../units';
+import { formatNumber, formatShare } from '../units/format';
 import { learntFrom } from './learntFrom';
 import { louderText } from './louder';
 

@@ -1,4 +1,4 @@
-import type { Louder } from '../senses/sound';
+import type { Louder } from '../senses/sound/against';
 
 /** "6 ± 2 dB louder than its quiet", "as loud as its quiet". */
 export function louderText({ db, sd }: Louder): string {

@@ -1,13 +1,7 @@
-import {
-  whenToReplace,
-  type Best,
-  type MoneyItem,
-  type Threshold,
-  type Unpriced,
-  type Verdict,
-} from '../money';
-import { formatElongation } from '../units';
-import type { RegimeName } from '../years';
+import { whenToReplace, type Best, type Threshold, type Verdict } from '../money/replace';
+import type { MoneyItem, Unpriced } from '../money/ledger';
+import { formatElongation } from '../units/format';
+import type { RegimeName } from '../years/regimes';
 import { aboutMoney, moneyRange } from './amounts';
 
 export const MONEY_LABEL: Record<MoneyItem, string> = {

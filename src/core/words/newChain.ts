@@ -1,11 +1,11 @@
 import type { FixedLength, LengthFound } from '../chain/length';
 import { fitOf, NARROW_MM, WIDE_MM, widthFor } from '../chain/widths';
-import { articulationsPerMinute, turnsPerLap } from '../chain';
+import { articulationsPerMinute, turnsPerLap } from '../chain/geometry';
 import { partsOf } from '../chain/parts';
-import type { Bike, Chain } from '../garage';
-import { WAX_PER_CHAIN_G } from '../lube';
+import type { Bike, Chain } from '../records/garage';
+import { WAX_PER_CHAIN_G } from '../lube/dose';
 import { listed } from './counted';
-import { formatNumber } from '../units';
+import { formatNumber } from '../units/format';
 
 const mm = (value: number): string => `${formatNumber(Math.round(value * 10) / 10)} mm`;
 

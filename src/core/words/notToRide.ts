@@ -1,4 +1,4 @@
-import type { OpenFault } from '../care';
+import type { OpenFault } from '../care/replay/faults';
 import type { UNSAFE_CAUSES } from '../records/faults';
 import { type Cause } from '../records/faults';
 import type { Unsettled } from '../records/kinds';

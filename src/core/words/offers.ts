@@ -1,9 +1,10 @@
 import type { BenchRefusal } from '../bench/refusal';
 import type { Recommended } from '../bench/recommend';
-import type { ChainState, Verdict } from '../care';
-import type { Depth } from '../logbook';
+import type { ChainState } from '../care/model/state';
+import type { Verdict } from '../care/verdict/verdict';
+import type { Depth } from '../records/kinds';
 import { dayWord, type DateText } from '../time/dates';
-import { formatHours, formatNumber, formatShare } from '../units';
+import { formatHours, formatNumber, formatShare } from '../units/format';
 
 /** Why a depth cannot be done, and what to do instead. */
 export const REFUSED: Record<BenchRefusal, string> = {

@@ -1,6 +1,8 @@
-import type { OnePage, YearSky } from '../rides';
-import { dateFormat } from '../intl';
-import { formatDistance, formatNumber, formatSpell, KM_PER_MILE } from '../units';
+import type { OnePage } from '../rides/onePage';
+import type { YearSky } from '../rides/year';
+import { dateFormat } from '../intl/dates';
+import { formatDistance, formatNumber, formatSpell } from '../units/format';
+import { KM_PER_MILE } from '../units/convert';
 import { aboutMoney } from './amounts';
 import { formatWatts } from './watts';
 import type { ShownIn } from './years';

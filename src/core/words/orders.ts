@@ -1,5 +1,5 @@
 import type { ClockName } from '../care/verdict/clocks';
-import { isWax, type LubeClass } from '../lube';
+import { isWax, type LubeClass } from '../lube/classes';
 
 /** What a clock asks for in a word: oil is lubed, wax is waxed; the outside is wiped, the inside cleaned. */
 export function orderFor(

@@ -1,7 +1,9 @@
-import type { PartEnd, PartKind } from '../garage';
-import { dateFormat } from '../intl';
-import { formatDistance, formatNumber, formatShare, type Units } from '../units';
-import { CHAINS_A_LIFE, type PartLeft, type PartStory, type Together } from '../wear';
+import type { PartEnd, PartKind } from '../records/kinds';
+import { dateFormat } from '../intl/dates';
+import { formatDistance, formatNumber, formatShare } from '../units/format';
+import type { Units } from '../units/convert';
+import { CHAINS_A_LIFE, type PartLeft, type PartStory } from '../wear/parts';
+import type { Together } from '../wear/together';
 
 export const PART_LABEL: Record<PartKind, string> = {
   cassette: 'Cassette',

@@ -1,14 +1,9 @@
-import { timeIn, timeText, type Clock } from '../intl';
-import type { Depth } from '../logbook';
-import {
-  formatDistance,
-  formatHours,
-  formatNumber,
-  MS_PER_HOUR,
-  MS_PER_MINUTE,
-  type Units,
-} from '../units';
-import { CARE, type ClockName } from '../care';
+import { timeIn, timeText, type Clock } from '../intl/dates';
+import type { Depth } from '../records/kinds';
+import { formatDistance, formatHours, formatNumber } from '../units/format';
+import { MS_PER_HOUR, MS_PER_MINUTE, type Units } from '../units/convert';
+import { CARE } from '../care/model/constants';
+import type { ClockName } from '../care/verdict/clocks';
 import type { FellDue } from '../plan/agenda/due';
 import type { RideAhead } from '../plan/rides/occurrences';
 import type { AgendaItem } from '../plan/agenda/agenda';

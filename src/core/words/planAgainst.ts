@@ -1,7 +1,8 @@
 import type { Costs } from '../plan/simulate/costs';
 import type { PlanSettings } from '../records/plan';
 import { weekdayName } from '../time/dates';
-import { formatDistance, type Units } from '../units';
+import { formatDistance } from '../units/format';
+import type { Units } from '../units/convert';
 import { listed } from './counted';
 
 /** The routine in two or three words. */

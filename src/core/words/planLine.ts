@@ -5,7 +5,7 @@ import { dayReached } from '../plan/rides/coming';
 import type { RideAhead } from '../plan/rides/occurrences';
 import { dayWord, dueWord, type DateText } from '../time/dates';
 import { orderOf, startSentence } from './plan';
-import type { Clock } from '../intl';
+import type { Clock } from '../intl/dates';
 
 /** What the line of a bike is made from: its jobs and rides to come, and when its clocks fire. */
 export interface LineOf {

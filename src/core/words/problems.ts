@@ -1,6 +1,7 @@
 import type { FileKind, Problem, ProblemCode } from '../problem';
-import { numberFormat } from '../intl';
-import { formatDistance, type Units } from '../units';
+import { numberFormat } from '../intl/numbers';
+import { formatDistance } from '../units/format';
+import type { Units } from '../units/convert';
 
 type Sentence<C extends ProblemCode> =
   string | ((problem: Extract<Problem, { code: C }>, units: Units) => string);

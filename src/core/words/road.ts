@@ -1,5 +1,5 @@
 import type { Kit, SpareLink } from '../bench/kit';
-import type { Bike, Chain } from '../garage';
+import type { Bike, Chain } from '../records/garage';
 import { widthFor } from '../chain/widths';
 import { listed } from './counted';
 

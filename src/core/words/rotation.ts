@@ -1,5 +1,6 @@
 import type { SwapAhead } from '../plan/agenda/swaps';
-import { formatDistance, formatElongation, type Units } from '../units';
+import { formatDistance, formatElongation } from '../units/format';
+import type { Units } from '../units/convert';
 import { SWAP_FROM, type Rotation } from '../wear/rotation';
 import type { TurnsAhead } from '../wear/turns';
 

@@ -1,7 +1,8 @@
-import type { Bike } from '../garage';
+import type { Bike } from '../records/garage';
 import type { Round } from '../records/rounds';
-import type { RoundState } from '../rounds';
-import { formatDistance, type Units } from '../units';
+import type { RoundState } from '../rounds/due';
+import { formatDistance } from '../units/format';
+import type { Units } from '../units/convert';
 import { listed } from './counted';
 import { ROUND_LABEL } from './roundLabels';
 

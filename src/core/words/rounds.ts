@@ -1,7 +1,7 @@
 import type { BenchRound, RoundSeen } from '../bench/rounds';
-import type { Bike } from '../garage';
+import type { Bike } from '../records/garage';
 import type { Round, RoundEnd } from '../records/rounds';
-import type { RoundState } from '../rounds';
+import type { RoundState } from '../rounds/due';
 import { roundName } from './roundLines';
 
 /** How a round is done. */

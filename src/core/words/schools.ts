@@ -1,4 +1,4 @@
-import type { SchoolName } from '../lube';
+import type { SchoolName } from '../lube/schools';
 
 /** A question on which practitioners differ, and what its answers are called. */
 export interface SchoolWords {

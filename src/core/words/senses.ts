@@ -1,8 +1,9 @@
-import type { ChainState } from '../care';
+import type { ChainState } from '../care/model/state';
 import type { Refusal } from '../senses/refusal';
-import type { RagValue } from '../senses/rag';
-import type { Louder, Rhythm } from '../senses/sound';
-import { formatShare } from '../units';
+import type { RagValue } from '../senses/rag/outside';
+import type { Louder } from '../senses/sound/against';
+import type { Rhythm } from '../senses/sound/listen';
+import { formatShare } from '../units/format';
 import { RAG_SHADES } from './labels';
 import { louderText } from './louder';
 

@@ -1,6 +1,8 @@
-import { dateFormat, numberFormat } from '../intl';
-import { formatDistance, formatElongation, formatNumber, formatShare, type Units } from '../units';
-import type { Service, ServiceFigures } from '../wear';
+import { dateFormat } from '../intl/dates';
+import { numberFormat } from '../intl/numbers';
+import { formatDistance, formatElongation, formatNumber, formatShare } from '../units/format';
+import type { Units } from '../units/convert';
+import type { Service, ServiceFigures } from '../wear/service';
 
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 const monthName = dateFormat({ month: 'long' });

@@ -1,5 +1,6 @@
-import type { Product, ProductKind } from '../shelf';
-import { formatNumber } from '../units';
+import type { Product } from '../records/product';
+import type { ProductKind } from '../records/kinds';
+import { formatNumber } from '../units/format';
 
 export const KIND_LABEL: Record<ProductKind, string> = {
   lube: 'Lube',

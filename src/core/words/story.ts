@@ -1,7 +1,8 @@
-import { dateFormat } from '../intl';
-import { formatDistance, MS_PER_DAY, type Units } from '../units';
+import { dateFormat } from '../intl/dates';
+import { formatDistance } from '../units/format';
+import { MS_PER_DAY, type Units } from '../units/convert';
 import { moneySaid } from './service';
-import type { Lane, Span, Zoom } from '../wear';
+import type { Lane, Span, Zoom } from '../wear/lanes';
 
 export const ZOOM_LABEL: Record<Zoom, string> = {
   years: 'Years',

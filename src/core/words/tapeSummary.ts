@@ -1,5 +1,7 @@
-import type { ChainReport, ReplayStep } from '../care';
-import { formatDistance, formatShare, type Units } from '../units';
+import type { ChainReport } from '../care/verdict/report';
+import type { ReplayStep } from '../care/replay/step';
+import { formatDistance, formatShare } from '../units/format';
+import type { Units } from '../units/convert';
 import { shortVerdict } from './verdict';
 
 /**

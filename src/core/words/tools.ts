@@ -1,6 +1,6 @@
 import type { Purchase } from '../bench/purchase';
 import type { Grade, Substitute } from '../bench/substitutes';
-import { formatNumber } from '../units';
+import { formatNumber } from '../units/format';
 import { TOOL_LABEL } from './workshop';
 
 export const GRADE_LABEL: Record<Grade, string> = {

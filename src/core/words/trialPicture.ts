@@ -1,8 +1,9 @@
 import type { CoatPoint } from '../trials/report';
 import type { TrialCoat } from '../trials/judged';
 import type { Arm, Measure } from '../records/trialKinds';
-import { formatDistance, formatShare, type Units } from '../units';
-import { dateFormat } from '../intl';
+import { formatDistance, formatShare } from '../units/format';
+import type { Units } from '../units/convert';
+import { dateFormat } from '../intl/dates';
 import { END_LABEL, UNCOUNTED_LABEL } from './trials';
 
 /** How the picture of a trial's coats is read. */

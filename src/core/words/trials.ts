@@ -1,4 +1,4 @@
-import type { Garage } from '../garage';
+import type { Garage } from '../records/garage';
 import type { Answer } from '../trials/answer';
 import type { Design } from '../trials/designs';
 import type { Uncounted } from '../trials/judged';
@@ -6,7 +6,8 @@ import type { TrialReport } from '../trials/report';
 import type { CoatEnd } from '../trials/coats';
 import type { TrialQuestion } from '../records/trial';
 import { ARMS, type Arm, type Measure, type TriedWay } from '../records/trialKinds';
-import { formatDistance, formatNumber, type Units } from '../units';
+import { formatDistance, formatNumber } from '../units/format';
+import type { Units } from '../units/convert';
 import { aboutMoney } from './amounts';
 import { LUBING_WORDS, type SchoolWords } from './schools';
 import { SCHOOL_WORDS } from './workshop';

@@ -1,9 +1,11 @@
-import type { ChainStart, Depth } from '../logbook';
-import type { LubeClass } from '../lube';
+import type { ChainStart } from '../records/event';
+import type { Depth } from '../records/kinds';
+import type { LubeClass } from '../lube/classes';
 import { orderFor } from './orders';
-import { timeOfDay, type Clock } from '../intl';
+import { timeOfDay, type Clock } from '../intl/dates';
 import { dueWord, type DateText } from '../time/dates';
-import { formatDistance, formatDistanceRange, formatElongation, type Units } from '../units';
+import { formatDistance, formatDistanceRange, formatElongation } from '../units/format';
+import type { Units } from '../units/convert';
 import type { ChainState } from '../care/model/state';
 import type { ClockName } from '../care/verdict/clocks';
 import type { Outlook } from '../care/verdict/outlook';

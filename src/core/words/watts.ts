@@ -1,6 +1,9 @@
-import { formatNumber } from '../units';
+import { formatNumber } from '../units/format';
 import { formatMoney } from '../intl/money';
-import type { GearMap, MinutesLost, WattItem, Way, WinBack } from '../watts';
+import type { GearMap } from '../watts/gears';
+import type { MinutesLost } from '../watts/minutes';
+import type { WattItem } from '../watts/ledger';
+import type { Way, WinBack } from '../watts/winBack';
 
 export const WATT_LABEL: Record<WattItem, string> = {
   outside: 'Dirt outside',

@@ -1,17 +1,13 @@
-import { formatDistance, formatElongation, type Units } from '../units';
-import { dateFormat } from '../intl';
+import { formatDistance, formatElongation } from '../units/format';
+import type { Units } from '../units/convert';
+import { dateFormat } from '../intl/dates';
 import { wearShown } from './event';
-import {
-  dayOf,
-  FURTHEST_KM,
-  lengthAt,
-  usesUpAt,
-  type ReadBy,
-  type Reading,
-  type WearOutlook,
-  type WearQuestion,
-  type WearRead,
-} from '../wear';
+import { dayOf, type WearOutlook } from '../wear/outlook';
+import { FURTHEST_KM } from '../wear/foresee';
+import { lengthAt, type ReadBy, type Reading } from '../wear/tools';
+import { usesUpAt } from '../wear/parts';
+import type { WearQuestion } from '../wear/question';
+import type { WearRead } from '../wear/story';
 
 interface ReadByWords {
   label: string;

@@ -1,15 +1,11 @@
-import type { LubeClass } from '../lube';
-import { formatDistance, formatNumber, roundForUse, type Units } from '../units';
+import type { LubeClass } from '../lube/classes';
+import { formatDistance, formatNumber, roundForUse } from '../units/format';
+import type { Units } from '../units/convert';
 import { formatMoney } from '../intl/money';
-import {
-  lubeOf,
-  regimeOf,
-  type CarePrices,
-  type Middle,
-  type Quantity,
-  type WayKey,
-  type YearOfRiding,
-} from '../years';
+import { lubeOf, regimeOf, type WayKey } from '../years/figures';
+import type { CarePrices } from '../years/outcome';
+import type { Middle, Quantity } from '../years/compare';
+import type { YearOfRiding } from '../years/riding';
 import { roundMoney } from './amounts';
 import { REGIME_LABEL } from './money';
 import { listed } from './counted';

@@ -1,15 +1,9 @@
-import { generateDays, type Region } from '../climate';
-import { MS_PER_HOUR } from '../units';
-import {
-  dustOf,
-  isSalted,
-  roadAfter,
-  ROAD_UNKNOWN,
-  storedAir,
-  wetShareOf,
-  type Air,
-  type HourPlace,
-} from '../weather';
+import { generateDays } from '../climate/generator';
+import type { Region } from '../climate/climates';
+import { MS_PER_HOUR } from '../units/convert';
+import { dustOf, isSalted, roadAfter, ROAD_UNKNOWN, wetShareOf } from '../weather/road';
+import { storedAir, type Air } from '../weather/drying';
+import type { HourPlace } from '../weather/sun';
 import type { StoragePlace } from '../records/kinds';
 import { dayNumber } from '../time/dates';
 

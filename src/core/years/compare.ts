@@ -1,5 +1,5 @@
 import { quantileSorted } from 'simple-statistics';
-import type { LubeClass } from '../lube';
+import type { LubeClass } from '../lube/classes';
 import { lubeOf, type WayKey, type YearsFigures } from './figures';
 import { moneyOf, wholeOf, type CarePrices, type Outcome } from './outcome';
 

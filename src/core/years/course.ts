@@ -1,6 +1,9 @@
-import { CARE, letThrough, rainBetween, type Exposure, type ReplayStep } from '../care';
-import { MS_PER_HOUR } from '../units';
-import type { Air } from '../weather';
+import { CARE } from '../care/model/constants';
+import { letThrough, type Exposure } from '../care/model/exposure';
+import { rainBetween } from '../care/model/standOutside';
+import type { ReplayStep } from '../care/replay/step';
+import { MS_PER_HOUR } from '../units/convert';
+import type { Air } from '../weather/drying';
 
 /** A ride of a course, and how its chain stood before it. */
 export interface Leg {

@@ -1,4 +1,4 @@
-import type { LubeClass } from '../lube';
+import type { LubeClass } from '../lube/classes';
 import type { Outcome } from './outcome';
 import type { RegimeName } from './regimes';
 

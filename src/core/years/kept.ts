@@ -1,4 +1,5 @@
-import { METHODS, type ReplayStep } from '../care';
+import { METHODS } from '../care/model/work';
+import type { ReplayStep } from '../care/replay/step';
 import type { Kept } from './regimes';
 
 /** Less ridden than this says nothing of a rider's way. Own choice. */

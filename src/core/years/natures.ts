@@ -1,5 +1,5 @@
-import type { Chance } from '../chance';
-import { normalQuantile } from '../learn';
+import type { Chance } from '../chance/chance';
+import { normalQuantile } from '../learn/belief';
 
 /**
  * As many standard normals as futures, one from each of as many equal shares of the distribution, in a drawn order (Latin

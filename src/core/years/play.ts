@@ -1,21 +1,13 @@
-import {
-  meanMinutes,
-  extraWatts,
-  NEW_CHAIN,
-  NO_EFFECT,
-  rideOn,
-  rodeOn,
-  standOn,
-  startState,
-  wetOn,
-  work,
-  type ChainState,
-  type Factors,
-} from '../care';
-import { Chance } from '../chance';
-import { LUBE_CLASSES } from '../lube';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
-import { CHAINS_A_LIFE, chainsTaken } from '../wear';
+import { meanMinutes } from '../care/verdict/proposal';
+import { extraWatts, NEW_CHAIN, startState, type ChainState } from '../care/model/state';
+import { NO_EFFECT, rideOn } from '../care/model/ride';
+import { rodeOn, standOn, wetOn } from '../care/model/stand';
+import { work } from '../care/model/work';
+import type { Factors } from '../care/model/personal';
+import { Chance } from '../chance/chance';
+import { LUBE_CLASSES } from '../lube/classes';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
+import { CHAINS_A_LIFE, chainsTaken } from '../wear/parts';
 import { NOTHING_YET, type Outcome } from './outcome';
 import type { Leg } from './course';
 import { CALENDAR, dueBefore, replacedAt, type Regime } from './regimes';

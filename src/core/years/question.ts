@@ -1,17 +1,12 @@
-import {
-  gritSigmaOf,
-  lifeSigmaOf,
-  NOT_LEARNT,
-  personalKey,
-  type ChainReport,
-  type Replay,
-} from '../care';
-import { wearLimitPercent } from '../chain';
-import type { LubeClass } from '../lube';
-import type { Settings } from '../settings';
-import { bottlesOf } from '../shelf';
-import { MS_PER_DAY } from '../units';
-import { placeOfCell } from '../weather';
+import { gritSigmaOf, lifeSigmaOf, NOT_LEARNT, personalKey } from '../care/model/personal';
+import type { ChainReport } from '../care/verdict/report';
+import type { Replay } from '../care/replay/replay';
+import { wearLimitPercent } from '../chain/geometry';
+import type { LubeClass } from '../lube/classes';
+import type { Settings } from '../records/settings';
+import { bottlesOf } from '../shelf/use';
+import { MS_PER_DAY } from '../units/convert';
+import { placeOfCell } from '../weather/cells';
 import { keptOf } from './kept';
 import { yearOfRiding, type YearOfRiding } from './riding';
 import type { LubeAsked, YearsAsked } from './years';

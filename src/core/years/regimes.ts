@@ -1,7 +1,9 @@
-import { CARE, STANDARDS, wetClock, type ChainState } from '../care';
-import { LUBE_CLASSES, type LubeClass } from '../lube';
+import { CARE, STANDARDS } from '../care/model/constants';
+import { wetClock } from '../care/verdict/clocks';
+import type { ChainState } from '../care/model/state';
+import { LUBE_CLASSES, type LubeClass } from '../lube/classes';
 import type { Standard } from '../records/standards';
-import { usesUpAt } from '../wear';
+import { usesUpAt } from '../wear/parts';
 import type { Leg } from './course';
 import type { Works } from './works';
 

@@ -1,7 +1,9 @@
-import { GROUND, ridingHours, type ReplayStep } from '../care';
-import type { Bike } from '../garage';
-import type { RideLogged, Surface } from '../logbook';
-import { MS_PER_DAY, MS_PER_HOUR } from '../units';
+import { GROUND, ridingHours } from '../care/model/exposure';
+import type { ReplayStep } from '../care/replay/step';
+import type { Bike } from '../records/garage';
+import type { RideLogged } from '../records/event';
+import type { Surface } from '../records/kinds';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 
 /** A ride that is ridden every year: when in the year it begins (h), how far and where. */
 export interface YearlyRide {

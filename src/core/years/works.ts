@@ -1,5 +1,6 @@
-import { usualWork, type Proposal } from '../care';
-import type { LubeClass, Schools } from '../lube';
+import { usualWork, type Proposal } from '../care/verdict/proposal';
+import type { LubeClass } from '../lube/classes';
+import type { Schools } from '../lube/schools';
 
 /** The four works a year is kept with. */
 export interface Works {

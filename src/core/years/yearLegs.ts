@@ -1,6 +1,7 @@
-import { exposureOf, INDOORS, letThrough } from '../care';
-import type { Bike } from '../garage';
-import { MS_PER_HOUR } from '../units';
+import { exposureOf, letThrough } from '../care/model/exposure';
+import { INDOORS } from '../care/model/sky';
+import type { Bike } from '../records/garage';
+import { MS_PER_HOUR } from '../units/convert';
 import type { ClimateYear } from './climateYear';
 import type { Leg } from './course';
 import type { YearlyRide } from './riding';

@@ -1,20 +1,15 @@
-import { NEW_CHAIN } from '@/core/care';
+import { NEW_CHAIN } from '@/core/care/model/state';
 import type { NewChainFields } from '@/core/entry/newChain';
-import { PRESETS, type Bike } from '@/core/garage';
-import { allEvents, NOT_RECORDED } from '@/core/logbook';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
+import { allEvents } from '@/core/logbook/chunks';
+import { NOT_RECORDED } from '@/core/logbook/events';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { IMPERIAL, METRIC } from '@/core/units';
-import {
-  amend,
-  changeSettings,
-  record,
-  recordAmending,
-  redo,
-  strike,
-  undo,
-  type NewEvent,
-} from '../commands';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
+import { amend, record, recordAmending, strike, type NewEvent } from '../commands/perform';
+import { changeSettings } from '../commands/settings';
+import { redo, undo } from '../commands/history';
 import {
   boxedChain,
   fitBoxed,

@@ -1,8 +1,8 @@
-import { demoLogbook } from '@/core/demo';
+import { demoLogbook } from '@/core/demo/scenario';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { testEdge } from '@/test/edge';
 import { selectCostLine, selectWattLine } from '../figures';
-import { changeSettings } from '../commands';
+import { changeSettings } from '../commands/settings';
 import { opened } from '../logbookSlice';
 import { selectLastYear, selectLedger } from '../money';
 import { selectMainReport } from '../selectors';

@@ -1,5 +1,8 @@
-import { Replay, reportOn } from '@/core/care';
-import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import type { LogEvent } from '@/core/records/event';
+import type { Logbook } from '@/core/logbook/logbook';
 import { chanceOf } from '@/test/faults/chance';
 import { NOW, twentyYears } from '@/test/twentyYears';
 import { firstLook as lookAt, LOOK, lookHead, lookText, type FirstLook } from '../firstLook';

@@ -1,9 +1,9 @@
 /** @jest-environment jsdom */
-import { Replay } from '@/core/care';
-import { allEvents } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { allEvents } from '@/core/logbook/chunks';
 import { testEdge } from '@/test/edge';
 import { NOW, twentyYears } from '@/test/twentyYears';
-import { record } from '../commands';
+import { record } from '../commands/perform';
 import { backupText } from '../keeping/backupText';
 import { LOOK, lookHead, lookText } from '../firstLook';
 import { openLogbook, type OpenLogbook } from '../openLogbook';

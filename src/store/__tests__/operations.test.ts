@@ -1,7 +1,8 @@
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { changeSettings, record } from '../commands';
+import { changeSettings } from '../commands/settings';
+import { record } from '../commands/perform';
 import { startWithBike } from '../commands/start';
 import { noteFaults, Operations } from '../operations';
 import { bikeChosen, phaseChanged, saveChanged, ticked } from '../sessionSlice';

@@ -1,10 +1,12 @@
 import { CURRENT_VERSION } from '@/core/logbook/versions';
-import { addEvents, allEvents, type LogEvent, type Logbook } from '@/core/logbook';
-import { demoLogbook } from '@/core/demo';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import type { LogEvent } from '@/core/records/event';
+import type { Logbook } from '@/core/logbook/logbook';
+import { demoLogbook } from '@/core/demo/scenario';
 import * as readers from '@/core/validation/validate';
 import { rideBody } from '@/test/events';
 import { OLD_VERSIONS, storedAs } from '@/test/storedLogbooks';
-import { IMPERIAL } from '@/core/units';
+import { IMPERIAL } from '@/core/units/convert';
 import { EMPTY_LOGBOOK } from '../logbookFile';
 import { Persistence, type PersistenceOptions, type SaveStatus, type Tabs } from '../persistence';
 import { browserStorage, memoryStorage, type Storage } from '../storage';

@@ -1,13 +1,16 @@
 /** @jest-environment node */
-import { NOT_RECORDED, allEvents } from '@/core/logbook';
+import { NOT_RECORDED } from '@/core/logbook/events';
+import { allEvents } from '@/core/logbook/chunks';
 import { readRideFiles } from '@/core/formats/rideFile';
 import { fail, ok, type Result } from '@/core/problem';
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import { gpx } from '@/test/rideFiles';
 import type { Recorder } from '@/work/recorder';
-import { changeSettings, record, strike, undo } from '../commands';
+import { changeSettings } from '../commands/settings';
+import { record, strike } from '../commands/perform';
+import { undo } from '../commands/history';
 import { startWithBike } from '../commands/start';
 import { selectBikes, selectRideEvents } from '../selectors';
 import { createStore } from '../store';

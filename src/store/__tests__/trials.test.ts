@@ -1,8 +1,10 @@
-import { PRESETS, runningOn } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
+import { runningOn } from '@/core/garage/trials';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { METRIC } from '@/core/units';
-import { record, redo, undo } from '../commands';
+import { METRIC } from '@/core/units/convert';
+import { record } from '../commands/perform';
+import { redo, undo } from '../commands/history';
 import { startWithBike } from '../commands/start';
 import { beginTrial, endTrial, removeTrial, type NewTrial } from '../commands/trials';
 import { selectBikes, selectMainReport, selectReplay } from '../selectors';

@@ -1,15 +1,17 @@
 /** @jest-environment node */
 import { readWeatherFile, writeWeatherFile } from '@/core/formats/weatherFile';
-import { allEvents, type RideLogged } from '@/core/logbook';
-import { PRESETS } from '@/core/garage';
+import { allEvents } from '@/core/logbook/chunks';
+import type { RideLogged } from '@/core/records/event';
+import { PRESETS } from '@/core/garage/presets';
 import { fail, ok } from '@/core/problem';
-import { MS_PER_HOUR } from '@/core/units';
-import { hourOf, type WeatherHour } from '@/core/weather';
+import { MS_PER_HOUR } from '@/core/units/convert';
+import { hourOf, type WeatherHour } from '@/core/weather/hours';
 import { testEdge } from '@/test/edge';
 import { rideBody } from '@/test/events';
 import { FAIR } from '@/test/weather';
-import type { WeatherSource } from '@/work';
-import { changeSettings, record } from '../commands';
+import type { WeatherSource } from '@/work/weatherSource';
+import { changeSettings } from '../commands/settings';
+import { record } from '../commands/perform';
 import { startWithBike } from '../commands/start';
 import { selectHasFileWeather, selectMainReport, selectRides } from '../selectors';
 import { createStore } from '../store';

@@ -1,6 +1,10 @@
-import { onSinceOf, pastWork, type ImportedRide, type NewWork, type Pasts } from '@/core/arrivals';
-import { addedEvents, changeBetween, mergeLogbooks, type Logbook } from '@/core/logbook';
-import type { Settings } from '@/core/settings';
+import { onSinceOf, pastWork, type Pasts } from '@/core/arrivals/older';
+import type { ImportedRide } from '@/core/arrivals/importRides';
+import type { NewWork } from '@/core/arrivals/pastWork';
+import { addedEvents } from '@/core/logbook/chunks';
+import { changeBetween } from '@/core/logbook/change';
+import { mergeLogbooks, type Logbook } from '@/core/logbook/logbook';
+import type { Settings } from '@/core/records/settings';
 import { countedThings } from '@/core/words/counted';
 import { merged } from '../logbookSlice';
 import { selectEvents } from '../selectors';

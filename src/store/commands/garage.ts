@@ -1,10 +1,11 @@
-import { bikeOf, type Replay } from '@/core/care';
-import type { Bike, Chain } from '@/core/garage';
+import { bikeOf } from '@/core/care/replay/bookState';
+import type { Replay } from '@/core/care/replay/replay';
+import type { Bike, Chain } from '@/core/records/garage';
 import type { NewChainFields } from '@/core/entry/newChain';
 import type { Boxed } from '@/core/records/benchRun';
-import type { LubeClass } from '@/core/lube';
+import type { LubeClass } from '@/core/lube/classes';
 import type { ShelfRow } from '@/core/shelf/rows';
-import type { Product } from '@/core/shelf';
+import type { Product } from '@/core/records/product';
 import type { Edge } from '../edge';
 import type { AppThunk } from '../store';
 import { selectReplay } from '../selectors';

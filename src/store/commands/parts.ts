@@ -1,5 +1,6 @@
-import type { Bike, Part, PartEnd } from '@/core/garage';
-import type { PartStart } from '@/core/logbook';
+import type { Bike, Part } from '@/core/records/garage';
+import type { PartEnd } from '@/core/records/kinds';
+import type { PartStart } from '@/core/records/event';
 import type { AppThunk } from '../store';
 import { perform, record, type NewEvent } from './perform';
 import { written } from './written';

@@ -1,13 +1,8 @@
-import {
-  movedFittings,
-  type Change,
-  type LogEvent,
-  type MovedFitting,
-  type OnSince,
-  type PlainEvent,
-  type Unwritten,
-} from '@/core/logbook';
-import { dateFormat } from '@/core/intl';
+import { movedFittings, type MovedFitting, type OnSince } from '@/core/logbook/earlier';
+import type { Change } from '@/core/logbook/change';
+import type { LogEvent, PlainEvent } from '@/core/records/event';
+import type { Unwritten } from '@/core/logbook/events';
+import { dateFormat } from '@/core/intl/dates';
 import type { Edge } from '../edge';
 import { selectEvents } from '../selectors';
 import { enter } from '../enter';

@@ -1,4 +1,4 @@
-import type { Chain } from '@/core/garage';
+import type { Chain } from '@/core/records/garage';
 import type { Holds } from '@/core/words/road';
 import type { AppThunk } from '../store';
 import { record, type NewEvent } from './perform';

@@ -1,4 +1,4 @@
-import type { Settings } from '@/core/settings';
+import type { Settings } from '@/core/records/settings';
 import type { AppThunk } from '../store';
 import { perform } from './perform';
 

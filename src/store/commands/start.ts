@@ -1,6 +1,7 @@
-import type { Written } from '@/core/settings';
-import type { Bike, BikeSpecs, Chain } from '@/core/garage';
-import type { ChainStart } from '@/core/logbook';
+import type { Written } from '@/core/settings/regional';
+import type { Bike, Chain } from '@/core/records/garage';
+import type { BikeSpecs } from '@/core/garage/presets';
+import type { ChainStart } from '@/core/records/event';
 import type { AppThunk } from '../store';
 import { record } from './perform';
 

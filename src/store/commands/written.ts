@@ -1,4 +1,4 @@
-import { editOf, type Stamped } from '@/core/logbook';
+import { editOf, type Stamped } from '@/core/logbook/fields';
 import type { Edge } from '../edge';
 
 /** A record as a form hands it over: when it was written is added here. */

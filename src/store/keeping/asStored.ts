@@ -1,4 +1,4 @@
-import { writeBackup } from '@/core/formats';
+import { writeBackup } from '@/core/formats/backup';
 import { loadValidation } from '@/core/validation/load';
 import { isQuarantine, META } from '../keys';
 import { readParts } from '../readParts';

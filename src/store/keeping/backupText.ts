@@ -1,4 +1,4 @@
-import { writeBackup } from '@/core/formats';
+import { writeBackup } from '@/core/formats/backup';
 import { backupOfStored } from './asStored';
 import type { OpenLogbook } from '../openLogbook';
 

@@ -1,5 +1,6 @@
-import { backupFileName, filesToDrop, readBackup, writeBackup } from '@/core/formats';
-import { mergeLogbooks, type Logbook } from '@/core/logbook';
+import { backupFileName, filesToDrop } from '@/core/formats/backupFiles';
+import { readBackup, writeBackup } from '@/core/formats/backup';
+import { mergeLogbooks, type Logbook } from '@/core/logbook/logbook';
 import { fail, ok, type Result } from '@/core/problem';
 import { loadValidation } from '@/core/validation/load';
 import type { BackupPlace } from './place';

@@ -1,7 +1,9 @@
-import { backupFileName, writeBackup } from '@/core/formats';
-import type { LogEvent, Logbook } from '@/core/logbook';
+import { backupFileName } from '@/core/formats/backupFiles';
+import { writeBackup } from '@/core/formats/backup';
+import type { LogEvent } from '@/core/records/event';
+import type { Logbook } from '@/core/logbook/logbook';
 import type { Problem } from '@/core/problem';
-import { MS_PER_DAY } from '@/core/units';
+import { MS_PER_DAY } from '@/core/units/convert';
 import type { OpenLogbook } from '../openLogbook';
 import { withLimits } from '../storage';
 import { keepBackup } from './keepBackup';

@@ -1,5 +1,6 @@
 import type { PlanMark, PlanSettings } from '@/core/records/plan';
-import { perform, changeSettings } from '../commands';
+import { perform } from '../commands/perform';
+import { changeSettings } from '../commands/settings';
 import { enter } from '../enter';
 import { selectSettings } from '../selectors';
 import type { AppThunk } from '../store';

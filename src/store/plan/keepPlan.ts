@@ -6,11 +6,11 @@ import {
   type UnknownAction,
 } from '@reduxjs/toolkit';
 import isEqual from 'fast-deep-equal';
-import type { ForecastHours } from '@/core/climate';
+import type { ForecastHours } from '@/core/climate/futures';
 import type { PlanRequest } from '@/core/plan/agenda/request';
 import type { Problem } from '@/core/problem';
-import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units';
-import type { Cell } from '@/core/weather';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/units/convert';
+import type { Cell } from '@/core/weather/cells';
 import type { Edge } from '../edge';
 import { fetchForecast } from '../forecast';
 import { selectGarage, selectReplay, selectReports, selectSettings } from '../selectors';

@@ -1,10 +1,10 @@
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
-import type { ForecastHours } from '@/core/climate';
+import type { ForecastHours } from '@/core/climate/futures';
 import type { PlanRequest, WhatIf } from '@/core/plan/agenda/request';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { Problem } from '@/core/problem';
 import type { PlannedRide } from '@/core/records/plan';
-import type { Cell } from '@/core/weather';
+import type { Cell } from '@/core/weather/cells';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { inShort, type Ahead } from './inShort';
 

@@ -1,8 +1,8 @@
 import { countedRides } from '@/core/words/counted';
 import type { CalendarChange } from '@/core/plan/rides/calendarRides';
 import type { PlannedRide } from '@/core/records/plan';
-import { editOf } from '@/core/logbook';
-import { perform } from '../commands';
+import { editOf } from '@/core/logbook/fields';
+import { perform } from '../commands/perform';
 import type { AppThunk } from '../store';
 
 export type NewPlannedRide = Omit<PlannedRide, 'id' | 'changedAt' | 'retired'> & {

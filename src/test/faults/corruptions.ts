@@ -1,7 +1,8 @@
 import equal from 'fast-deep-equal';
-import { writeBackup } from '@/core/formats';
-import { RECORD_KINDS } from '@/core/garage';
-import { addEvents, allEvents, type Logbook } from '@/core/logbook';
+import { writeBackup } from '@/core/formats/backup';
+import { RECORD_KINDS } from '@/core/records/kinds';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import type { Logbook } from '@/core/logbook/logbook';
 import * as validation from '@/core/validation/validate';
 import { isPart, META } from '@/store/keys';
 import { partText } from '@/store/logbookFile';

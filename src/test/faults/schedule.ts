@@ -1,7 +1,7 @@
 import FakeTimers, { type Clock } from '@sinonjs/fake-timers';
 import equal from 'fast-deep-equal';
-import { writeBackup } from '@/core/formats';
-import type { Logbook } from '@/core/logbook';
+import { writeBackup } from '@/core/formats/backup';
+import type { Logbook } from '@/core/logbook/logbook';
 import { META, isPart } from '@/store/keys';
 import { EMPTY_LOGBOOK, partText } from '@/store/logbookFile';
 import { Browser } from './browser';

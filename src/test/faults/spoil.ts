@@ -1,6 +1,6 @@
 import { gzipSync, zipSync } from 'fflate';
-import { planImport } from '@/core/arrivals';
-import { Chance } from '@/core/chance';
+import { planImport } from '@/core/arrivals/importRides';
+import { Chance } from '@/core/chance/chance';
 import { headerKey } from '@/core/formats/csvMapping';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import { logEventSchema } from '@/core/records/event';

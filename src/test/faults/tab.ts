@@ -1,7 +1,11 @@
-import { PRESETS, type Bike } from '@/core/garage';
-import { allEvents, type Logbook } from '@/core/logbook';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
+import { allEvents } from '@/core/logbook/chunks';
+import type { Logbook } from '@/core/logbook/logbook';
 import * as readers from '@/core/validation/validate';
-import { changeSettings, record, undo } from '@/store/commands';
+import { changeSettings } from '@/store/commands/settings';
+import { record } from '@/store/commands/perform';
+import { undo } from '@/store/commands/history';
 import { saveBike } from '@/store/commands/garage';
 import { merged, opened } from '@/store/logbookSlice';
 import { Persistence, type SaveStatus } from '@/store/persistence';

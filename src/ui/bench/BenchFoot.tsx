@@ -1,10 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import type { CautionName } from '@/core/bench';
+import type { CautionName } from '@/core/bench/cautions';
 import type { Mark, Timer } from '@/core/bench/run';
 import type { BenchStep, CheckKind } from '@/core/bench/steps';
 import { leaveOpenLabel } from '@/core/words/leftOpen';
-import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { Swatches } from '../senses/Swatches';
 import { BigButton } from './BigButton';
 import { leftText } from './Timers';

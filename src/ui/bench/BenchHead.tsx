@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { minutesWorked, type BenchState, type Run } from '@/core/bench/run';
-import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { PHASE_LABEL } from '@/core/words/workshop';
 
 interface Props {

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { putRight } from '@/core/bench/facts';
-import type { CautionName } from '@/core/bench';
-import type { PlainEvent } from '@/core/logbook';
+import type { CautionName } from '@/core/bench/cautions';
+import type { PlainEvent } from '@/core/records/event';
 import { stepsDone, type BenchState, type Mark, type Run } from '@/core/bench/run';
 import { RagMeter } from '../senses/lazily';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 import { BenchFoot, type BenchPanel } from './BenchFoot';
 import { BenchHead } from './BenchHead';
 import { Ending } from './Ending';

@@ -1,11 +1,11 @@
 import { workDoneOf } from '@/core/bench/result';
 import { eventsOf, measuredIn, type RunEvents } from '@/core/bench/runEvents';
-import type { PlainEvent } from '@/core/logbook';
+import type { PlainEvent } from '@/core/records/event';
 import type { Boxed } from '@/core/records/benchRun';
-import type { Product } from '@/core/shelf';
-import { Button } from '../form';
-import { Page } from '../frame';
-import { Txt } from '../theme';
+import type { Product } from '@/core/records/product';
+import { Button } from '../form/Button';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 import { BenchScreen } from './BenchScreen';
 import { useBenchRun, type Keeper } from './useBenchRun';
 

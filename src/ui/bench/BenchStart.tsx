@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { ChainReport } from '@/core/care';
-import type { Chain } from '@/core/garage';
+import type { ChainReport } from '@/core/care/verdict/report';
+import type { Chain } from '@/core/records/garage';
 import {
   offers,
   startRun,
@@ -11,15 +11,18 @@ import {
 } from '@/core/bench/offer';
 import { recommend, type NextPlanned } from '@/core/bench/recommend';
 import { bestPurchase, jobsAYear } from '@/core/bench/purchase';
-import type { RoundState } from '@/core/rounds';
+import type { RoundState } from '@/core/rounds/due';
 import { benchOf, type Run } from '@/core/bench/run';
 import type { Workshop } from '@/core/records/workshop';
-import { DEPTHS, type Depth } from '@/core/logbook';
-import type { LubeClass } from '@/core/lube';
-import { bottlesOf, type Product } from '@/core/shelf';
-import { Button, Choice } from '../form';
-import { Card, Page } from '../frame';
-import { Txt } from '../theme';
+import { DEPTHS, type Depth } from '@/core/records/kinds';
+import type { LubeClass } from '@/core/lube/classes';
+import { bottlesOf } from '@/core/shelf/use';
+import type { Product } from '@/core/records/product';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 import type { DateText } from '@/core/time/dates';
 import { DEPTH_LABEL } from '@/core/words/labels';
 import { nothingDueSentence } from '@/core/words/offers';

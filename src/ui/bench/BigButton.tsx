@@ -1,6 +1,7 @@
 import { Pressable, StyleSheet } from 'react-native';
 import { tick } from './device';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   label: string;

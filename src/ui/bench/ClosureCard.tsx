@@ -1,8 +1,8 @@
 import { CLOSURE_CLUES, CLOSURE_OPTIONS } from '@/core/words/closures';
-import type { Chain } from '@/core/garage';
-import { Choice } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import type { Chain } from '@/core/records/garage';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   onClosure: (closure: Chain['closure']) => void;

@@ -1,8 +1,9 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { BenchStep } from '@/core/bench/steps';
-import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { tone } from './device';
 
 /** Turns or drops to count, with a beat to count by for those who want one. */

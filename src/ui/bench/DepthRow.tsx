@@ -1,10 +1,11 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Offer } from '@/core/bench/offer';
 import { readyAt } from '@/core/bench/timeline';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { DEPTH_LABEL } from '@/core/words/labels';
 import { afterSentence, DEPTH_FOR, REFUSED } from '@/core/words/offers';
-import { clockFormat, timeOfDay, type Clock } from '@/core/intl';
+import { clockFormat, timeOfDay, type Clock } from '@/core/intl/dates';
 import { useWritten } from '../useSay';
 
 interface Props {

@@ -8,11 +8,12 @@ import { COAT_SHARES, endingLine, factLabel } from '@/core/words/facts';
 import { LEFT_OPEN } from '@/core/words/leftOpen';
 import { roundSeenSentence } from '@/core/words/rounds';
 import { RECORD_ITS_QUIET } from '@/core/words/senses';
-import { Choice, Field, Toggles } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Choice, Toggles } from '../form/Choice';
+import { Field } from '../form/Field';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { HowTried } from './HowTried';
-import { clockFormat } from '@/core/intl';
+import { clockFormat } from '@/core/intl/dates';
 import { leaveItSentence } from '@/core/words/verdict';
 import { useWritten } from '../useSay';
 

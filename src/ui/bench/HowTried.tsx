@@ -1,7 +1,7 @@
 import type { BenchTrial } from '@/core/bench/trial';
 import { TRIED, type Tried } from '@/core/records/trialKinds';
 import { HOW_TRIED, NEITHER_WAY } from '@/core/words/bench/trial';
-import { Choice } from '../form';
+import { Choice } from '../form/Choice';
 
 interface Props extends Pick<BenchTrial, 'labels'> {
   /** Null: nobody has said. */

@@ -1,15 +1,16 @@
 import { useState } from 'react';
 import { newChainOffer, startRun, usualWanted, type AtTheBench } from '@/core/bench/offer';
 import type { BenchRound } from '@/core/bench/rounds';
-import type { RoundState } from '@/core/rounds';
+import type { RoundState } from '@/core/rounds/due';
 import { procedure } from '@/core/bench/procedure';
 import { materialsOf } from '@/core/bench/timeline';
-import type { Bike, Chain } from '@/core/garage';
-import type { LubeClass } from '@/core/lube';
+import type { Bike, Chain } from '@/core/records/garage';
+import type { LubeClass } from '@/core/lube/classes';
 import { REFUSED, takesSentence } from '@/core/words/offers';
-import { Card, Page } from '../frame';
+import { Card } from '../frame/Card';
+import { Page } from '../frame/Page';
 import { NewChain, type NewChainSaid } from '../garage/NewChain';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { RoundToggles } from './RoundToggles';
 import { useBenchRun, type Keeper } from './useBenchRun';
 

@@ -1,9 +1,9 @@
 import type { BenchRound } from '@/core/bench/rounds';
-import type { Bike } from '@/core/garage';
-import type { RoundState } from '@/core/rounds';
+import type { Bike } from '@/core/records/garage';
+import type { RoundState } from '@/core/rounds/due';
 import { roundName } from '@/core/words/roundLines';
 import { atBenchRound } from '@/core/words/rounds';
-import { Toggles } from '../form';
+import { Toggles } from '../form/Choice';
 
 interface Props {
   bike: Bike;

@@ -1,11 +1,11 @@
 import { View } from 'react-native';
-import type { CautionName } from '@/core/bench';
+import type { CautionName } from '@/core/bench/cautions';
 import type { Job } from '@/core/bench/job';
 import { bikeAfter } from '@/core/bench/simulate';
 import { bikeNowSentence } from '@/core/words/bikeNow';
 import type { BenchStep } from '@/core/bench/steps';
 import { TermText } from '../help/TermText';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { CautionCard } from '../work/CautionCard';
 import { Counter } from './Counter';
 import { StepDrawing } from './drawings/StepDrawing';

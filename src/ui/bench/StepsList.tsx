@@ -3,7 +3,8 @@ import { useEffect, useRef } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { BenchState } from '@/core/bench/run';
 import type { BenchStep } from '@/core/bench/steps';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 /** Every step of the job beside the one to do now: what is behind, and what is to come. For wide screens. */
 export function StepsList({ bench: { steps, state, current } }: { bench: BenchState }) {

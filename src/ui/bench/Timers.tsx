@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Timer } from '@/core/bench/run';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { buzz, callBack, tone } from './device';
 
 interface Props {

@@ -4,8 +4,9 @@ import type { Purchase } from '@/core/bench/purchase';
 import { GRADES, SUBSTITUTES } from '@/core/bench/substitutes';
 import { readNumber } from '@/core/entry/number';
 import { GRADE_LABEL, priceSentence, purchaseSentence, substituteLine } from '@/core/words/tools';
-import { Button, Field } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Field } from '../form/Field';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   /** The one tool that would save most; worked out when it is asked for. */

@@ -3,9 +3,10 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/bench/job';
 import { asksCoat, troublesOf, type Trouble } from '@/core/bench/trouble';
 import { helpWith } from '@/core/words/trouble';
-import { Button, Choice } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   job: Job;

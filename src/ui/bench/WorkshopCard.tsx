@@ -7,8 +7,9 @@ import {
   type Workshop,
 } from '@/core/records/workshop';
 import type { Purchase } from '@/core/bench/purchase';
-import { Button, Choice, Toggles } from '../form';
-import { Card } from '../frame';
+import { Button } from '../form/Button';
+import { Choice, Toggles } from '../form/Choice';
+import { Card } from '../frame/Card';
 import { TryLink } from '../trials/TryLink';
 import { ToolsHelp } from './ToolsHelp';
 import { SCHOOL_WORDS, TOOL_LABEL, WATER_LABEL } from '@/core/words/workshop';

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { mayHurt } from '@/core/bench';
+import { mayHurt } from '@/core/bench/cautions';
 import {
   benchOf,
   passesByItself,

@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
-import { numberFormat, timeOfDay } from '@/core/intl';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { numberFormat } from '@/core/intl/numbers';
+import { timeOfDay } from '@/core/intl/dates';
 import { useWritten } from '../useSay';
 
 interface BackupProps {

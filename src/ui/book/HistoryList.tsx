@@ -1,14 +1,15 @@
 import Redo2 from 'lucide-react-native/icons/redo-2';
 import Undo2 from 'lucide-react-native/icons/undo-2';
 import { StyleSheet, View } from 'react-native';
-import type { ReplayStep } from '@/core/care';
-import type { Garage } from '@/core/garage';
-import type { Units } from '@/core/units';
-import { Button } from '../form';
+import type { ReplayStep } from '@/core/care/replay/step';
+import type { Garage } from '@/core/records/garage';
+import type { Units } from '@/core/units/convert';
+import { Button } from '../form/Button';
 import { LongList } from '../frame/LongList';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { eventLine } from '@/core/words/event';
-import { dateFormat } from '@/core/intl';
+import { dateFormat } from '@/core/intl/dates';
 
 interface Props {
   /** Newest first. */

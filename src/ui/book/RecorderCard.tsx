@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, Choice } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   on: boolean;

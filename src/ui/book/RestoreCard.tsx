@@ -1,10 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import type { FieldChange, RestorePreview } from '@/core/formats';
-import { Button, FilePick } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import type { FieldChange, RestorePreview } from '@/core/formats/restorePreview';
+import { Button } from '../form/Button';
+import { FilePick } from '../form/FilePick';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { fieldWords, KIND_WORDS, valueWords } from '@/core/words/fields';
-import { dateFormat } from '@/core/intl';
+import { dateFormat } from '@/core/intl/dates';
 
 const day = dateFormat({ dateStyle: 'medium' });
 

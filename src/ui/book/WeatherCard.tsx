@@ -1,7 +1,10 @@
-import { WEATHER_SOURCES, type Settings } from '@/core/settings';
-import { Button, Choice, FilePick } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { WEATHER_SOURCES } from '@/core/records/kinds';
+import type { Settings } from '@/core/records/settings';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { FilePick } from '../form/FilePick';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 type Source = Settings['weatherSource'];
 

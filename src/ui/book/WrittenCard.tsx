@@ -1,11 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 import { WEEK_STARTS } from '@/core/records/kinds';
-import type { Written } from '@/core/settings';
+import type { Written } from '@/core/settings/regional';
 import { weekdayName } from '@/core/time/dates';
-import { UNITS, type Units } from '@/core/units';
+import { UNITS, type Units } from '@/core/units/convert';
 import { UNIT_LABEL, UNITS_LABEL } from '@/core/words/labels';
-import { Choice } from '../form';
-import { Card } from '../frame';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
 
 interface Props {
   written: Written;

@@ -1,15 +1,15 @@
 import { useMemo, useState } from 'react';
-import type { Logbook } from '@/core/logbook';
+import type { Logbook } from '@/core/logbook/logbook';
 import type { Result } from '@/core/problem';
 import {
   holdingsOf,
   isNothing,
   lackingIn,
-  packed,
   readHoldings,
-  writeAsk,
   writeHoldings,
-} from '@/core/carry';
+} from '@/core/carry/lacking';
+import { packed } from '@/core/carry/packed';
+import { writeAsk } from '@/core/carry/frame';
 import {
   DEMO_CARRIED,
   NO_ASK,
@@ -18,8 +18,8 @@ import {
   outgoingLine,
 } from '@/core/words/carry';
 import { BackupPreview, type BackupFile } from '../book/RestoreCard';
-import { Page } from '../frame';
-import { Txt } from '../theme';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 import { ReadCard } from './ReadCard';
 import { ShowCard, type Outgoing } from './ShowCard';
 import { useCarrier } from './useCarrier';

@@ -3,9 +3,9 @@ import { StyleSheet, View } from 'react-native';
 import type { Refusal } from '@/core/senses/refusal';
 import { refusalSentence } from '@/core/words/senses';
 import type { Carrier, Seen } from '@/work/carry';
-import { Button } from '../form';
+import { Button } from '../form/Button';
 import { giveBack, openCamera } from '../senses/devices';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   carrier: Carrier;

@@ -2,9 +2,10 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { cameLine, WRONG_CODE } from '@/core/words/carry';
 import type { Carrier, Code, Seen } from '@/work/carry';
-import { Button, ProgressBar } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { ProgressBar } from '../form/ProgressBar';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { CodeCamera } from './CodeCamera';
 import { CodePicture } from './CodePicture';
 

@@ -3,9 +3,9 @@ import { StyleSheet, View } from 'react-native';
 import { codeLine, longLine, pieceLine, WHY_ASK } from '@/core/words/carry';
 import type { Carrier, Code } from '@/work/carry';
 import { keepAwake } from '../bench/device';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { CodeCamera } from './CodeCamera';
 import { CodePicture } from './CodePicture';
 

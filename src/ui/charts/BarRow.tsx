@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   label: string;

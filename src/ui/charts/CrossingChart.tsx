@@ -1,15 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import { LineChart } from 'react-native-chart-kit/v2';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
-import type { IntervalLine } from '@/core/choice';
-import {
-  distanceUnit,
-  formatDistance,
-  formatShare,
-  toShownDistance,
-  type Units,
-} from '@/core/units';
-import { Txt, useColors, type Colors } from '../theme';
+import type { IntervalLine } from '@/core/choice/interval';
+import { distanceUnit, toShownDistance, type Units } from '@/core/units/convert';
+import { formatDistance, formatShare } from '@/core/units/format';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
+import type { Colors } from '../theme/colors';
 import { Legend } from './Legend';
 import { TableBehind } from './TableBehind';
 import { chartTheme } from './theme';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   /** Stands before the keys. */

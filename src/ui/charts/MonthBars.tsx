@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { BarChart } from 'react-native-chart-kit/v2';
-import { useTheme } from '../theme';
+import { useTheme } from '../theme/ThemeContext';
 import { TableBehind } from './TableBehind';
 import { Legend } from './Legend';
 import { chartTheme } from './theme';

@@ -1,8 +1,10 @@
-import { YEAR_SKIES, type YearMonth, type YearSky } from '@/core/rides';
-import { distanceUnit, formatDistance, toShownDistance, type Units } from '@/core/units';
-import { useColors, type Colors } from '../theme';
+import { YEAR_SKIES, type YearMonth, type YearSky } from '@/core/rides/year';
+import { distanceUnit, toShownDistance, type Units } from '@/core/units/convert';
+import { formatDistance } from '@/core/units/format';
+import { useColors } from '../theme/ThemeContext';
+import type { Colors } from '../theme/colors';
 import { MonthBars } from './MonthBars';
-import { dateFormat } from '@/core/intl';
+import { dateFormat } from '@/core/intl/dates';
 
 interface Props {
   months: readonly YearMonth[];

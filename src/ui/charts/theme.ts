@@ -1,4 +1,4 @@
-import type { Colors } from '../theme';
+import type { Colors } from '../theme/colors';
 
 /** The charts' package in our own cloth: no ground of its own, our lines, our face for numbers. */
 export const chartTheme = (colors: Colors) => ({

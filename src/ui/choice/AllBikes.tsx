@@ -1,12 +1,14 @@
 import { View } from 'react-native';
-import { rank, reasons, rulesFor, type Curve } from '@/core/choice';
+import { rank, reasons, type Curve } from '@/core/choice/rank';
+import { rulesFor } from '@/core/choice/rules';
 import type { Wishes } from '@/core/records/wishes';
-import type { Bike } from '@/core/garage';
+import type { Bike } from '@/core/records/garage';
 import type { Question } from '@/core/choice/question';
-import { formatShare } from '@/core/units';
-import { Button, ProgressBar } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { formatShare } from '@/core/units/format';
+import { Button } from '../form/Button';
+import { ProgressBar } from '../form/ProgressBar';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { answerSentence, ruleSentence } from '@/core/words/choice';
 
 interface Answer {

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Candidate, LubeRule, Ranked } from '@/core/choice';
+import type { Candidate } from '@/core/choice/candidate';
+import type { LubeRule } from '@/core/choice/rules';
+import type { Ranked } from '@/core/choice/rank';
 import type { Wish } from '@/core/records/wishes';
 import {
   formatDistance,
@@ -8,9 +10,10 @@ import {
   formatHours,
   formatNumber,
   formatShare,
-  type Units,
-} from '@/core/units';
-import { Txt, useColors } from '../theme';
+} from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { refusalSentence, ruleSentence, WISH_LABEL } from '@/core/words/choice';
 
 interface Props {

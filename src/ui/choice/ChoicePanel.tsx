@@ -1,26 +1,19 @@
 import { lazy, Suspense } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  answerCrossings,
-  intervalLine,
-  leadHours,
-  lifeKmOf,
-  overtakes,
-  rank,
-  reasons,
-  rulesFor,
-  switchMinutes,
-  type ChoiceFacts,
-  type Curve,
-  type RidingProfile,
-} from '@/core/choice';
+import { answerCrossings, overtakes, rank, reasons, type Curve } from '@/core/choice/rank';
+import { intervalLine } from '@/core/choice/interval';
+import { leadHours, lifeKmOf } from '@/core/choice/candidate';
+import { rulesFor, switchMinutes, type ChoiceFacts } from '@/core/choice/rules';
+import type { RidingProfile } from '@/core/choice/profile';
 import type { Wishes } from '@/core/records/wishes';
-import type { Bike } from '@/core/garage';
-import type { LubeClass } from '@/core/lube';
-import { formatDistance, formatShare, type Units } from '@/core/units';
-import { ProgressBar, Slider } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import type { Bike } from '@/core/records/garage';
+import type { LubeClass } from '@/core/lube/classes';
+import { formatDistance, formatShare } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { ProgressBar } from '../form/ProgressBar';
+import { Slider } from '../form/Slider';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { CandidateRow } from './CandidateRow';
 import type { Horizon } from './HorizonPick';
 import { answerSentence, nameIn, ruleSentence } from '@/core/words/choice';

@@ -1,5 +1,5 @@
-import { Choice } from '../form';
-import { Txt } from '../theme';
+import { Choice } from '../form/Choice';
+import { Txt } from '../theme/Txt';
 
 export type Horizon = 'forecast' | 'month' | 'season';
 

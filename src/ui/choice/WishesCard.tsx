@@ -1,7 +1,8 @@
 import { CLEANING_HABITS, WISHES } from '@/core/records/wishes';
-import type { Settings } from '@/core/settings';
-import { Choice, Slider, Toggles } from '../form';
-import { Card } from '../frame';
+import type { Settings } from '@/core/records/settings';
+import { Choice, Toggles } from '../form/Choice';
+import { Slider } from '../form/Slider';
+import { Card } from '../frame/Card';
 import { HABIT_LABEL, WEIGHT_WORD, WISH_LABEL } from '@/core/words/choice';
 
 interface Props {

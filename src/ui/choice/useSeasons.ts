@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Curve } from '@/core/choice';
+import type { Curve } from '@/core/choice/rank';
 import type { ChoiceJob } from '@/work/choose';
 
 export interface Seasons {

@@ -3,8 +3,9 @@ import { FormProvider, type FieldValues, type UseFormReturn } from 'react-hook-f
 import { StyleSheet, View } from 'react-native';
 import { afterPaint } from '../afterPaint';
 import { askToSave } from '../askedToSave';
-import { Button, FormFoot } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { FormFoot } from '../form/FormFoot';
+import { Txt } from '../theme/Txt';
 
 interface Props<Draft extends FieldValues, T> {
   form: UseFormReturn<Draft, unknown, T>;

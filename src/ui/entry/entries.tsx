@@ -1,7 +1,10 @@
 import type { ComponentProps, ReactElement } from 'react';
 import { useController, useFormContext, useWatch, type FieldValues } from 'react-hook-form';
 import type { Problem } from '@/core/problem';
-import { Choice, Field, MomentField, PickerField, Toggles } from '../form';
+import { Choice, Toggles } from '../form/Choice';
+import { Field } from '../form/Field';
+import { MomentField } from '../form/MomentField';
+import { PickerField } from '../form/PickerField';
 import type { EntryError } from './useEntry';
 
 /** Props of a field of its own, less what the form knows. */

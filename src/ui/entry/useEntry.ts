@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useForm, type FieldErrors, type FieldValues, type Resolver } from 'react-hook-form';
 import type { FormResult } from '@/core/entry/form';
 import type { Problem } from '@/core/problem';
-import { readKept, writeKept } from '../form';
+import { readKept, writeKept } from '../form/keptDraft';
 
 /** What is wrong with a field travels as data: it is said where it is shown. */
 export interface EntryError {

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import type { Heard } from '@/core/faults';
+import type { Heard } from '@/core/faults/rhythm';
 import { beatShapes, type BeatShapes } from '@/core/faults/ruler';
 import { BEAT_WORDS, heardText } from '@/core/words/faults/beats';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 const ROW = 22;
 const FACE = { fontFamily: 'Hanken Grotesk' } as const;

@@ -1,12 +1,17 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { canThrow, type Cause, type Change, type Weight } from '@/core/faults';
-import { formatShare, type Units } from '@/core/units';
+import { canThrow } from '@/core/faults/causes';
+import type { Cause } from '@/core/records/faults';
+import type { Change } from '@/core/faults/change';
+import type { Weight } from '@/core/faults/why';
+import { formatShare } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { CAUSE_WORDS } from '@/core/words/faults/causes';
 import { changeText, oddsText, weightText } from '@/core/words/faults/reasons';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   /** The likeliest first. */

@@ -2,12 +2,16 @@ import Mic from 'lucide-react-native/icons/mic';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { NO_COUNT, oneMore, readCountDraft, type CountDraft } from '@/core/entry/noiseCount';
-import { countAsked, readCount, type Cause, type Count, type CountedGear } from '@/core/faults';
+import { countAsked } from '@/core/faults/gears';
+import { readCount, type Count, type CountedGear } from '@/core/faults/rhythm';
+import type { Cause } from '@/core/records/faults';
 import { countAsk } from '@/core/words/faults/count';
 import { heardText } from '@/core/words/faults/beats';
 import { CountByEar } from '../senses/lazily';
-import { Button, Choice, Field, FieldProblem } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Field, FieldProblem } from '../form/Field';
+import { Txt } from '../theme/Txt';
 import { BeatRule } from './BeatRule';
 
 interface Props {

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import type { OpenFault } from '@/core/care';
+import type { OpenFault } from '@/core/care/replay/faults';
 import type { Followed } from '@/core/records/faults';
 import { FOLLOW_ANSWERS, followQuestion, openFaultText } from '@/core/words/faults/found';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 export interface FoundOnBikeProps {
   faults: readonly OpenFault[];

@@ -1,31 +1,31 @@
 import { useMemo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { actsOf } from '@/core/faults/onBike';
 import {
-  actsOf,
   causesOf,
-  changesOf,
   nextIn,
   oddsIn,
-  ranked,
-  searchOf,
-  showedIn,
-  whyOf,
-  type Act,
-  type Cause,
-  type Finding,
   type Ground,
-  type Moved,
   type Next,
-  type Repeat,
   type Search,
-} from '@/core/faults';
-import type { Bike } from '@/core/garage';
+} from '@/core/faults/finder';
+import { changesOf } from '@/core/faults/change';
+import { ranked } from '@/core/faults/odds';
+import { searchOf, showedIn } from '@/core/faults/acts';
+import { whyOf } from '@/core/faults/why';
+import type { Act } from '@/core/records/noiseSearch';
+import type { Cause } from '@/core/records/faults';
+import type { Finding } from '@/core/faults/writing';
+import type { Moved } from '@/core/faults/known';
+import type { Repeat } from '@/core/faults/history';
+import type { Bike } from '@/core/records/garage';
 import { likelyCogs } from '@/core/garage/cogs';
 import type { Depth } from '@/core/records/kinds';
-import type { Units } from '@/core/units';
+import type { Units } from '@/core/units/convert';
 import { gettingReady } from '@/core/words/faults/gettingReady';
-import { Button } from '../form';
-import { Card, Columns } from '../frame';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Columns } from '../frame/Columns';
 import { Candidates } from './Candidates';
 import { CountCard } from './CountCard';
 import { FoundCard } from './FoundCard';

@@ -1,13 +1,13 @@
 import { useState } from 'react';
-import { canThrow } from '@/core/faults';
+import { canThrow } from '@/core/faults/causes';
 import { causesFor, entryOf } from '@/core/faults/handbook';
 import { NOISES, type Cause, type Noise } from '@/core/records/faults';
 import { CAN_THROW, CAUSE_WORDS } from '@/core/words/faults/causes';
 import { handbookLines, NOISE_LABEL } from '@/core/words/faults/handbook';
-import { Choice } from '../form';
-import { Card } from '../frame';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
 import { TermText } from '../help/TermText';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { Hatched } from '../work/Hatched';
 import { CauseDrawing } from './drawings/CauseDrawing';
 

@@ -1,24 +1,21 @@
 import BookOpen from 'lucide-react-native/icons/book-open';
 import { useMemo } from 'react';
-import type { ChainReport } from '@/core/care';
-import {
-  groundOf,
-  notesOn,
-  readSearch,
-  repeatOf,
-  writtenFault,
-  writtenNote,
-  type Noise,
-  type NoiseSearch,
-  type WrittenFault,
-} from '@/core/faults';
-import type { Garage } from '@/core/garage';
-import type { PlainEvent } from '@/core/logbook';
+import type { ChainReport } from '@/core/care/verdict/report';
+import { groundOf } from '@/core/faults/ground';
+import { notesOn } from '@/core/faults/notes';
+import { readSearch } from '@/core/faults/acts';
+import { repeatOf } from '@/core/faults/history';
+import { writtenFault, writtenNote, type WrittenFault } from '@/core/faults/writing';
+import type { Noise } from '@/core/records/faults';
+import type { NoiseSearch } from '@/core/records/noiseSearch';
+import type { Garage } from '@/core/records/garage';
+import type { PlainEvent } from '@/core/records/event';
 import type { Depth } from '@/core/records/kinds';
-import type { Units } from '@/core/units';
-import { Button, Choice } from '../form';
-import { Page } from '../frame';
-import { Txt } from '../theme';
+import type { Units } from '@/core/units/convert';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 import { useKeptText, type Keeper } from '../useKeptText';
 import { NoiseFinder } from './NoiseFinder';
 import { NotedCard } from './NotedCard';

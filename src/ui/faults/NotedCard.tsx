@@ -3,9 +3,10 @@ import { View } from 'react-native';
 import type { PartNoted } from '@/core/records/faultEvents';
 import { NOTABLE, type Notable } from '@/core/records/faults';
 import { NOTABLE_WORDS, noteText } from '@/core/words/faults/found';
-import { Button, Choice } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { PlaceFields } from './PlaceFields';
 import { usePlace } from './usePlace';
 

@@ -1,7 +1,8 @@
 import type { PlaceDraft } from '@/core/entry/fault';
 import type { Problem } from '@/core/problem';
 import { SIDES } from '@/core/records/faults';
-import { Choice, Field } from '../form';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
 
 interface Props {
   draft: PlaceDraft;

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { ANSWERS, type Question } from '@/core/faults/questions';
 import { CANNOT_TELL, QUESTION_WORDS } from '@/core/words/faults/questions';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   question: Question;

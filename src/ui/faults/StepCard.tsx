@@ -1,11 +1,13 @@
 import { View } from 'react-native';
-import type { Cause } from '@/core/faults';
+import type { Cause } from '@/core/records/faults';
 import type { Depth } from '@/core/records/kinds';
-import { benchDepth, shownBy, STEP_FACTS, type Outcome, type StepId } from '@/core/faults';
+import { benchDepth } from '@/core/faults/onBike';
+import { shownBy, STEP_FACTS, type StepId } from '@/core/faults/steps';
+import type { Outcome } from '@/core/faults/finder';
 import { CAUSE_WORDS } from '@/core/words/faults/causes';
 import { minutesText, STEP_WORDS } from '@/core/words/faults/steps';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import { Hatched } from '../work/Hatched';
 
 interface Props {

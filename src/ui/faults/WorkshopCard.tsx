@@ -1,9 +1,10 @@
 import { View } from 'react-native';
-import type { Cause, Search } from '@/core/faults';
+import type { Cause } from '@/core/records/faults';
+import type { Search } from '@/core/faults/finder';
 import { CAUSE_WORDS } from '@/core/words/faults/causes';
 import { workshopLines } from '@/core/words/faults/workshop';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   causes: readonly Cause[];

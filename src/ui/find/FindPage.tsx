@@ -1,10 +1,14 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { finderOf, type Findable, type Found, type FoundKind } from '@/core/find';
-import { Button, Field } from '../form';
+import { finderOf, type Findable, type Found, type FoundKind } from '@/core/find/find';
+import { Button } from '../form/Button';
+import { Field } from '../form/Field';
 import { readKept, writeKept } from '../form/keptDraft';
-import { Card, LinkBox, Page } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { LinkBox } from '../frame/LinkBox';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 /** What is typed lies in the tab, so that back brings it again. */
 const KEPT = 'find';

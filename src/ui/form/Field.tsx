@@ -1,7 +1,8 @@
 import { useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import type { Problem } from '@/core/problem';
-import { Txt, useTheme } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useTheme } from '../theme/ThemeContext';
 import { useSay } from '../useSay';
 
 interface Props {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 
 /** The buttons that end a form: they stay in view at the foot while the form scrolls under them. */
 export function FormFoot({ children }: { children: ReactNode }) {

@@ -1,7 +1,8 @@
 import { createElement, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
-import { Txt, useTheme } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useTheme } from '../theme/ThemeContext';
 import { nativeStyle } from './nativeStyle';
 import { FieldProblem } from './Field';
 

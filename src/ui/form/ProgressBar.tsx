@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   /** 0 to 1. */

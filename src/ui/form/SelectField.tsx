@@ -1,6 +1,7 @@
 import { createElement, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Txt, useTheme } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useTheme } from '../theme/ThemeContext';
 import { nativeStyle } from './nativeStyle';
 
 interface Props {

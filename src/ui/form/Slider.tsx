@@ -1,6 +1,7 @@
 import { createElement } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   label: string;

@@ -1,5 +1,5 @@
 import type { CSSProperties } from 'react';
-import type { Colors } from '../theme';
+import type { Colors } from '../theme/colors';
 
 /** How the browser's own controls look among ours: pickers of a day, lists of many. */
 export const nativeStyle = (

@@ -9,4 +9,13 @@ export { RideForm } from '../rides/RideForm';
 export { ProductForm } from '../shelf/ProductForm';
 export { WorkForm } from '../work/WorkForm';
 // What stands beside the forms of a chain and a bike, and shares their code.
-export * from '../wear';
+export { BikeWear } from '../wear/BikeWear';
+export { MeasureForm } from '../wear/MeasureForm';
+export { PartCard } from '../wear/PartCard';
+export { PartForm } from '../wear/PartForm';
+export { PartsCard } from '../wear/PartsCard';
+export { SpareBox } from '../wear/SpareBox';
+export { TogetherNote } from '../wear/TogetherNote';
+export { WearCard } from '../wear/WearCard';
+export { SwapChains } from '../wear/SwapChains';
+export { ServiceHistory } from '../wear/ServiceHistory';

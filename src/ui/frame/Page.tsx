@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { usePathname } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useKeptScroll } from './keptScroll';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   title?: string;

@@ -6,7 +6,8 @@ import Wrench from 'lucide-react-native/icons/wrench';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LinkBox } from './LinkBox';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 /** The five places of the app. */
 export const PLACES = [

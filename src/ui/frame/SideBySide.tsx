@@ -2,7 +2,7 @@ import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../form/Button';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 import { useWide } from './useWide';
 
 interface Props {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet } from 'react-native';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 /** The first thing Tab reaches: past the places, to the page. Seen only while it has focus. */
 export function SkipLink() {

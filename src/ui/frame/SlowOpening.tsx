@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { StyleSheet } from 'react-native';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { useAfter } from './useAfter';
 
 const SLOW_MS = 1500;

@@ -4,9 +4,10 @@ import Search from 'lucide-react-native/icons/search';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
 import { LinkBox } from './LinkBox';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { useSay, useWritten } from '../useSay';
-import { timeOfDay, type Clock } from '@/core/intl';
+import { timeOfDay, type Clock } from '@/core/intl/dates';
 
 interface Props {
   /** Set while the demo is open. */

@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Txt, useColors, type Colors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
+import type { Colors } from '../theme/colors';
 import type { TxtVariant } from '../theme/Txt';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Problem } from '@/core/problem';
 import { Button } from '../form/Button';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { Card } from './Card';
 import { Page } from './Page';
 import { useSay } from '../useSay';

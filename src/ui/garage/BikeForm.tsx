@@ -1,20 +1,19 @@
 import { useState } from 'react';
 import { bikeDraft, readBike, type BikeDraft, type BikeFields } from '@/core/entry/bike';
+import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage/presets';
 import {
-  BIKE_KINDS,
   BRAKE_KINDS,
   DRIVES,
   FRAME_FINISHES,
   GEARS,
-  PRESETS,
   STORAGE_PLACES,
   WHEEL_FIXINGS,
-  type Bike,
-  type BikeKind,
-  type Garage,
-} from '@/core/garage';
-import { entriesOf, EntryForm, Row, useEntry } from '../entry';
-import { Choice } from '../form';
+} from '@/core/records/kinds';
+import type { Bike, Garage } from '@/core/records/garage';
+import { entriesOf } from '../entry/entries';
+import { EntryForm, Row } from '../entry/EntryForm';
+import { useEntry } from '../entry/useEntry';
+import { Choice } from '../form/Choice';
 
 interface Props {
   /** The bike to change; null for a new one. */

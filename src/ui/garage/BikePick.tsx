@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { ChainReport } from '@/core/care';
-import type { Bike } from '@/core/garage';
-import { Choice } from '../form';
+import type { ChainReport } from '@/core/care/verdict/report';
+import type { Bike } from '@/core/records/garage';
+import { Choice } from '../form/Choice';
 
 interface Props {
   bikes: readonly Bike[];

@@ -1,8 +1,10 @@
 import { readChain, type ChainDraft, type ChainFields } from '@/core/entry/chain';
 import { priceText } from '@/core/entry/number';
-import type { Chain, Garage } from '@/core/garage';
+import type { Chain, Garage } from '@/core/records/garage';
 import { CLOSURE_OPTIONS } from '@/core/words/closures';
-import { entriesOf, EntryForm, Row, useEntry } from '../entry';
+import { entriesOf } from '../entry/entries';
+import { EntryForm, Row } from '../entry/EntryForm';
+import { useEntry } from '../entry/useEntry';
 
 interface Props {
   chain: Chain | null;

@@ -2,15 +2,15 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
 import { readStart, type StartDraft, type StartField } from '@/core/entry/fitting';
-import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage';
-import { regionalOf } from '@/core/intl';
-import type { ChainStart } from '@/core/logbook';
-import { writtenAt, type Written } from '@/core/settings';
+import { BIKE_KINDS, PRESETS, type BikeKind } from '@/core/garage/presets';
+import { regionalOf } from '@/core/intl/device';
+import type { ChainStart } from '@/core/records/event';
+import { writtenAt, type Written } from '@/core/settings/regional';
 import { Button } from '../form/Button';
 import { Choice } from '../form/Choice';
 import { readKept, writeKept } from '../form/keptDraft';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { NEW_START, StartFields } from './StartFields';
 
 interface Props {

@@ -1,11 +1,12 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readMoment } from '@/core/entry/form';
-import type { Chain } from '@/core/garage';
+import type { Chain } from '@/core/records/garage';
 import type { Problem } from '@/core/problem';
-import { Button, MomentField } from '../form';
-import { Txt } from '../theme';
-import { dateFormat } from '@/core/intl';
+import { Button } from '../form/Button';
+import { MomentField } from '../form/MomentField';
+import { Txt } from '../theme/Txt';
+import { dateFormat } from '@/core/intl/dates';
 
 interface Props {
   chain: Chain;

@@ -1,10 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import type { ChainState } from '@/core/care';
-import { turnsPerLap } from '@/core/chain';
-import type { Bike, Chain } from '@/core/garage';
-import { formatDistance, formatElongation, type Units } from '@/core/units';
-import { LinkBox } from '../frame';
-import { Txt, useColors } from '../theme';
+import type { ChainState } from '@/core/care/model/state';
+import { turnsPerLap } from '@/core/chain/geometry';
+import type { Bike, Chain } from '@/core/records/garage';
+import { formatDistance, formatElongation } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { BRAKE_LABEL, STORAGE_LABEL } from '@/core/words/labels';
 
 interface Props {

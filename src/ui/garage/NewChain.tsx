@@ -7,11 +7,14 @@ import {
   type NewChainField,
   type NewChainFields,
 } from '@/core/entry/newChain';
-import type { Bike, Chain } from '@/core/garage';
-import { LUBE_CLASS_NAMES, USUAL_LINKS, type LubeClass } from '@/core/lube';
+import type { Bike, Chain } from '@/core/records/garage';
+import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube/classes';
+import { USUAL_LINKS } from '@/core/lube/dose';
 import type { Problem } from '@/core/problem';
 import { CLOSURE_OPTIONS } from '@/core/words/closures';
-import { Button, Choice, Field } from '../form';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
 import { readKept, writeKept } from '../form/keptDraft';
 
 /** Of a chain nobody has said anything of. */

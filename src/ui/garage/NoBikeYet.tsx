@@ -1,6 +1,6 @@
-import { Button } from '../form';
-import { Page } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 
 /** Shown where a bike is needed and there is none. */
 export function NoBikeYet({ onGo }: { onGo: () => void }) {

@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { FieldProblems } from '@/core/entry/form';
 import type { StartDraft, StartField } from '@/core/entry/fitting';
-import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube';
-import { distanceUnit, type Units } from '@/core/units';
+import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube/classes';
+import { distanceUnit, type Units } from '@/core/units/convert';
 import { Choice } from '../form/Choice';
 import { Field } from '../form/Field';
 

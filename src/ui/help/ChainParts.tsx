@@ -1,6 +1,6 @@
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import { Label } from '../bench/drawings/Label';
-import type { Colors } from '../theme';
+import type { Colors } from '../theme/colors';
 
 /** A stretch of chain from above, pulled apart enough to be named: plates, pins, rollers. */
 export function ChainParts({ colors }: { colors: Colors }) {

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { MeasureName } from '@/core/help/measures';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 // With the tap that asks for it.
 const HelpSheet = lazy(() => import('./HelpSheet').then((m) => ({ default: m.HelpSheet })));

@@ -1,4 +1,4 @@
-import { MEASURES, type MeasureName } from '@/core/help';
+import { MEASURES, type MeasureName } from '@/core/help/measures';
 import { Sheet } from '../frame/Sheet';
 import { MeasureHelp } from './MeasureHelp';
 

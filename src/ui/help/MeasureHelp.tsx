@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import { MEASURES, type Measure, type MeasureName } from '@/core/help';
+import { MEASURES, type Measure, type MeasureName } from '@/core/help/measures';
 import { constantLine } from '@/core/words/constants';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { TermText } from './TermText';
 
 /** What a measure means, how it is worked out, and the figures that rests on. */

@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { Term } from '@/core/help';
+import type { Term } from '@/core/help/terms';
 import { DROP_SAID, PARTS_SAID, RAG_SAID, WAY_SAID } from '@/core/words/termDrawings';
 import { DRAWING_SAID } from '@/core/words/faults/drawings';
 import { DropDrawing } from '../bench/drawings/DropDrawing';
@@ -9,7 +9,8 @@ import { WayRoundDrawing } from '../bench/drawings/WayRoundDrawing';
 import { HookedTeeth } from '../faults/drawings/HookedTeeth';
 import { PackedRing } from '../faults/drawings/PackedRing';
 import { StiffLink } from '../faults/drawings/StiffLink';
-import { useColors, type Colors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
+import type { Colors } from '../theme/colors';
 import { ChainParts } from './ChainParts';
 
 type Drawing = NonNullable<Term['drawing']>;

@@ -1,6 +1,6 @@
-import { TERMS, type Term, type TermName } from '@/core/help';
+import { TERMS, type Term, type TermName } from '@/core/help/terms';
 import { Sheet } from '../frame/Sheet';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { TermDrawing } from './TermDrawing';
 
 /** What a word of the trade means, over the page it was asked on. */

@@ -2,7 +2,7 @@ import { lazy, Suspense, useState, type ComponentProps } from 'react';
 import { StyleSheet } from 'react-native';
 import { linkedPieces } from '@/core/help/linked';
 import type { TermName } from '@/core/help/terms';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 
 // With the tap that asks for it.
 const TermSheet = lazy(() => import('./TermSheet').then((m) => ({ default: m.TermSheet })));

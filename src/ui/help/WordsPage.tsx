@@ -1,8 +1,10 @@
 import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { MEASURES, termsInOrder, type MeasureName } from '@/core/help';
-import { Card, Page } from '../frame';
-import { Txt } from '../theme';
+import { MEASURES, type MeasureName } from '@/core/help/measures';
+import { termsInOrder } from '@/core/help/terms';
+import { Card } from '../frame/Card';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 import { MeasureHelp } from './MeasureHelp';
 import { TermDrawing } from './TermDrawing';
 

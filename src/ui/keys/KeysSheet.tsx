@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import { BENCH_KEYS, GO_KEYS, OTHER_KEYS, type KeyWords } from '@/core/words/keys';
 import { Sheet } from '../frame/Sheet';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 const PLACES: readonly KeyWords[] = GO_KEYS.map(([keys, , does]) => ({ keys, does }));
 

@@ -1,11 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { middleHalf } from '@/core/money';
-import type { RegimeName } from '@/core/years';
+import { middleHalf } from '@/core/money/against';
+import type { RegimeName } from '@/core/years/regimes';
 import { aboutMoney, moneyRange } from '@/core/words/amounts';
 import { againstSentence, REGIME_LABEL } from '@/core/words/money';
 import { BarRow } from '../charts/BarRow';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   title: string;

@@ -1,16 +1,17 @@
 import { useMemo } from 'react';
 import { StyleSheet } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { bestThreshold, costOfThresholds, type Replacing } from '@/core/money';
-import { formatElongation } from '@/core/units';
+import { bestThreshold, costOfThresholds, type Replacing } from '@/core/money/replace';
+import { formatElongation } from '@/core/units/format';
 import { formatMoney } from '@/core/intl/money';
 import { curveText, replaceSentences } from '@/core/words/money';
 import { REPLACE_COLUMNS, replaceRows } from '@/core/words/tables/replace';
 import { Legend } from '../charts/Legend';
 import { Drawing } from '../charts/Drawing';
 import { TableBehind } from '../charts/TableBehind';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { REPLACE, replaceShapes, type ReplaceShapes } from './replaceShapes';
 
 interface Props {

@@ -1,11 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { per1000Km, perYear, type Spending } from '@/core/money';
-import { KM_PER_MILE, type Units } from '@/core/units';
+import { per1000Km, perYear, type Spending } from '@/core/money/sums';
+import { KM_PER_MILE, type Units } from '@/core/units/convert';
 import { formatMoney } from '@/core/intl/money';
 import { costSentence, MONEY_LABEL } from '@/core/words/money';
-import { MONEY_ITEMS } from '@/core/years';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { MONEY_ITEMS } from '@/core/years/outcome';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { fillsOf, StackBar } from './StackBar';
 
 interface Props {

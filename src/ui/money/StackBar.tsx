@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import { useColors, type Colors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
+import type { Colors } from '../theme/colors';
 
 /** Fills that tell six parts apart, in order; each also has its row of words. */
 export const fillsOf = (colors: Colors): string[] => [

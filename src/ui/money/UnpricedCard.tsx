@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import type { Unpriced } from '@/core/money';
+import type { Unpriced } from '@/core/money/ledger';
 import { unpricedSentences, untimedSentence } from '@/core/words/money';
-import { Card, LinkBox } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   unpriced: readonly Unpriced[];

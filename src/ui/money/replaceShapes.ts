@@ -1,4 +1,4 @@
-import type { Best, Threshold } from '@/core/money';
+import type { Best, Threshold } from '@/core/money/replace';
 
 /** Where the curve lies within its picture, px. */
 export const REPLACE = { height: 200, left: 52, right: 14, top: 12, bottom: 28 } as const;

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
-import type { Again } from '@/core/money';
-import type { RegimeName } from '@/core/years';
+import type { Again } from '@/core/money/against';
+import type { RegimeName } from '@/core/years/regimes';
 
 type Costs = ReadonlyMap<RegimeName, readonly number[]>;
 

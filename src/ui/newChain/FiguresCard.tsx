@@ -1,7 +1,7 @@
-import type { Bike, Chain } from '@/core/garage';
+import type { Bike, Chain } from '@/core/records/garage';
 import { chainFigures } from '@/core/words/newChain';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 /** A chain in figures: laps, bends, parts. */
 export function FiguresCard({ bike, chain }: { bike: Bike; chain: Chain }) {

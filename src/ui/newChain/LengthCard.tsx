@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { derailleurLength, fixedLengths, slackTeeth } from '@/core/chain/length';
 import { readIfAny, readWhole } from '@/core/entry/number';
-import type { Bike } from '@/core/garage';
+import type { Bike } from '@/core/records/garage';
 import type { Problem, Result } from '@/core/problem';
 import {
   fixedSaid,
@@ -11,10 +11,11 @@ import {
   TIGHT_SENTENCE,
   TRY_BEFORE_CUTTING,
 } from '@/core/words/newChain';
-import { Button, Field } from '../form';
-import { Card } from '../frame';
+import { Button } from '../form/Button';
+import { Field } from '../form/Field';
+import { Card } from '../frame/Card';
 import { useAmount } from '../form/useAmount';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   bike: Bike;

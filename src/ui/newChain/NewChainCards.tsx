@@ -1,4 +1,4 @@
-import type { Bike, Chain } from '@/core/garage';
+import type { Bike, Chain } from '@/core/records/garage';
 import { FiguresCard } from './FiguresCard';
 import { LengthCard } from './LengthCard';
 import { WayRoundCard } from './WayRoundCard';

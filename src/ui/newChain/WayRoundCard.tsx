@@ -1,8 +1,8 @@
-import type { Bike } from '@/core/garage';
+import type { Bike } from '@/core/records/garage';
 import { WAY_ROUND } from '@/core/words/newChain';
 import { StepDrawing } from '../bench/drawings/StepDrawing';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 /** Which way round a chain goes on. */
 export function WayRoundCard({ bike }: { bike: Bike }) {

@@ -1,7 +1,7 @@
-import type { Bike } from '@/core/garage';
+import type { Bike } from '@/core/records/garage';
 import { whichChain } from '@/core/words/newChain';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 /** Which chain goes on a bike. */
 export function WhichChainCard({ bike }: { bike: Bike }) {

@@ -1,9 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 import type { Costs, CostSpread } from '@/core/plan/simulate/costs';
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import { formatNumber, roundForUse, toShownDistance, distanceUnit, type Units } from '@/core/units';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { formatNumber, roundForUse } from '@/core/units/format';
+import { toShownDistance, distanceUnit, type Units } from '@/core/units/convert';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   answer: PlanAnswer;

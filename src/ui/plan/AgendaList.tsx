@@ -4,14 +4,16 @@ import type { AgendaEntry } from '@/core/words/plan';
 import { dayWord, shortDay } from '@/core/time/dates';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanDay } from '@/core/plan/planner';
-import { formatExactDistance, type Units } from '@/core/units';
-import { Txt, useColors } from '../theme';
+import { formatExactDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import type { MorningEntry } from '@/core/words/beforeRide';
 import { JobCard, type JobActions } from './JobCard';
 import { swapSentence } from '@/core/words/rotation';
 import { PlanRow } from './PlanRow';
 import type { SwapAhead } from '@/core/plan/agenda/swaps';
-import { timeText } from '@/core/intl';
+import { timeText } from '@/core/intl/dates';
 
 interface Props {
   agenda: readonly AgendaEntry[];

@@ -1,20 +1,24 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { CalendarRead } from '@/core/formats/calendarIn';
-import type { Bike } from '@/core/garage';
-import { SURFACES, type Surface } from '@/core/logbook';
+import type { Bike } from '@/core/records/garage';
+import { SURFACES, type Surface } from '@/core/records/kinds';
 import { isRide, type CalendarChange, type CalendarRules } from '@/core/plan/rides/calendarRides';
 import { shortDay } from '@/core/time/dates';
 import type { Problem, Result } from '@/core/problem';
-import { distanceUnit, formatDistance, type Units } from '@/core/units';
+import { distanceUnit, type Units } from '@/core/units/convert';
+import { formatDistance } from '@/core/units/format';
 import { readDistance } from '@/core/entry/number';
-import { Button, Choice, Field, FilePick } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
+import { FilePick } from '../form/FilePick';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { countedRides } from '@/core/words/counted';
 import { SURFACE_LABEL } from '@/core/words/labels';
 import { useSay } from '../useSay';
-import { timeText } from '@/core/intl';
+import { timeText } from '@/core/intl/dates';
 
 export interface CalendarImportProps {
   calendar: {

@@ -4,11 +4,12 @@ import type { MorningEntry } from '@/core/words/beforeRide';
 import type { SwapAhead } from '@/core/plan/agenda/swaps';
 import type { AgendaEntry } from '@/core/words/plan';
 import { daysAfter, shortDay } from '@/core/time/dates';
-import { formatNumber } from '@/core/units';
-import { Button } from '../form';
-import { InView } from '../frame';
+import { formatNumber } from '@/core/units/format';
+import { Button } from '../form/Button';
+import { InView } from '../frame/InView';
 import { Swipe } from '../frame/Swipe';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 export interface JobActions {
   onDo: (item: AgendaEntry) => void;

@@ -2,10 +2,12 @@ import { StyleSheet, View } from 'react-native';
 import type { PlanDay } from '@/core/plan/planner';
 import type { PlanSettings } from '@/core/records/plan';
 import { shortDay, shortWeekday, weekdayOf, weekFrom } from '@/core/time/dates';
-import { Button, PickerField, Toggles } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
-import { timeText } from '@/core/intl';
+import { Button } from '../form/Button';
+import { PickerField } from '../form/PickerField';
+import { Toggles } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { timeText } from '@/core/intl/dates';
 import { useWritten } from '../useSay';
 
 interface Props {

@@ -1,9 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanSettings } from '@/core/records/plan';
-import { Button, Toggles } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Toggles } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { askToNotify } from './notify';
 
 export interface OutActions {

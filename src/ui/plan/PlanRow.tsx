@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   /** For who does not see it: the bike, what is done and the day. */

@@ -1,7 +1,7 @@
 import { FormProvider, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import type { Bike } from '@/core/garage';
-import { SURFACES } from '@/core/logbook';
+import type { Bike } from '@/core/records/garage';
+import { SURFACES } from '@/core/records/kinds';
 import {
   plannedFields,
   readPlanned,
@@ -10,9 +10,11 @@ import {
 } from '@/core/entry/plannedRide';
 import { WEIGHTS } from '@/core/records/kinds';
 import type { PlannedRide } from '@/core/records/plan';
-import { distanceUnit, type Units } from '@/core/units';
-import { entriesOf, useEntry } from '../entry';
-import { Button, useAsOpened } from '../form';
+import { distanceUnit, type Units } from '@/core/units/convert';
+import { entriesOf } from '../entry/entries';
+import { useEntry } from '../entry/useEntry';
+import { Button } from '../form/Button';
+import { useAsOpened } from '../form/useAsOpened';
 import { SURFACE_LABEL } from '@/core/words/labels';
 import { RepeatEntry } from './RepeatEntry';
 

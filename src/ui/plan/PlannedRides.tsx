@@ -1,16 +1,19 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Bike } from '@/core/garage';
+import type { Bike } from '@/core/records/garage';
 import { shortDay, shortWeekday } from '@/core/time/dates';
 import type { PlannedRide } from '@/core/records/plan';
-import { formatExactDistance, type Units } from '@/core/units';
-import { Button } from '../form';
-import { Card, Page } from '../frame';
-import { Txt, useColors } from '../theme';
+import { formatExactDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { CalendarImport, type CalendarImportProps } from './CalendarImport';
 import { PlannedRideForm } from '../forms/lazily';
 import type { PlannedDraft } from './PlannedRideForm';
-import { timeText } from '@/core/intl';
+import { timeText } from '@/core/intl/dates';
 
 interface Props {
   rides: readonly PlannedRide[];

@@ -2,9 +2,9 @@ import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { AgendaEntry } from '@/core/words/plan';
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { notifyLater } from './notify';
 
 interface Props {

@@ -1,8 +1,9 @@
 import { useFormContext } from 'react-hook-form';
 import { patternDays, type PlannedFields } from '@/core/entry/plannedRide';
 import { shortDay, shortWeekday, weekdayOf, weekFrom } from '@/core/time/dates';
-import type { EntryError } from '../entry';
-import { Choice, PickerField, Toggles } from '../form';
+import type { EntryError } from '../entry/useEntry';
+import { Choice, Toggles } from '../form/Choice';
+import { PickerField } from '../form/PickerField';
 import { useWritten } from '../useSay';
 
 type Repeat = NonNullable<PlannedFields['repeat']>;

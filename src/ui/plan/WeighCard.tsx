@@ -4,9 +4,10 @@ import { readNumber } from '@/core/entry/number';
 import { CAPS, ROUTINES } from '@/core/records/kinds';
 import type { PlanSettings } from '@/core/records/plan';
 import { shortWeekday, weekFrom } from '@/core/time/dates';
-import { Choice, Field } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { useWritten } from '../useSay';
 
 interface Props {

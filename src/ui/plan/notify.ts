@@ -1,7 +1,7 @@
 import type { MorningEntry } from '@/core/words/beforeRide';
 import type { AgendaEntry } from '@/core/words/plan';
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import { MS_PER_HOUR } from '@/core/units';
+import { MS_PER_HOUR } from '@/core/units/convert';
 
 /** A browser tells of a job so long before it must be begun, or when the evening begins. */
 const AHEAD_MS = MS_PER_HOUR;

@@ -1,8 +1,9 @@
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { dayWord, shortDay } from '@/core/time/dates';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
-import { formatDistance, type Units } from '@/core/units';
-import { timeText } from '@/core/intl';
+import { formatDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { timeText } from '@/core/intl/dates';
 
 /** Keeps a figure and its unit on one line. */
 const NEVER_PARTED = '\u00a0';

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { RideChange } from '@/core/rides';
-import type { Bike } from '@/core/garage';
-import { SURFACES, WEATHER_WORDS } from '@/core/logbook';
-import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import type { RideChange } from '@/core/rides/bulk';
+import type { Bike } from '@/core/records/garage';
+import { SURFACES, WEATHER_WORDS } from '@/core/records/kinds';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { SURFACE_LABEL, WEATHER_LABEL } from '@/core/words/labels';
 
 interface Props {

@@ -1,8 +1,9 @@
 import { createElement, type CSSProperties } from 'react';
 import { useDropzone } from 'react-dropzone';
-import { Button } from '../form';
-import { useWide } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { useWide } from '../frame/useWide';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   onFiles: (files: File[]) => void;

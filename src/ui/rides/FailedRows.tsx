@@ -1,10 +1,12 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { failedLines, type FailedLine, type ImportRow } from '@/core/arrivals';
-import type { Units } from '@/core/units';
+import { failedLines, type FailedLine } from '@/core/arrivals/failedLines';
+import type { ImportRow } from '@/core/arrivals/importRides';
+import type { Units } from '@/core/units/convert';
 import { failedOutcome, failedSentence, rowSentence } from '@/core/words/arrivals/failed';
-import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 /** More rows of a reason nobody reads. */
 const SHOWN = 100;

@@ -1,8 +1,10 @@
-import type { Bike } from '@/core/garage';
-import { SKY_FILTERS, type RideFilter, type SkyFilter } from '@/core/rides';
-import { Button, Choice, Field } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import type { Bike } from '@/core/records/garage';
+import { SKY_FILTERS, type RideFilter, type SkyFilter } from '@/core/rides/filter';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   filter: RideFilter;

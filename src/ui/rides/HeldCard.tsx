@@ -1,13 +1,16 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { heldGroups, type Decision, type HeldRow, type ImportRow } from '@/core/arrivals';
-import { dayAndTime } from '@/core/intl';
-import { formatExactDistance, type Units } from '@/core/units';
+import { heldGroups, type HeldRow } from '@/core/arrivals/heldGroups';
+import type { Decision, ImportRow } from '@/core/arrivals/importRides';
+import { dayAndTime } from '@/core/intl/dates';
+import { formatExactDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { countedRides } from '@/core/words/counted';
 import { decisionsOf, decisionsOfAll, heldTitle, odditySentence } from '@/core/words/arrivals/held';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   rows: readonly ImportRow[];

@@ -1,8 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import type { ImportRow } from '@/core/arrivals';
-import { dateFormat, dayAndTime } from '@/core/intl';
-import { formatExactDistance, type Units } from '@/core/units';
-import { Txt, useColors } from '../theme';
+import type { ImportRow } from '@/core/arrivals/importRides';
+import { dateFormat, dayAndTime } from '@/core/intl/dates';
+import { formatExactDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { FailedRows } from './FailedRows';
 
 /** More rows than this nobody reads. */

@@ -2,11 +2,13 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { CsvMapping } from '@/core/formats/csvMapping';
 import type { UnknownTable } from '@/core/formats/rideFile';
-import type { Units } from '@/core/units';
+import type { Units } from '@/core/units/convert';
 import { exampleOf } from '@/core/words/arrivals/table';
-import { Button, FieldProblem } from '../form';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { FieldProblem } from '../form/Field';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { MappingFields } from './MappingFields';
 
 interface Props {

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { CsvMapping } from '@/core/formats/csvMapping';
-import { Choice, SelectField } from '../form';
+import { Choice } from '../form/Choice';
+import { SelectField } from '../form/SelectField';
 
 interface Props {
   header: readonly string[];

@@ -1,11 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { NOTHING_SAID, type OlderRides, type Past, type Pasts } from '@/core/arrivals';
-import type { Garage } from '@/core/garage';
-import type { Units } from '@/core/units';
+import { NOTHING_SAID, type OlderRides, type Past, type Pasts } from '@/core/arrivals/older';
+import type { Garage } from '@/core/records/garage';
+import type { Units } from '@/core/units/convert';
 import { byDistanceHint, olderSentence } from '@/core/words/arrivals/older';
-import { Choice, MomentField } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Choice } from '../form/Choice';
+import { MomentField } from '../form/MomentField';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   older: readonly OlderRides[];

@@ -1,19 +1,14 @@
 import { StyleSheet, View } from 'react-native';
-import { inFull } from '@/core/care';
-import type { RideEntry } from '@/core/rides';
-import {
-  formatClimb,
-  formatExactDistance,
-  formatHours,
-  formatShare,
-  type Units,
-} from '@/core/units';
+import { inFull } from '@/core/care/replay/step';
+import type { RideEntry } from '@/core/rides/entries';
+import { formatClimb, formatExactDistance, formatHours, formatShare } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { noiseIn } from '@/core/faults/heard';
 import type { Noise } from '@/core/records/faults';
 import { gearsLine } from '@/core/words/gears';
-import { Button } from '../form';
-import { Txt } from '../theme';
-import { clockFormat } from '@/core/intl';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { clockFormat } from '@/core/intl/dates';
 
 interface Props {
   entry: RideEntry;

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 export interface RideFolder {
   /** Its name; null: none was picked. */

@@ -1,8 +1,11 @@
 import { readRide, type RideDraft, type RideFields } from '@/core/entry/ride';
-import type { Bike } from '@/core/garage';
-import { SURFACES, WEATHER_WORDS, type Fitting } from '@/core/logbook';
-import { distanceUnit, type Units } from '@/core/units';
-import { entriesOf, EntryForm, Row, useEntry } from '../entry';
+import type { Bike } from '@/core/records/garage';
+import { SURFACES, WEATHER_WORDS } from '@/core/records/kinds';
+import type { Fitting } from '@/core/logbook/fittings';
+import { distanceUnit, type Units } from '@/core/units/convert';
+import { entriesOf } from '../entry/entries';
+import { EntryForm, Row } from '../entry/EntryForm';
+import { useEntry } from '../entry/useEntry';
 import { INDOOR_HINT, SURFACE_LABEL, WEATHER_HINT, WEATHER_LABEL } from '@/core/words/labels';
 
 interface Props {

@@ -1,13 +1,15 @@
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import Check from 'lucide-react-native/icons/check';
-import { inFull } from '@/core/care';
-import type { RideEntry } from '@/core/rides';
-import { formatExactDistance, formatShare, type Units } from '@/core/units';
-import { LinkBox } from '../frame';
-import { Txt, useColors } from '../theme';
+import { inFull } from '@/core/care/replay/step';
+import type { RideEntry } from '@/core/rides/entries';
+import { formatExactDistance, formatShare } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { WEATHER_LABEL } from '@/core/words/labels';
-import { dateFormat } from '@/core/intl';
+import { dateFormat } from '@/core/intl/dates';
 
 interface Props {
   entry: RideEntry;

@@ -1,9 +1,9 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { YearMonth } from '@/core/rides';
-import type { Units } from '@/core/units';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import type { YearMonth } from '@/core/rides/year';
+import type { Units } from '@/core/units/convert';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import { FindRides } from './FindRides';
 import { SyncLine } from './SyncLine';
 

@@ -1,9 +1,10 @@
 import { useMemo, type ReactElement } from 'react';
-import type { Bike } from '@/core/garage';
-import type { RideEntry, RideWeek } from '@/core/rides';
-import type { Units } from '@/core/units';
+import type { Bike } from '@/core/records/garage';
+import type { RideEntry } from '@/core/rides/entries';
+import type { RideWeek } from '@/core/rides/weeks';
+import type { Units } from '@/core/units/convert';
 import { LongList } from '../frame/LongList';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { RideRow } from './RideRow';
 import { WeekHead } from './WeekHead';
 

@@ -1,16 +1,12 @@
 import { useCallback, useDeferredValue, useMemo, useState, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Bike } from '@/core/garage';
-import {
-  EVERY_RIDE,
-  filterRides,
-  isFiltered,
-  weeksOf,
-  yearOf,
-  type RideChange,
-  type RideEntry,
-} from '@/core/rides';
-import type { Units } from '@/core/units';
+import type { Bike } from '@/core/records/garage';
+import { EVERY_RIDE, filterRides, isFiltered } from '@/core/rides/filter';
+import { weeksOf } from '@/core/rides/weeks';
+import { yearOf } from '@/core/rides/year';
+import type { RideChange } from '@/core/rides/bulk';
+import type { RideEntry } from '@/core/rides/entries';
+import type { Units } from '@/core/units/convert';
 import { BulkBar } from './BulkBar';
 import { RidesHead } from './RidesHead';
 import { RidesList } from './RidesList';

@@ -1,11 +1,14 @@
-import { rainMmOf, type Sky, type StripHour } from '@/core/care';
-import type { WeatherWord } from '@/core/logbook';
-import { formatRain, formatShare, formatTemperature, formatWind, type Units } from '@/core/units';
+import { rainMmOf, type Sky } from '@/core/care/model/sky';
+import type { StripHour } from '@/core/care/replay/strip';
+import type { WeatherWord } from '@/core/records/kinds';
+import { formatRain, formatShare, formatTemperature, formatWind } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { STRIP_COLUMNS, stripRows } from '@/core/words/tables/strip';
 import { TableBehind } from '../charts/TableBehind';
-import { Button, Choice } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { WEATHER_LABEL } from '@/core/words/labels';
 import { SkyStrip } from './SkyStrip';
 

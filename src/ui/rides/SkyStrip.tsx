@@ -1,10 +1,10 @@
 import { StyleSheet } from 'react-native';
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import type { StripHour } from '@/core/care';
+import type { StripHour } from '@/core/care/replay/strip';
 import { Drawing } from '../charts/Drawing';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 import { STRIP, stripShapes } from './stripShapes';
-import { clockFormat } from '@/core/intl';
+import { clockFormat } from '@/core/intl/dates';
 import { useWritten } from '../useSay';
 
 interface Props {

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import type { Understood, UnderstoodChain } from '@/core/arrivals';
-import type { Units } from '@/core/units';
+import type { Understood, UnderstoodChain } from '@/core/arrivals/understood';
+import type { Units } from '@/core/units/convert';
 import { chainLines, ridesLine } from '@/core/words/arrivals/understood';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   bikes: readonly Understood[];

@@ -1,12 +1,14 @@
 import { memo, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { G, Rect } from 'react-native-svg';
-import { piecesOf, type RideWeek } from '@/core/rides';
-import { formatClimb, formatDistance, type Units } from '@/core/units';
+import { piecesOf, type RideWeek } from '@/core/rides/weeks';
+import { formatClimb, formatDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { weaveId, weaveOf } from '../tape/weave';
 import { Weaves } from '../tape/Weaves';
-import { Txt, useColors } from '../theme';
-import { dateFormat } from '@/core/intl';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
+import { dateFormat } from '@/core/intl/dates';
 
 interface Props {
   week: RideWeek;

@@ -1,6 +1,7 @@
 import type { RideDraft } from '@/core/entry/ride';
-import { NOT_RECORDED, type RideLogged } from '@/core/logbook';
-import { toShownDistance, type Units } from '@/core/units';
+import { NOT_RECORDED } from '@/core/logbook/events';
+import type { RideLogged } from '@/core/records/event';
+import { toShownDistance, type Units } from '@/core/units/convert';
 
 /** A new ride: now, on the last ride's surface; the weather is asked, the distance is the one number. */
 export const rideDraft = (bikeId: string, last: RideLogged | null, now: number): RideDraft => ({

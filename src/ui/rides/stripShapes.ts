@@ -1,6 +1,6 @@
-import { clamp } from '@/core/units';
-import { isSalted, wetShareOf } from '@/core/weather';
-import type { StripHour } from '@/core/care';
+import { clamp } from '@/core/units/convert';
+import { isSalted, wetShareOf } from '@/core/weather/road';
+import type { StripHour } from '@/core/care/replay/strip';
 
 /** Heights of the strip in px, from the top: rain hangs down, the road lies under it, hours below. */
 export const STRIP = {

@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readSpareLink } from '@/core/entry/spareLink';
-import type { Bike, Chain } from '@/core/garage';
+import type { Bike, Chain } from '@/core/records/garage';
 import type { Problem } from '@/core/problem';
 import { brokenLink, HOLDS, HOLDS_LABEL, holdsHint, type Holds } from '@/core/words/road';
-import { Button, Choice, Field } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   bike: Bike;

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { kitFor, type GoingOut } from '@/core/bench/kit';
 import { kitLines, WHEN_TO_CARRY } from '@/core/words/road';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 /** What to carry for the bikes of the garage. */
 export function KitCard({ bikes }: { bikes: readonly GoingOut[] }) {

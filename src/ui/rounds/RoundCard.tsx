@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Bike } from '@/core/garage';
-import { isDue, type RoundState } from '@/core/rounds';
-import type { Units } from '@/core/units';
+import type { Bike } from '@/core/records/garage';
+import { isDue, type RoundState } from '@/core/rounds/due';
+import type { Units } from '@/core/units/convert';
 import { ROUND_END_LABEL } from '@/core/words/roundLabels';
 import { dueSentence, roundName } from '@/core/words/roundLines';
 import { roundSaid } from '@/core/words/rounds';
 import { ROUND_ENDS, type RoundEnd } from '@/core/records/rounds';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   state: RoundState;

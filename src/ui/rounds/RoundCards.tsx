@@ -1,7 +1,7 @@
-import type { Bike } from '@/core/garage';
+import type { Bike } from '@/core/records/garage';
 import type { Round, RoundEnd } from '@/core/records/rounds';
-import type { RoundState } from '@/core/rounds';
-import type { Units } from '@/core/units';
+import type { RoundState } from '@/core/rounds/due';
+import type { Units } from '@/core/units/convert';
 import { RoundCard } from './RoundCard';
 
 interface Props {

@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { beatAt } from '@/core/senses/sound';
-import { Txt, useColors } from '../theme';
+import { beatAt } from '@/core/senses/sound/beat';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   /** When what counts begins, ms of the page. */

@@ -1,7 +1,7 @@
 import { createElement, useEffect, useRef } from 'react';
 import { View } from 'react-native';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import { giveBack, pictureOf } from './devices';
 
 interface Props {

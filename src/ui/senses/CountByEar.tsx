@@ -1,9 +1,9 @@
 import { View } from 'react-native';
-import { countOf } from '@/core/senses/sound';
+import { countOf } from '@/core/senses/sound/count';
 import type { CountedGear } from '@/core/faults/rhythm';
 import { NO_RHYTHM, rhythmSentence } from '@/core/words/senses';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import { Listener } from './Listener';
 import { SoundPicture } from './SoundPicture';
 

@@ -1,28 +1,28 @@
 import Search from 'lucide-react-native/icons/search';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { ChainReport, ChainState } from '@/core/care';
+import type { ChainReport } from '@/core/care/verdict/report';
+import type { ChainState } from '@/core/care/model/state';
 import { likelyCogs, middleCog } from '@/core/garage/cogs';
-import type { PlainEvent, Unwritten } from '@/core/logbook';
-import {
-  isFresh,
-  louderThan,
-  quietOf,
-  recordedEvent,
-  type Recording,
-  type RecordedIn,
-  type Turn,
-} from '@/core/senses/sound';
-import { dateFormat } from '@/core/intl';
+import type { PlainEvent } from '@/core/records/event';
+import type { Unwritten } from '@/core/logbook/events';
+import { isFresh } from '@/core/senses/sound/fresh';
+import { louderThan } from '@/core/senses/sound/against';
+import { quietOf, recordedEvent, type RecordedIn } from '@/core/senses/sound/log';
+import type { Recording } from '@/core/senses/sound/listen';
+import type { Turn } from '@/core/senses/sound/turn';
+import { dateFormat } from '@/core/intl/dates';
 import {
   besideQuietSentence,
   NO_RHYTHM,
   notFreshSentence,
   rhythmSentence,
 } from '@/core/words/senses';
-import { Button, Choice } from '../form';
-import { Card, Page } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 import { Listener } from './Listener';
 import { SoundPicture } from './SoundPicture';
 

@@ -2,10 +2,14 @@ import Mic from 'lucide-react-native/icons/mic';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Refusal } from '@/core/senses/refusal';
-import type { Recording, Turn } from '@/core/senses/sound';
+import type { Recording } from '@/core/senses/sound/listen';
+import type { Turn } from '@/core/senses/sound/turn';
 import { refusalSentence } from '@/core/words/senses';
-import { Button, Choice, FilePick, ProgressBar } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
+import { FilePick } from '../form/FilePick';
+import { ProgressBar } from '../form/ProgressBar';
+import { Txt } from '../theme/Txt';
 import { Beat } from './Beat';
 import { useListening } from './useListening';
 

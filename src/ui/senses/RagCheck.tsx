@@ -1,10 +1,11 @@
 import { startTransition, useState } from 'react';
-import type { PlainEvent } from '@/core/logbook';
+import type { PlainEvent } from '@/core/records/event';
 import type { RagPhoto } from '@/core/records/rag';
 import { Button } from '../form/Button';
-import { Card, InView } from '../frame';
+import { Card } from '../frame/Card';
+import { InView } from '../frame/InView';
 import { RagMeter } from './RagMeter';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { Swatches } from './Swatches';
 
 /** What came off on the rag: a swatch picked by eye, or the one a photograph equals. */

@@ -1,23 +1,17 @@
 import CameraIcon from 'lucide-react-native/icons/camera';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { PlainEvent } from '@/core/logbook';
-import {
-  newMark,
-  pairsIn,
-  photoOf,
-  ragValue,
-  shiftOf,
-  together,
-  wantsPair,
-  type Outlines,
-  type RagRead,
-  type RagReading,
-} from '@/core/senses/rag';
+import type { PlainEvent } from '@/core/records/event';
+import { newMark } from '@/core/senses/rag/outline';
+import { pairsIn, wantsPair } from '@/core/senses/rag/pairs';
+import { photoOf, type RagRead } from '@/core/senses/rag/photo';
+import { ragValue, shiftOf, together } from '@/core/senses/rag/outside';
+import type { Outlines, RagReading } from '@/core/senses/rag/read';
 import { RAG_SHADES } from '@/core/words/labels';
 import { ragSentence, refusalSentence } from '@/core/words/senses';
-import { Button, FilePick } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { FilePick } from '../form/FilePick';
+import { Txt } from '../theme/Txt';
 import { Swatches } from './Swatches';
 import { Camera } from './Camera';
 import { practiceRag } from './practiceRag';

@@ -14,10 +14,10 @@ import {
   withCorner,
   type Hold,
   type Outline,
-  type Outlines,
   type Point,
-} from '@/core/senses/rag';
-import { useColors } from '../theme';
+} from '@/core/senses/rag/outline';
+import type { Outlines } from '@/core/senses/rag/read';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   /** Address of the picture. */

@@ -1,17 +1,14 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Polyline, Rect, Text as SvgText } from 'react-native-svg';
-import {
-  bandBars,
-  DRY_FROM,
-  onsetShapes,
-  type Levels,
-  type Recording,
-  type Turn,
-} from '@/core/senses/sound';
+import { bandBars, onsetShapes } from '@/core/senses/sound/shapes';
+import { DRY_FROM, type Levels } from '@/core/senses/sound/bands';
+import type { Recording } from '@/core/senses/sound/listen';
+import type { Turn } from '@/core/senses/sound/turn';
 import { SOUND_COLUMNS, soundRows } from '@/core/words/tables/sound';
 import { TableBehind } from '../charts/TableBehind';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   recording: Recording;

@@ -1,8 +1,9 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Ellipse, Path, Rect } from 'react-native-svg';
-import { SWATCH_LEVELS } from '@/core/care';
+import { SWATCH_LEVELS } from '@/core/care/model/constants';
 import { RAG_SHADES } from '@/core/words/labels';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   onPick: (swatch: number) => void;

@@ -1,6 +1,6 @@
 import { ok } from '@/core/problem';
 import { refuse, type Measured } from '@/core/senses/refusal';
-import type { Sound } from '@/core/senses/sound';
+import type { Sound } from '@/core/senses/sound/frames';
 
 /** Camera and microphone of this device. Asked for by the tap that needs them, and given back at once after. */
 

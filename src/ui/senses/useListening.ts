@@ -1,7 +1,9 @@
 import { useRef, useState } from 'react';
 import { ok } from '@/core/problem';
 import { refuse, type Measured, type Refusal } from '@/core/senses/refusal';
-import { turnByBeat, turnByTaps, type Recording, type Sound, type Turn } from '@/core/senses/sound';
+import { turnByBeat, turnByTaps, type Turn } from '@/core/senses/sound/turn';
+import type { Recording } from '@/core/senses/sound/listen';
+import type { Sound } from '@/core/senses/sound/frames';
 import { listenTo } from '@/work/senses';
 import { useStandBy } from './useStandBy';
 import { soundOfFile, startRecording, type Recorder } from './devices';

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { type Outlines, type RagReading } from '@/core/senses/rag';
+import type { Outlines, RagReading } from '@/core/senses/rag/read';
 import type { Measured, Refusal } from '@/core/senses/refusal';
 import { lookAtRag, type RagSight } from '@/work/senses';
 import { giveBack, openCamera } from './devices';

@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
-import type { Belief } from '@/core/learn';
+import type { Belief } from '@/core/learn/belief';
 import { BELIEF_COLUMNS, beliefRows } from '@/core/words/tables/belief';
 import { Drawing } from '../charts/Drawing';
 import { TableBehind } from '../charts/TableBehind';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 import { BELIEF, beliefShapes } from './beliefShapes';
 
 interface Props {

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import type { LubeClass } from '@/core/lube';
-import type { ProductKind } from '@/core/shelf';
+import type { LubeClass } from '@/core/lube/classes';
+import type { ProductKind } from '@/core/records/kinds';
 import type { ShelfRow } from '@/core/shelf/rows';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   title: string;

@@ -1,10 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { turnsPerLap } from '@/core/chain';
-import type { Bike, Chain } from '@/core/garage';
-import { coatsIn, doseOf, sidesOf, type LubeClass, type Schools } from '@/core/lube';
-import { formatNumber } from '@/core/units';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { turnsPerLap } from '@/core/chain/geometry';
+import type { Bike, Chain } from '@/core/records/garage';
+import { coatsIn, doseOf, sidesOf } from '@/core/lube/dose';
+import type { LubeClass } from '@/core/lube/classes';
+import type { Schools } from '@/core/lube/schools';
+import { formatNumber } from '@/core/units/format';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import { Calculator, Outcome, type FromStock } from './Calculator';
 import { useAmount } from '../form/useAmount';
 import { TakeOff } from './TakeOff';

@@ -1,8 +1,8 @@
 import { Fragment } from 'react';
-import type { Replay } from '@/core/care';
+import type { Replay } from '@/core/care/replay/replay';
 import type { Lesson } from '@/core/care/replay/lessons';
-import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
-import type { Units } from '@/core/units';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube/classes';
+import type { Units } from '@/core/units/convert';
 import { Learnt } from './Learnt';
 import { LubeCard } from './LubeCard';
 

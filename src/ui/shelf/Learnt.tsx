@@ -1,6 +1,7 @@
-import { learntFor, type Replay } from '@/core/care';
+import { learntFor } from '@/core/care/replay/bookState';
+import type { Replay } from '@/core/care/replay/replay';
 import { bikesWith, lessonsOn, type Lesson } from '@/core/care/replay/lessons';
-import type { Units } from '@/core/units';
+import type { Units } from '@/core/units/convert';
 import { LearntCard } from './LearntCard';
 
 interface Props {

@@ -1,14 +1,16 @@
 import { StyleSheet, View } from 'react-native';
-import { futuresOf, NOT_LEARNT, type Personal } from '@/core/care';
+import { futuresOf, NOT_LEARNT, type Personal } from '@/core/care/model/personal';
 import type { Lesson } from '@/core/care/replay/lessons';
-import type { Bike } from '@/core/garage';
-import { formatDistance, formatDistanceRange, type Units } from '@/core/units';
+import type { Bike } from '@/core/records/garage';
+import { formatDistance, formatDistanceRange } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { gritSentence, lessonSentence, lifeSentence } from '@/core/words/learnt';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { BeliefCurve } from './BeliefCurve';
-import { dateFormat } from '@/core/intl';
+import { dateFormat } from '@/core/intl/dates';
 
 interface Props {
   bike: Bike;

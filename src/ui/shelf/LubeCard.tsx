@@ -1,9 +1,10 @@
 import { dryIntervalKm } from '@/core/choice/interval';
-import type { LubeClass, LubeTraits } from '@/core/lube';
-import { formatDistance, formatHours, formatSmallShare, type Units } from '@/core/units';
-import { settingHours, STORAGE_AIR, WORKSHOP_AIR } from '@/core/weather';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import type { LubeClass, LubeTraits } from '@/core/lube/classes';
+import { formatDistance, formatHours, formatSmallShare } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { settingHours, STORAGE_AIR, WORKSHOP_AIR } from '@/core/weather/drying';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { CHARACTER, WIPE_WHEN } from '@/core/words/bench/lubes';
 
 interface Props {

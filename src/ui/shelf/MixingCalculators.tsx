@@ -1,10 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import { bathShareLeft, bathsNeeded, CARE, MOST_BATHS } from '@/core/care';
-import { chainsInPot, mixOf } from '@/core/lube';
-import { bathUseMl } from '@/core/shelf';
-import { formatNumber, formatShare } from '@/core/units';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { bathShareLeft, bathsNeeded, MOST_BATHS } from '@/core/care/model/work';
+import { CARE } from '@/core/care/model/constants';
+import { chainsInPot, mixOf } from '@/core/lube/dose';
+import { bathUseMl } from '@/core/shelf/stock';
+import { formatNumber, formatShare } from '@/core/units/format';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import { CautionCard } from '../bench/lazily';
 import { Calculator, Outcome, type FromStock } from './Calculator';
 import { useAmount } from '../form/useAmount';

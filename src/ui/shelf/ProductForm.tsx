@@ -5,10 +5,13 @@ import {
   type ProductDraft,
   type ProductFields,
 } from '@/core/entry/product';
-import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube';
-import { PRODUCT_KINDS, type Product } from '@/core/shelf';
-import { distanceUnit, type Units } from '@/core/units';
-import { entriesOf, EntryForm, Row, useEntry } from '../entry';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES } from '@/core/lube/classes';
+import { PRODUCT_KINDS } from '@/core/records/kinds';
+import type { Product } from '@/core/records/product';
+import { distanceUnit, type Units } from '@/core/units/convert';
+import { entriesOf } from '../entry/entries';
+import { EntryForm, Row } from '../entry/EntryForm';
+import { useEntry } from '../entry/useEntry';
 import { KIND_LABEL, unitOf } from '@/core/words/shelf';
 import { CHARACTER } from '@/core/words/bench/lubes';
 

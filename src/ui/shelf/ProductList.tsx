@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import type { ShelfRow } from '@/core/shelf/rows';
-import { Button } from '../form';
-import { LinkBox } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { formatAmount, kindText } from '@/core/words/shelf';
 
 interface Props {

@@ -1,7 +1,7 @@
-import { SCHOOLS, type SchoolName, type Schools } from '@/core/lube';
+import { SCHOOLS, type SchoolName, type Schools } from '@/core/lube/schools';
 import { LUBING_WORDS } from '@/core/words/schools';
-import { Choice } from '../form';
-import { Card } from '../frame';
+import { Choice } from '../form/Choice';
+import { Card } from '../frame/Card';
 import { TryLink } from '../trials/TryLink';
 
 interface Props {

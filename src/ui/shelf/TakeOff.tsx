@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ShelfRow } from '@/core/shelf/rows';
-import { Button, Choice } from '../form';
+import { Button } from '../form/Button';
+import { Choice } from '../form/Choice';
 import { formatAmount } from '@/core/words/shelf';
 
 interface Props {

@@ -1,5 +1,5 @@
 import { curveOf } from '@/core/learn/curve';
-import type { Belief } from '@/core/learn';
+import type { Belief } from '@/core/learn/belief';
 
 /** Where the curve lies in its drawing, px. */
 export const BELIEF = { height: 112, top: 6, base: 88 } as const;

@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import { PanResponder, StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
-import type { StepInFull } from '@/core/care';
-import type { Units } from '@/core/units';
-import { useColors } from '../theme';
+import type { StepInFull } from '@/core/care/replay/step';
+import type { Units } from '@/core/units/convert';
+import { useColors } from '../theme/ThemeContext';
 import { panTo, stitchAt } from './panning';
 import { reachKm, TAPE, tapeGeometry, type TapeInput } from './tapeGeometry';
 import { Band } from './Band';

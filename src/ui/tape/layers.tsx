@@ -1,5 +1,5 @@
 import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import type { Colors } from '../theme';
+import type { Colors } from '../theme/colors';
 import { TAPE, type Meeting, type TapeShapes } from './tapeGeometry';
 
 /** What every layer of the drawing needs. */

@@ -1,4 +1,4 @@
-import { clamp } from '@/core/units';
+import { clamp } from '@/core/units/convert';
 import type { TapeShapes, TapeView } from './tapeGeometry';
 
 /** Where to put the left edge so that a position in km is in view; stays within what there is. */

@@ -1,14 +1,12 @@
 import { withRoom } from './chalks';
-import {
-  CARE,
-  STANDARDS,
-  type AheadPoint,
-  type ChainReport,
-  type StepInFull,
-  type Verdict,
-} from '@/core/care';
-import type { LubeClass } from '@/core/lube';
-import { formatDistance, type Units } from '@/core/units';
+import { CARE, STANDARDS } from '@/core/care/model/constants';
+import type { AheadPoint } from '@/core/care/verdict/lookAhead';
+import type { ChainReport } from '@/core/care/verdict/report';
+import type { StepInFull } from '@/core/care/replay/step';
+import type { Verdict } from '@/core/care/verdict/verdict';
+import type { LubeClass } from '@/core/lube/classes';
+import { formatDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { orderFor } from '@/core/words/orders';
 import { ticks } from './ticks';
 import { weaveOf, type Weave } from './weave';

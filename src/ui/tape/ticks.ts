@@ -1,4 +1,4 @@
-import { fromShownDistance, toShownDistance } from '@/core/units';
+import { fromShownDistance, toShownDistance } from '@/core/units/convert';
 import type { TapeShapes, TapeView } from './tapeGeometry';
 
 const TICK = 10;

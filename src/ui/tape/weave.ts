@@ -1,5 +1,6 @@
-import type { Sky } from '@/core/care';
-import type { RideLogged, WeatherWord } from '@/core/logbook';
+import type { Sky } from '@/core/care/model/sky';
+import type { RideLogged } from '@/core/records/event';
+import type { WeatherWord } from '@/core/records/kinds';
 
 /** Weather as weave of the cloth. */
 export type Weave = WeatherWord | 'mud';

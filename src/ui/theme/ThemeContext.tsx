@@ -1,6 +1,6 @@
 import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
-import type { ThemeChoice } from '@/core/settings';
+import type { ThemeChoice } from '@/core/records/kinds';
 import { DARK, LIGHT, type Colors } from './colors';
 
 interface Theme {

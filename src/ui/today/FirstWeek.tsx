@@ -1,8 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import type { FirstStep } from '@/core/help/firstWeek';
 import { FIRST_STEP_WORDS } from '@/core/help/firstSteps';
-import { Card, LinkBox } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 /** Four small steps of the first week; each goes by itself as it is done. */
 export function FirstWeek({ steps }: { steps: readonly FirstStep[] }) {

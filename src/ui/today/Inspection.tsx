@@ -1,9 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import { FINDINGS, type Finding } from '@/core/logbook';
+import { FINDINGS, type Finding } from '@/core/records/kinds';
 import { FINDING_LABEL } from '@/core/words/labels';
 import { Button } from '../form/Button';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 /** Asks what an inspection after rust found. */
 export function Inspection({ onFound }: { onFound: (found: Finding) => void }) {

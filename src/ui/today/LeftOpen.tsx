@@ -2,8 +2,8 @@ import { View } from 'react-native';
 import type { Unsettled } from '@/core/records/kinds';
 import { LEFT_OPEN, PUT_RIGHT } from '@/core/words/leftOpen';
 import { Button } from '../form/Button';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 export interface LeftOpenProps {
   leftOpen: readonly Unsettled[];

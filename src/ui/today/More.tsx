@@ -1,14 +1,17 @@
 import { StyleSheet, View } from 'react-native';
-import { inFull, type ReplayStep } from '@/core/care';
-import type { Garage } from '@/core/garage';
+import { inFull, type ReplayStep } from '@/core/care/replay/step';
+import type { Garage } from '@/core/records/garage';
 import { dayWord, type DateText } from '@/core/time/dates';
 import { dateOf } from '@/core/time/zones';
-import { formatRain, formatTemperature, type Units } from '@/core/units';
+import { formatRain, formatTemperature } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import type { SkyOfDay } from '@/core/weather/skyAhead';
 import { eventLine } from '@/core/words/event';
 import type { AgendaEntry } from '@/core/words/plan';
-import { Card, LinkBox } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   /** Jobs of all bikes, by day; null: no plan yet. */

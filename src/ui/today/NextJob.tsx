@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { JobLine } from '@/core/words/planLine';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   /** What comes before anything planned; null: nothing does. */

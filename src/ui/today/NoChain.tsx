@@ -1,6 +1,6 @@
 import { Button } from '../form/Button';
-import { Page } from '../frame';
-import { Txt } from '../theme';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 
 /** Today while there are bikes but no chain on any of them. */
 export function NoChain({ onGo }: { onGo: () => void }) {

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
-import { type ChainReport } from '@/core/care';
+import type { ChainReport } from '@/core/care/verdict/report';
 import { shortVerdict } from '@/core/words/verdict';
-import type { Units } from '@/core/units';
+import type { Units } from '@/core/units/convert';
 import { afterPaint } from '../afterPaint';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   reports: readonly ChainReport[];

@@ -1,9 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import { extraWatts, STANDARDS, type ChainReport } from '@/core/care';
+import { extraWatts } from '@/core/care/model/state';
+import { STANDARDS } from '@/core/care/model/constants';
+import type { ChainReport } from '@/core/care/verdict/report';
 import type { MeasureName } from '@/core/help/measures';
-import { formatElongation, formatHours, formatNumber, formatShare } from '@/core/units';
+import { formatElongation, formatHours, formatNumber, formatShare } from '@/core/units/format';
 import { HelpMark } from '../help/HelpMark';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   report: ChainReport;

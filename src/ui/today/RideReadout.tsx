@@ -1,10 +1,11 @@
 import { StyleSheet, View } from 'react-native';
-import type { StepInFull } from '@/core/care';
-import { formatShare, type Units } from '@/core/units';
+import type { StepInFull } from '@/core/care/replay/step';
+import { formatShare } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { Button } from '../form/Button';
-import { Txt } from '../theme';
+import { Txt } from '../theme/Txt';
 import { eventLine } from '@/core/words/event';
-import { dateFormat } from '@/core/intl';
+import { dateFormat } from '@/core/intl/dates';
 
 export interface ReadoutProps {
   step: StepInFull;

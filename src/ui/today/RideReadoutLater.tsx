@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react';
-import type { StepInFull } from '@/core/care';
-import { Txt } from '../theme';
+import type { StepInFull } from '@/core/care/replay/step';
+import { Txt } from '../theme/Txt';
 import type { ReadoutProps } from './RideReadout';
 
 const Part = lazy(() => import('./RideReadout'));

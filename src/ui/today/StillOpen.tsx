@@ -1,5 +1,6 @@
-import type { ChainReport } from '@/core/care';
-import type { PlainEvent, Unwritten } from '@/core/logbook';
+import type { ChainReport } from '@/core/care/verdict/report';
+import type { PlainEvent } from '@/core/records/event';
+import type { Unwritten } from '@/core/logbook/events';
 import { FaultsLater } from './FaultsLater';
 import { Inspection } from './Inspection';
 import { LeftOpenLater } from './LeftOpenLater';

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { type ChainReport } from '@/core/care';
+import type { ChainReport } from '@/core/care/verdict/report';
 import {
   alsoSentence,
   basisSentence,
@@ -12,8 +12,8 @@ import {
   wetSentence,
   type LikelyDays,
 } from '@/core/words/verdict';
-import type { Units } from '@/core/units';
-import { Txt } from '../theme';
+import type { Units } from '@/core/units/convert';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   report: ChainReport;

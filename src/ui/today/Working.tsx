@@ -1,11 +1,15 @@
 import { StyleSheet, View } from 'react-native';
-import { CARE, type ChainReport, type StepInFull } from '@/core/care';
+import { CARE } from '@/core/care/model/constants';
+import type { ChainReport } from '@/core/care/verdict/report';
+import type { StepInFull } from '@/core/care/replay/step';
 import { bill, distanceSum } from '@/core/care/bill/bill';
 import type { BillSection } from '@/core/care/bill/billTypes';
-import { formatDistance, formatShare, type Units } from '@/core/units';
+import { formatDistance, formatShare } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
 import { rowsOfTape, TAPE_COLUMNS } from '@/core/words/tables/tape';
 import { FiguresTable } from '../charts/TableBehind';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import {
   billLabel,
   decidingSection,

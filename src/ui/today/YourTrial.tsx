@@ -1,6 +1,6 @@
 import { Button } from '../form/Button';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   /** What there is to say of the trial that runs on this bike; null: none does. */

@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import type { TrialReport } from '@/core/trials';
+import type { TrialReport } from '@/core/trials/report';
 import { chanceParts } from '@/core/words/trials';
 import type { Arm } from '@/core/records/trialKinds';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   answer: TrialReport['answer'];

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
-import type { CoatPoint } from '@/core/trials';
+import type { CoatPoint } from '@/core/trials/report';
 import { coatMarks, type PictureOf } from '@/core/trials/picture';
 import type { Arm } from '@/core/records/trialKinds';
 import { howToRead } from '@/core/words/trialPicture';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   points: readonly CoatPoint[];

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Design } from '@/core/trials';
-import type { Units } from '@/core/units';
+import type { Design } from '@/core/trials/designs';
+import type { Units } from '@/core/units/convert';
 import {
   NOT_FOR_A_TRIAL,
   STOP_RULE,
@@ -9,8 +9,10 @@ import {
   designTitle,
   worthSentence,
 } from '@/core/words/trials';
-import { Button, FormFoot } from '../form';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { FormFoot } from '../form/FormFoot';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   designs: readonly Design[];

@@ -1,13 +1,16 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { WAY_ANSWERS, type Design } from '@/core/trials';
+import { WAY_ANSWERS } from '@/core/trials/ways';
+import type { Design } from '@/core/trials/designs';
 import type { TrialQuestion } from '@/core/records/trial';
 import { TRIED_WAYS, type TriedWay } from '@/core/records/trialKinds';
-import type { Product } from '@/core/shelf';
-import type { Units } from '@/core/units';
+import type { Product } from '@/core/records/product';
+import type { Units } from '@/core/units/convert';
 import { WITHIN_LABELS, wayWords } from '@/core/words/trials';
-import { Choice, Field, SelectField } from '../form';
-import { Txt } from '../theme';
+import { Choice } from '../form/Choice';
+import { Field } from '../form/Field';
+import { SelectField } from '../form/SelectField';
+import { Txt } from '../theme/Txt';
 import { DesignList } from './DesignList';
 
 interface Props {

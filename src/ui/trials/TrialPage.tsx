@@ -1,7 +1,7 @@
 import { View } from 'react-native';
-import type { TrialReport } from '@/core/trials';
+import type { TrialReport } from '@/core/trials/report';
 import { ARMS, type Arm } from '@/core/records/trialKinds';
-import type { Units } from '@/core/units';
+import type { Units } from '@/core/units/convert';
 import { coatLine } from '@/core/words/trialPicture';
 import {
   adoptLabel,
@@ -11,9 +11,10 @@ import {
   ragDueSentence,
   STOP_RULE,
 } from '@/core/words/trials';
-import { Button } from '../form';
-import { Card, Page } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 import { ChanceBar } from './ChanceBar';
 import { CoatsPicture } from './CoatsPicture';
 

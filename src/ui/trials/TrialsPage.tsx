@@ -1,11 +1,13 @@
 import { View } from 'react-native';
-import type { Standing } from '@/core/trials';
+import type { Standing } from '@/core/trials/standing';
 import { NOT_DRAWN, standingSentence } from '@/core/words/trials';
 import type { TrialQuestion } from '@/core/records/trial';
 import type { Arm } from '@/core/records/trialKinds';
-import { Button } from '../form';
-import { Card, LinkBox, Page } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { LinkBox } from '../frame/LinkBox';
+import { Page } from '../frame/Page';
+import { Txt } from '../theme/Txt';
 
 /** A trial in the list. */
 export interface TrialLine {

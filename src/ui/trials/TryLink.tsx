@@ -1,5 +1,5 @@
-import { LinkBox } from '../frame';
-import { Txt } from '../theme';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
 
 /** From a choice between ways to where two of them can be tried. */
 export const TryLink = () => (

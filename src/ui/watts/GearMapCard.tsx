@@ -1,9 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import { formatNumber, formatShare } from '@/core/units';
-import { gearKey, type Gear, type GearMap, type GearTime } from '@/core/watts';
+import { formatNumber, formatShare } from '@/core/units/format';
+import { gearKey, type Gear, type GearMap, type GearTime } from '@/core/watts/gears';
 import { assumedSentence, formatWatts, leaveAlone } from '@/core/words/watts';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   map: GearMap;

@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import { allWatts, USUAL_W, WATT_ITEMS, type WattItem, type WattLedger } from '@/core/watts';
+import { allWatts, USUAL_W, WATT_ITEMS, type WattItem, type WattLedger } from '@/core/watts/ledger';
 import { formatWatts, NOT_KNOWN, WATT_LABEL, wattsSentence } from '@/core/words/watts';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   ledger: WattLedger;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { readIfAny } from '@/core/entry/number';
 import type { Problem } from '@/core/problem';
-import { Field } from '../form';
+import { Field } from '../form/Field';
 
 interface Props {
   watts: number;

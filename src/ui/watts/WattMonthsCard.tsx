@@ -1,10 +1,12 @@
-import { dateFormat } from '@/core/intl';
-import { WATT_ITEMS, type WattMonth } from '@/core/watts';
+import { dateFormat } from '@/core/intl/dates';
+import { WATT_ITEMS } from '@/core/watts/ledger';
+import type { WattMonth } from '@/core/watts/months';
 import { formatWatts, WATT_LABEL } from '@/core/words/watts';
 import { MonthBars } from '../charts/MonthBars';
-import { Card } from '../frame';
+import { Card } from '../frame/Card';
 import { fillsOf } from '../money/StackBar';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 const month = dateFormat({ month: 'short' });
 const monthName = dateFormat({ month: 'long', year: 'numeric' });

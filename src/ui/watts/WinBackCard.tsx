@@ -1,8 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import type { MinutesLost, WinBack } from '@/core/watts';
+import type { MinutesLost } from '@/core/watts/minutes';
+import type { WinBack } from '@/core/watts/winBack';
 import { minutesSentence, perWattSaid, waySentence, winBackFacts } from '@/core/words/watts';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 interface Props {
   ways: readonly WinBack[];

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
-import type { Bike, Garage } from '@/core/garage';
-import type { Units } from '@/core/units';
-import { chainsOf, wearOutlook } from '@/core/wear';
-import { Card } from '../frame';
+import type { Bike, Garage } from '@/core/records/garage';
+import type { Units } from '@/core/units/convert';
+import { chainsOf } from '@/core/wear/rotation';
+import { wearOutlook } from '@/core/wear/outlook';
+import { Card } from '../frame/Card';
 import type { Played, WearFacts } from './useWear';
 import { WearChart } from './WearChart';
 

@@ -1,23 +1,20 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWatch } from 'react-hook-form';
-import type { ReplayStep } from '@/core/care';
+import type { ReplayStep } from '@/core/care/replay/step';
 import { readWearDraft, wearDraftOf, type WearDraft } from '@/core/entry/wear';
-import type { Chain } from '@/core/garage';
-import type { WearRead } from '@/core/logbook';
-import {
-  DROP_IN_SIDES,
-  knownAt,
-  questionsOf,
-  READ_BY,
-  type Reading,
-  type WearQuestion,
-} from '@/core/wear';
+import type { Chain } from '@/core/records/garage';
+import type { WearRead } from '@/core/records/event';
+import { DROP_IN_SIDES, READ_BY, type Reading } from '@/core/wear/tools';
+import { knownAt } from '@/core/wear/story';
+import { questionsOf, type WearQuestion } from '@/core/wear/question';
 import { againstLimit, READ_BY_WORDS, readingSentence, WEAR_QUESTION } from '@/core/words/wear';
-import { EntryForm, entriesOf, Row, useEntry } from '../entry';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { EntryForm, Row } from '../entry/EntryForm';
+import { entriesOf } from '../entry/entries';
+import { useEntry } from '../entry/useEntry';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 
 interface Props {
   now: number;

@@ -1,8 +1,11 @@
 import { readPart, type PartDraft, type PartFields } from '@/core/entry/part';
-import { PART_KINDS, type Garage } from '@/core/garage';
-import { distanceUnit, type Units } from '@/core/units';
+import { PART_KINDS } from '@/core/records/kinds';
+import type { Garage } from '@/core/records/garage';
+import { distanceUnit, type Units } from '@/core/units/convert';
 import { PART_LABEL } from '@/core/words/parts';
-import { entriesOf, EntryForm, Row, useEntry } from '../entry';
+import { entriesOf } from '../entry/entries';
+import { EntryForm, Row } from '../entry/EntryForm';
+import { useEntry } from '../entry/useEntry';
 
 interface Props {
   garage: Garage;

@@ -1,11 +1,13 @@
 import { StyleSheet, View } from 'react-native';
-import type { Bike, Garage, Part } from '@/core/garage';
-import type { Units } from '@/core/units';
-import { goesOn, type PartStory } from '@/core/wear';
+import type { Bike, Garage, Part } from '@/core/records/garage';
+import type { Units } from '@/core/units/convert';
+import { goesOn, type PartStory } from '@/core/wear/parts';
 import { partLine } from '@/core/words/parts';
-import { Button } from '../form';
-import { Card, LinkBox } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { LinkBox } from '../frame/LinkBox';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { usePartStories } from './usePartStories';
 import type { Played } from './useWear';
 

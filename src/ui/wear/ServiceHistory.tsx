@@ -1,14 +1,14 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ReplayStep } from '@/core/care';
-import type { Garage } from '@/core/garage';
+import type { ReplayStep } from '@/core/care/replay/step';
+import type { Garage } from '@/core/records/garage';
 import { costOfWork } from '@/core/shelf/spent';
-import type { Units } from '@/core/units';
-import { serviceOf, type Life, type Service, type ServiceYear } from '@/core/wear';
+import type { Units } from '@/core/units/convert';
+import { serviceOf, type Life, type Service, type ServiceYear } from '@/core/wear/service';
 import { figuresLine, monthOfYear, serviceSentences } from '@/core/words/service';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { ServiceLine } from './ServiceLine';
 import { StoryTape } from './StoryTape';
 

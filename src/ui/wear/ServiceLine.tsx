@@ -1,10 +1,12 @@
 import { StyleSheet, View } from 'react-native';
-import type { Garage } from '@/core/garage';
-import { dateFormat } from '@/core/intl';
-import { formatDistance, type Units } from '@/core/units';
-import type { ServiceRow } from '@/core/wear';
+import type { Garage } from '@/core/records/garage';
+import { dateFormat } from '@/core/intl/dates';
+import { formatDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import type { ServiceRow } from '@/core/wear/service';
 import { namedEventLine } from '@/core/words/event';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 

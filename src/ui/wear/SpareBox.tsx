@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import type { Garage } from '@/core/garage';
-import type { Units } from '@/core/units';
-import { Txt } from '../theme';
+import type { Garage } from '@/core/records/garage';
+import type { Units } from '@/core/units/convert';
+import { Txt } from '../theme/Txt';
 import { PartRow } from './PartsCard';
 import { usePartStories } from './usePartStories';
 import type { Played } from './useWear';

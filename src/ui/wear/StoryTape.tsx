@@ -1,14 +1,17 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View, type GestureResponderEvent } from 'react-native';
-import type { Garage } from '@/core/garage';
-import { formatDistance, type Units } from '@/core/units';
-import { LANES, spansOf, ZOOMS, type ServiceRow, type Span, type Zoom } from '@/core/wear';
+import type { Garage } from '@/core/records/garage';
+import { formatDistance } from '@/core/units/format';
+import type { Units } from '@/core/units/convert';
+import { LANES, spansOf, ZOOMS, type Span, type Zoom } from '@/core/wear/lanes';
+import type { ServiceRow } from '@/core/wear/service';
 import { STORY_COLUMNS, storyRows } from '@/core/words/tables/story';
 import { LANE_LABEL, spanSentence, ZOOM_LABEL } from '@/core/words/story';
 import { Legend } from '../charts/Legend';
 import { TableBehind } from '../charts/TableBehind';
-import { Choice } from '../form';
-import { Txt, useColors } from '../theme';
+import { Choice } from '../form/Choice';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import {
   LANE_PX,
   spanAt,

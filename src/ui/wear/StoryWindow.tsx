@@ -1,6 +1,6 @@
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import { LANES, type Span } from '@/core/wear';
-import { useColors } from '../theme';
+import { LANES, type Span } from '@/core/wear/lanes';
+import { useColors } from '../theme/ThemeContext';
 import {
   GROUND,
   LANE_PX,

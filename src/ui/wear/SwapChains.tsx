@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Bike, Chain } from '@/core/garage';
-import type { Units } from '@/core/units';
-import { rotationOf, turnsAhead } from '@/core/wear';
+import type { Bike, Chain } from '@/core/records/garage';
+import type { Units } from '@/core/units/convert';
+import { rotationOf } from '@/core/wear/rotation';
+import { turnsAhead } from '@/core/wear/turns';
 import { rotationSentence, turnsSentence } from '@/core/words/rotation';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import type { Played } from './useWear';
 
 interface Props {

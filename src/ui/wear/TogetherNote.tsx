@@ -1,8 +1,9 @@
 import { StyleSheet, View } from 'react-native';
-import type { Bike, Garage } from '@/core/garage';
-import { meetingOn, togetherOf } from '@/core/wear';
+import type { Bike, Garage } from '@/core/records/garage';
+import { meetingOn, togetherOf } from '@/core/wear/together';
 import { TOGETHER } from '@/core/words/parts';
-import { Txt, useColors } from '../theme';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { usePartStories } from './usePartStories';
 import type { Played } from './useWear';
 

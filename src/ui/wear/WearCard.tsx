@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Units } from '@/core/units';
+import type { Units } from '@/core/units/convert';
 import { careSentence, cassetteSentence, readLine, wearSentences } from '@/core/words/wear';
-import { Button } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { useWear, type WearFacts } from './useWear';
 import { WearChart } from './WearChart';
 

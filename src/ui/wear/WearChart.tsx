@@ -10,15 +10,16 @@ import Svg, {
   Rect,
   Text as SvgText,
 } from 'react-native-svg';
-import { formatNumber, toShownDistance, type Units } from '@/core/units';
-import { dateFormat } from '@/core/intl';
+import { formatNumber } from '@/core/units/format';
+import { toShownDistance, type Units } from '@/core/units/convert';
+import { dateFormat } from '@/core/intl/dates';
 import { WEAR_COLUMNS, wearRows } from '@/core/words/tables/wear';
 import { chartSentence } from '@/core/words/wear';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 import { Legend } from '../charts/Legend';
 import { Drawing } from '../charts/Drawing';
 import { TableBehind } from '../charts/TableBehind';
-import { Choice } from '../form';
+import { Choice } from '../form/Choice';
 import { wearShapes, type Axis, type ChainDrawn, type ChainShape, type Frame } from './wearShapes';
 
 const HEIGHT = 240;

@@ -1,5 +1,5 @@
-import { MS_PER_DAY } from '@/core/units';
-import { LANES, type Lane, type Span, type Zoom } from '@/core/wear';
+import { MS_PER_DAY } from '@/core/units/convert';
+import { LANES, type Lane, type Span, type Zoom } from '@/core/wear/lanes';
 
 /** Px a day at each zoom: a year, a month, a week and a day and a half on a phone. */
 export const DAY_PX: Record<Zoom, number> = { years: 1, months: 11, weeks: 50, days: 240 };

@@ -1,6 +1,6 @@
 import { addDays, addMonths, startOfDay, startOfISOWeek, startOfYear } from 'date-fns';
-import { dateFormat } from '@/core/intl';
-import type { Zoom } from '@/core/wear';
+import { dateFormat } from '@/core/intl/dates';
+import type { Zoom } from '@/core/wear/lanes';
 import { timeAt, xOf, type StoryScale } from './storyShapes';
 
 /** A mark on the axis of a life, px, and what stands by it. */

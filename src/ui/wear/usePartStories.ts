@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import type { Garage } from '@/core/garage';
-import { partStories, type PartStory } from '@/core/wear';
+import type { Garage } from '@/core/records/garage';
+import { partStories, type PartStory } from '@/core/wear/parts';
 import type { Played } from './useWear';
 
 /** What has become of every part. */

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import type { Replay } from '@/core/care';
-import type { Bike, Chain } from '@/core/garage';
-import { wearOutlook, type ComingRide, type WearOutlook } from '@/core/wear';
+import type { Replay } from '@/core/care/replay/replay';
+import type { Bike, Chain } from '@/core/records/garage';
+import { wearOutlook, type ComingRide, type WearOutlook } from '@/core/wear/outlook';
 
 /** The logbook as it was played last. A replay goes on in place: what is worked out from it hangs on this, not on its steps. */
 export interface Played {

@@ -1,6 +1,6 @@
 import { addMonths, startOfMonth } from 'date-fns';
-import { MS_PER_DAY } from '@/core/units';
-import { dayOf, foreseenAt, type WearOutlook } from '@/core/wear';
+import { MS_PER_DAY } from '@/core/units/convert';
+import { dayOf, foreseenAt, type WearOutlook } from '@/core/wear/outlook';
 
 /** Where a chart of wear lies within its picture, px. */
 export interface Frame {

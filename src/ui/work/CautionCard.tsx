@@ -1,7 +1,7 @@
-import type { CautionName } from '@/core/bench';
+import type { CautionName } from '@/core/bench/cautions';
 import { sayCaution } from '@/core/words/cautions';
-import { Button } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
 import { Hatched } from './Hatched';
 
 interface Props {

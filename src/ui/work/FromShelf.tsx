@@ -1,6 +1,6 @@
-import type { WorkDone } from '@/core/logbook';
-import type { Product } from '@/core/shelf';
-import { Choice } from '../form';
+import type { WorkDone } from '@/core/records/event';
+import type { Product } from '@/core/records/product';
+import { Choice } from '../form/Choice';
 import { formatAmount } from '@/core/words/shelf';
 import { NOT_FROM_SHELF } from './workDraft';
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, Path, Pattern, Rect } from 'react-native-svg';
-import { useColors } from '../theme';
+import { useColors } from '../theme/ThemeContext';
 
 /** What may hurt stands behind a hatched edge. */
 export function Hatched({ children }: { children: ReactNode }) {

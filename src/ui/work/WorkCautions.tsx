@@ -1,6 +1,6 @@
-import { cautionsFor } from '@/core/bench';
-import type { Bike, Chain } from '@/core/garage';
-import type { CleanMethod } from '@/core/logbook';
+import { cautionsFor } from '@/core/bench/cautions';
+import type { Bike, Chain } from '@/core/records/garage';
+import type { CleanMethod } from '@/core/records/kinds';
 import { CautionCard } from './CautionCard';
 
 interface Props {

@@ -1,9 +1,10 @@
-import { work, type ChainState, type WorkSpec } from '@/core/care';
-import { LUBE_CLASSES } from '@/core/lube';
-import { formatHours, formatShare } from '@/core/units';
-import { settingHours, type Air } from '@/core/weather';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { work, type WorkSpec } from '@/core/care/model/work';
+import type { ChainState } from '@/core/care/model/state';
+import { LUBE_CLASSES } from '@/core/lube/classes';
+import { formatHours, formatShare } from '@/core/units/format';
+import { settingHours, type Air } from '@/core/weather/drying';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import { WIPE_WHEN } from '@/core/words/bench/lubes';
 
 interface Props {

@@ -1,7 +1,8 @@
-import { METHODS } from '@/core/care';
-import { LUBE_CLASSES } from '@/core/lube';
-import type { Product } from '@/core/shelf';
-import { entriesOf, Row } from '../entry';
+import { METHODS } from '@/core/care/model/work';
+import { LUBE_CLASSES } from '@/core/lube/classes';
+import type { Product } from '@/core/records/product';
+import { entriesOf } from '../entry/entries';
+import { Row } from '../entry/EntryForm';
 import { withOwn, type WorkDraft } from './workDraft';
 
 /** Fields bound to a work's form. */

@@ -1,5 +1,5 @@
-import type { WorkSpec } from '@/core/care';
-import type { LubeClass } from '@/core/lube';
+import type { WorkSpec } from '@/core/care/model/work';
+import type { LubeClass } from '@/core/lube/classes';
 import type { WorkDraft } from './workDraft';
 
 /** The form filled with the proposed work; without a proposal, a top-up with the last lube. */

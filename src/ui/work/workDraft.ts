@@ -1,15 +1,11 @@
-import { METHODS, type WorkSpec } from '@/core/care';
+import { METHODS, type WorkSpec } from '@/core/care/model/work';
 import { readMoment, type FormResult } from '@/core/entry/form';
-import type { CleanMethod, Drying, WorkDone } from '@/core/logbook';
-import type { LubeClass, Schools } from '@/core/lube';
-import {
-  bottlesOf,
-  cleanersFor,
-  coatsTaken,
-  undercoatOf,
-  usedOn,
-  type Product,
-} from '@/core/shelf';
+import type { CleanMethod, Drying } from '@/core/records/kinds';
+import type { WorkDone } from '@/core/records/event';
+import type { LubeClass } from '@/core/lube/classes';
+import type { Schools } from '@/core/lube/schools';
+import { bottlesOf, cleanersFor, coatsTaken, undercoatOf, usedOn } from '@/core/shelf/use';
+import type { Product } from '@/core/records/product';
 
 export interface WorkDraft {
   chainId: string;

@@ -1,9 +1,10 @@
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import { YEAR_SKIES, type OnePage, type YearSky } from '@/core/rides';
-import { dateFormat } from '@/core/intl';
+import { YEAR_SKIES, type YearSky } from '@/core/rides/year';
+import type { OnePage } from '@/core/rides/onePage';
+import { dateFormat } from '@/core/intl/dates';
 import { pageFigures, pageSentences, pageSpan, SKY_SAID } from '@/core/words/onePage';
 import type { ShownIn } from '@/core/words/years';
-import { LIGHT } from '../theme';
+import { LIGHT } from '../theme/colors';
 import { linesOf, PAGE, pageShapes, type Block } from './pageShapes';
 
 interface Props {

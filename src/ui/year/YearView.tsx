@@ -1,11 +1,12 @@
 import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { OnePage } from '@/core/rides';
+import type { OnePage } from '@/core/rides/onePage';
 import { pageSentences, pageText } from '@/core/words/onePage';
 import type { ShownIn } from '@/core/words/years';
 import { downloadBlob } from '../download';
-import { Button } from '../form';
-import { Txt, useColors } from '../theme';
+import { Button } from '../form/Button';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 import { PAGE } from './pageShapes';
 import { pictureOf } from './savePicture';
 import { YearPage } from './YearPage';

@@ -1,4 +1,5 @@
-import { YEAR_SKIES, type OnePage, type YearSky } from '@/core/rides';
+import { YEAR_SKIES, type YearSky } from '@/core/rides/year';
+import type { OnePage } from '@/core/rides/onePage';
 
 /** The page, in its own units: about the sides of A4. */
 export const PAGE = { width: 720, height: 1000, edge: 48 } as const;

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { differenceOf, QUANTITIES } from '@/core/years';
+import { differenceOf, QUANTITIES } from '@/core/years/compare';
 import { differenceSentence, wayLabel } from '@/core/words/years';
-import { SelectField } from '../form';
-import { Card } from '../frame';
-import { Txt } from '../theme';
+import { SelectField } from '../form/SelectField';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
 import type { WaysShown } from './WaysCard';
 
 /** Any two ways held against each other in the same weather. */

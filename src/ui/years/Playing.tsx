@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
-import { Button, ProgressBar } from '../form';
-import { Txt } from '../theme';
+import { Button } from '../form/Button';
+import { ProgressBar } from '../form/ProgressBar';
+import { Txt } from '../theme/Txt';
 import type { YearsKnown } from './useYears';
 
 interface Props {

@@ -7,12 +7,13 @@ import {
   type Middle,
   type Quantity,
   type Way,
-} from '@/core/years';
+} from '@/core/years/compare';
 import { halfSaid, QUANTITY_LABEL, wayLabel, type ShownIn } from '@/core/words/years';
-import { Choice } from '../form';
+import { Choice } from '../form/Choice';
 import { BarRow } from '../charts/BarRow';
-import { Card } from '../frame';
-import { Txt, useColors } from '../theme';
+import { Card } from '../frame/Card';
+import { Txt } from '../theme/Txt';
+import { useColors } from '../theme/ThemeContext';
 
 /** Ways that were played on the same futures, and how they are shown. */
 export interface WaysShown {

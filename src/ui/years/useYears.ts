@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import type { YearsAsked, YearsFigures } from '@/core/years';
+import type { YearsAsked } from '@/core/years/years';
+import type { YearsFigures } from '@/core/years/figures';
 import { playYears } from '@/work/years';
 
 /** What years ahead are known to bring so far. */

@@ -1,8 +1,11 @@
-import { PRESETS, type Bike } from '@/core/garage';
-import type { RideFromFile } from '@/core/formats';
-import type { Fitting, RideLogged } from '@/core/logbook';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
+import type { RideFromFile } from '@/core/formats/rideFromFile';
+import type { Fitting } from '@/core/logbook/fittings';
+import type { RideLogged } from '@/core/records/event';
 import { fail, ok } from '@/core/problem';
-import { bikeOfClue, clueGroups, clueOf, groupOf, planImport } from '..';
+import { bikeOfClue, clueGroups, clueOf, groupOf } from '../bikeRules';
+import { planImport } from '../importRides';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');
 const fittings: Fitting[] = [

@@ -1,17 +1,12 @@
-import { Replay } from '@/core/care';
-import { movedFittings, type PlainEvent } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { movedFittings } from '@/core/logbook/earlier';
+import type { PlainEvent } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
-import { METRIC } from '@/core/units';
-import {
-  olderRides,
-  onSinceOf,
-  pastWork,
-  NOTHING_SAID,
-  understood,
-  type ImportRow,
-  type Past,
-} from '..';
+import { METRIC } from '@/core/units/convert';
+import { olderRides, onSinceOf, pastWork, NOTHING_SAID, type Past } from '../older';
+import { understood } from '../understood';
+import type { ImportRow } from '../importRides';
 import { chainLines, ridesLine } from '../../words/arrivals/understood';
 
 const day = (n: number) => new Date(Date.UTC(2026, 8, n, 12)).toISOString();

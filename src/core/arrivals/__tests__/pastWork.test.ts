@@ -1,9 +1,10 @@
 import Papa from 'papaparse';
 import { readRideFiles } from '@/core/formats/rideFile';
 import { readDid } from '@/core/formats/table/work';
-import type { Fitting, PlainEvent } from '@/core/logbook';
+import type { Fitting } from '@/core/logbook/fittings';
+import type { PlainEvent } from '@/core/records/event';
 import { stamped, workBody } from '@/test/events';
-import { planImport } from '..';
+import { planImport } from '../importRides';
 
 const fittings: Fitting[] = [
   { chainId: 'c1', bikeId: 'b1', from: '2026-03-01T08:00:00.000Z', to: null },

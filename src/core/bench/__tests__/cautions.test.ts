@@ -1,7 +1,8 @@
-import { PRESETS, type Bike, type Chain } from '@/core/garage';
-import { CLEAN_METHODS } from '@/core/logbook';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike, Chain } from '@/core/records/garage';
+import { CLEAN_METHODS } from '@/core/records/kinds';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { cautionsFor } from '..';
+import { cautionsFor } from '../cautions';
 import { sayCaution } from '../../words/cautions';
 
 const common = { id: 'b', name: 'B', retired: false, changedAt: '2026-01-01T00:00:00.000Z' };

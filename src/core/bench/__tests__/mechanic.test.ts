@@ -1,5 +1,5 @@
 import { benchLube, jobOf } from '@/test/bench';
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import { helpWith } from '../../words/trouble';
 import { addOnsFor } from '../addOns';
 import { type Job } from '../job';

@@ -1,5 +1,7 @@
-import { openingsOf, Replay } from '@/core/care';
-import { PRESETS, type Chain } from '@/core/garage';
+import { openingsOf } from '@/core/care/replay/usage';
+import { Replay } from '@/core/care/replay/replay';
+import { PRESETS } from '@/core/garage/presets';
+import type { Chain } from '@/core/records/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { atBench, WANTED } from '@/test/atBench';
 import { benchLube, jobOf } from '@/test/bench';

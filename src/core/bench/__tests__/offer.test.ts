@@ -1,11 +1,12 @@
 import { nothingDueSentence, recommendedSentence } from '../../words/offers';
-import { Replay, reportOn, type ChainReport } from '@/core/care';
-import type { Chain } from '@/core/garage';
-import type { ChainStart } from '@/core/logbook';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn, type ChainReport } from '@/core/care/verdict/report';
+import type { Chain } from '@/core/records/garage';
+import type { ChainStart } from '@/core/records/event';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { stamped, type Body } from '@/test/events';
-import { STORAGE_AIR } from '@/core/weather';
+import { STORAGE_AIR } from '@/core/weather/drying';
 import { WANTED } from '@/test/atBench';
 import { offers, startRun } from '../offer';
 import { recommend } from '../recommend';

@@ -1,8 +1,8 @@
 import { benchLube, jobOf } from '@/test/bench';
-import { CARE } from '@/core/care';
-import { PRESETS } from '@/core/garage';
-import { DEPTHS } from '@/core/logbook';
-import { LUBE_CLASSES } from '@/core/lube';
+import { CARE } from '@/core/care/model/constants';
+import { PRESETS } from '@/core/garage/presets';
+import { DEPTHS } from '@/core/records/kinds';
+import { LUBE_CLASSES } from '@/core/lube/classes';
 import { type Job } from '../job';
 import { refusal, type BenchRefusal } from '../refusal';
 import { procedure } from '../procedure';

@@ -1,6 +1,6 @@
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import { atBenchRound, roundSeenSentence } from '@/core/words/rounds';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { atBench, WANTED } from '@/test/atBench';
 import { jobOf } from '@/test/bench';
 import { takesRounds } from '../addOns';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyJob } from '@/test/bench';
 import { cases } from '@/test/cases';
-import { isWax } from '@/core/lube';
+import { isWax } from '@/core/lube/classes';
 import { sayCaution } from '../../words/cautions';
 import { helpWith } from '../../words/trouble';
 import { closesAs, comesOff, cranksDrive, hasDisc, isHydraulic, mustStrip, type Job } from '../job';

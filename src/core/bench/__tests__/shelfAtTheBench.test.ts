@@ -1,8 +1,10 @@
-import { Replay, reportOn } from '@/core/care';
-import type { Depth } from '@/core/logbook';
-import { DEFAULT_SETTINGS, type Settings } from '@/core/settings';
-import type { Product } from '@/core/shelf';
-import { STORAGE_AIR } from '@/core/weather';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import type { Depth } from '@/core/records/kinds';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import type { Settings } from '@/core/records/settings';
+import type { Product } from '@/core/records/product';
+import { STORAGE_AIR } from '@/core/weather/drying';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { stamped } from '@/test/events';
 import { productOf } from '@/test/products';

@@ -1,5 +1,5 @@
 import { benchLube, jobOf } from '@/test/bench';
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import { bikeNowSentence } from '../../words/bikeNow';
 import type { Act } from '../acts';
 import { atStart, type BikeState } from '../bikeState';

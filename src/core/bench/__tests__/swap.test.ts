@@ -1,5 +1,6 @@
-import { openingsOf, Replay } from '@/core/care';
-import type { Chain } from '@/core/garage';
+import { openingsOf } from '@/core/care/replay/usage';
+import { Replay } from '@/core/care/replay/replay';
+import type { Chain } from '@/core/records/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { atBench, WANTED } from '@/test/atBench';
 import { jobOf } from '@/test/bench';

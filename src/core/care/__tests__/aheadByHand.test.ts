@@ -2,18 +2,15 @@ import { dryRoad, ridingOn } from '@/test/dryRoad';
 import { spotlessChain } from '@/test/chains';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { stamped, type Body, workBody } from '@/test/events';
-import { DEFAULT_SETTINGS } from '../../settings';
-import {
-  HANDBOOK,
-  lastLube,
-  lookAhead,
-  openingsOf,
-  Replay,
-  reportOn,
-  type ChainState,
-  type Exposure,
-  type TypicalRiding,
-} from '..';
+import { DEFAULT_SETTINGS } from '../../settings/defaults';
+import { HANDBOOK } from '../model/personal';
+import { lastLube, reportOn } from '../verdict/report';
+import { lookAhead } from '../verdict/lookAhead';
+import { openingsOf } from '../replay/usage';
+import { Replay } from '../replay/replay';
+import type { ChainState } from '../model/state';
+import type { Exposure } from '../model/exposure';
+import type { TypicalRiding } from '../verdict/typical';
 
 /** What lies ahead, worked out by hand from docs/model.md. */
 const road = (more: Partial<Exposure> = {}, kmPerWeek = 1e9): TypicalRiding =>

@@ -2,8 +2,10 @@ import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body, workBody } from '@/test/events';
 import { distanceSum, bill } from '../bill/bill';
 import type { BillSection, SectionName } from '../bill/billTypes';
-import { NOT_LEARNT, Replay, reportOn, stepsOf } from '..';
-import { DEFAULT_SETTINGS } from '../../settings';
+import { NOT_LEARNT } from '../model/personal';
+import { Replay } from '../replay/replay';
+import { reportOn, stepsOf } from '../verdict/report';
+import { DEFAULT_SETTINGS } from '../../settings/defaults';
 
 /**
  * A bill worked out by hand from docs/model.md. Wet lube of 400 km, put on a clean chain in the evening of a Monday:

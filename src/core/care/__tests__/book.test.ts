@@ -1,7 +1,8 @@
-import type { PlainEvent } from '@/core/logbook';
+import type { PlainEvent } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
-import { inFull, Replay } from '..';
+import { inFull } from '../replay/step';
+import { Replay } from '../replay/replay';
 
 const day = (n: number, hour = 8) => new Date(Date.UTC(2026, 3, 1 + n, hour)).toISOString();
 const ride = (n: number, bikeId: string, distanceKm = 40, more = {}) =>

@@ -1,8 +1,10 @@
 import * as fc from 'fast-check';
-import { demoLogbook } from '@/core/demo';
-import { allEvents, isPlain } from '@/core/logbook';
+import { demoLogbook } from '@/core/demo/scenario';
+import { allEvents } from '@/core/logbook/chunks';
+import { isPlain } from '@/core/logbook/events';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
-import { bookFrom, bookText, playedInParts, Replay } from '..';
+import { bookFrom, bookText } from '../replay/bookText';
+import { playedInParts, Replay } from '../replay/replay';
 
 /** The steps of a replay, less the record of the weather that hangs on each. */
 const bare = ({ steps }: Replay) => steps.map((step) => ({ ...step, weather: null }));

@@ -1,11 +1,13 @@
-import type { Garage } from '@/core/garage';
-import type { ChainStart } from '@/core/logbook';
+import type { Garage } from '@/core/records/garage';
+import type { ChainStart } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import { productOf } from '@/test/products';
 import { weatherSeen } from '@/test/weather';
-import { cellOf } from '@/core/weather';
-import { bikeOf, keyOf, learntFor, NOT_LEARNT, Replay } from '..';
+import { cellOf } from '@/core/weather/cells';
+import { bikeOf, keyOf, learntFor } from '../replay/bookState';
+import { NOT_LEARNT } from '../model/personal';
+import { Replay } from '../replay/replay';
 import { bikesWith, lessonsOn } from '../replay/lessons';
 
 const CELL = cellOf(54.2, -2.9);

@@ -1,29 +1,18 @@
-import { PRESETS, type Bike } from '@/core/garage';
-import type { CleanMethod, RideLogged, Surface } from '@/core/logbook';
-import type { LubeClass } from '@/core/lube';
-import { WORKSHOP_AIR } from '@/core/weather';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
+import type { CleanMethod, Surface } from '@/core/records/kinds';
+import type { RideLogged } from '@/core/records/event';
+import type { LubeClass } from '@/core/lube/classes';
+import { WORKSHOP_AIR } from '@/core/weather/drying';
 import { CLEAR_SKY, dryRoad } from '@/test/dryRoad';
 import { rideBody } from '@/test/events';
-import {
-  coatLifeKm,
-  dryness,
-  exposureOf,
-  extraWatts,
-  HANDBOOK,
-  NOT_LEARNT,
-  ragReadOf,
-  ragSeen,
-  ride,
-  soundSeen,
-  stand,
-  startState,
-  wearSeen,
-  wetOn,
-  work,
-  type ChainState,
-  type Exposure,
-  type WorkSpec,
-} from '..';
+import { coatLifeKm, dryness, extraWatts, startState, type ChainState } from '../model/state';
+import { exposureOf, type Exposure } from '../model/exposure';
+import { HANDBOOK, NOT_LEARNT } from '../model/personal';
+import { ragReadOf, ragSeen, soundSeen, wearSeen } from '../model/observe';
+import { ride } from '../model/ride';
+import { stand, wetOn } from '../model/stand';
+import { work, type WorkSpec } from '../model/work';
 
 /**
  * A check for each line of docs/model.md, worked out by hand: the figures are those of the page, and where a

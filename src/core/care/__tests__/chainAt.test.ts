@@ -1,6 +1,9 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody } from '@/test/events';
-import { chainAt, isFirstEarly, Replay, startState } from '..';
+import { chainAt } from '../replay/chainAt';
+import { isFirstEarly } from '../verdict/early';
+import { Replay } from '../replay/replay';
+import { startState } from '../model/state';
 
 const at = (day: number, hour = 12) => new Date(Date.UTC(2026, 4, day, hour)).toISOString();
 const ms = (day: number, hour = 12) => Date.parse(at(day, hour));

@@ -1,26 +1,22 @@
-import type { LubeClass } from '@/core/lube';
-import { PRESETS, type Bike } from '@/core/garage';
-import { WORKSHOP_AIR } from '@/core/weather';
+import type { LubeClass } from '@/core/lube/classes';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
+import { WORKSHOP_AIR } from '@/core/weather/drying';
 import { CLEAR_SKY, dryRoad } from '@/test/dryRoad';
+import { exposureOf, waterMmPerH, type Exposure } from '../model/exposure';
 import {
-  exposureOf,
   factorsOn,
   futuresOf,
   gritSigmaOf,
   HANDBOOK,
   lifeShown,
   NOT_LEARNT,
-  ride,
-  startState,
-  stand,
-  waterMmPerH,
   wearSigmaOf,
-  wearTimes,
-  wetOn,
-  work,
-  type ChainState,
-  type Exposure,
-} from '..';
+} from '../model/personal';
+import { ride, wearTimes } from '../model/ride';
+import { startState, type ChainState } from '../model/state';
+import { stand, wetOn } from '../model/stand';
+import { work } from '../model/work';
 
 /** What is known of a chain and how surely, worked out by hand from docs/model.md: no constant is read from the model. */
 const HOUR = 3_600_000;

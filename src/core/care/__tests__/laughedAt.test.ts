@@ -1,10 +1,11 @@
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import { weatherSeen } from '@/test/weather';
-import { cellOf } from '@/core/weather';
-import type { ChainStart } from '@/core/logbook';
-import { Replay, reportOn } from '..';
+import { cellOf } from '@/core/weather/cells';
+import type { ChainStart } from '@/core/records/event';
+import { Replay } from '../replay/replay';
+import { reportOn } from '../verdict/report';
 
 /** What a mechanic would have laughed at: each was said once, and failed here before it was mended. */
 const HOUR = 3_600_000;

@@ -1,18 +1,13 @@
 import { dryRoad, ridingOn } from '@/test/dryRoad';
 import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { NOT_RECORDED, type PlainEvent } from '@/core/logbook';
-import {
-  futuresOf,
-  HANDBOOK,
-  HORIZON_KM,
-  lookAhead,
-  NOT_LEARNT,
-  Replay,
-  startState,
-  typicalRiding,
-  type TypicalRiding,
-} from '..';
+import { NOT_RECORDED } from '@/core/logbook/events';
+import type { PlainEvent } from '@/core/records/event';
+import { futuresOf, HANDBOOK, NOT_LEARNT } from '../model/personal';
+import { HORIZON_KM, lookAhead } from '../verdict/lookAhead';
+import { Replay } from '../replay/replay';
+import { startState } from '../model/state';
+import { typicalRiding, type TypicalRiding } from '../verdict/typical';
 
 const HAND = { factors: HANDBOOK, mid: HANDBOOK };
 

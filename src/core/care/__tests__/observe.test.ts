@@ -1,14 +1,8 @@
 import fc from 'fast-check';
-import {
-  CARE,
-  NOT_LEARNT,
-  ragReadOf,
-  ragSeen,
-  soundSeen,
-  startState,
-  SWATCH_LEVELS,
-  wearSeen,
-} from '..';
+import { CARE, SWATCH_LEVELS } from '../model/constants';
+import { NOT_LEARNT } from '../model/personal';
+import { ragReadOf, ragSeen, soundSeen, wearSeen } from '../model/observe';
+import { startState } from '../model/state';
 
 const start = startState(
   { lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0.2 },

@@ -1,10 +1,12 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
-import { DEFAULT_SETTINGS } from '../../settings';
+import { DEFAULT_SETTINGS } from '../../settings/defaults';
 import { UNSAFE_CAUSES, type Cause, type FaultState, type Followed } from '../../records/faults';
 import { notToRideSentence } from '../../words/notToRide';
-import type { LogEvent } from '../../logbook';
-import { learntFor, Replay, reportOn } from '..';
+import type { LogEvent } from '../../records/event';
+import { learntFor } from '../replay/bookState';
+import { Replay } from '../replay/replay';
+import { reportOn } from '../verdict/report';
 
 const day = (n: number, hour = '08') => `2026-06-${String(n).padStart(2, '0')}T${hour}:00:00.000Z`;
 const NOW = Date.parse(day(29));

@@ -2,17 +2,11 @@ import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { productOf } from '@/test/products';
 import { fittedBody, rideBody, stamped, type Body, workBody } from '@/test/events';
-import {
-  CARE,
-  futuresOf,
-  learntFor,
-  lifeShown,
-  lifeSigmaOf,
-  NOT_LEARNT,
-  Replay,
-  startState,
-  type ChainState,
-} from '..';
+import { CARE } from '../model/constants';
+import { futuresOf, lifeShown, lifeSigmaOf, NOT_LEARNT } from '../model/personal';
+import { learntFor } from '../replay/bookState';
+import { Replay } from '../replay/replay';
+import { startState, type ChainState } from '../model/state';
 import { lessonsOn } from '../replay/lessons';
 import { cases } from '@/test/cases';
 

@@ -1,15 +1,21 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { fittedBody, rideBody, stamped, workBody, type Body } from '@/test/events';
 import { recordedBody } from '@/test/recordedRiders';
-import { GRID, likelihoodOf, normalShare, ownQuantile, priorBelief } from '@/core/learn';
-import { CARE, futuresOf, learntFor, NOT_LEARNT, ragReadOf, ragSeen, Replay, startState } from '..';
+import { GRID, likelihoodOf, normalShare, priorBelief } from '@/core/learn/belief';
+import { ownQuantile } from '@/core/learn/own';
+import { CARE } from '../model/constants';
+import { futuresOf, NOT_LEARNT } from '../model/personal';
+import { learntFor } from '../replay/bookState';
+import { ragReadOf, ragSeen } from '../model/observe';
+import { Replay } from '../replay/replay';
+import { startState } from '../model/state';
 import { bill } from '../bill/bill';
 import { coatLikelihood, louderWith, NOTHING_NOTED } from '../model/coatNotes';
 import { lessonsOn } from '../replay/lessons';
 import { inFull } from '../replay/step';
 import { lessonSentence } from '@/core/words/learnt';
 import { billLabel } from '@/core/words/bill';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 
 const at = (day: number) =>
   new Date(Date.parse('2026-05-01T08:00:00.000Z') + day * 86_400_000).toISOString();

@@ -1,21 +1,17 @@
 import { dryRoad, ridingOn } from '@/test/dryRoad';
 import fc from 'fast-check';
 import { logbookEvents, plainEvent, rideEvent, TEST_GARAGE, workEvent } from '@/test/arbitraries';
-import { effectiveEvents, type LogEvent } from '@/core/logbook';
+import { effectiveEvents } from '@/core/logbook/resolve';
+import type { LogEvent } from '@/core/records/event';
 import { exposedBy } from '@/test/chains';
-import { STORAGE_AIR } from '@/core/weather';
-import {
-  HANDBOOK,
-  judge,
-  NOT_LEARNT,
-  METHODS,
-  Replay,
-  ride,
-  rodeOn,
-  startState,
-  work,
-  type ChainState,
-} from '..';
+import { STORAGE_AIR } from '@/core/weather/drying';
+import { HANDBOOK, NOT_LEARNT } from '../model/personal';
+import { judge } from '../verdict/verdict';
+import { METHODS, work } from '../model/work';
+import { Replay } from '../replay/replay';
+import { ride } from '../model/ride';
+import { rodeOn } from '../model/stand';
+import { startState, type ChainState } from '../model/state';
 import { cases } from '@/test/cases';
 
 const shuffled = (events: readonly LogEvent[], seed: number): LogEvent[] =>

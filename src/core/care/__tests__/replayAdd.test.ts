@@ -1,9 +1,9 @@
-import type { LogEvent, PlainEvent } from '@/core/logbook';
+import type { LogEvent, PlainEvent } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import { weatherSeen } from '@/test/weather';
-import { cellOf } from '@/core/weather';
-import { Replay } from '..';
+import { cellOf } from '@/core/weather/cells';
+import { Replay } from '../replay/replay';
 
 /**
  * A season written out by hand: a ride a day whose weather is not said, a wipe each week, weather of most days. However it

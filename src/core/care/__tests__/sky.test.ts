@@ -2,23 +2,18 @@ import fc from 'fast-check';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { put, weatherDay, weatherSeen } from '@/test/weather';
-import type { PlainEvent, RideLogged } from '@/core/logbook';
-import { cellOf, WeatherRecord, type Cell, type WeatherHour } from '@/core/weather';
-import {
-  airOfRide,
-  exposureOf,
-  HANDBOOK,
-  neededWeather,
-  rainMmOf,
-  Replay,
-  ride as rideChain,
-  ridingHours,
-  skyFromRecord,
-  skyOf,
-  startState,
-  stripOf,
-  wordOf,
-} from '..';
+import type { PlainEvent, RideLogged } from '@/core/records/event';
+import { cellOf, type Cell } from '@/core/weather/cells';
+import { WeatherRecord } from '@/core/weather/record';
+import type { WeatherHour } from '@/core/weather/hours';
+import { airOfRide, stripOf } from '../replay/strip';
+import { exposureOf, ridingHours } from '../model/exposure';
+import { HANDBOOK } from '../model/personal';
+import { neededWeather } from '../replay/neededWeather';
+import { rainMmOf, skyFromRecord, skyOf, wordOf } from '../model/sky';
+import { Replay } from '../replay/replay';
+import { ride as rideChain } from '../model/ride';
+import { startState } from '../model/state';
 
 const NORTH = { lat: 54.2, lon: -2.9 };
 const SOUTH = { lat: 53.2, lon: -2.9 };

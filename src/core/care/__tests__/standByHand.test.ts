@@ -1,17 +1,11 @@
 import { spotlessChain } from '@/test/chains';
 import { rideBody, stamped } from '@/test/events';
-import type { RideLogged } from '../../logbook';
-import { cellOf } from '../../weather';
-import {
-  endCell,
-  rodeOn,
-  slicesOf,
-  stand,
-  wetOn,
-  wordOf,
-  type ChainState,
-  type Exposure,
-} from '..';
+import type { RideLogged } from '../../records/event';
+import { cellOf } from '../../weather/cells';
+import { endCell, slicesOf, wordOf } from '../model/sky';
+import { rodeOn, stand, wetOn } from '../model/stand';
+import type { ChainState } from '../model/state';
+import type { Exposure } from '../model/exposure';
 
 /** Standing, wetting and a ride's way, worked out by hand from docs/model.md. Time in hours from 0. */
 const H = 3_600_000;

@@ -1,8 +1,11 @@
 import fc from 'fast-check';
 import { cases } from '@/test/cases';
 import { rideExposure } from '@/test/plan';
-import { STORAGE_AIR } from '../../weather';
-import { HANDBOOK, ride, startState, work, type ChainState } from '..';
+import { STORAGE_AIR } from '../../weather/drying';
+import { HANDBOOK } from '../model/personal';
+import { ride } from '../model/ride';
+import { startState, type ChainState } from '../model/state';
+import { work } from '../model/work';
 
 const air = STORAGE_AIR.indoors;
 const share = fc.double({ min: 0, max: 1, noNaN: true });

@@ -1,8 +1,11 @@
 import { TestChain } from '@/test/chains';
-import { LUBE_CLASSES, type LubeClass } from '@/core/lube';
-import { STORAGE_AIR } from '@/core/weather';
-import { MS_PER_HOUR } from '@/core/units';
-import { CARE, extraWatts, bathShareLeft, stand, type ChainState } from '..';
+import { LUBE_CLASSES, type LubeClass } from '@/core/lube/classes';
+import { STORAGE_AIR } from '@/core/weather/drying';
+import { MS_PER_HOUR } from '@/core/units/convert';
+import { CARE } from '../model/constants';
+import { extraWatts, type ChainState } from '../model/state';
+import { bathShareLeft } from '../model/work';
+import { stand } from '../model/stand';
 
 /**
  * What riders and mechanics know of chains, held against the model run end to end through rides and

@@ -1,21 +1,17 @@
-import { demoLogbook } from '@/core/demo';
-import { PRESETS } from '@/core/garage';
-import { allEvents, type ChainStart } from '@/core/logbook';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { demoLogbook } from '@/core/demo/scenario';
+import { PRESETS } from '@/core/garage/presets';
+import { allEvents } from '@/core/logbook/chunks';
+import type { ChainStart } from '@/core/records/event';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import type { Unsettled } from '@/core/records/kinds';
-import { STORAGE_AIR } from '@/core/weather';
-import {
-  NOT_LEARNT,
-  proposeWork,
-  Replay,
-  reportOn,
-  stepsOf,
-  usualWork,
-  type ChainReport,
-  type Verdict,
-} from '..';
+import { STORAGE_AIR } from '@/core/weather/drying';
+import { NOT_LEARNT } from '../model/personal';
+import { proposeWork, usualWork } from '../verdict/proposal';
+import { Replay } from '../replay/replay';
+import { reportOn, stepsOf, type ChainReport } from '../verdict/report';
+import type { Verdict } from '../verdict/verdict';
 import {
   basisSentence,
   firstSentence,
@@ -27,7 +23,7 @@ import {
 } from '../../words/verdict';
 import { bill } from '../bill/bill';
 import { sourceLine } from '@/core/words/bill';
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 
 const NOON = '2026-05-10T12:00:00.000Z';
 const now = Date.parse(NOON);

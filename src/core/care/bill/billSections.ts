@@ -1,5 +1,5 @@
-import { LUBE_CLASSES, type LubeClass } from '../../lube';
-import { MS_PER_DAY } from '../../units';
+import { LUBE_CLASSES, type LubeClass } from '../../lube/classes';
+import { MS_PER_DAY } from '../../units/convert';
 import type { BillLine, BillSection } from './billTypes';
 import { constant, lines, addLine, type Tally } from './billTally';
 import type { StepInFull } from '../replay/step';

@@ -1,6 +1,6 @@
-import type { CleanMethod } from '../../logbook';
-import type { LubeClass } from '../../lube';
-import type { Spread } from '../../units';
+import type { CleanMethod } from '../../records/kinds';
+import type { LubeClass } from '../../lube/classes';
+import type { Spread } from '../../units/format';
 import type { ConstantName } from '../model/constants';
 
 /** What a line of the bill is about; `words/bill.ts` makes a label of it. */

@@ -1,5 +1,6 @@
-import { likelihoodOf, normalFit, shownBetween, type Likelihood } from '../../learn';
-import { clamp } from '../../units';
+import { likelihoodOf, shownBetween, type Likelihood } from '../../learn/belief';
+import { normalFit } from '../../learn/own';
+import { clamp } from '../../units/convert';
 import { CARE } from './constants';
 
 /**

@@ -1,6 +1,8 @@
-import type { RideLogged, Surface } from '../../logbook';
-import type { Bike } from '../../garage';
-import { USUAL_LINKS, type TableSource } from '../../lube';
+import type { RideLogged } from '../../records/event';
+import type { Surface } from '../../records/kinds';
+import type { Bike } from '../../records/garage';
+import { USUAL_LINKS } from '../../lube/dose';
+import type { TableSource } from '../../lube/sources';
 import { CARE, FITTED, PRACTICE } from './constants';
 import type { Sky } from './sky';
 

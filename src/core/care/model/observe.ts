@@ -1,11 +1,12 @@
-import { normalShare } from '../../learn';
-import type { PlainEvent, Sound } from '../../logbook';
+import { normalShare } from '../../learn/belief';
+import type { PlainEvent } from '../../records/event';
+import type { Sound } from '../../records/kinds';
 import type { ChainRecorded } from '../../records/recording';
 import type { RagPhoto } from '../../records/rag';
 import { MOST_ELONGATION, type WearTool } from '../../records/kinds';
 import { NOTHING_NOTED } from './coatNotes';
 import { CARE, SWATCH_LEVELS } from './constants';
-import { clamp } from '../../units';
+import { clamp } from '../../units/convert';
 import {
   learnCoat,
   learnSwatch,

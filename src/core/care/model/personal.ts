@@ -1,12 +1,12 @@
 import {
   likelihoodOf,
-  ownQuantile,
   priorBelief,
   quantileOf,
   relearn,
   type Belief,
   type Likelihood,
-} from '../../learn';
+} from '../../learn/belief';
+import { ownQuantile } from '../../learn/own';
 import { coatLikelihood, fitOfRecording, type CoatNotes } from './coatNotes';
 import { CARE, QUARTILE_Z } from './constants';
 import type { ChainState } from './state';

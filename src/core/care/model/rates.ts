@@ -1,5 +1,5 @@
-import { LUBE_CLASSES, type LubeClass } from '../../lube';
-import { HOURS_PER_WEEK } from '../../units';
+import { LUBE_CLASSES, type LubeClass } from '../../lube/classes';
+import { HOURS_PER_WEEK } from '../../units/convert';
 import { CARE } from './constants';
 import { waterMmPerH, type Exposure } from './exposure';
 

@@ -1,7 +1,10 @@
-import type { RideLogged, WeatherWord } from '../../logbook';
-import { MS_PER_HOUR } from '../../units';
+import type { RideLogged } from '../../records/event';
+import type { WeatherWord } from '../../records/kinds';
+import { MS_PER_HOUR } from '../../units/convert';
 import { waterKept } from './exposure';
-import { cellOf, dustOf, isSalted, wetShareOf, type Cell, type WeatherRecord } from '../../weather';
+import { cellOf, type Cell } from '../../weather/cells';
+import { dustOf, isSalted, wetShareOf } from '../../weather/road';
+import type { WeatherRecord } from '../../weather/record';
 
 /**
  * The weather a ride met. `said`: the rider's word, which always wins; `weather`: worked out from hourly

@@ -1,5 +1,5 @@
-import { MS_PER_HOUR } from '../../units';
-import { dryingHours, WETNESS_HUMIDITY, type Air } from '../../weather';
+import { MS_PER_HOUR } from '../../units/convert';
+import { dryingHours, WETNESS_HUMIDITY, type Air } from '../../weather/drying';
 import { CARE } from './constants';
 import { waterKept, type Exposure } from './exposure';
 import { filmByStanding } from './rates';

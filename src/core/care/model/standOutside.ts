@@ -1,6 +1,8 @@
-import { MS_PER_HOUR } from '../../units';
-import { storedAir, type Air, type Cell, type WeatherRecord } from '../../weather';
-import type { Bike } from '../../garage';
+import { MS_PER_HOUR } from '../../units/convert';
+import { storedAir, type Air } from '../../weather/drying';
+import type { Cell } from '../../weather/cells';
+import type { WeatherRecord } from '../../weather/record';
+import type { Bike } from '../../records/garage';
 import { letThrough } from './exposure';
 import { standOn, wetOn } from './stand';
 import type { ChainState } from './state';

@@ -1,7 +1,7 @@
-import { LUBE_CLASSES, type LubeClass } from '../../lube';
-import type { ChainStart } from '../../logbook';
+import { LUBE_CLASSES, type LubeClass } from '../../lube/classes';
+import type { ChainStart } from '../../records/event';
 import type { Unsettled } from '../../records/kinds';
-import { clamp } from '../../units';
+import { clamp } from '../../units/convert';
 import { CARE } from './constants';
 import type { CoatNotes } from './coatNotes';
 import type { SwatchRead } from './personal';

@@ -1,8 +1,10 @@
-import { isWax, LUBE_CLASSES, type LubeClass, type TableSource } from '../../lube';
-import type { CleanMethod, Drying, WorkDone } from '../../logbook';
+import { isWax, LUBE_CLASSES, type LubeClass } from '../../lube/classes';
+import type { TableSource } from '../../lube/sources';
+import type { CleanMethod, Drying } from '../../records/kinds';
+import type { WorkDone } from '../../records/event';
 import type { Product } from '../../records/product';
-import { MS_PER_HOUR } from '../../units';
-import { dryingHours, settingHours, type Air } from '../../weather';
+import { MS_PER_HOUR } from '../../units/convert';
+import { dryingHours, settingHours, type Air } from '../../weather/drying';
 import { CARE, OWN, PRACTICE, type Constant } from './constants';
 import { coatLifeKm, copyState, NO_SWATCHES, type ChainState } from './state';
 

@@ -1,8 +1,8 @@
-import type { Garage } from '../../garage';
-import type { ChainStart, PlainEvent } from '../../logbook';
+import type { Garage } from '../../records/garage';
+import type { ChainStart, PlainEvent } from '../../records/event';
 import type { Unsettled } from '../../records/kinds';
-import { MS_PER_HOUR } from '../../units';
-import type { WeatherRecord } from '../../weather';
+import { MS_PER_HOUR } from '../../units/convert';
+import type { WeatherRecord } from '../../weather/record';
 import { exposureOf, ridingHours } from '../model/exposure';
 import { factorsOn, HANDBOOK, NOT_LEARNT } from '../model/personal';
 import { endCell, skyOf } from '../model/sky';

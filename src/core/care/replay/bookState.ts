@@ -1,6 +1,8 @@
-import type { Bike } from '../../garage';
+import type { Bike } from '../../records/garage';
 import type { Unsettled } from '../../records/kinds';
-import { storedAir, type Air, type Cell, type WeatherRecord } from '../../weather';
+import { storedAir, type Air } from '../../weather/drying';
+import type { Cell } from '../../weather/cells';
+import type { WeatherRecord } from '../../weather/record';
 import type { OpenFault } from './faults';
 import { NOT_LEARNT, personalKey, type Personal } from '../model/personal';
 import type { ChainState } from '../model/state';

@@ -1,4 +1,4 @@
-import type { Air } from '../../weather';
+import type { Air } from '../../weather/drying';
 import { stand } from '../model/stand';
 import { startState, type ChainState } from '../model/state';
 import { airOf } from './bookState';

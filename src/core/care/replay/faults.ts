@@ -1,4 +1,4 @@
-import type { PlainEvent } from '../../logbook';
+import type { PlainEvent } from '../../records/event';
 import type { FaultFollowed, FaultFound } from '../../records/faultEvents';
 import type { BookState } from './bookState';
 

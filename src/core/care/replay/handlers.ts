@@ -1,7 +1,7 @@
-import type { Bike, Garage } from '../../garage';
-import type { PlainEvent } from '../../logbook';
+import type { Bike, Garage } from '../../records/garage';
+import type { PlainEvent } from '../../records/event';
 import type { Unsettled } from '../../records/kinds';
-import type { Air } from '../../weather';
+import type { Air } from '../../weather/drying';
 import { letThrough, type Exposure } from '../model/exposure';
 import {
   coatEnded,

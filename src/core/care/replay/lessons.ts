@@ -1,4 +1,4 @@
-import type { PlainEvent } from '../../logbook';
+import type { PlainEvent } from '../../records/event';
 import { inFull, type ReplayStep } from './step';
 import { ragReadOf } from '../model/observe';
 import { louderWith } from '../model/coatNotes';

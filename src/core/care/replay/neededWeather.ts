@@ -1,13 +1,7 @@
-import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
-import {
-  dayOf,
-  hourOf,
-  isCovered,
-  startOfDay,
-  WARM_UP_DAYS,
-  type Cell,
-  type WeatherRecord,
-} from '../../weather';
+import { MS_PER_DAY, MS_PER_HOUR } from '../../units/convert';
+import { dayOf, hourOf, startOfDay } from '../../weather/hours';
+import { isCovered, WARM_UP_DAYS, type WeatherRecord } from '../../weather/record';
+import type { Cell } from '../../weather/cells';
 import type { ReplayStep } from './step';
 import { ridingHours } from '../model/exposure';
 import { endCell, slicesOf } from '../model/sky';

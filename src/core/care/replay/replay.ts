@@ -1,23 +1,11 @@
-import type { Garage } from '../../garage';
-import {
-  byTime,
-  Corrections,
-  effectiveEvents,
-  isCorrection,
-  isOlderReport,
-  isPlain,
-  type LogEvent,
-  type PlainEvent,
-  type WeatherSeen,
-} from '../../logbook';
-import {
-  cellNamed,
-  dayOf,
-  LOOKS_AHEAD_DAYS,
-  startOfDay,
-  WeatherRecord,
-  type Cell,
-} from '../../weather';
+import type { Garage } from '../../records/garage';
+import { byTime, Corrections, effectiveEvents } from '../../logbook/resolve';
+import { isCorrection, isPlain } from '../../logbook/events';
+import { isOlderReport } from '../../logbook/weatherSeen';
+import type { LogEvent, PlainEvent, WeatherSeen } from '../../records/event';
+import { cellNamed, type Cell } from '../../weather/cells';
+import { dayOf, startOfDay } from '../../weather/hours';
+import { LOOKS_AHEAD_DAYS, WeatherRecord } from '../../weather/record';
 import { play } from './book';
 import { copyBook, emptyBook, type BookState } from './bookState';
 import type { ReplayStep } from './step';

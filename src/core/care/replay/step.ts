@@ -1,6 +1,8 @@
-import type { PlainEvent } from '../../logbook';
-import type { Bike } from '../../garage';
-import type { Air, Cell, WeatherRecord } from '../../weather';
+import type { PlainEvent } from '../../records/event';
+import type { Bike } from '../../records/garage';
+import type { Air } from '../../weather/drying';
+import type { Cell } from '../../weather/cells';
+import type { WeatherRecord } from '../../weather/record';
 import type { Exposure } from '../model/exposure';
 import type { Factors } from '../model/personal';
 import { ride, type RideEffect } from '../model/ride';

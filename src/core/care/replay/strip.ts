@@ -1,6 +1,8 @@
-import type { RideLogged } from '../../logbook';
-import { MS_PER_HOUR } from '../../units';
-import type { Cell, RoadHour, WeatherRecord } from '../../weather';
+import type { RideLogged } from '../../records/event';
+import { MS_PER_HOUR } from '../../units/convert';
+import type { Cell } from '../../weather/cells';
+import type { RoadHour } from '../../weather/roadThrough';
+import type { WeatherRecord } from '../../weather/record';
 import { slicesOf } from '../model/sky';
 
 /** An hour of a ride's strip; `riding` is false for the hours shown before and after. */

@@ -1,5 +1,6 @@
-import type { CleanMethod, WorkDone } from '../../logbook';
-import { MS_PER_HOUR } from '../../units';
+import type { CleanMethod } from '../../records/kinds';
+import type { WorkDone } from '../../records/event';
+import { MS_PER_HOUR } from '../../units/convert';
 import type { ReplayStep } from './step';
 
 const OPENED: readonly CleanMethod[] = ['baths', 'soak', 'strip'];

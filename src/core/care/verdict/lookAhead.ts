@@ -1,6 +1,6 @@
 import { filmByStanding } from '../model/rates';
 
-import { clamp } from '../../units';
+import { clamp } from '../../units/convert';
 import { readClocks, type ClockName, type Limits } from './clocks';
 import type { Factors } from '../model/personal';
 import { ride } from '../model/ride';

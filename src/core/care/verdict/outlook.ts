@@ -1,4 +1,4 @@
-import type { Spread } from '../../units';
+import type { Spread } from '../../units/format';
 import type { Clock, ClockName } from './clocks';
 import { HORIZON_KM, type Ahead } from './lookAhead';
 import { quartilesOf } from './spread';

@@ -1,7 +1,8 @@
-import type { Chain } from '../../garage';
-import type { CleanMethod, Depth } from '../../logbook';
-import { isWax, type LubeClass, type Schools } from '../../lube';
-import type { Air } from '../../weather';
+import type { Chain } from '../../records/garage';
+import type { CleanMethod, Depth } from '../../records/kinds';
+import { isWax, type LubeClass } from '../../lube/classes';
+import type { Schools } from '../../lube/schools';
+import type { Air } from '../../weather/drying';
 import { CARE } from '../model/constants';
 import { readClocks, type Clock, type Limits } from './clocks';
 import type { ChainState } from '../model/state';

@@ -1,9 +1,9 @@
-import { wearLimitPercent } from '../../chain';
-import type { Bike, Chain } from '../../garage';
-import type { ChainStart } from '../../logbook';
-import type { LubeClass } from '../../lube';
-import type { Settings } from '../../settings';
-import type { Air } from '../../weather';
+import { wearLimitPercent } from '../../chain/geometry';
+import type { Bike, Chain } from '../../records/garage';
+import type { ChainStart } from '../../records/event';
+import type { LubeClass } from '../../lube/classes';
+import type { Settings } from '../../records/settings';
+import type { Air } from '../../weather/drying';
 import { inFull, type ReplayStep, type StepInFull } from '../replay/step';
 import { airOf, learntOf } from '../replay/bookState';
 import { faultsOn, type OpenFault } from '../replay/faults';

@@ -1,6 +1,6 @@
-import { Chance } from '../../chance';
-import { clamp } from '../../units';
-import { normalQuantile, quantileOf } from '../../learn';
+import { Chance } from '../../chance/chance';
+import { clamp } from '../../units/convert';
+import { normalQuantile, quantileOf } from '../../learn/belief';
 import { CARE, STANDARDS } from '../model/constants';
 import { sprayMmPerH, waterLeft, type Exposure } from '../model/exposure';
 import { lifeQuantile, wearSigmaOf, type Factors, type Personal } from '../model/personal';

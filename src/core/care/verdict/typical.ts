@@ -1,5 +1,5 @@
-import type { Bike } from '../../garage';
-import { HOURS_PER_WEEK, MS_PER_DAY } from '../../units';
+import type { Bike } from '../../records/garage';
+import { HOURS_PER_WEEK, MS_PER_DAY } from '../../units/convert';
 import type { ReplayStep } from '../replay/step';
 import { letThrough, type Exposure } from '../model/exposure';
 

@@ -1,7 +1,8 @@
-import type { Chain } from '../../garage';
-import type { LubeClass, Schools } from '../../lube';
-import { type Spread } from '../../units';
-import type { Air } from '../../weather';
+import type { Chain } from '../../records/garage';
+import type { LubeClass } from '../../lube/classes';
+import type { Schools } from '../../lube/schools';
+import type { Spread } from '../../units/format';
+import type { Air } from '../../weather/drying';
 import { readClocks, type Clock, type ClockName, type Limits } from './clocks';
 import { HORIZON_KM, lookAhead, type Ahead } from './lookAhead';
 import { futuresOf, type Futures, type Personal } from '../model/personal';

@@ -2,32 +2,20 @@ import { readFileSync } from 'node:fs';
 import { prepareZXingModule, readBarcodes } from 'zxing-wasm/reader';
 import { create as createCode } from 'qrcode';
 import fc from 'fast-check';
-import { Chance } from '@/core/chance';
-import { demoLogbook } from '@/core/demo';
-import { EMPTY_GARAGE } from '@/core/garage';
-import { addEvents, allEvents, mergeLogbooks, type Logbook } from '@/core/logbook';
-import { readBackup } from '@/core/formats';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { Chance } from '@/core/chance/chance';
+import { demoLogbook } from '@/core/demo/scenario';
+import { EMPTY_GARAGE } from '@/core/garage/empty';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import { mergeLogbooks, type Logbook } from '@/core/logbook/logbook';
+import { readBackup } from '@/core/formats/backup';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import * as validation from '@/core/validation/validate';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { cases } from '@/test/cases';
-import {
-  Gathering,
-  holdingsOf,
-  isNothing,
-  lackingIn,
-  packed,
-  parcelOf,
-  PIECE_BYTES,
-  pieceOf,
-  piecesIn,
-  readCode,
-  readHoldings,
-  unpacked,
-  writeAsk,
-  writeHoldings,
-  writePiece,
-} from '..';
+import { Gathering, pieceOf } from '../fountain';
+import { holdingsOf, isNothing, lackingIn, readHoldings, writeHoldings } from '../lacking';
+import { packed, unpacked } from '../packed';
+import { parcelOf, PIECE_BYTES, piecesIn, readCode, writeAsk, writePiece } from '../frame';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');
 

@@ -7,7 +7,7 @@ import {
   pitchesMm,
   turnsPerLap,
   wearLimitPercent,
-} from '..';
+} from '../geometry';
 
 describe('chain geometry', () => {
   it('has the pitch of ISO 9633:2001: half an inch, 24 pitches in a foot', () => {

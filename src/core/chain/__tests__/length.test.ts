@@ -1,4 +1,4 @@
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import {
   axleAtMm,
   derailleurLength,
@@ -7,7 +7,7 @@ import {
   quickLinks,
   slackTeeth,
 } from '../length';
-import { PITCH_MM } from '..';
+import { PITCH_MM } from '../geometry';
 
 /**
  * Links of a chain pulled tight around two sprockets, by plain geometry: two straight lines that touch both pitch circles,

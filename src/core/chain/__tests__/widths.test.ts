@@ -1,4 +1,4 @@
-import { ROLLER_MM } from '..';
+import { ROLLER_MM } from '../geometry';
 import { partsOf } from '../parts';
 import { closes, fitOf, NARROW_MM, WIDE_MM, widthFor, WIDTHS } from '../widths';
 

@@ -1,35 +1,19 @@
 import { choiceFacts } from '@/test/choice';
 import fc from 'fast-check';
-import { CARE, NOT_LEARNT } from '@/core/care';
-import { LUBE_CLASSES } from '@/core/lube';
-import { Replay } from '@/core/care';
+import { CARE } from '@/core/care/model/constants';
+import { NOT_LEARNT } from '@/core/care/model/personal';
+import { LUBE_CLASSES } from '@/core/lube/classes';
+import { Replay } from '@/core/care/replay/replay';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { FAIR } from '@/test/weather';
-import {
-  answerCrossings,
-  crossing,
-  dryIntervalKm,
-  figuresAt,
-  handbookCandidates,
-  intervalKm,
-  kmPerWeek,
-  overtakes,
-  profileOf,
-  rank,
-  reasons,
-  refusalOf,
-  ridingHoursOf,
-  rideSeason,
-  rulesFor,
-  switchMinutes,
-  wetShareAhead,
-  type Candidate,
-  type ChoiceFacts,
-  type Curve,
-  type RidingProfile,
-  type SeasonPlan,
-} from '..';
+import { answerCrossings, figuresAt, overtakes, rank, reasons, type Curve } from '../rank';
+import { crossing, dryIntervalKm, intervalKm } from '../interval';
+import { handbookCandidates, type Candidate } from '../candidate';
+import { kmPerWeek, profileOf, type RidingProfile } from '../profile';
+import { refusalOf, rulesFor, switchMinutes, type ChoiceFacts } from '../rules';
+import { ridingHoursOf, wetShareAhead } from '../ahead';
+import { rideSeason, type SeasonPlan } from '../season';
 import { EVERYDAY_WISHES } from '../../records/wishes';
 import { cases } from '@/test/cases';
 import { refusalSentence, ruleSentence } from '../../words/choice';

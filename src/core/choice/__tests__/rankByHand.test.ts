@@ -2,18 +2,13 @@ import { choiceFacts } from '@/test/choice';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { fittedBody, rideBody, stamped } from '@/test/events';
 import { productOf } from '@/test/products';
-import {
-  answerCrossings,
-  figuresAt,
-  handbookCandidates,
-  overtakes,
-  rank,
-  reasons,
-  type Curve,
-  type SeasonFigures,
-} from '..';
-import { NOT_LEARNT, Replay, reportOn } from '../../care';
-import { DEFAULT_SETTINGS } from '../../settings';
+import { answerCrossings, figuresAt, overtakes, rank, reasons, type Curve } from '../rank';
+import { handbookCandidates } from '../candidate';
+import type { SeasonFigures } from '../season';
+import { NOT_LEARNT } from '../../care/model/personal';
+import { Replay } from '../../care/replay/replay';
+import { reportOn } from '../../care/verdict/report';
+import { DEFAULT_SETTINGS } from '../../settings/defaults';
 import { questionOf } from '../question';
 
 /** Rankings worked out by hand, from figures that no season has to be ridden for. */

@@ -1,8 +1,10 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { mean, sampleCorrelation } from 'simple-statistics';
-import { CLIMATES, forecastDays, FORECAST_DAYS, generateDays, regionAt, skillAt } from '..';
-import { Chance } from '../../chance';
+import { CLIMATES, regionAt } from '../climates';
+import { forecastDays, FORECAST_DAYS, skillAt } from '../forecast';
+import { generateDays } from '../generator';
+import { Chance } from '../../chance/chance';
 
 interface Day {
   day: number;

@@ -1,13 +1,16 @@
 import { readGarage } from '@/core/logbook/reading';
 import { logEventSchema } from '@/core/records/event';
-import { allEvents } from '@/core/logbook';
+import { allEvents } from '@/core/logbook/chunks';
 import { CURRENT_VERSION } from '@/core/logbook/versions';
-import { Replay, reportOn } from '@/core/care';
-import { DEFAULT_SETTINGS } from '@/core/settings';
-import { distanceKm } from '@/core/track';
-import { demoLogbook, diaryRides, pointsAlong } from '..';
-import { isDue, roundsOf } from '@/core/rounds';
-import { rotationOf, SWAP_FROM } from '@/core/wear';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import { distanceKm } from '@/core/track/distance';
+import { demoLogbook } from '../scenario';
+import { diaryRides } from '../diary';
+import { pointsAlong } from '../route';
+import { isDue, roundsOf } from '@/core/rounds/due';
+import { rotationOf, SWAP_FROM } from '@/core/wear/rotation';
 import { rotationSentence } from '@/core/words/rotation';
 import { HOME, RACER } from '../island';
 

@@ -1,8 +1,9 @@
 import { say } from '@/core/words/problems';
-import { NOT_RECORDED, type Fitting } from '@/core/logbook';
-import { PRESETS } from '@/core/garage';
+import { NOT_RECORDED } from '@/core/logbook/events';
+import type { Fitting } from '@/core/logbook/fittings';
+import { PRESETS } from '@/core/garage/presets';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import { bikeDraft, readBike } from '../bike';
 import { checkFit, readStart, readWear } from '../fitting';
 import { readChain } from '../chain';

@@ -1,6 +1,6 @@
 import { say } from '../../words/problems';
 import { hasPlace, NO_PLACE, readPlace } from '../fault';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 
 describe('a place on the chain as it is typed', () => {
   const read = (links: string) => readPlace({ ...NO_PLACE, links }, 114);

@@ -1,6 +1,7 @@
-import { PRESETS, type Bike } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
 import { say } from '@/core/words/problems';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { fewestLinks, newChainDraft, readNewChain, type NewChainDraft } from '../newChain';
 
 const common = { id: 'b', name: 'Mine', retired: false, changedAt: '2026-01-01T00:00:00.000Z' };

@@ -1,6 +1,6 @@
-import type { Part } from '@/core/garage';
+import type { Part } from '@/core/records/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import { readPart, type PartDraft } from '../part';
 
 const now = Date.parse('2026-11-24T10:00:00.000Z');

@@ -1,5 +1,5 @@
 import { say } from '@/core/words/problems';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { readSpareLink } from '../spareLink';
 
 describe('a spare link', () => {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { DROP_IN_SIDES } from '@/core/wear';
+import { DROP_IN_SIDES } from '@/core/wear/tools';
 import { readWearDraft, wearDraftOf, type WearDraft } from '../wear';
 
 const NOW = Date.parse('2026-11-24T10:00:00.000Z');

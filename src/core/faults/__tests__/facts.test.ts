@@ -1,8 +1,10 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
-import { Replay, reportOn, STANDARDS } from '../../care';
-import type { Garage } from '../../garage';
-import { DEFAULT_SETTINGS } from '../../settings';
+import { Replay } from '../../care/replay/replay';
+import { reportOn } from '../../care/verdict/report';
+import { STANDARDS } from '../../care/model/constants';
+import type { Garage } from '../../records/garage';
+import { DEFAULT_SETTINGS } from '../../settings/defaults';
 import { factsOf } from '../facts';
 import { groundOf } from '../ground';
 import { sharesOf } from '../odds';

@@ -1,6 +1,6 @@
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
 import { ANY_MACHINE } from '@/test/faultyBikes';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { CAUSES, NOTABLE, type Cause, type Followed, type Notable } from '../../records/faults';
 import { noteText, repeatText } from '../../words/faults/found';
 import { countsOf, findingsOn, isOfTheChain, misheard, repeatOf } from '../history';

@@ -1,12 +1,14 @@
-import { Replay } from '@/core/care';
-import { demoLogbook } from '@/core/demo';
-import { allEvents } from '@/core/logbook';
-import { Chance } from '@/core/chance';
+import { Replay } from '@/core/care/replay/replay';
+import { demoLogbook } from '@/core/demo/scenario';
+import { allEvents } from '@/core/logbook/chunks';
+import { Chance } from '@/core/chance/chance';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { cases } from '@/test/cases';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { existsSync } from 'node:fs';
-import { finderOf, fixedThings, thingsInGarage, thingsInLog } from '..';
+import { finderOf } from '../find';
+import { fixedThings, thingsInGarage } from '../things';
+import { thingsInLog } from '../log';
 import { PAGES } from '../pages';
 
 const demo = demoLogbook(DEMO_NOW, 'Europe/London');

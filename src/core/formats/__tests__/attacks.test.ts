@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
-import { planImport } from '@/core/arrivals';
+import { planImport } from '@/core/arrivals/importRides';
 import { calendarAttacks, rideAttacks, type Attack } from '@/test/faults/attacks';
 import { readCalendar } from '../calendarIn';
 import { headerKey, type CsvMapping } from '../csvMapping';
-import { guessMapping } from '../table';
+import { guessMapping } from '../table/guess';
 import { readRideFiles } from '../rideFile';
 import { hasUnseen, tidy } from '../tidy';
 import { toCsv } from '../toCsv';

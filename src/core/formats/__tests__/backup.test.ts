@@ -1,17 +1,20 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
-import { demoLogbook } from '@/core/demo';
-import { addEvents, allEvents, mergeLogbooks, NOT_RECORDED, type Logbook } from '@/core/logbook';
+import { demoLogbook } from '@/core/demo/scenario';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import { mergeLogbooks, type Logbook } from '@/core/logbook/logbook';
+import { NOT_RECORDED } from '@/core/logbook/events';
 import { CURRENT_VERSION } from '@/core/logbook/versions';
-import { EMPTY_GARAGE } from '@/core/garage';
+import { EMPTY_GARAGE } from '@/core/garage/empty';
 import { say } from '@/core/words/problems';
-import { DEFAULT_PLAN } from '@/core/settings';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { DEFAULT_PLAN } from '@/core/settings/planDefaults';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import * as validation from '@/core/validation/validate';
-import { METRIC } from '@/core/units';
-import { previewRestore, readBackup as read, writeBackup } from '..';
+import { METRIC } from '@/core/units/convert';
+import { previewRestore } from '../restorePreview';
+import { readBackup as read, writeBackup } from '../backup';
 
 const readBackup = (text: string, now: number) => read(text, now, validation);
 

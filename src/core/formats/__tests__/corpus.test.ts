@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { planImport, type ImportRow } from '@/core/arrivals';
+import { planImport, type ImportRow } from '@/core/arrivals/importRides';
 import fits from '@/test/corpus/fits.json';
 import tables from '@/test/corpus/tables.json';
 import tracks from '@/test/corpus/tracks.json';

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { say } from '@/core/words/problems';
-import { KM_PER_MILE, METRIC } from '@/core/units';
+import { KM_PER_MILE, METRIC } from '@/core/units/convert';
 import { headerKey, unknownTables, type CsvMapping } from '../csvMapping';
 import { readNumber } from '../table/cells';
 import { readMoment } from '../table/moments';

@@ -1,5 +1,5 @@
 import { fileIndexOf, Indexes } from '../fileIndex';
-import { readTable } from '../table';
+import { readTable } from '../table/read';
 
 function indexesOf(...texts: string[]): Indexes {
   const indexes = new Indexes();

@@ -1,9 +1,9 @@
 import { gpx as toGeoJson } from '@tmcw/togeojson';
 import { DOMParser } from '@xmldom/xmldom';
 import { say } from '@/core/words/problems';
-import { distanceKm } from '@/core/track';
+import { distanceKm } from '@/core/track/distance';
 import { fit, gpx, START, tcx } from '@/test/rideFiles';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { readRideFiles, type CsvMappings } from '../rideFile';
 import type { RideFromFile } from '../rideFromFile';
 

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
-import { demoLogbook } from '@/core/demo';
-import { Replay } from '@/core/care';
-import { allEvents } from '@/core/logbook';
-import { trialReport } from '@/core/trials';
+import { demoLogbook } from '@/core/demo/scenario';
+import { Replay } from '@/core/care/replay/replay';
+import { allEvents } from '@/core/logbook/chunks';
+import { trialReport } from '@/core/trials/report';
 import { writeTrialCsv } from '../trialCsv';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');

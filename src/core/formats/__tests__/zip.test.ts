@@ -2,7 +2,7 @@ import { zipSync } from 'fflate';
 import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js';
 import { say } from '@/core/words/problems';
 import { fit, gpx } from '@/test/rideFiles';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { readRideFiles } from '../rideFile';
 
 const text = (content: string) => new TextEncoder().encode(content);

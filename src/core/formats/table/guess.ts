@@ -1,5 +1,5 @@
 import type { CsvMapping } from '../../records/csvMapping';
-import { KM_PER_MILE } from '../../units';
+import { KM_PER_MILE } from '../../units/convert';
 import { decimalOf, readNumber, readSpell, type CellNumber } from './cells';
 import { rolesOf, type Column } from './columns';
 import { readMoment, type DayOrder } from './moments';

@@ -1,4 +1,4 @@
-import { monthIn } from '../../intl';
+import { monthIn } from '../../intl/device';
 
 /** Which number of 03/04/2026 is the day. */
 export type DayOrder = 'day first' | 'month first';

@@ -1,6 +1,6 @@
 import type { CsvMapping } from '../../records/csvMapping';
 import { fail, ok, type Result } from '../../problem';
-import { KM_PER_MILE, M_PER_FOOT } from '../../units';
+import { KM_PER_MILE, M_PER_FOOT } from '../../units/convert';
 import { readNumber, readSpell, type CellSpell } from './cells';
 import { readCountedMoment, readMoment } from './moments';
 

@@ -1,4 +1,4 @@
-import { LUBE_CLASS_NAMES, type LubeClass } from '../../lube';
+import { LUBE_CLASS_NAMES, type LubeClass } from '../../lube/classes';
 import type { CleanMethod } from '../../records/kinds';
 import { readNumber } from './cells';
 import { isMoment } from './columns';

@@ -1,6 +1,6 @@
-import { EMPTY_GARAGE } from '@/core/garage';
-import type { PlainEvent } from '@/core/logbook';
-import { ISLAND_GARAGE } from '@/core/demo';
+import { EMPTY_GARAGE } from '@/core/garage/empty';
+import type { PlainEvent } from '@/core/records/event';
+import { ISLAND_GARAGE } from '@/core/demo/island';
 import { fittedBody, rideBody, stamped } from '@/test/events';
 import { firstWeek } from '../firstWeek';
 

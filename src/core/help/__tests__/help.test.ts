@@ -1,7 +1,8 @@
-import { CARE } from '@/core/care';
-import { WATTS } from '@/core/watts';
+import { CARE } from '@/core/care/model/constants';
+import { WATTS } from '@/core/watts/constants';
 import { constantLine } from '@/core/words/constants';
-import { MEASURES, TERMS, termsInOrder, type Measure, type Term } from '..';
+import { MEASURES, type Measure } from '../measures';
+import { TERMS, termsInOrder, type Term } from '../terms';
 
 const measures: Measure[] = Object.values(MEASURES);
 const terms: Term[] = Object.values(TERMS);

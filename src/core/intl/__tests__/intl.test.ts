@@ -1,7 +1,9 @@
 import fc from 'fast-check';
-import { writtenAt } from '@/core/settings';
-import { IMPERIAL, METRIC } from '@/core/units';
-import { dayAndTime, decimalSign, isZone, regionalOf, timeIn, timeOfDay, timeText } from '..';
+import { writtenAt } from '@/core/settings/regional';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
+import { dayAndTime, timeIn, timeOfDay, timeText } from '../dates';
+import { decimalSign } from '../numbers';
+import { isZone, regionalOf } from '../device';
 
 describe('times of day', () => {
   it('are read on a clock of 24 hours and on one of 12, noon and midnight too', () => {

@@ -14,7 +14,7 @@ import {
   quantileOf,
   relearn,
   shownBetween,
-} from '..';
+} from '../belief';
 
 /** A factor seen exactly, but for its noise. */
 const shownAs = (x: number, noise: number) =>

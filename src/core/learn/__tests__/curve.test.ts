@@ -1,4 +1,4 @@
-import { learn, priorBelief, shownBetween } from '..';
+import { learn, priorBelief, shownBetween } from '../belief';
 import { curveOf } from '../curve';
 
 describe('the curve of a belief', () => {

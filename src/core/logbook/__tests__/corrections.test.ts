@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { logbookEvents } from '@/test/arbitraries';
 import { ridesOf } from '@/test/events';
-import { byTime, Corrections, effectiveEvents, type LogEvent, type PlainEvent } from '..';
+import { byTime, Corrections, effectiveEvents } from '../resolve';
+import type { LogEvent, PlainEvent } from '../../records/event';
 import { cases } from '@/test/cases';
 
 const base = (id: string, recordedAt: string) => ({ id, at: recordedAt, zone: 'UTC', recordedAt });

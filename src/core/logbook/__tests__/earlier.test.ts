@@ -1,6 +1,6 @@
 import { rideBody, stamped, workBody } from '@/test/events';
-import type { ChainStart, PlainEvent } from '..';
-import { movedFittings } from '..';
+import type { ChainStart, PlainEvent } from '../../records/event';
+import { movedFittings } from '../earlier';
 
 /** Entries from before a chain's first fitting: the chain was on already, and what was said of it stays true. */
 const START: ChainStart = {

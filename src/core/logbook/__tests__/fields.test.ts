@@ -1,6 +1,6 @@
-import { IMPERIAL } from '@/core/units';
+import { IMPERIAL } from '@/core/units/convert';
 import fc from 'fast-check';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { flattenSettings, mergeSettings, nestSettings } from '@/core/logbook/settingsFields';
 import { productOf } from '@/test/products';
 import { capStamps, editOf, mergeFields, mergeRecords, touch, type Stamped } from '../fields';
@@ -10,7 +10,7 @@ import { RECORD_KINDS } from '@/core/records/kinds';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { ridesOf } from '@/test/events';
 import { weatherSeen } from '@/test/weather';
-import { cellOf } from '@/core/weather';
+import { cellOf } from '@/core/weather/cells';
 import { allEvents } from '../chunks';
 import { cases } from '@/test/cases';
 

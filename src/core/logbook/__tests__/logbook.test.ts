@@ -1,16 +1,9 @@
-import {
-  addedEvents,
-  addEvents,
-  allEvents,
-  chainOn,
-  checkMigrations,
-  effectiveEvents,
-  firstFitted,
-  fittings,
-  migrate,
-  MIGRATIONS,
-  type LogEvent,
-} from '..';
+import { addedEvents, addEvents, allEvents } from '../chunks';
+import { chainOn, firstFitted, fittings } from '../fittings';
+import { checkMigrations, migrate } from '../migrate';
+import { effectiveEvents } from '../resolve';
+import { MIGRATIONS } from '../migrations';
+import type { LogEvent } from '../../records/event';
 import { LOGBOOK_VERSIONS } from '../versions';
 import { rideBody, ridesOf } from '@/test/events';
 

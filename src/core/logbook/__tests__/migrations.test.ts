@@ -1,4 +1,4 @@
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import { migrate } from '../migrate';
 import { LOGBOOK_VERSIONS } from '../versions';
 

@@ -1,6 +1,6 @@
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import { FROZEN_VERSIONS, storedAs } from '@/test/storedLogbooks';
-import type { LogEvent } from '..';
+import type { LogEvent } from '../../records/event';
 import { likelyVersions, readEvent, readGarage, readSettings } from '../reading';
 import { migrate } from '../migrate';
 import { CURRENT_VERSION, LOGBOOK_VERSIONS } from '../versions';

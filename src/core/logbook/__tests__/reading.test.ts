@@ -1,5 +1,5 @@
-import { IMPERIAL } from '@/core/units';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { IMPERIAL } from '@/core/units/convert';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { ridesOf } from '@/test/events';
 import { addEvents } from '../chunks';

@@ -1,4 +1,4 @@
-import { cellOf } from '@/core/weather';
+import { cellOf } from '@/core/weather/cells';
 import { ridesOf } from '@/test/events';
 import { weatherSeen } from '@/test/weather';
 import { weatherFromFiles } from '../weatherSeen';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import { bathShareLeft, bathsNeeded, CARE } from '@/core/care';
-import { turnsPerLap } from '@/core/chain';
+import { bathShareLeft, bathsNeeded } from '@/core/care/model/work';
+import { CARE } from '@/core/care/model/constants';
+import { turnsPerLap } from '@/core/chain/geometry';
 import { readWithin } from '@/core/entry/number';
-import { chainsInPot, coatsIn, doseOf, mixOf, sidesOf } from '..';
+import { chainsInPot, coatsIn, doseOf, mixOf, sidesOf } from '../dose';
 
 describe('a coat', () => {
   // Worked by hand: 114 links, a drop each, 20 drops of water in a ml (metric drop, from memory).

@@ -1,10 +1,15 @@
-import { Replay, reportOn } from '../../care';
-import { demoLogbook } from '../../demo';
+import { Replay } from '../../care/replay/replay';
+import { reportOn } from '../../care/verdict/report';
+import { demoLogbook } from '../../demo/scenario';
 import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
-import { allEvents } from '../../logbook';
-import type { LubeClass } from '../../lube';
+import { allEvents } from '../../logbook/chunks';
+import type { LubeClass } from '../../lube/classes';
 import { DEMO_NOW } from '@/test/demoPlan';
-import { againQuestion, carePrices, costsAgain, keepLedger, middleHalf, spendingOf } from '..';
+import { againQuestion } from '../question';
+import { carePrices } from '../carePrices';
+import { costsAgain, middleHalf } from '../against';
+import { keepLedger } from '../ledger';
+import { spendingOf } from '../sums';
 
 const book = demoLogbook(DEMO_NOW, 'UTC');
 const replay = new Replay(book.garage, allEvents(book.log));

@@ -3,11 +3,13 @@ import { cases } from '@/test/cases';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody } from '@/test/events';
 import { productOf } from '@/test/products';
-import { NEW_CHAIN, Replay } from '../../care';
-import type { Garage, Part } from '../../garage';
-import { stockOf, unitPrice } from '../../shelf';
-import { MONEY_ITEMS } from '../../years';
-import { keepLedger, per1000Km, perYear, spendingOf, type Keeping, type Spending } from '..';
+import { NEW_CHAIN } from '../../care/model/state';
+import { Replay } from '../../care/replay/replay';
+import type { Garage, Part } from '../../records/garage';
+import { stockOf, unitPrice } from '../../shelf/stock';
+import { MONEY_ITEMS } from '../../years/outcome';
+import { keepLedger, type Keeping } from '../ledger';
+import { per1000Km, perYear, spendingOf, type Spending } from '../sums';
 
 const PRICES = { hourPrice: 12, chainPrice: 30, cassettePrice: 20 };
 const part = (id: string, kind: Part['kind'], price: number | null): Part => ({

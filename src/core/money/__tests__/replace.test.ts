@@ -1,6 +1,12 @@
 import fc from 'fast-check';
 import { cases } from '@/test/cases';
-import { bestThreshold, costOfThresholds, partsPerChain, whenToReplace, type Replacing } from '..';
+import {
+  bestThreshold,
+  costOfThresholds,
+  partsPerChain,
+  whenToReplace,
+  type Replacing,
+} from '../replace';
 
 /** A chain of 30, 20 of the cassette each, 0.5 % at the limit, 0.125 % for 1,000 km. */
 const USUAL: Replacing = { chainPrice: 30, partsPerChain: 20, limit: 0.5, perKm: 0.125e-3 };

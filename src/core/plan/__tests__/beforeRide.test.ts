@@ -3,8 +3,8 @@ import { agendaItem } from '@/test/agendaItem';
 import { demoPlan } from '@/test/demoPlan';
 import { problemFor, rideExposure } from '@/test/plan';
 import { COMMUTER } from '../../demo/island';
-import { LUBE_CLASS_NAMES, LUBE_CLASSES, isWax } from '../../lube';
-import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
+import { LUBE_CLASS_NAMES, LUBE_CLASSES, isWax } from '../../lube/classes';
+import { MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE } from '../../units/convert';
 import { bottleToCarry, morningCoat, nextRide } from '../agenda/beforeRide';
 import type { BikeNow, PlanRequest } from '../agenda/request';
 

@@ -1,4 +1,4 @@
-import { bathShareLeft, METHODS, SCRUBBER_WITH_COGS } from '@/core/care';
+import { bathShareLeft, METHODS, SCRUBBER_WITH_COGS } from '@/core/care/model/work';
 import { coatTraits, gritRates } from '@/core/care/model/rates';
 import { coatKind, problemFor, rideExposure, workOf } from '@/test/plan';
 import { effectOf } from '../solver/effect';

@@ -1,7 +1,7 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
 import { plannedRide } from '@/test/plannedRide';
-import { Replay } from '../../care';
+import { Replay } from '../../care/replay/replay';
 import { isFirstWithTime } from '../agenda/agenda';
 import { dueKm } from '../ask';
 import type { PlannedRide } from '../../records/plan';

@@ -1,5 +1,7 @@
-import { CARE, rustPerHour, work as workOn } from '@/core/care';
-import { dryingHours } from '@/core/weather';
+import { CARE } from '@/core/care/model/constants';
+import { rustPerHour } from '@/core/care/model/stand';
+import { work as workOn } from '@/core/care/model/work';
+import { dryingHours } from '@/core/weather/drying';
 import { coatKind, problemFor, workOf } from '@/test/plan';
 import { plainPrice } from '@/test/plainPlan';
 import { solve } from '../solver/backward';

@@ -1,7 +1,8 @@
 import { demoPlan } from '@/test/demoPlan';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
-import { Replay, reportOn } from '../../care';
+import { Replay } from '../../care/replay/replay';
+import { reportOn } from '../../care/verdict/report';
 import { COMMUTER, GRAVEL, RACER } from '../../demo/island';
 import { daysAfter, weekdayOf } from '../../time/dates';
 import { timeOf } from '../../time/zones';

@@ -1,8 +1,8 @@
 import { cases } from '@/test/cases';
 import { coatKind, randomProblem, workOf } from '@/test/plan';
 import { plainFollow } from '@/test/plainFollow';
-import { Chance } from '../../chance';
-import { MS_PER_HOUR } from '../../units';
+import { Chance } from '../../chance/chance';
+import { MS_PER_HOUR } from '../../units/convert';
 import { addCosts, meanCosts, noCosts, spreadOf } from '../simulate/costs';
 import { follow } from '../simulate/follow';
 import { livesLeft } from '../simulate/future';

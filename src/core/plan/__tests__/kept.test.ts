@@ -1,5 +1,5 @@
 import { demoPlan } from '@/test/demoPlan';
-import { Chance } from '../../chance';
+import { Chance } from '../../chance/chance';
 import { Kept, KeptForPlans } from '../kept';
 import { makePlan } from '../planner';
 import type { PlanRequest } from '../agenda/request';

@@ -1,6 +1,6 @@
 import { randomProblem } from '@/test/plan';
 import { cases } from '@/test/cases';
-import { DEFAULT_PLAN } from '../../settings';
+import { DEFAULT_PLAN } from '../../settings/planDefaults';
 import { follow, type Policy } from '../simulate/follow';
 import { planBike } from '../simulate/planBike';
 import { meanTotal } from '../simulate/search';

@@ -1,7 +1,7 @@
 import { agendaItem } from '@/test/agendaItem';
 import { demoPlan } from '@/test/demoPlan';
 import { coatKind, problemFor, rideExposure, workOf } from '@/test/plan';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { GRAVEL } from '../../demo/island';
 import { changesOf } from '../agenda/changes';
 import { problemOf } from '../agenda/problemOf';

@@ -1,5 +1,5 @@
 import { problemFor, workOf } from '@/test/plan';
-import { DEFAULT_PLAN } from '../../settings';
+import { DEFAULT_PLAN } from '../../settings/planDefaults';
 import { follow } from '../simulate/follow';
 import { planBike } from '../simulate/planBike';
 import { holding } from '../simulate/search';

@@ -1,10 +1,10 @@
 import { cases } from '@/test/cases';
 import { FIRST, problemFor, randomProblem, workOf } from '@/test/plan';
 import { plainEnd, plainGrubbiness, plainPrice, PLAIN_WEIGHT, whyNot } from '@/test/plainPlan';
-import { Chance } from '../../chance';
-import { LUBE_CLASS_NAMES } from '../../lube';
+import { Chance } from '../../chance/chance';
+import { LUBE_CLASS_NAMES } from '../../lube/classes';
 import { WEIGHTS } from '../../records/kinds';
-import { MS_PER_HOUR } from '../../units';
+import { MS_PER_HOUR } from '../../units/convert';
 import { mayDo, minutesOf } from '../solver/rules';
 import { dryWeight, grubbiness, priceOf, startAnew, wattWeight } from '../solver/terms';
 import type { BenchSlot, Work } from '../solver/problem';

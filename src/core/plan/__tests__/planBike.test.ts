@@ -1,5 +1,5 @@
 import { coatKind, problemFor, randomProblem, rideExposure, workOf } from '@/test/plan';
-import { DEFAULT_PLAN } from '../../settings';
+import { DEFAULT_PLAN } from '../../settings/planDefaults';
 import { follow } from '../simulate/follow';
 import { planBike } from '../simulate/planBike';
 import { adaptive, common, idle } from '../simulate/policies';

@@ -1,7 +1,7 @@
 import { plannedRide } from '@/test/plannedRide';
-import { IMPERIAL, METRIC } from '@/core/units';
-import type { RideLogged } from '../../logbook';
-import { NOT_RECORDED } from '../../logbook';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
+import type { RideLogged } from '../../records/event';
+import { NOT_RECORDED } from '../../logbook/events';
 import { dayNumber, daysAfter, dayWord, weekdayOf } from '../../time/dates';
 import { dateOf, momentOf, timeOf } from '../../time/zones';
 import { plannedFields, readPlanned } from '../../entry/plannedRide';

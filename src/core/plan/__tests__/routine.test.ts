@@ -1,5 +1,5 @@
 import { coatKind, problemFor, workOf } from '@/test/plan';
-import { CARE } from '../../care';
+import { CARE } from '../../care/model/constants';
 import type { PlanSettings } from '../../records/plan';
 import { follow } from '../simulate/follow';
 import type { Done, Future } from '../simulate/future';

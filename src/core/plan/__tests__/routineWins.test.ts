@@ -1,7 +1,7 @@
 import { problemFor, rideExposure, workOf } from '@/test/plan';
-import { METRIC } from '@/core/units';
-import { Chance } from '../../chance';
-import { DEFAULT_PLAN } from '../../settings';
+import { METRIC } from '@/core/units/convert';
+import { Chance } from '../../chance/chance';
+import { DEFAULT_PLAN } from '../../settings/planDefaults';
 import { againstSentence } from '../../words/planAgainst';
 import { follow } from '../simulate/follow';
 import { planBike } from '../simulate/planBike';

@@ -1,5 +1,5 @@
 import { FIRST, problemFor, rideExposure, workOf } from '@/test/plan';
-import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
+import { MS_PER_DAY, MS_PER_HOUR } from '../../units/convert';
 import { follow } from '../simulate/follow';
 import type { BenchSlot } from '../solver/problem';
 import { routine } from '../simulate/routine';

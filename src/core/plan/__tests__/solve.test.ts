@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { exhaustively, problemFor, randomProblem, rideExposure, workOf } from '@/test/plan';
 import { plainly } from '@/test/plainPlanner';
-import { HANDBOOK, ride } from '@/core/care';
+import { HANDBOOK } from '@/core/care/model/personal';
+import { ride } from '@/core/care/model/ride';
 import { solve } from '../solver/backward';
 import { follow } from '../simulate/follow';
 import {
@@ -20,7 +21,7 @@ import {
 import { planBike } from '../simulate/planBike';
 import { holding, isAllowed, meanTotal } from '../simulate/search';
 import { adaptive, idle } from '../simulate/policies';
-import { DEFAULT_PLAN } from '../../settings';
+import { DEFAULT_PLAN } from '../../settings/planDefaults';
 import { drynessBetween, gritAfter, gritRate } from '../solver/steps';
 import { cases } from '@/test/cases';
 

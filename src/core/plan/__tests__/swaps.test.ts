@@ -1,5 +1,5 @@
-import type { ReplayStep } from '@/core/care';
-import type { Bike, Chain } from '@/core/garage';
+import type { ReplayStep } from '@/core/care/replay/step';
+import type { Bike, Chain } from '@/core/records/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { SWAP_MINUTES, swapsAhead, type PlanAround } from '../agenda/swaps';
 

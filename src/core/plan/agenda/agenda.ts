@@ -1,6 +1,6 @@
 import { mean } from 'simple-statistics';
-import { CARE } from '../../care';
-import type { Depth } from '../../logbook';
+import { CARE } from '../../care/model/constants';
+import type { Depth } from '../../records/kinds';
 import { meanCosts, type Costs } from '../simulate/costs';
 import type { DateText } from '../../time/dates';
 import { follow, type Policy } from '../simulate/follow';

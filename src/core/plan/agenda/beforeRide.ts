@@ -1,7 +1,7 @@
-import { meanMinutes } from '../../care';
-import { rinsesOff } from '../../choice';
-import { isWax, LUBE_CLASSES, type LubeClass } from '../../lube';
-import { MS_PER_DAY, MS_PER_MINUTE } from '../../units';
+import { meanMinutes } from '../../care/verdict/proposal';
+import { rinsesOff } from '../../choice/rules';
+import { isWax, LUBE_CLASSES, type LubeClass } from '../../lube/classes';
+import { MS_PER_DAY, MS_PER_MINUTE } from '../../units/convert';
 import type { DateText } from '../../time/dates';
 import type { RideAhead } from '../rides/occurrences';
 import type { BikeProblem } from '../solver/problem';

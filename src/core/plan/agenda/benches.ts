@@ -1,19 +1,18 @@
-import { exposureOf, letThrough, waterKept, type Exposure } from '../../care';
-import { futureHours, regionAt } from '../../climate';
-import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
+import { exposureOf, letThrough, waterKept, type Exposure } from '../../care/model/exposure';
+import { futureHours } from '../../climate/futures';
+import { regionAt } from '../../climate/climates';
+import { MS_PER_DAY, MS_PER_HOUR } from '../../units/convert';
 import {
   dustOf,
-  hourOf,
   isSalted,
   roadAfter,
-  PLACE_IF_UNKNOWN,
   ROAD_UNKNOWN,
-  storedAir,
   wetShareOf,
-  type Air,
   type Road,
-  type WeatherHour,
-} from '../../weather';
+} from '../../weather/road';
+import { hourOf, type WeatherHour } from '../../weather/hours';
+import { PLACE_IF_UNKNOWN } from '../../weather/cells';
+import { storedAir, type Air } from '../../weather/drying';
 import { dayNumber, daysAfter, weekdayOf, type DateText } from '../../time/dates';
 import { dateOf, momentOf } from '../../time/zones';
 import type { RideAhead } from '../rides/occurrences';

@@ -1,4 +1,7 @@
-import { readClocks, stand, type ChainReport, type ClockName, type Replay } from '../../care';
+import { readClocks, type ClockName } from '../../care/verdict/clocks';
+import { stand } from '../../care/model/stand';
+import type { ChainReport } from '../../care/verdict/report';
+import type { Replay } from '../../care/replay/replay';
 
 /** Clocks of a bike's chain that have run out since the rider looked. */
 export interface FellDue {

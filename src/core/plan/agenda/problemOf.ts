@@ -1,5 +1,5 @@
-import { STANDARDS } from '../../care';
-import { Chance } from '../../chance';
+import { STANDARDS } from '../../care/model/constants';
+import { Chance } from '../../chance/chance';
 import { dayNumber } from '../../time/dates';
 import { dateOf } from '../../time/zones';
 import { benchesFor, weathersFor } from './benches';

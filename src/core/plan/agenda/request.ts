@@ -1,10 +1,11 @@
-import type { ChainState, Factors } from '../../care';
-import type { ForecastHours } from '../../climate';
-import type { Bike, Chain } from '../../garage';
-import type { LubeClass } from '../../lube';
-import type { Settings } from '../../settings';
-import type { Product } from '../../shelf';
-import type { Road } from '../../weather';
+import type { ChainState } from '../../care/model/state';
+import type { Factors } from '../../care/model/personal';
+import type { ForecastHours } from '../../climate/futures';
+import type { Bike, Chain } from '../../records/garage';
+import type { LubeClass } from '../../lube/classes';
+import type { Settings } from '../../records/settings';
+import type { Product } from '../../records/product';
+import type { Road } from '../../weather/road';
 import type { RideAhead } from '../rides/occurrences';
 import type { PlanMark } from '../../records/plan';
 

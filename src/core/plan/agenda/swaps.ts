@@ -1,7 +1,8 @@
-import type { BookState, ReplayStep } from '../../care';
+import type { BookState } from '../../care/replay/bookState';
+import type { ReplayStep } from '../../care/replay/step';
 import { meanMinutes } from '../../care/verdict/proposal';
-import type { Bike, Chain } from '../../garage';
-import type { Depth } from '../../logbook';
+import type { Bike, Chain } from '../../records/garage';
+import type { Depth } from '../../records/kinds';
 import { daysAfter, type DateText } from '../../time/dates';
 import { rotationOf, SWAP_FROM, type Rotation } from '../../wear/rotation';
 import { wearRateOf } from '../../wear/rate';

@@ -1,13 +1,16 @@
-import { DEPTHS, type CleanMethod, type Depth } from '../../logbook';
-import { coatOf, HANDBOOK, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care';
+import { DEPTHS, type CleanMethod, type Depth } from '../../records/kinds';
+import { coatOf, OF_ITS_CLASS, type Coat, type WorkSpec } from '../../care/model/work';
+import { HANDBOOK } from '../../care/model/personal';
 import { offers, usualWanted, type AtTheBench, type Offer } from '../../bench/offer';
 
 import { coatMlOf, isDeep } from '../../bench/job';
 import { methodOf } from '../../bench/result';
 import { againstHabits } from '../../choice/rules';
-import { isWax, coatDose, LUBE_CLASSES, type LubeClass } from '../../lube';
-import { costOf, usedOn } from '../../shelf';
-import type { Air } from '../../weather';
+import { isWax, LUBE_CLASSES, type LubeClass } from '../../lube/classes';
+import { coatDose } from '../../lube/dose';
+import { costOf } from '../../shelf/stock';
+import { usedOn } from '../../shelf/use';
+import type { Air } from '../../weather/drying';
 import type { CoatKind, Family, Work } from '../solver/problem';
 import type { BikeNow, PlanRequest } from './request';
 

@@ -1,7 +1,7 @@
-import { GROUND } from '../../care';
+import { GROUND } from '../../care/model/exposure';
 import type { DateText } from '../../time/dates';
-import type { Surface } from '../../logbook';
-import { KM_PER_MILE } from '../../units';
+import type { Surface } from '../../records/kinds';
+import { KM_PER_MILE } from '../../units/convert';
 import type { Weight } from '../../records/kinds';
 import type { PlannedRide } from '../../records/plan';
 

@@ -1,4 +1,4 @@
-import type { Replay } from '../../care';
+import type { Replay } from '../../care/replay/replay';
 import type { PlannedRide } from '../../records/plan';
 import { daysAfter, dayNumber, type DateText } from '../../time/dates';
 import { dateOf } from '../../time/zones';

@@ -1,6 +1,8 @@
-import type { Replay, ReplayStep } from '../../care';
-import type { RideLogged, Surface } from '../../logbook';
-import { MS_PER_DAY } from '../../units';
+import type { Replay } from '../../care/replay/replay';
+import type { ReplayStep } from '../../care/replay/step';
+import type { RideLogged } from '../../records/event';
+import type { Surface } from '../../records/kinds';
+import { MS_PER_DAY } from '../../units/convert';
 import { daysAfter, weekdayOf } from '../../time/dates';
 import { dateOf, timeOf } from '../../time/zones';
 import type { PlannedRide } from '../../records/plan';

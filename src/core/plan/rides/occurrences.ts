@@ -1,6 +1,6 @@
-import { GROUND } from '../../care';
-import type { Surface } from '../../logbook';
-import { MS_PER_HOUR } from '../../units';
+import { GROUND } from '../../care/model/exposure';
+import type { Surface } from '../../records/kinds';
+import { MS_PER_HOUR } from '../../units/convert';
 import type { DateText } from '../../time/dates';
 import { dateOf, momentOf, timeOf } from '../../time/zones';
 import { datesOf } from './pattern';

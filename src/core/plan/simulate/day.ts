@@ -1,16 +1,10 @@
-import {
-  extraWatts,
-  NO_EFFECT,
-  rideOn,
-  rodeOn,
-  standOn,
-  wetOn,
-  work as doWork,
-  type Exposure,
-  type Factors,
-  type WorkSpec,
-} from '../../care';
-import { MS_PER_HOUR } from '../../units';
+import { extraWatts } from '../../care/model/state';
+import { NO_EFFECT, rideOn } from '../../care/model/ride';
+import { rodeOn, standOn, wetOn } from '../../care/model/stand';
+import { work as doWork, type WorkSpec } from '../../care/model/work';
+import type { Exposure } from '../../care/model/exposure';
+import type { Factors } from '../../care/model/personal';
+import { MS_PER_HOUR } from '../../units/convert';
 import { futureOf, isWet, livesLeft, type Future } from './future';
 import type { BenchSlot, BikeProblem, RideExposed, Work } from '../solver/problem';
 import { minutesOf } from '../solver/rules';

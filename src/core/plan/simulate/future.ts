@@ -1,4 +1,6 @@
-import { copyState, filmAt, type ChainState, type Factors } from '../../care';
+import { copyState, type ChainState } from '../../care/model/state';
+import { filmAt } from '../../care/verdict/lookAhead';
+import type { Factors } from '../../care/model/personal';
 import { noCosts, type Costs } from './costs';
 import type { BikeProblem, Work } from '../solver/problem';
 

@@ -6,7 +6,7 @@ import { STATES, valueAt } from '../solver/grid';
 import { RACE_CLEAN_DAYS, type BenchSlot, type BikeProblem, type Work } from '../solver/problem';
 import { allowedAt, minutesOf, mustWork } from '../solver/rules';
 import { priceOf, weighedPrice } from '../solver/terms';
-import { rustPerHour } from '../../care';
+import { rustPerHour } from '../../care/model/stand';
 import { towelledFor } from '../solver/wetness';
 
 /** Nothing is done at all. */

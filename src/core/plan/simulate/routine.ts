@@ -1,4 +1,4 @@
-import { CARE } from '../../care';
+import { CARE } from '../../care/model/constants';
 import { weekdayOf } from '../../time/dates';
 import type { Policy } from './follow';
 import type { Future } from './future';

@@ -1,4 +1,4 @@
-import { MS_PER_HOUR } from '../../units';
+import { MS_PER_HOUR } from '../../units/convert';
 import { decide } from './decide';
 import { COGS, FILM, gritIndex, GRITS, INSIDE, OUTSIDE, STATES, type Grit } from './grid';
 import { overRides } from './overRides';

@@ -17,7 +17,7 @@ import {
 import type { BenchSlot, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf, weighedPrice } from './terms';
-import { rustPerHour } from '../../care';
+import { rustPerHour } from '../../care/model/stand';
 import { towelledFor } from './wetness';
 
 const films = FILMS;

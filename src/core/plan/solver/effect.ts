@@ -1,4 +1,10 @@
-import { bathShareLeft, CARE, METHODS, SCRUBBER_WITH_COGS, COGS_CLEANED_LEFT } from '../../care';
+import {
+  bathShareLeft,
+  METHODS,
+  SCRUBBER_WITH_COGS,
+  COGS_CLEANED_LEFT,
+} from '../../care/model/work';
+import { CARE } from '../../care/model/constants';
 import type { Work } from './problem';
 
 /** What work leaves of grit and film, as shares. */

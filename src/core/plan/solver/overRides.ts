@@ -1,6 +1,8 @@
 import { filmByStanding } from '../../care/model/rates';
-import { CARE, rustPerHour, rustsInAir, type Exposure } from '../../care';
-import { MS_PER_HOUR } from '../../units';
+import { CARE } from '../../care/model/constants';
+import { rustPerHour, rustsInAir } from '../../care/model/stand';
+import type { Exposure } from '../../care/model/exposure';
+import { MS_PER_HOUR } from '../../units/convert';
 import {
   COGS,
   CORNERS,
@@ -37,9 +39,7 @@ const filmAxis = FILM;
 const outsideAxis = OUTSIDE;
 const insideAxis = INSIDE;
 const cogAxis = COGS;
-const outsides = OUTSIDE.length;
-const insides = INSIDE.length;
-const cogses = COGS.length;
+const [outsides, insides, cogses] = [OUTSIDE.length, INSIDE.length, COGS.length];
 const { wearByGrit, wearByDryness, wattsOutside, wattsInside, wattsDry, wearPerKm } = CARE;
 
 const grit: GritStep = { o: 0, c: 0, meanO: 0, to: 1, left: 1 };

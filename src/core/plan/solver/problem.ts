@@ -1,7 +1,10 @@
-import type { ChainState, Coat, Exposure, Factors, WorkSpec } from '../../care';
-import type { Depth } from '../../logbook';
-import type { LubeClass } from '../../lube';
-import type { Air } from '../../weather';
+import type { ChainState } from '../../care/model/state';
+import type { Coat, WorkSpec } from '../../care/model/work';
+import type { Exposure } from '../../care/model/exposure';
+import type { Factors } from '../../care/model/personal';
+import type { Depth } from '../../records/kinds';
+import type { LubeClass } from '../../lube/classes';
+import type { Air } from '../../weather/drying';
 import type { DateText } from '../../time/dates';
 import type { Weight } from '../../records/kinds';
 

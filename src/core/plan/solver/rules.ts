@@ -1,6 +1,6 @@
-import { LUBE_CLASSES } from '../../lube';
-import { MS_PER_HOUR, MS_PER_MINUTE } from '../../units';
-import { settingHours, type Air } from '../../weather';
+import { LUBE_CLASSES } from '../../lube/classes';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '../../units/convert';
+import { settingHours, type Air } from '../../weather/drying';
 import { SHARED_MINUTES, type BenchSlot, type Family, type Work } from './problem';
 
 /** Hours from starting a work to riding: its own minutes, then setting in the air there is. */

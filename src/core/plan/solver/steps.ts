@@ -1,4 +1,6 @@
-import { CARE, wearTimes, type Exposure } from '../../care';
+import { CARE } from '../../care/model/constants';
+import { wearTimes } from '../../care/model/ride';
+import type { Exposure } from '../../care/model/exposure';
 import {
   coatTraits,
   filmByDistance,
@@ -7,7 +9,7 @@ import {
   insideAlong,
   type GritRates,
 } from '../../care/model/rates';
-import type { LubeClass } from '../../lube';
+import type { LubeClass } from '../../lube/classes';
 
 const { reserve } = CARE;
 

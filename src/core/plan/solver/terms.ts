@@ -1,4 +1,4 @@
-import { clamp } from '../../units';
+import { clamp } from '../../units/convert';
 import { PENALTY, type BikeProblem, type CoatKind, type Prices, type Work } from './problem';
 import type { Grit } from './grid';
 import type { Weight } from '../../records/kinds';

@@ -1,6 +1,6 @@
-import { CARE } from '../../care';
-import { MS_PER_HOUR } from '../../units';
-import { dryingHours, type Air } from '../../weather';
+import { CARE } from '../../care/model/constants';
+import { MS_PER_HOUR } from '../../units/convert';
+import { dryingHours, type Air } from '../../weather/drying';
 import type { BikeProblem } from './problem';
 
 /** Less than this is as good as dry, hours. */

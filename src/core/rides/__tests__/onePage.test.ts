@@ -1,11 +1,13 @@
-import { METHODS, Replay } from '../../care';
-import { demoLogbook } from '../../demo';
-import { allEvents } from '../../logbook';
-import { keepLedger } from '../../money';
+import { METHODS } from '../../care/model/work';
+import { Replay } from '../../care/replay/replay';
+import { demoLogbook } from '../../demo/scenario';
+import { allEvents } from '../../logbook/chunks';
+import { keepLedger } from '../../money/ledger';
 import { pageFigures, pageSentences, pageText } from '../../words/onePage';
 import { DEMO_NOW } from '@/test/demoPlan';
-import { METRIC } from '@/core/units';
-import { onePage, YEAR_SKIES } from '..';
+import { METRIC } from '@/core/units/convert';
+import { onePage } from '../onePage';
+import { YEAR_SKIES } from '../year';
 
 const book = demoLogbook(DEMO_NOW, 'UTC');
 const replay = new Replay(book.garage, allEvents(book.log));

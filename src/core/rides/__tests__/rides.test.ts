@@ -1,22 +1,16 @@
 import Papa from 'papaparse';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 import { headerKey } from '@/core/formats/csvMapping';
 import { readRideFiles } from '@/core/formats/rideFile';
 import { writeRidesCsv } from '@/core/formats/ridesCsv';
-import type { RideLogged } from '@/core/logbook';
-import {
-  changeRides,
-  EVERY_RIDE,
-  filterRides,
-  isFiltered,
-  piecesOf,
-  rideEntries,
-  weeksOf,
-  yearOf,
-  type RideFilter,
-} from '..';
+import type { RideLogged } from '@/core/records/event';
+import { changeRides } from '../bulk';
+import { EVERY_RIDE, filterRides, isFiltered, type RideFilter } from '../filter';
+import { piecesOf, weeksOf } from '../weeks';
+import { rideEntries } from '../entries';
+import { yearOf } from '../year';
 import { weekOf } from '../../time/weeks';
 
 const START = Date.parse('2026-05-20T12:00:00.000Z');

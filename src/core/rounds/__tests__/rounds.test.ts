@@ -1,7 +1,7 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { fittedBody, rideBody, stamped, workBody, type Body } from '@/test/events';
-import { Replay } from '@/core/care';
-import type { Bike } from '@/core/garage';
+import { Replay } from '@/core/care/replay/replay';
+import type { Bike } from '@/core/records/garage';
 import type { Notable } from '@/core/records/faults';
 import { ROUNDS, type Round } from '@/core/records/rounds';
 import {
@@ -12,9 +12,10 @@ import {
   roundsLine,
 } from '@/core/words/roundLines';
 import { roundSaid } from '@/core/words/rounds';
-import { DEFAULT_SETTINGS } from '@/core/settings';
-import { METRIC } from '@/core/units';
-import { isDue, isOverdue, ROUND_RULES, roundsOf, unwanted } from '..';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import { METRIC } from '@/core/units/convert';
+import { isDue, isOverdue, roundsOf, unwanted } from '../due';
+import { ROUND_RULES } from '../table';
 
 const DAY = 86_400_000;
 const START = Date.UTC(2026, 0, 1, 10);

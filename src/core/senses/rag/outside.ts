@@ -1,5 +1,5 @@
-import { CARE, SWATCH_LEVELS } from '../../care';
-import { clamp } from '../../units';
+import { CARE, SWATCH_LEVELS } from '../../care/model/constants';
+import { clamp } from '../../units/convert';
 import { absorberOf, reflectanceOf } from './absorber';
 import type { RagReading } from './read';
 

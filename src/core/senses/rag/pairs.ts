@@ -1,4 +1,4 @@
-import type { PlainEvent } from '../../logbook';
+import type { PlainEvent } from '../../records/event';
 import type { Pair } from './outside';
 
 /** Pairs asked for: more shift the table no further than it is good. */

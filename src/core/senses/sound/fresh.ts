@@ -1,4 +1,4 @@
-import type { ChainState } from '../../care';
+import type { ChainState } from '../../care/model/state';
 
 /** A chain fit to be a bike's quiet: most of its coat left, hardly dirty. Own estimates. */
 const LEAST_FILM = 0.8;

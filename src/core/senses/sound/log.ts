@@ -1,4 +1,4 @@
-import type { PlainEvent } from '../../logbook';
+import type { PlainEvent } from '../../records/event';
 import type { ChainRecorded } from '../../records/recording';
 import type { Louder } from './against';
 import { louderThan } from './against';

@@ -1,8 +1,8 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body, workBody } from '@/test/events';
 import { productOf } from '@/test/products';
-import { Replay } from '../../care';
-import { DEFAULT_SETTINGS } from '../../settings';
+import { Replay } from '../../care/replay/replay';
+import { DEFAULT_SETTINGS } from '../../settings/defaults';
 import { labelNote } from '../label';
 import { shelfRows } from '../rows';
 import { costPer1000Km, spentOn } from '../spent';

@@ -1,24 +1,15 @@
 import fc from 'fast-check';
 import { readProduct, type ProductDraft } from '@/core/entry/product';
-import { NOT_LEARNT } from '@/core/care';
-import { DEFAULT_SCHOOLS } from '@/core/lube';
-import type { PlainEvent, WorkDone } from '@/core/logbook';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { NOT_LEARNT } from '@/core/care/model/personal';
+import { DEFAULT_SCHOOLS } from '@/core/lube/schools';
+import type { PlainEvent, WorkDone } from '@/core/records/event';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { stamped, type Body } from '@/test/events';
 import { productOf } from '@/test/products';
-import { METRIC } from '@/core/units';
-import {
-  bathUseMl,
-  bottlesOf,
-  cleanersFor,
-  costOf,
-  SETTLE_LOSS,
-  stockOf,
-  undercoatOf,
-  unitPrice,
-  usedOn,
-  type Product,
-} from '..';
+import { METRIC } from '@/core/units/convert';
+import { bathUseMl, costOf, SETTLE_LOSS, stockOf, unitPrice } from '../stock';
+import { bottlesOf, cleanersFor, undercoatOf, usedOn } from '../use';
+import type { Product } from '../../records/product';
 import { candidatesOf } from '../../choice/candidates';
 import { shelfRows } from '../rows';
 import { costPer1000Km } from '../spent';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import geodesic from 'geographiclib-geodesic';
-import { distanceKm, summariseTrack, type TrackPoint } from '..';
+import { distanceKm } from '../distance';
+import { summariseTrack, type TrackPoint } from '../summary';
 import { cases } from '@/test/cases';
 
 const reference = (a: TrackPoint, b: TrackPoint) =>

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 import { TRIED_WAYS } from '@/core/records/trialKinds';
 import { trialSchema, type Trial } from '@/core/records/trial';
 import { logbookEvents, TEST_GARAGE } from '@/test/arbitraries';
 import { writeTrialCsv } from '@/core/formats/trialCsv';
 import { answerSentence, armLabels, dueSentence, ragDueSentence } from '@/core/words/trials';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { coatsSince } from '../coats';
 import { standingOn } from '../standing';
 import { trialReport } from '../report';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { atBench } from '@/test/atBench';
 import { possibleWays } from '../possible';
-import { benchTrialOf, settingsWith } from '..';
+import { benchTrialOf, settingsWith } from '../setup';
 import type { Arm, TriedWay } from '@/core/records/trialKinds';
 import type { TrialQuestion } from '@/core/records/trial';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { offers, startRun, usualWanted, type AtTheBench } from '@/core/bench/offer';
 import { procedure } from '@/core/bench/procedure';
 import { workDoneOf } from '@/core/bench/result';

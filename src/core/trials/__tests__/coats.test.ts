@@ -1,4 +1,4 @@
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 import type { Trial } from '@/core/records/trial';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { productOf } from '@/test/products';

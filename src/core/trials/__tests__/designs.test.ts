@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { CARE } from '@/core/care';
-import type { TypicalRiding } from '@/core/care';
+import { CARE } from '@/core/care/model/constants';
+import type { TypicalRiding } from '@/core/care/verdict/typical';
 import { dryRoad, ridingOn } from '@/test/dryRoad';
 import { designsOf, LONGEST_WEEKS, ragSigma, type Planned } from '../designs';
 import { coatsNeeded } from '../size';

@@ -1,5 +1,5 @@
 import { cumulativeStdNormalProbability, mean, quantileSorted } from 'simple-statistics';
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import type { Evidence } from '../evidence';
 import type { Prior } from '../noise';
 import { priorOf } from '../noise';

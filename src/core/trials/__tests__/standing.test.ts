@@ -1,4 +1,4 @@
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { fittedBody, rideBody, stamped, workBody, type Body } from '@/test/events';
 import { coatsSince } from '../coats';

@@ -1,5 +1,5 @@
 import { median } from 'simple-statistics';
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import { runTrial } from '@/test/trialRiders';
 import { answerOf, sureFor, type Asked } from '../answer';
 import type { Evidence } from '../evidence';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { cases } from '@/test/cases';
-import { addUp } from '..';
+import { addUp } from '../addUp';
 
 describe('amounts that add up as printed', () => {
   it('gives the missing step to the amount that rounding wronged most', () => {

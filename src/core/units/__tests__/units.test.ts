@@ -1,4 +1,4 @@
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import {
   formatClimb,
   formatDistance,
@@ -9,13 +9,15 @@ import {
   formatSmallShare,
   formatTemperature,
   formatWind,
+  roundForUse,
+} from '../format';
+import {
   fromShownDistance,
   fromShownTemperature,
   KM_PER_MILE,
-  roundForUse,
   toShownDistance,
   toShownTemperature,
-} from '..';
+} from '../convert';
 
 describe('units', () => {
   it('uses the international mile of 1,609.344 m (exact, 1959)', () => {

@@ -1,5 +1,5 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { crossingOf, gearMap, usualCrossing } from '..';
+import { crossingOf, gearMap, usualCrossing } from '../gears';
 
 it('what crossing costs is the usual where no ride recorded its gears, and nothing on a hub gear', () => {
   const bike = TEST_GARAGE.bikes.b1!;

@@ -1,6 +1,8 @@
-import { PRESETS, type Bike } from '../../garage';
+import { PRESETS } from '../../garage/presets';
+import type { Bike } from '../../records/garage';
 import { ridesOf } from '@/test/events';
-import { crossingAngle, crossingWatts, gearMap, gearTime, usualCrossing, WATTS } from '..';
+import { crossingAngle, crossingWatts, gearMap, gearTime, usualCrossing } from '../gears';
+import { WATTS } from '../constants';
 
 const [plain] = ridesOf([40]);
 const ride = (more: object) => ({ ...plain!, ...more });

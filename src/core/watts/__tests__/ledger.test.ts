@@ -1,18 +1,11 @@
 import fc from 'fast-check';
 import { cases } from '@/test/cases';
-import { LUBE_CLASS_NAMES } from '../../lube';
-import { NEW_CHAIN, startState } from '../../care';
-import { worksWith } from '../../years';
-import {
-  allWatts,
-  efficiency,
-  minutesLost,
-  USUAL_W,
-  WATT_ITEMS,
-  wattLedger,
-  winBacks,
-  type LossState,
-} from '..';
+import { LUBE_CLASS_NAMES } from '../../lube/classes';
+import { NEW_CHAIN, startState } from '../../care/model/state';
+import { worksWith } from '../../years/works';
+import { allWatts, efficiency, USUAL_W, WATT_ITEMS, wattLedger, type LossState } from '../ledger';
+import { minutesLost } from '../minutes';
+import { winBacks } from '../winBack';
 
 const NONE = { crossing: 0, faults: [], power: 250 };
 const state = fc.record({

@@ -1,9 +1,10 @@
-import { Replay } from '../../care';
-import { demoLogbook } from '../../demo';
+import { Replay } from '../../care/replay/replay';
+import { demoLogbook } from '../../demo/scenario';
 import { GRAVEL } from '../../demo/island';
-import { allEvents } from '../../logbook';
+import { allEvents } from '../../logbook/chunks';
 import { DEMO_NOW } from '@/test/demoPlan';
-import { allWatts, wattLedger, wattMonths } from '..';
+import { allWatts, wattLedger } from '../ledger';
+import { wattMonths } from '../months';
 
 const book = demoLogbook(DEMO_NOW, 'UTC');
 const { steps } = new Replay(book.garage, allEvents(book.log));

@@ -1,18 +1,12 @@
-import type { ReplayStep } from '@/core/care';
-import { PRESETS, type Bike, type Chain } from '@/core/garage';
+import type { ReplayStep } from '@/core/care/replay/step';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike, Chain } from '@/core/records/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import {
-  chancePast,
-  dayOf,
-  kmUntilWorn,
-  knownAt,
-  rotationOf,
-  wearAfter,
-  wearOutlook,
-  wearRateOf,
-  wearStory,
-  type KnownState,
-} from '..';
+import { chancePast, kmUntilWorn, wearAfter, type KnownState } from '../foresee';
+import { dayOf, wearOutlook } from '../outlook';
+import { knownAt, wearStory } from '../story';
+import { rotationOf } from '../rotation';
+import { wearRateOf } from '../rate';
 
 /** Steps written by hand: what each figure comes to is worked out beside it. */
 const AT = Date.parse('2026-01-01T08:00:00.000Z');

@@ -1,16 +1,9 @@
 import fc from 'fast-check';
-import { startState, wearSeen, type ChainState } from '@/core/care';
-import {
-  byChecker,
-  byDropIn,
-  byRuler,
-  chancePast,
-  foresee,
-  kmUntilWorn,
-  wearAfter,
-  withCare,
-  type WearRate,
-} from '..';
+import { startState, type ChainState } from '@/core/care/model/state';
+import { wearSeen } from '@/core/care/model/observe';
+import { byChecker, byDropIn, byRuler } from '../tools';
+import { chancePast, foresee, kmUntilWorn, wearAfter, withCare } from '../foresee';
+import type { WearRate } from '../rate';
 
 const chain: ChainState = {
   ...startState({ lube: 'wet', kmSinceLube: 0, look: 'clean', kmBefore: 0, wearPercent: 0 }, 0),

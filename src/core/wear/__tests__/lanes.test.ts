@@ -1,5 +1,5 @@
-import type { ServiceRow } from '..';
-import { lanesOf, spansOf, type Zoom } from '..';
+import type { ServiceRow } from '../service';
+import { lanesOf, spansOf, type Zoom } from '../lanes';
 
 const row = (at: string, type: string, more: object = {}): ServiceRow =>
   ({

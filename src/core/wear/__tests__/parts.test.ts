@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import { Chance } from '@/core/chance';
-import type { ReplayStep } from '@/core/care';
-import type { Bike, Part, PartKind } from '@/core/garage';
-import type { PartStart } from '@/core/logbook';
+import { Chance } from '@/core/chance/chance';
+import type { ReplayStep } from '@/core/care/replay/step';
+import type { Bike, Part } from '@/core/records/garage';
+import type { PartKind } from '@/core/records/kinds';
+import type { PartStart } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import {
   CHAINS_A_LIFE,
@@ -13,7 +14,7 @@ import {
   partWear,
   usesUpAt,
   type PartStory,
-} from '..';
+} from '../parts';
 
 const b1 = TEST_GARAGE.bikes.b1 as Bike;
 const part = (id: string, kind: PartKind): Part => ({

@@ -1,4 +1,5 @@
-import { byChecker, byDropIn, byRuler, questionsOf, type KnownWear } from '..';
+import { byChecker, byDropIn, byRuler } from '../tools';
+import { questionsOf, type KnownWear } from '../question';
 
 const DAY = 86_400_000;
 const known = (more: Partial<KnownWear> = {}): KnownWear => ({

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 import { readWearDraft, type WearDraft } from '@/core/entry/wear';
-import { addEvents, allEvents, type PlainEvent } from '@/core/logbook';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import type { PlainEvent } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { cases } from '@/test/cases';
 import { rideBody, stamped, type Body } from '@/test/events';
-import { wearOutlook } from '..';
+import { wearOutlook } from '../outlook';
 
 const START = Date.parse('2026-01-01T08:00:00.000Z');
 const at = (day: number) => new Date(START + day * 86_400_000).toISOString();

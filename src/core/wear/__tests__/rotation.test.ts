@@ -1,8 +1,12 @@
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, type Body } from '@/test/events';
-import { METRIC } from '@/core/units';
-import { rotationOf, turnsAhead, wearOutlook, wearStory, knownAt, dayOf, partWear } from '..';
+import { METRIC } from '@/core/units/convert';
+import { rotationOf } from '../rotation';
+import { turnsAhead } from '../turns';
+import { wearOutlook, dayOf } from '../outlook';
+import { wearStory, knownAt } from '../story';
+import { partWear } from '../parts';
 import { turnsSentence } from '../../words/rotation';
 
 const START = Date.parse('2026-01-01T08:00:00.000Z');

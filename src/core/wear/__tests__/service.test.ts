@@ -1,11 +1,11 @@
 import Papa from 'papaparse';
-import { Replay } from '@/core/care';
+import { Replay } from '@/core/care/replay/replay';
 import { writeEverythingCsv, writeServiceCsv } from '@/core/formats/serviceCsv';
 import { serviceSentences } from '@/core/words/service';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped, workBody, type Body } from '@/test/events';
-import { IMPERIAL, METRIC } from '@/core/units';
-import { serviceOf, type CostOf, type Life } from '..';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
+import { serviceOf, type CostOf, type Life } from '../service';
 
 const start = {
   lube: 'wet',

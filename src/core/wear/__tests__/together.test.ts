@@ -1,7 +1,8 @@
-import type { ReplayStep } from '@/core/care';
-import type { Bike } from '@/core/garage';
+import type { ReplayStep } from '@/core/care/replay/step';
+import type { Bike } from '@/core/records/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { meetingOn, togetherOf, type PartStory } from '..';
+import { meetingOn, togetherOf } from '../together';
+import type { PartStory } from '../parts';
 
 /** Both rules are common practice: a new chain skips on worn cogs, a worn chain ruins new ones. */
 describe('a chain and a cassette', () => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { mean, sampleStandardDeviation } from 'simple-statistics';
-import { byCalliper, byChecker, byDropIn, byRuler, bySixteenths, lengthAt } from '..';
+import { byCalliper, byChecker, byDropIn, byRuler, bySixteenths, lengthAt } from '../tools';
 
 describe('a reading of wear', () => {
   it.each([

@@ -1,12 +1,12 @@
 import psychrolib from 'psychrolib';
-import { LUBE_CLASSES } from '@/core/lube';
+import { LUBE_CLASSES } from '@/core/lube/classes';
 import {
   dryingHours,
   saturationKpa,
   settingHours,
   vapourPressureDeficitKpa,
   WORKSHOP_AIR,
-} from '..';
+} from '../drying';
 
 describe('drying', () => {
   it.each([

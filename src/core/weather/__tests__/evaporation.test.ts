@@ -1,4 +1,5 @@
-import { evaporationMm, solarHour, sunAboveAirMj, sunOf, WET_ROAD } from '..';
+import { evaporationMm, WET_ROAD } from '../evaporation';
+import { solarHour, sunAboveAirMj, sunOf } from '../sun';
 
 /**
  * Allen et al. 1998, FAO Irrigation and Drainage Paper 56, example 19 (values from memory): N'Diaye, Senegal,

@@ -1,18 +1,11 @@
 import fc from 'fast-check';
 import { FAIR, put, weatherDay } from '@/test/weather';
-import { MS_PER_HOUR } from '../../units';
-import {
-  cellOf,
-  isCovered,
-  placeOfCell,
-  roadAfter,
-  ROAD_UNKNOWN,
-  storedAir,
-  STORAGE_AIR,
-  WeatherRecord,
-  wetShareOf,
-  type WeatherDay,
-} from '..';
+import { MS_PER_HOUR } from '../../units/convert';
+import { cellOf, placeOfCell } from '../cells';
+import { isCovered, WeatherRecord } from '../record';
+import { roadAfter, ROAD_UNKNOWN, wetShareOf } from '../road';
+import { storedAir, STORAGE_AIR } from '../drying';
+import type { WeatherDay } from '../hours';
 
 const CELL = cellOf(54.2, -2.9);
 const at = (text: string) => Date.parse(`2026-05-${text}:00Z`);

@@ -1,13 +1,9 @@
 import * as fc from 'fast-check';
 import { weatherDay } from '@/test/weather';
-import {
-  placeOfCell,
-  roadAfter,
-  ROAD_UNKNOWN,
-  startOfDay,
-  WeatherRecord,
-  type WeatherDay,
-} from '..';
+import { placeOfCell } from '../cells';
+import { roadAfter, ROAD_UNKNOWN } from '../road';
+import { startOfDay, type WeatherDay } from '../hours';
+import { WeatherRecord } from '../record';
 
 const CELL = 831_234;
 const FIRST = 20_000;

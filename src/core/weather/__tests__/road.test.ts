@@ -1,19 +1,8 @@
 import fc from 'fast-check';
 import { FAIR } from '@/test/weather';
-import {
-  cellName,
-  cellNamed,
-  cellOf,
-  dustOf,
-  isSalted,
-  placeOfCell,
-  rainWord,
-  ROAD,
-  ROAD_UNKNOWN,
-  roadAfter,
-  wetShareOf,
-  type WeatherHour,
-} from '..';
+import { cellName, cellNamed, cellOf, placeOfCell } from '../cells';
+import { dustOf, isSalted, ROAD, ROAD_UNKNOWN, roadAfter, wetShareOf } from '../road';
+import { rainWord, type WeatherHour } from '../hours';
 
 const hour = fc.record({
   rainMm: fc.oneof(fc.constant(0), fc.double({ min: 0, max: 12, noNaN: true })),

@@ -1,7 +1,7 @@
 import type { BillSection } from '../../care/bill/billTypes';
 import type { Verdict } from '../../care/verdict/verdict';
 import { decidingSection, decidingSentence, printed, sourceLine } from '../bill';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 
 describe('what a bill rests on, in words', () => {
   it('says wear by 1,000 km, in figures a rider reads', () => {

@@ -1,6 +1,6 @@
-import { demoLogbook } from '@/core/demo';
-import { EMPTY_GARAGE } from '@/core/garage';
-import { DEFAULT_SETTINGS } from '@/core/settings';
+import { demoLogbook } from '@/core/demo/scenario';
+import { EMPTY_GARAGE } from '@/core/garage/empty';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { cameLine, codeLine, longLine, outgoingLine } from '../carry';
 

@@ -1,6 +1,6 @@
-import type { PlainEvent } from '@/core/logbook';
+import type { PlainEvent } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { eventLine, namedEventLine } from '../event';
 
 const part = { id: 'p', name: '11–36 cassette' };

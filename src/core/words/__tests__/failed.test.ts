@@ -1,8 +1,8 @@
-import { failedLines } from '../../arrivals';
-import type { ImportRow } from '../../arrivals';
+import { failedLines } from '../../arrivals/failedLines';
+import type { ImportRow } from '../../arrivals/importRides';
 import type { Problem } from '../../problem';
 import { failedOutcome, failedSentence, rowSentence } from '../arrivals/failed';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 
 const linesOf = (...problems: Problem[]) =>
   failedLines(

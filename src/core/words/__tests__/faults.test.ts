@@ -4,7 +4,7 @@ import { BEAT_WORDS, heardText } from '../faults/beats';
 import { countAsk } from '../faults/count';
 import { oddsText, weightText } from '../faults/reasons';
 import { minutesText, STEP_WORDS } from '../faults/steps';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 
 const gear = countedGear({ gear: 'derailleur' }, { ring: 50, cog: 17, links: 114 });
 

@@ -1,4 +1,4 @@
-import type { OpenFault } from '../../care';
+import type { OpenFault } from '../../care/replay/faults';
 import { NEW_SEARCH } from '../../faults/finder';
 import { countedGear } from '../../faults/rhythm';
 import type { FaultFound } from '../../records/faultEvents';

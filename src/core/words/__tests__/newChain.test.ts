@@ -1,5 +1,6 @@
 import { derailleurLength, fixedLengths } from '@/core/chain/length';
-import { PRESETS, type Bike } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
 import { chainFigures, fixedSaid, lengthSaid, whichChain } from '../newChain';
 
 const common = { id: 'b', name: 'Mine', retired: false, changedAt: '2026-01-01T00:00:00.000Z' };

@@ -1,7 +1,7 @@
 import { agendaItem } from '@/test/agendaItem';
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import { noCosts } from '../../plan/simulate/costs';
-import { MS_PER_HOUR } from '../../units';
+import { MS_PER_HOUR } from '../../units/convert';
 import { putOffSentence, reasonSentence, startSentence } from '../plan';
 import { againstSentence } from '../planAgainst';
 

@@ -1,5 +1,5 @@
 import { say, sayOf } from '../problems';
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 
 describe('a problem said', () => {
   it('puts distances in the rider’s units', () => {

@@ -1,5 +1,6 @@
 import { kitFor, type GoingOut } from '@/core/bench/kit';
-import { PRESETS, type Bike } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
+import type { Bike } from '@/core/records/garage';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { brokenLink, kitLines } from '../road';
 

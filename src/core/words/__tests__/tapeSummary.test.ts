@@ -1,8 +1,9 @@
-import { Replay, reportOn } from '@/core/care';
-import { demoLogbook } from '@/core/demo';
-import { allEvents } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn } from '@/core/care/verdict/report';
+import { demoLogbook } from '@/core/demo/scenario';
+import { allEvents } from '@/core/logbook/chunks';
 import { DEMO_NOW } from '@/test/demoPlan';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { shortVerdict } from '../verdict';
 import { tapeSummary } from '../tapeSummary';
 

@@ -1,4 +1,4 @@
-import { IMPERIAL, METRIC } from '@/core/units';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import type { Answer } from '../../trials/answer';
 import type { Design } from '../../trials/designs';
 import type { TrialReport } from '../../trials/report';

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
-import { startState } from '@/core/care';
-import { byChecker, byDropIn, byRuler, foresee, wearStory, type WearOutlook } from '@/core/wear';
-import { IMPERIAL, METRIC } from '@/core/units';
+import { startState } from '@/core/care/model/state';
+import { byChecker, byDropIn, byRuler } from '@/core/wear/tools';
+import { foresee } from '@/core/wear/foresee';
+import { wearStory } from '@/core/wear/story';
+import type { WearOutlook } from '@/core/wear/outlook';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import {
   againstLimit,
   careSentence,

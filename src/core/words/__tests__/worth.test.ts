@@ -1,6 +1,6 @@
-import { METRIC } from '@/core/units';
-import { bestThreshold, costOfThresholds } from '../../money';
-import type { YearOfRiding } from '../../years';
+import { METRIC } from '@/core/units/convert';
+import { bestThreshold, costOfThresholds } from '../../money/replace';
+import type { YearOfRiding } from '../../years/riding';
 import { moneyRange } from '../amounts';
 import {
   againstSentence,

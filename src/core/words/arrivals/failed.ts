@@ -1,7 +1,7 @@
-import type { FailedLine, FailedRow } from '../../arrivals';
+import type { FailedLine, FailedRow } from '../../arrivals/failedLines';
 import { archiveOf, nameWithin } from '../../formats/within';
 import type { ProblemCode } from '../../problem';
-import type { Units } from '../../units';
+import type { Units } from '../../units/convert';
 import { say } from '../problems';
 
 /** Rows of a table that are nothing for a chain's log, and nothing wrong with them. */

@@ -1,7 +1,9 @@
 import { countedRides } from '../counted';
-import type { Decision, Doubt, Mend, Oddity } from '../../arrivals';
-import type { RideFromFile } from '../../formats';
-import { formatExactDistance, formatClimb, formatSpell, type Units } from '../../units';
+import type { Decision } from '../../arrivals/importRides';
+import type { Doubt, Mend, Oddity } from '../../arrivals/sense';
+import type { RideFromFile } from '../../formats/rideFromFile';
+import { formatExactDistance, formatClimb, formatSpell } from '../../units/format';
+import type { Units } from '../../units/convert';
 
 /** What is odd about a ride held back, in words that follow "held back:". */
 export function odditySentence(odd: Oddity, ride: RideFromFile, units: Units): string {

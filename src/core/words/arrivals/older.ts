@@ -1,7 +1,8 @@
 import { countedRides } from '../counted';
-import type { OlderRides } from '../../arrivals';
-import { dateFormat } from '../../intl';
-import { formatDistance, type Units } from '../../units';
+import type { OlderRides } from '../../arrivals/older';
+import { dateFormat } from '../../intl/dates';
+import { formatDistance } from '../../units/format';
+import type { Units } from '../../units/convert';
 
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 const on = (iso: string): string => day.format(Date.parse(iso));

@@ -1,7 +1,8 @@
 import type { CsvMapping } from '../../formats/csvMapping';
 import { figuresOf, placesOf } from '../../formats/table/rows';
-import { clockFormat, dateFormat } from '../../intl';
-import { formatClimb, formatExactDistance, formatSpell, type Units } from '../../units';
+import { clockFormat, dateFormat } from '../../intl/dates';
+import { formatClimb, formatExactDistance, formatSpell } from '../../units/format';
+import type { Units } from '../../units/convert';
 import { say } from '../problems';
 
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });

@@ -1,7 +1,8 @@
 import { countedRides } from '../counted';
-import type { Understood, UnderstoodChain } from '../../arrivals';
-import { dateFormat } from '../../intl';
-import { formatDistance, formatElongation, type Units } from '../../units';
+import type { Understood, UnderstoodChain } from '../../arrivals/understood';
+import { dateFormat } from '../../intl/dates';
+import { formatDistance, formatElongation } from '../../units/format';
+import type { Units } from '../../units/convert';
 
 const day = dateFormat({ day: 'numeric', month: 'long', year: 'numeric' });
 const on = (at: string | number): string =>

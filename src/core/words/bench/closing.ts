@@ -1,4 +1,4 @@
-import type { Bike, Chain } from '../../garage';
+import type { Bike, Chain } from '../../records/garage';
 import { pullRun, type Lies, type Moving, type Said } from './said';
 
 /** A look: what to look at is its question too. */

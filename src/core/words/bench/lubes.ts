@@ -1,4 +1,4 @@
-import type { LubeClass } from '../../lube';
+import type { LubeClass } from '../../lube/classes';
 
 /** When a coat of a class is wiped. */
 export const WIPE_WHEN: Record<LubeClass, string> = {

@@ -1,6 +1,6 @@
-import { isWax, type LubeClass } from '../../lube';
+import { isWax, type LubeClass } from '../../lube/classes';
 import type { BenchSchools } from '../../records/workshop';
-import { formatHours } from '../../units';
+import { formatHours } from '../../units/format';
 import { dropRun, stretchNote, type Lies, type Moving, type Said } from './said';
 import type { RagSaid } from './wiping';
 

@@ -1,5 +1,5 @@
-import type { Bike, Chain } from '../../garage';
-import { formatElongation } from '../../units';
+import type { Bike, Chain } from '../../records/garage';
+import { formatElongation } from '../../units/format';
 import type { LookSaid } from './closing';
 import type { Moving, Said } from './said';
 

@@ -1,4 +1,4 @@
-import type { Chain } from '../../garage';
+import type { Chain } from '../../records/garage';
 import type { InHand, Said } from './said';
 
 export const hook = (pin: boolean): Said => ({

@@ -1,4 +1,4 @@
-import type { Chain } from '../../garage';
+import type { Chain } from '../../records/garage';
 import type { Said } from './said';
 
 /** Putting the chain that came off away. */

@@ -1,8 +1,9 @@
-import type { OpenFault } from '../../care';
+import type { OpenFault } from '../../care/replay/faults';
 import type { Repeat } from '../../faults/history';
 import type { Followed, Notable, Noise } from '../../records/faults';
-import { dateFormat } from '../../intl';
-import { formatDistance, type Units } from '../../units';
+import { dateFormat } from '../../intl/dates';
+import { formatDistance } from '../../units/format';
+import type { Units } from '../../units/convert';
 import { timesText } from '../counted';
 import { CAUSE_WORDS } from './causes';
 import { placeText } from './place';

@@ -1,8 +1,9 @@
 import type { Change } from '../../faults/change';
 import type { Reason } from '../../faults/known';
 import type { Speaks, Weight } from '../../faults/why';
-import { dateFormat } from '../../intl';
-import { formatDistance, type Units } from '../../units';
+import { dateFormat } from '../../intl/dates';
+import { formatDistance } from '../../units/format';
+import type { Units } from '../../units/convert';
 import { signText } from './handbook';
 import { QUESTION_WORDS } from './questions';
 import { STEP_WORDS } from './steps';

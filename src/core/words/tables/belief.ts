@@ -1,5 +1,5 @@
-import { quantileOf, type Belief } from '../../learn';
-import { formatShare } from '../../units';
+import { quantileOf, type Belief } from '../../learn/belief';
+import { formatShare } from '../../units/format';
 
 export const BELIEF_COLUMNS = ['Chance that it lasts less', 'At first', 'Now'] as const;
 /** What is believed of the mean of all coats, not of the next one: noise far below a step of the belief’s grid. */

@@ -1,6 +1,6 @@
 import { formatMoney } from '../../intl/money';
-import type { Threshold } from '../../money';
-import { formatElongation } from '../../units';
+import type { Threshold } from '../../money/replace';
+import { formatElongation } from '../../units/format';
 
 export const REPLACE_COLUMNS = ['Replaced at', 'Cost for 1,000 km'] as const;
 /** Cost of 1,000 km by the wear at which a chain is replaced. */

@@ -1,4 +1,4 @@
-import { BANDS, type Levels } from '../../senses/sound';
+import { BANDS, type Levels } from '../../senses/sound/bands';
 
 export const SOUND_COLUMNS = ['Pitch', 'Now', 'Its quiet'] as const;
 /** How loud each pitch is, and was when the chain was clean and coated. */

@@ -1,6 +1,7 @@
-import { dateFormat } from '../../intl';
-import { formatDistance, type Units } from '../../units';
-import { LANES, type Span } from '../../wear';
+import { dateFormat } from '../../intl/dates';
+import { formatDistance } from '../../units/format';
+import type { Units } from '../../units/convert';
+import { LANES, type Span } from '../../wear/lanes';
 import { moneySaid } from '../service';
 import { LANE_LABEL } from '../story';
 

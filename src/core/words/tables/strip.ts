@@ -1,7 +1,8 @@
-import type { StripHour } from '../../care';
-import { clockFormat } from '../../intl';
-import { formatRain, formatShare, type Units } from '../../units';
-import { wetShareOf } from '../../weather';
+import type { StripHour } from '../../care/replay/strip';
+import { clockFormat } from '../../intl/dates';
+import { formatRain, formatShare } from '../../units/format';
+import type { Units } from '../../units/convert';
+import { wetShareOf } from '../../weather/road';
 
 const hourOf = clockFormat({ weekday: 'short', hour: '2-digit' });
 

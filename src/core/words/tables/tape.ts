@@ -1,6 +1,7 @@
-import type { StepInFull } from '../../care';
-import { dateFormat } from '../../intl';
-import { formatShare, type Units } from '../../units';
+import type { StepInFull } from '../../care/replay/step';
+import { dateFormat } from '../../intl/dates';
+import { formatShare } from '../../units/format';
+import type { Units } from '../../units/convert';
 import { eventLine } from '../event';
 
 const day = dateFormat({ day: 'numeric', month: 'short' });

@@ -1,6 +1,7 @@
-import { dateFormat } from '../../intl';
-import { formatDistance, formatElongation, type Units } from '../../units';
-import { foreseenAt, type WearOutlook } from '../../wear';
+import { dateFormat } from '../../intl/dates';
+import { formatDistance, formatElongation } from '../../units/format';
+import type { Units } from '../../units/convert';
+import { foreseenAt, type WearOutlook } from '../../wear/outlook';
 import { wearShown } from '../event';
 
 const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });

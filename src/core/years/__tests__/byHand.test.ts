@@ -1,13 +1,18 @@
-import { HANDBOOK, startState, type ChainState } from '../../care';
+import { HANDBOOK } from '../../care/model/personal';
+import { startState, type ChainState } from '../../care/model/state';
 import { dryRoad } from '@/test/dryRoad';
-import { generateDays } from '../../climate';
-import { PRESETS } from '../../garage';
+import { generateDays } from '../../climate/generator';
+import { PRESETS } from '../../garage/presets';
 import { dayNumber } from '../../time/dates';
-import { MS_PER_DAY, MS_PER_HOUR } from '../../units';
-import { roadAfter, ROAD_UNKNOWN, STORAGE_AIR, wetShareOf } from '../../weather';
+import { MS_PER_DAY, MS_PER_HOUR } from '../../units/convert';
+import { roadAfter, ROAD_UNKNOWN, wetShareOf } from '../../weather/road';
+import { STORAGE_AIR } from '../../weather/drying';
 import { ClimateYear } from '../climateYear';
 import { legsOfYear } from '../yearLegs';
-import { dueBefore, play, worksWith, type Kept, type Leg, type RegimeName } from '..';
+import { dueBefore, type Kept, type RegimeName } from '../regimes';
+import { play } from '../play';
+import { worksWith } from '../works';
+import type { Leg } from '../course';
 
 const AIR = STORAGE_AIR.indoors;
 const NOT_KEPT: Kept = { kmPerCoat: null, kmPerClean: null, kmPerWipe: null };

@@ -1,9 +1,9 @@
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { fittedBody, rideBody, stamped } from '@/test/events';
 import { weatherSeen } from '@/test/weather';
-import { Replay } from '../../care';
-import { cellOf } from '../../weather';
-import { courseOfLog } from '..';
+import { Replay } from '../../care/replay/replay';
+import { cellOf } from '../../weather/cells';
+import { courseOfLog } from '../course';
 
 const PATH: [number, number, number][] = [
   [54.2, -2.9, 0],

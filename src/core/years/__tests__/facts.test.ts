@@ -1,21 +1,18 @@
 import { mean } from 'simple-statistics';
-import { GROUND, WEATHER, exposureOf, HANDBOOK } from '../../care';
-import { Chance } from '../../chance';
-import { PRESETS } from '../../garage';
-import type { LubeClass } from '../../lube';
-import { MS_PER_DAY } from '../../units';
-import { STORAGE_AIR } from '../../weather';
+import { GROUND, exposureOf } from '../../care/model/exposure';
+import { WEATHER } from '../../care/model/sky';
+import { HANDBOOK } from '../../care/model/personal';
+import { Chance } from '../../chance/chance';
+import { PRESETS } from '../../garage/presets';
+import type { LubeClass } from '../../lube/classes';
+import { MS_PER_DAY } from '../../units/convert';
+import { STORAGE_AIR } from '../../weather/drying';
 import { wordOfYear } from '@/test/mixedYear';
-import {
-  moneyOf,
-  play,
-  wholeOf,
-  worksWith,
-  type CarePrices,
-  type Kept,
-  type Leg,
-  type RegimeName,
-} from '..';
+import { moneyOf, wholeOf, type CarePrices } from '../outcome';
+import { play } from '../play';
+import { worksWith } from '../works';
+import type { Kept, RegimeName } from '../regimes';
+import type { Leg } from '../course';
 
 const bike = { ...PRESETS.road.specs, id: 'b', name: 'Road', retired: false, changedAt: '' };
 const AIR = STORAGE_AIR.indoors;

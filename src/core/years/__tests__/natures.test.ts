@@ -1,5 +1,5 @@
 import { sampleCorrelation } from 'simple-statistics';
-import { Chance } from '@/core/chance';
+import { Chance } from '@/core/chance/chance';
 import { evenNormals } from '../natures';
 
 describe('natures of futures', () => {

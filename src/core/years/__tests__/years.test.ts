@@ -1,26 +1,19 @@
-import { Replay, reportOn } from '../../care';
-import { demoLogbook } from '../../demo';
+import { Replay } from '../../care/replay/replay';
+import { reportOn } from '../../care/verdict/report';
+import { demoLogbook } from '../../demo/scenario';
 import { COMMUTER, GRAVEL } from '../../demo/island';
 import { makePlan } from '../../plan/planner';
-import { allEvents } from '../../logbook';
+import { allEvents } from '../../logbook/chunks';
 import { DEMO_NOW, demoPlan } from '@/test/demoPlan';
 import { rideBody, stamped } from '@/test/events';
-import {
-  addFigures,
-  differenceOf,
-  keptOf,
-  lubeAsked,
-  middleOf,
-  quantityOf,
-  REGIME_NAMES,
-  yearOfRiding,
-  YearsPlayer,
-  yearsQuestion,
-  wayKey,
-  type CarePrices,
-  type Way,
-  type YearsAsked,
-} from '..';
+import { addFigures, wayKey } from '../figures';
+import { differenceOf, middleOf, quantityOf, type Way } from '../compare';
+import { keptOf } from '../kept';
+import { lubeAsked, yearsQuestion } from '../question';
+import { REGIME_NAMES } from '../regimes';
+import { yearOfRiding } from '../riding';
+import { YearsPlayer, type YearsAsked } from '../years';
+import type { CarePrices } from '../outcome';
 
 const book = demoLogbook(DEMO_NOW, 'UTC');
 const replay = new Replay(book.garage, allEvents(book.log));

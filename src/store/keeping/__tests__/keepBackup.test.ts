@@ -1,5 +1,7 @@
-import { filesToDrop, readBackup } from '@/core/formats';
-import { addEvents, allEvents, type Logbook } from '@/core/logbook';
+import { filesToDrop } from '@/core/formats/backupFiles';
+import { readBackup } from '@/core/formats/backup';
+import { addEvents, allEvents } from '@/core/logbook/chunks';
+import type { Logbook } from '@/core/logbook/logbook';
 import * as validation from '@/core/validation/validate';
 import { ridesOf } from '@/test/events';
 import { EMPTY_LOGBOOK } from '../../logbookFile';

@@ -1,7 +1,7 @@
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
-import { undo } from '../../commands';
+import { undo } from '../../commands/history';
 import { startWithBike } from '../../commands/start';
 import { markPlan, changePlanSettings } from '../commands';
 import { dropPlanned, savePlanned, takeCalendar } from '../plannedRides';

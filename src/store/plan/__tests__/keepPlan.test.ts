@@ -1,9 +1,9 @@
-import { PRESETS } from '@/core/garage';
+import { PRESETS } from '@/core/garage/presets';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { USED_CHAIN } from '@/test/chains';
 import { testEdge } from '@/test/edge';
 import type { Ended } from '@/work/runInWorker';
-import { changeSettings } from '../../commands';
+import { changeSettings } from '../../commands/settings';
 import { startWithBike } from '../../commands/start';
 import { phaseChanged, ticked } from '../../sessionSlice';
 import { createStore } from '../../store';

@@ -1,5 +1,5 @@
 /** @jest-environment node */
-import { demoLogbook } from '@/core/demo';
+import { demoLogbook } from '@/core/demo/scenario';
 import { cases } from '../../cases';
 import { corrupt, lastMonths } from '../corruptions';
 import { playSchedule } from '../schedule';

@@ -1,5 +1,5 @@
 import { G, Line, Circle } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 
 interface Props {
   from: readonly [number, number];

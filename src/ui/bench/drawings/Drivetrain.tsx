@@ -1,5 +1,5 @@
 import { G, Path } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 import { Cog } from './Cog';
 
 /** Where the parts of the drivetrain lie in a drawing. */

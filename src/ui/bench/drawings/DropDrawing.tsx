@@ -1,5 +1,5 @@
 import { Circle, G, Line, Path, Rect } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 import { Label } from './Label';
 
 /** Where the drop goes: on the roller, inside the lower run; and where metal rubs on metal. */

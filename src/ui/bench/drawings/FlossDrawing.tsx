@@ -1,5 +1,5 @@
 import { G, Path, Rect } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 import { Label } from './Label';
 
 /** Half the height of each cog, seen edge on from behind, the smallest first. */

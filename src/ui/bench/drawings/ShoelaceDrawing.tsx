@@ -1,5 +1,5 @@
 import { Circle, G, Path } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 import { Cog } from './Cog';
 import { Label } from './Label';
 

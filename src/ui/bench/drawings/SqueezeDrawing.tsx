@@ -1,5 +1,5 @@
 import { G, Path, Rect } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 import { Label } from './Label';
 
 const MIDDLE = { x: 170, y: 82 } as const;

@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 import type { Drawing } from '@/core/bench/steps';
-import { useColors } from '../../theme';
+import { useColors } from '../../theme/ThemeContext';
 import { ArrowDrawing } from './ArrowDrawing';
 import { DrawingFrame } from './DrawingFrame';
 import type { LyingProps } from './Drivetrain';

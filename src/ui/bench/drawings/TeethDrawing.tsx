@@ -1,5 +1,5 @@
 import { Circle, G, Path } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 import { Label } from './Label';
 
 /** From one tooth to the next, and the height of the valleys. */

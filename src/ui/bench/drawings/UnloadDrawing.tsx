@@ -1,5 +1,5 @@
 import { G, Path, Rect } from 'react-native-svg';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 import { ChainRun } from './ChainRun';
 import { Label } from './Label';
 

@@ -1,9 +1,10 @@
 import type { ComponentType } from 'react';
-import type { Cause } from '@/core/faults';
+import type { Cause } from '@/core/records/faults';
 import { DRAWING_SAID, type DrawnCause } from '@/core/words/faults/drawings';
 import { DrawingFrame } from '../../bench/drawings/DrawingFrame';
 import { RoutingDrawing } from '../../bench/drawings/RoutingDrawing';
-import { useColors, type Colors } from '../../theme';
+import { useColors } from '../../theme/ThemeContext';
+import type { Colors } from '../../theme/colors';
 import { HookedTeeth } from './HookedTeeth';
 import { PackedRing } from './PackedRing';
 import { StiffLink } from './StiffLink';

@@ -1,6 +1,6 @@
 import { G, Line, Path } from 'react-native-svg';
 import { Label } from '../../bench/drawings/Label';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 
 /** Teeth as they are new, even to both sides, and worn to hooks that lean the way the chain pulls. */
 export function HookedTeeth({ colors }: { colors: Colors }) {

@@ -1,6 +1,6 @@
 import { Circle, G, Line, Rect } from 'react-native-svg';
 import { Label } from '../../bench/drawings/Label';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 
 /** A narrow-wide ring from above: wide teeth fill the outer links, dirt packed on the narrow ones lifts the chain off. */
 export function PackedRing({ colors }: { colors: Colors }) {

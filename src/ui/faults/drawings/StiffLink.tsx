@@ -2,7 +2,7 @@ import { Circle, G, Line, Path } from 'react-native-svg';
 import { ChainRun } from '../../bench/drawings/ChainRun';
 import { Cog } from '../../bench/drawings/Cog';
 import { Label } from '../../bench/drawings/Label';
-import type { Colors } from '../../theme';
+import type { Colors } from '../../theme/colors';
 
 /** The cranks turned back, the chain leaves the lower jockey wheel forwards: one link keeps its bend and stands up. */
 export function StiffLink({ colors }: { colors: Colors }) {

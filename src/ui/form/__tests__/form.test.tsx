@@ -1,6 +1,8 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
-import { Choice, Field, MomentField, Toggles } from '..';
+import { Choice, Toggles } from '../Choice';
+import { Field } from '../Field';
+import { MomentField } from '../MomentField';
 
 function Weather() {
   const [value, setValue] = useState('dry');

@@ -1,6 +1,6 @@
 import { tapped } from '@/test/tapped';
 import { fireEvent, render, screen } from '@testing-library/react';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { PlannedRideForm } from '../PlannedRideForm';
 

@@ -1,7 +1,7 @@
 import type { MorningEntry } from '@/core/words/beforeRide';
 import type { AgendaEntry } from '@/core/words/plan';
 import type { PlanAnswer } from '@/core/words/planAnswer';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { askToNotify, notifyLater } from '../notify';
 import { sheetOf } from '../printSheet';
 

@@ -1,8 +1,10 @@
 import { tapped } from '@/test/tapped';
 import { fireEvent, render, screen } from '@testing-library/react';
-import { NOT_RECORDED, type Fitting, type RideLogged } from '@/core/logbook';
+import { NOT_RECORDED } from '@/core/logbook/events';
+import type { Fitting } from '@/core/logbook/fittings';
+import type { RideLogged } from '@/core/records/event';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { IMPERIAL, METRIC, type Units } from '@/core/units';
+import { IMPERIAL, METRIC, type Units } from '@/core/units/convert';
 import { draftOf, rideDraft } from '../rideDraft';
 import { RideForm } from '../RideForm';
 

@@ -2,11 +2,9 @@ import { act, render, screen } from '@testing-library/react';
 import RidesIndex from '../../../../app/rides/index';
 
 const mockNow = { phase: 'looking', wide: true };
-jest.mock('@/store', () => ({
-  selectSession: () => mockNow,
-  useAppSelector: (select: () => unknown) => select(),
-}));
-jest.mock('@/ui/frame', () => ({ useWide: () => mockNow.wide }));
+jest.mock('@/store/selectors', () => ({ selectSession: () => mockNow }));
+jest.mock('@/store/hooks', () => ({ useAppSelector: (select: () => unknown) => select() }));
+jest.mock('@/ui/frame/useWide', () => ({ useWide: () => mockNow.wide }));
 jest.mock('../../../../app/rides/log', () => ({ __esModule: true, default: () => 'Log a ride' }));
 
 describe('beside the list of rides', () => {

@@ -1,5 +1,5 @@
 import { render } from '@testing-library/react';
-import { SWATCH_LEVELS } from '@/core/care';
+import { SWATCH_LEVELS } from '@/core/care/model/constants';
 import { OUTSIDE_BY_ABSORBER } from '@/core/senses/rag/outside';
 import { Swatches } from '../Swatches';
 

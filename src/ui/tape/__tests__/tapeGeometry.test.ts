@@ -1,9 +1,10 @@
 import { panTo, stitchAt } from '../panning';
-import { demoLogbook } from '@/core/demo';
-import { Replay, reportOn, stepsOf } from '@/core/care';
-import { allEvents } from '@/core/logbook';
-import { DEFAULT_SETTINGS } from '@/core/settings';
-import { IMPERIAL, METRIC } from '@/core/units';
+import { demoLogbook } from '@/core/demo/scenario';
+import { Replay } from '@/core/care/replay/replay';
+import { reportOn, stepsOf } from '@/core/care/verdict/report';
+import { allEvents } from '@/core/logbook/chunks';
+import { DEFAULT_SETTINGS } from '@/core/settings/defaults';
+import { IMPERIAL, METRIC } from '@/core/units/convert';
 import { TAPE, tapeGeometry, tapeInputOf, type TapeInput, type TapeView } from '../tapeGeometry';
 
 const now = Date.parse('2026-05-10T12:00:00.000Z');

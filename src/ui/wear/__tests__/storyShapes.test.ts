@@ -1,4 +1,4 @@
-import type { Span } from '@/core/wear';
+import type { Span } from '@/core/wear/lanes';
 import { DAY_PX, RIDES_PX, shapesBetween, spanAt, storyScale, timeAt, xOf } from '../storyShapes';
 import { storyTicks } from '../storyTicks';
 

@@ -1,4 +1,4 @@
-import type { WearOutlook } from '@/core/wear';
+import type { WearOutlook } from '@/core/wear/outlook';
 import { wearShapes, type Axis, type ChainDrawn } from '../wearShapes';
 
 const DAY = 86_400_000;

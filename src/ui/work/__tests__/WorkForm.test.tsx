@@ -1,10 +1,10 @@
 import { tapped } from '@/test/tapped';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { startState } from '@/core/care';
-import { PRESETS } from '@/core/garage';
-import { DEFAULT_SCHOOLS } from '@/core/lube';
+import { startState } from '@/core/care/model/state';
+import { PRESETS } from '@/core/garage/presets';
+import { DEFAULT_SCHOOLS } from '@/core/lube/schools';
 import { TEST_GARAGE } from '@/test/arbitraries';
-import { STORAGE_AIR } from '@/core/weather';
+import { STORAGE_AIR } from '@/core/weather/drying';
 import { proposedDraft } from '../proposedDraft';
 import { WorkForm } from '../WorkForm';
 

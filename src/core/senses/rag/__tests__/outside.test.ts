@@ -1,5 +1,5 @@
-import { SWATCH_LEVELS } from '@/core/care';
-import type { PlainEvent } from '@/core/logbook';
+import { SWATCH_LEVELS } from '@/core/care/model/constants';
+import type { PlainEvent } from '@/core/records/event';
 import { OUTSIDE_BY_ABSORBER, outsideOf, ragValue, shiftOf, together } from '../outside';
 import { pairsIn, wantsPair } from '../pairs';
 import { photoOf } from '../photo';

@@ -1,4 +1,4 @@
-import type { PlainEvent } from '@/core/logbook';
+import type { PlainEvent } from '@/core/records/event';
 import { logEventSchema } from '@/core/records/event';
 import { BANDS, type Levels } from '../bands';
 import { beatAt } from '../beat';

@@ -1,8 +1,9 @@
-import { Replay, inFull } from '@/core/care';
-import { demoLogbook } from '@/core/demo';
-import { allEvents } from '@/core/logbook';
+import { Replay } from '@/core/care/replay/replay';
+import { inFull } from '@/core/care/replay/step';
+import { demoLogbook } from '@/core/demo/scenario';
+import { allEvents } from '@/core/logbook/chunks';
 import { DEMO_NOW } from '@/test/demoPlan';
-import { METRIC } from '@/core/units';
+import { METRIC } from '@/core/units/convert';
 import { rowsOfTape, TAPE_COLUMNS } from '../tape';
 
 it('tells the tape in figures, newest first, as the steps have them', () => {

@@ -1,4 +1,0 @@
-export * from './climates';
-export * from './forecast';
-export * from './futures';
-export * from './generator';

@@ -1,3 +1,0 @@
-export * from './guess';
-export * from './read';
-export * from './rows';

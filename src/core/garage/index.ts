@@ -1,5 +1,0 @@
-export * from './empty';
-export * from './presets';
-export * from '../records/kinds';
-export type * from '../records/garage';
-export * from './trials';

@@ -1,3 +1,0 @@
-export * from './dates';
-export * from './numbers';
-export * from './device';

@@ -1,2 +1,0 @@
-export * from './belief';
-export * from './own';

@@ -1,4 +1,0 @@
-export * from './classes';
-export * from './dose';
-export * from './schools';
-export * from './sources';

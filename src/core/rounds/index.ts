@@ -1,2 +1,0 @@
-export * from './due';
-export * from './table';

@@ -1,2 +1,0 @@
-export * from './dates';
-export * from './zones';

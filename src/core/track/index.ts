@@ -1,2 +1,0 @@
-export * from './distance';
-export * from './summary';

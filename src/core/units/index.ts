@@ -1,3 +1,0 @@
-export * from './convert';
-export * from './format';
-export * from './addUp';

@@ -1,3 +1,0 @@
-export * from './history';
-export * from './perform';
-export * from './settings';

@@ -1,3 +1,0 @@
-export * from './entries';
-export * from './EntryForm';
-export * from './useEntry';

@@ -1,2 +1,0 @@
-export { Tape } from './Tape';
-export * from './tapeGeometry';

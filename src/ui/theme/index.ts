@@ -1,3 +1,0 @@
-export * from './colors';
-export * from './ThemeContext';
-export * from './Txt';
