@@ -1,8 +1,7 @@
 import { startState } from '@/core/care/model/state';
 import { Chance } from '@/core/chance/chance';
 import { PRESETS, type BikeKind } from '@/core/garage/presets';
-import type { StoragePlace } from '@/core/records/kinds';
-import type { Surface } from '@/core/records/kinds';
+import type { StoragePlace, Surface } from '@/core/records/kinds';
 import { LUBE_CLASS_NAMES, type LubeClass } from '@/core/lube/classes';
 import type { BikeNow, PlanRequest } from '@/core/plan/agenda/request';
 import type { RideAhead } from '@/core/plan/rides/occurrences';

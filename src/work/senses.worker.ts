@@ -12,10 +12,9 @@ import {
   type RagSeen,
 } from '@/core/senses/rag/sight';
 import { refuse, type Measured } from '@/core/senses/refusal';
-import type { Recording } from '@/core/senses/sound/listen';
+import { type Recording, listen } from '@/core/senses/sound/listen';
 import type { Sound } from '@/core/senses/sound/frames';
 import type { Turn } from '@/core/senses/sound/turn';
-import { listen } from '@/core/senses/sound/listen';
 
 /** A picture larger than this along its longer side tells no more. */
 const LONGEST = 1200;

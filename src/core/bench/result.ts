@@ -1,4 +1,4 @@
-import type { CleanMethod, Drying } from '../records/kinds';
+import type { CleanMethod, Drying, Unsettled } from '../records/kinds';
 import type { WorkDone } from '../records/event';
 import { cleanerFor, usedOn } from '../shelf/use';
 import type { Product } from '../records/product';
@@ -15,7 +15,6 @@ import {
 } from './job';
 import type { StepId } from './steps';
 import { isWax } from '../lube/classes';
-import type { Unsettled } from '../records/kinds';
 import type { Tried } from '../records/trialKinds';
 import { benchOf, minutesWorked, type Run } from './run';
 

@@ -1,11 +1,10 @@
-import { RECORD_KINDS } from '../records/kinds';
+import { RECORD_KINDS, type RecordKind } from '../records/kinds';
 import type { AnyRecord, RecordOf } from '../records/garage';
 import type { Settings } from '../records/settings';
 import { touchSettings } from './settingsFields';
 import { addEvents, type LogChunks } from './chunks';
 import { isCorrection } from './events';
 import type { LogEvent } from '../records/event';
-import type { RecordKind } from '../records/kinds';
 import { touch } from './fields';
 import { mapGarage, type Logbook } from './logbook';
 import { weatherKey } from './weatherSeen';

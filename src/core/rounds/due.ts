@@ -1,10 +1,9 @@
 import type { ReplayStep } from '../care/replay/step';
 import { notesOn } from '../faults/notes';
 import type { Bike } from '../records/garage';
-import type { CleanMethod } from '../records/kinds';
+import type { CleanMethod, Unsettled } from '../records/kinds';
 import type { PlainEvent } from '../records/event';
 import type { Notable } from '../records/faults';
-import type { Unsettled } from '../records/kinds';
 import { ROUNDS, type Round, type RoundEnd } from '../records/rounds';
 import type { Settings } from '../records/settings';
 import { instantOf } from '../time/instants';

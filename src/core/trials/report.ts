@@ -1,8 +1,7 @@
 import type { Replay } from '../care/replay/replay';
 import type { LubeClass } from '../lube/classes';
 import type { Trial } from '../records/trial';
-import type { Arm } from '../records/trialKinds';
-import { ARMS } from '../records/trialKinds';
+import { type Arm, ARMS } from '../records/trialKinds';
 import type { Garage } from '../records/garage';
 import { answerOf, type Answer, type Asked } from './answer';
 import { coatsSince, type RagOfCoat } from './coats';

@@ -1,9 +1,9 @@
 import type { Units } from '../units/convert';
 import type { Standard } from '../records/standards';
 import type { Bike } from '../records/garage';
-import type { StoragePlace } from '../records/kinds';
-import type { Unsettled } from '../records/kinds';
 import type {
+  StoragePlace,
+  Unsettled,
   CleanMethod,
   Depth,
   Drying,

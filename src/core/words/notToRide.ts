@@ -1,6 +1,5 @@
 import type { OpenFault } from '../care/replay/faults';
-import type { UNSAFE_CAUSES } from '../records/faults';
-import { type Cause } from '../records/faults';
+import { type UNSAFE_CAUSES, type Cause } from '../records/faults';
 import type { Unsettled } from '../records/kinds';
 
 /** What keeps a bike off the road until it is put right; a noise and a jockey wheel do not. */

@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { canThrow, CAUSE_FACTS } from '@/core/faults/causes';
-import type { Cause } from '@/core/records/faults';
+import type { Cause, FaultState } from '@/core/records/faults';
 import type { Finding } from '@/core/faults/writing';
 import type { Repeat } from '@/core/faults/history';
-import type { FaultState } from '@/core/records/faults';
 import type { Units } from '@/core/units/convert';
 import { CAN_THROW, CAUSE_WORDS } from '@/core/words/faults/causes';
 import { repeatText } from '@/core/words/faults/found';

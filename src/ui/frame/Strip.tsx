@@ -1,9 +1,8 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Txt } from '../theme/Txt';
+import { Txt, type TxtVariant } from '../theme/Txt';
 import { useColors } from '../theme/ThemeContext';
 import type { Colors } from '../theme/colors';
-import type { TxtVariant } from '../theme/Txt';
 
 interface Props {
   role: 'status' | 'alert' | 'region';

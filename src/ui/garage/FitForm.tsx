@@ -9,9 +9,8 @@ import type { Problem } from '@/core/problem';
 import type { Units } from '@/core/units/convert';
 import { Button } from '../form/Button';
 import { Choice } from '../form/Choice';
-import { Field } from '../form/Field';
+import { Field, FieldProblem } from '../form/Field';
 import { MomentField } from '../form/MomentField';
-import { FieldProblem } from '../form/Field';
 import { NEW_START, StartFields } from './StartFields';
 
 interface Props {

@@ -1,14 +1,13 @@
 import { FormProvider, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/records/garage';
-import { SURFACES } from '@/core/records/kinds';
+import { SURFACES, WEIGHTS } from '@/core/records/kinds';
 import {
   plannedFields,
   readPlanned,
   type PlannedFields,
   type RideToCome,
 } from '@/core/entry/plannedRide';
-import { WEIGHTS } from '@/core/records/kinds';
 import type { PlannedRide } from '@/core/records/plan';
 import { distanceUnit, type Units } from '@/core/units/convert';
 import { entriesOf } from '../entry/entries';

@@ -1,20 +1,18 @@
-import { LUBE_CLASSES } from '../../lube/classes';
+import { LUBE_CLASSES, LUBE_CLASS_NAMES } from '../../lube/classes';
 import { dryRoad, ridingOn } from '@/test/dryRoad';
 import { spotlessChain } from '@/test/chains';
 import { TEST_GARAGE } from '@/test/arbitraries';
 import { rideBody, stamped } from '@/test/events';
-import { LUBE_CLASS_NAMES } from '../../lube/classes';
 import { CARE } from '../model/constants';
 import { calendarHours, stretch, typicalRiding, type TypicalRiding } from '../verdict/typical';
 import { HORIZON_KM } from '../verdict/lookAhead';
 import { judge } from '../verdict/verdict';
-import { NOT_LEARNT } from '../model/personal';
+import { NOT_LEARNT, lifeQuantile } from '../model/personal';
 import { proposeWork, usualWork } from '../verdict/proposal';
 import { readClocks } from '../verdict/clocks';
 import { Replay } from '../replay/replay';
 import type { ChainState } from '../model/state';
 
-import { lifeQuantile } from '../model/personal';
 import { spreadAbout } from '../verdict/outlook';
 import { rideFutures } from '../verdict/spread';
 

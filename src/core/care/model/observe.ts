@@ -1,9 +1,8 @@
 import { normalShare } from '../../learn/belief';
 import type { PlainEvent } from '../../records/event';
-import type { Sound } from '../../records/kinds';
+import { MOST_ELONGATION, type Sound, type WearTool } from '../../records/kinds';
 import type { ChainRecorded } from '../../records/recording';
 import type { RagPhoto } from '../../records/rag';
-import { MOST_ELONGATION, type WearTool } from '../../records/kinds';
 import { NOTHING_NOTED } from './coatNotes';
 import { CARE, SWATCH_LEVELS } from './constants';
 import { clamp } from '../../units/convert';

@@ -1,8 +1,7 @@
 import { GROUND } from '../../care/model/exposure';
 import type { DateText } from '../../time/dates';
-import type { Surface } from '../../records/kinds';
+import type { Surface, Weight } from '../../records/kinds';
 import { KM_PER_MILE } from '../../units/convert';
-import type { Weight } from '../../records/kinds';
 import type { PlannedRide } from '../../records/plan';
 
 /** An entry of a calendar on one of its days. */

@@ -1,10 +1,9 @@
 import { GROUND } from '../../care/model/exposure';
-import type { Surface } from '../../records/kinds';
+import type { Surface, Weight } from '../../records/kinds';
 import { MS_PER_HOUR } from '../../units/convert';
 import type { DateText } from '../../time/dates';
 import { dateOf, momentOf, timeOf } from '../../time/zones';
 import { datesOf } from './pattern';
-import type { Weight } from '../../records/kinds';
 import type { PlannedRide } from '../../records/plan';
 
 /** A ride to come on its day. */

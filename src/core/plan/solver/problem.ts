@@ -2,11 +2,10 @@ import type { ChainState } from '../../care/model/state';
 import type { Coat, WorkSpec } from '../../care/model/work';
 import type { Exposure } from '../../care/model/exposure';
 import type { Factors } from '../../care/model/personal';
-import type { Depth } from '../../records/kinds';
+import type { Depth, Weight } from '../../records/kinds';
 import type { LubeClass } from '../../lube/classes';
 import type { Air } from '../../weather/drying';
 import type { DateText } from '../../time/dates';
-import type { Weight } from '../../records/kinds';
 
 /** Which works bear on one another: wax holds on wax, oil goes over oil. */
 export type Family = 'oil' | 'wax' | 'bare';

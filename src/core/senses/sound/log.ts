@@ -1,7 +1,6 @@
 import type { PlainEvent } from '../../records/event';
 import type { ChainRecorded } from '../../records/recording';
-import type { Louder } from './against';
-import { louderThan } from './against';
+import { type Louder, louderThan } from './against';
 import type { Levels } from './bands';
 import type { Recording } from './listen';
 import type { Turn } from './turn';

@@ -1,8 +1,7 @@
 import { cumulativeStdNormalProbability, mean, quantileSorted } from 'simple-statistics';
 import { Chance } from '@/core/chance/chance';
 import type { Evidence } from '../evidence';
-import type { Prior } from '../noise';
-import { priorOf } from '../noise';
+import { type Prior, priorOf } from '../noise';
 import { ratioOf, ratioQuantile, scatterOf, shareUnder } from '../posterior';
 
 /** A coat seen to the kilometre. */

@@ -1,5 +1,4 @@
-import type { PlainEvent } from '@/core/records/event';
-import { logEventSchema } from '@/core/records/event';
+import { type PlainEvent, logEventSchema } from '@/core/records/event';
 import { BANDS, type Levels } from '../bands';
 import { beatAt } from '../beat';
 import { countOf } from '../count';
