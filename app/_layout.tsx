@@ -24,6 +24,7 @@ import { SlowOpening } from '@/ui/frame/SlowOpening';
 import { useFocusKept, useFocusOnHeading } from '@/ui/frame/useFocus';
 import { useAfter } from '@/ui/frame/useAfter';
 import { useLeaveGuard, useTitle } from '@/ui/frame/useTab';
+import { useWithPlace } from '@/ui/frame/useWithPlace';
 import { useUndoKeys } from '@/ui/frame/useUndoKeys';
 import { useWide } from '@/ui/frame/useWide';
 import { ThemeProvider, useColors } from '@/ui/theme/ThemeContext';
@@ -102,12 +103,12 @@ function Frame({ demo }: { demo: boolean }) {
         {atTheBench ? null : (
           <StatusStrip save={save} onLeaveDemo={demo ? () => switchLogbook('own') : null} />
         )}
-        <NewVersionStrip quiet={atTheBench} />
+        <NewVersionStrip quiet={atTheBench} path={path} />
         {quarantined[0] ? (
           <SetAsideStrip part={quarantined[0].part} onOpen={() => router.navigate('/book/files')} />
         ) : null}
         {phase !== 'open' || atTheBench || path === '/book/files' ? null : (
-          <BackupReminder onOpen={() => router.navigate('/book/files')} />
+          <BackupReminder path={path} onOpen={() => router.navigate('/book/files')} />
         )}
         {phase === 'unreadable' && problem ? (
           <Unreadable problem={problem} />
@@ -215,9 +216,10 @@ function useWays() {
 }
 
 /** When much lies in this browser only, a line says so. */
-function BackupReminder({ onOpen }: { onOpen: () => void }) {
+function BackupReminder({ path, onOpen }: { path: string; onOpen: () => void }) {
   const keeping = useKeeper(KEEPING_AFTER_MS);
-  if (!keeping?.keeping.isDue) return null;
+  const isShown = useWithPlace(keeping?.keeping.isDue ?? false, path);
+  if (!keeping || !isShown) return null;
   return (
     <Suspense fallback={null}>
       <BackupStrip

@@ -4,9 +4,10 @@ import { Button } from '../form/Button';
 import { Txt } from '../theme/Txt';
 import { useColors } from '../theme/ThemeContext';
 import type { NewVersion } from './offline';
+import { useWithPlace } from './useWithPlace';
 
 /** Announces a new version of the app; taken when the rider says so. */
-export function NewVersionStrip({ quiet }: { quiet: boolean }) {
+export function NewVersionStrip({ quiet, path }: { quiet: boolean; path: string }) {
   const colors = useColors();
   const [take, setTake] = useState<NewVersion | null>(null);
   useEffect(() => {
@@ -17,7 +18,8 @@ export function NewVersionStrip({ quiet }: { quiet: boolean }) {
     );
     return () => clearTimeout(later);
   }, []);
-  if (!take || quiet) return null;
+  const isShown = useWithPlace(take !== null, path);
+  if (!take || !isShown || quiet) return null;
   return (
     <View role="status" style={[styles.strip, { backgroundColor: colors.tape }]}>
       <Txt variant="label" tone="onTape" style={styles.text}>
