@@ -3,7 +3,8 @@ import { useMemo, useState } from 'react';
 import { bikeOfClue, clueGroups, groupOf } from '@/core/arrivals/bikeRules';
 import { olderRides, type Past, type Pasts } from '@/core/arrivals/older';
 import { planImport, type Decision, type Decisions } from '@/core/arrivals/importRides';
-import { headerKey, unknownTables, type CsvMapping } from '@/core/formats/csvMapping';
+import { headerKey, unknownTables } from '@/core/formats/csvMapping';
+import type { CsvMapping } from '@/core/records/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import { changeSettings } from '@/store/commands/settings';
 import {

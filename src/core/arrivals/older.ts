@@ -1,9 +1,7 @@
 import { movedFittings, type OnSince } from '../logbook/earlier';
-import type { PlainEvent } from '../records/event';
+import type { ChainFitted, PlainEvent } from '../records/event';
 import type { ImportRow } from './importRides';
 import { plainWork, type NewWork } from './pastWork';
-
-type ChainFitted = Extract<PlainEvent, { type: 'chainFitted' }>;
 
 /** Rides to be added that are older than the first chain the log knows of a bike. */
 export interface OlderRides {

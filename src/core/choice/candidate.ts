@@ -1,4 +1,4 @@
-import { gritSigmaOf, lifeSigmaOf, NOT_LEARNT, type Personal } from '../care/model/personal';
+import { gritSigmaOf, lifeSigmaOf, type Personal } from '../care/model/personal';
 import { LUBE_CLASS_NAMES, LUBE_CLASSES, type LubeClass } from '../lube/classes';
 import { settingHours, STORAGE_AIR } from '../weather/drying';
 import type { StoragePlace } from '../records/kinds';
@@ -38,8 +38,6 @@ export const ownOf = (p: Personal): Own => ({
   gritSigma: gritSigmaOf(p),
   notes: p.life.seen + p.grit.seen,
 });
-
-export const NOTHING_LEARNT: Own = ownOf(NOT_LEARNT);
 
 /** The life a lube is reckoned with, km of dry riding: label or class, as learnt. */
 export const lifeKmOf = (c: Candidate): number =>

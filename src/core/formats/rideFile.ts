@@ -1,5 +1,6 @@
 import { fail, ok, type FileKind, type Result } from '../problem';
-import { headerKey, type CsvMapping } from './csvMapping';
+import { headerKey } from './csvMapping';
+import type { CsvMapping } from '../records/csvMapping';
 import { isFit, readFit } from './fit';
 import { readGpx } from './gpx';
 import { fileIndexOf, Indexes, type Beside, type FileIndex } from './fileIndex';

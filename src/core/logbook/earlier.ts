@@ -1,6 +1,4 @@
-import type { PlainEvent, RideLogged } from '../records/event';
-
-type ChainFitted = Extract<PlainEvent, { type: 'chainFitted' }>;
+import type { ChainFitted, PlainEvent, RideLogged } from '../records/event';
 
 /** A first fitting, and how it reads once entries from before it are in the log. */
 export interface MovedFitting {

@@ -13,8 +13,6 @@ export const SCHOOLS = {
 export type SchoolName = keyof typeof SCHOOLS;
 export type Schools = { [K in SchoolName]: (typeof SCHOOLS)[K][number] };
 
-export const SCHOOL_NAMES = Object.keys(SCHOOLS) as SchoolName[];
-
 export const DEFAULT_SCHOOLS: Schools = {
   amount: 'drop',
   sides: 'fitting',

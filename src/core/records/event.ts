@@ -206,7 +206,6 @@ export type Correction = z.infer<typeof eventStruck> | z.infer<typeof eventAmend
 export type RideLogged = z.infer<typeof rideLogged>;
 export type PathPoint = NonNullable<RideLogged['path']>[number];
 export type WeatherSeen = z.infer<typeof weatherSeen>;
-export type GotWet = z.infer<typeof gotWet>;
 export type WorkDone = z.infer<typeof workDone>;
 export type PartStart = z.infer<typeof partStartSchema>;
 export type WearRead = z.infer<typeof wearRead>;

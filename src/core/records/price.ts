@@ -8,4 +8,3 @@ export const moneySettingsSchema = z.object({
   currency: z.nullable(z.string().check(z.regex(/^[A-Z]{3}$/))),
   watts: z.number().check(z.gte(30), z.lte(600)),
 });
-export type MoneySettings = z.infer<typeof moneySettingsSchema>;

@@ -5,7 +5,7 @@ import type { Uncounted } from '../trials/judged';
 import type { TrialReport } from '../trials/report';
 import type { CoatEnd } from '../trials/coats';
 import type { TrialQuestion } from '../records/trial';
-import { ARMS, type Arm, type Measure, type TriedWay } from '../records/trialKinds';
+import type { Arm, Measure, TriedWay } from '../records/trialKinds';
 import { formatDistance, formatNumber } from '../units/format';
 import type { Units } from '../units/convert';
 import { aboutMoney } from './amounts';
@@ -226,10 +226,6 @@ export function standingSentence(answer: Answer, labels: Record<Arm, string>): s
     ? `${quoted(labels.a)} and ${quoted(labels.b)} last about as long, as far as your notes tell.`
     : `${aheadSentence(answer, labels, 'squeak')} The chance that it lasts longer at all is ${inWords(sure)}.`;
 }
-
-/** Both labels of a trial, for a line. */
-export const bothLabels = (labels: Record<Arm, string>): string =>
-  ARMS.map((arm) => labels[arm]).join(' or ');
 
 /** What setting the winner as one's way is called. */
 export const adoptLabel = (question: TrialQuestion, label: string): string | null =>

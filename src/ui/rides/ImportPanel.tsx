@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import type { ClueGroup } from '@/core/arrivals/bikeRules';
 import type { Decision, ImportRow } from '@/core/arrivals/importRides';
 import type { OlderRides, Past, Pasts } from '@/core/arrivals/older';
-import type { CsvMapping } from '@/core/formats/csvMapping';
+import type { CsvMapping } from '@/core/records/csvMapping';
 import type { ReadFile } from '@/core/formats/rideFile';
 import type { Bike, Garage } from '@/core/records/garage';
 import type { Units } from '@/core/units/convert';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { CsvMapping } from '@/core/formats/csvMapping';
+import type { CsvMapping } from '@/core/records/csvMapping';
 import type { UnknownTable } from '@/core/formats/rideFile';
 import type { Units } from '@/core/units/convert';
 import { exampleOf } from '@/core/words/arrivals/table';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { CsvMapping } from '@/core/formats/csvMapping';
+import type { CsvMapping } from '@/core/records/csvMapping';
 import { Choice } from '../form/Choice';
 import { SelectField } from '../form/SelectField';
 

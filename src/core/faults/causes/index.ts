@@ -4,8 +4,6 @@ import { OF_BIKE } from './ofBike';
 import { OF_CHAIN } from './ofChain';
 import { OF_DRIVE } from './ofDrive';
 
-export type { CauseFacts } from './facts';
-
 /**
  * Causes of noises: priors, sounds and signs. Source: common practice of the trade and own estimates; counted by nobody. What a
  * rider's own log says of them is learnt on top.

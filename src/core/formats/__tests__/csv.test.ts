@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import { say } from '@/core/words/problems';
 import { KM_PER_MILE, METRIC } from '@/core/units/convert';
-import { headerKey, unknownTables, type CsvMapping } from '../csvMapping';
+import { headerKey, unknownTables } from '../csvMapping';
+import type { CsvMapping } from '../../records/csvMapping';
 import { readNumber } from '../table/cells';
 import { readMoment } from '../table/moments';
 import { readRideFiles, type CsvMappings } from '../rideFile';

@@ -66,9 +66,6 @@ export function decimalOf(cells: Iterable<string>): '.' | ',' | null {
   return votes['.'] > votes[','] ? '.' : ',';
 }
 
-/** How a length of time was written. */
-export type SpellForm = 'h:mm:ss' | 'a:b' | 'words' | 'number';
-
 /** A length of time of a cell: hours, where its form says them; the two figures of "52:10"; a plain number. */
 export type CellSpell =
   | { form: 'h:mm:ss' | 'words'; hours: number }

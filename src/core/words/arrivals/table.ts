@@ -1,4 +1,4 @@
-import type { CsvMapping } from '../../formats/csvMapping';
+import type { CsvMapping } from '../../records/csvMapping';
 import { figuresOf, placesOf } from '../../formats/table/rows';
 import { clockFormat, dateFormat } from '../../intl/dates';
 import { formatClimb, formatExactDistance, formatSpell } from '../../units/format';
