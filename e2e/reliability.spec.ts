@@ -273,6 +273,7 @@ test('many entries without a backup are reminded of, and a backup ends it @once'
   await page.reload();
   await expect(rider.verdict).toBeVisible();
   await page.clock.runFor(4000);
+  await page.waitForLoadState('networkidle');
   // It would push the page from under a finger: it comes with the next place.
   const reminder = page.getByText(/46 entries are in this browser only/);
   await expect(reminder).toHaveCount(0);
