@@ -1,5 +1,5 @@
 import { Chance } from '@/core/chance/chance';
-import { CAUSE_FACTS } from '@/core/faults/causes';
+import { CAUSE_FACTS } from '@/core/faults/causes/causes';
 import {
   MINUTES_TO_COUNT,
   nextIn,

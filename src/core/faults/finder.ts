@@ -1,5 +1,5 @@
 import { CAUSES, type Cause } from '../records/faults';
-import { CAUSE_FACTS } from './causes';
+import { CAUSE_FACTS } from './causes/causes';
 import { bestOrder, byRatio, costOf, type Costed } from './order';
 import {
   answerChance,

@@ -1,5 +1,5 @@
 import type { Cause } from '../records/faults';
-import { CAUSE_FACTS } from './causes';
+import { CAUSE_FACTS } from './causes/causes';
 import { beatsOf, turnsToTell, type CountedGear } from './rhythm';
 
 /** What is to be counted: turns enough for the likeliest causes, or another gear, where two of them beat alike in this one. */

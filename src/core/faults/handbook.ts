@@ -1,5 +1,5 @@
 import { CAUSES, type Cause, type Noise } from '../records/faults';
-import { CAUSE_FACTS } from './causes';
+import { CAUSE_FACTS } from './causes/causes';
 import { ANSWERS, QUESTIONS, type Answer, type Question } from './questions';
 import type { Beat } from './rhythm';
 import { hitOf, STEP_IDS, type StepId } from './steps';

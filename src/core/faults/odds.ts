@@ -1,6 +1,6 @@
 import { CAUSES, type Cause } from '../records/faults';
 import type { Bike, Chain } from '../records/garage';
-import { CAUSE_FACTS } from './causes';
+import { CAUSE_FACTS } from './causes/causes';
 import type { CauseFacts } from './causes/facts';
 import { ANSWERS, QUESTIONS, USUAL, type Answers, type Question } from './questions';
 import { beatsOf, countLikelihood, type Count } from './rhythm';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { canThrow } from '@/core/faults/causes';
+import { canThrow } from '@/core/faults/causes/causes';
 import type { Cause } from '@/core/records/faults';
 import type { Change } from '@/core/faults/change';
 import type { Weight } from '@/core/faults/why';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { canThrow, CAUSE_FACTS } from '@/core/faults/causes';
+import { canThrow, CAUSE_FACTS } from '@/core/faults/causes/causes';
 import type { Cause, FaultState } from '@/core/records/faults';
 import type { Finding } from '@/core/faults/writing';
 import type { Repeat } from '@/core/faults/history';

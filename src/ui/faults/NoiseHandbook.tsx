@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { canThrow } from '@/core/faults/causes';
+import { canThrow } from '@/core/faults/causes/causes';
 import { causesFor, entryOf } from '@/core/faults/handbook';
 import { NOISES, type Cause, type Noise } from '@/core/records/faults';
 import { CAN_THROW, CAUSE_WORDS } from '@/core/words/faults/causes';

@@ -1,7 +1,7 @@
 import { CAUSES, NOISES } from '../../records/faults';
 import { CAUSE_WORDS } from '../../words/faults/causes';
 import { handbookLines } from '../../words/faults/handbook';
-import { CAUSE_FACTS } from '../causes';
+import { CAUSE_FACTS } from '../causes/causes';
 import { causesFor, entryOf } from '../handbook';
 import { noiseIn, noiseNamed } from '../heard';
 

@@ -5,7 +5,7 @@ import { CAUSES, NOTABLE, type Cause, type Followed, type Notable } from '../../
 import { noteText, repeatText } from '../../words/faults/found';
 import { countsOf, findingsOn, isOfTheChain, misheard, repeatOf } from '../history';
 import { notesOn } from '../notes';
-import { CAUSE_FACTS } from '../causes';
+import { CAUSE_FACTS } from '../causes/causes';
 import { normalised, sharesOf } from '../odds';
 import { foundBefore, notedBefore } from '../remembered';
 import { writtenFault, writtenNote } from '../writing';
