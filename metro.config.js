@@ -72,7 +72,9 @@ const INSTEAD = [
 ];
 
 const isBare = process.env.SPOKE_APP_ROOT !== undefined;
-const unused = isBare ? UNUSED : [...UNUSED, ...UNUSED_HERE];
+/** A bare app opens no logbook. */
+const UNUSED_BARE = [{ from: /\/entry\.ts$/, module: /\/openHere$/ }];
+const unused = isBare ? [...UNUSED, ...UNUSED_BARE] : [...UNUSED, ...UNUSED_HERE];
 const instead = isBare ? [] : INSTEAD;
 
 const resolve = config.resolver.resolveRequest;

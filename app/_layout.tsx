@@ -1,18 +1,17 @@
 import { Slot, usePathname, useRouter, type Href } from 'expo-router';
-import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Provider } from 'react-redux';
 import { closeNotice, redo, undo } from '@/store/commands/history';
 import { selectReplay, selectSession, selectSettings } from '@/store/selectors';
 import { useAppDispatch, useAppSelector } from '@/store/hooks';
-import { browserEdge } from '@/store/edge';
 import { useKeeper } from '@/store/keeping/useKeeper';
 import { rememberInstallAsked, wasInstallAsked } from '@/store/installAsked';
 import { useDueChains } from '@/store/useDueChains';
 import { useNewInFolder } from '@/store/useNewInFolder';
 import { OpenContext, useOpenLogbook } from '@/store/OpenContext';
-import { openLogbook } from '@/store/openLogbook';
-import { switchLogbook, whichLogbook } from '@/store/whichLogbook';
+import { openHere } from '@/store/openHere';
+import { switchLogbook } from '@/store/whichLogbook';
 import { Boundary } from '@/ui/frame/Boundary';
 import { NewVersionStrip } from '@/ui/frame/NewVersionStrip';
 import { Notice } from '@/ui/frame/Notice';
@@ -48,7 +47,7 @@ const KEEPING_AFTER_MS = 3000;
 
 /** The frame around every page: store, theme, the five places, what was saved, what can be undone. */
 export default function Layout() {
-  const [open] = useState(() => openLogbook(whichLogbook(), browserEdge()));
+  const open = openHere();
   return (
     <OpenContext.Provider value={open}>
       <Provider store={open.store}>

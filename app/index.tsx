@@ -8,12 +8,13 @@ import { PRESETS } from '@/core/garage/presets';
 import { bikeChosen } from '@/store/sessionSlice';
 import { record } from '@/store/commands/perform';
 import {
+  selectBikesOnChain,
   selectChainSteps,
   selectEvents,
   selectIsEmpty,
   selectMainReport,
   selectNow,
-  selectReports,
+  selectReportOf,
   selectSettings,
   selectUnits,
 } from '@/store/selectors';
@@ -74,11 +75,8 @@ export default function Today() {
         />
       </Page>
     );
-  return report ? (
-    <ChainToday report={report} />
-  ) : (
-    <NoChain onGo={() => router.navigate('/book/garage')} />
-  );
+  if (!report) return <NoChain onGo={() => router.navigate('/book/garage')} />;
+  return <ChainToday report={report} />;
 }
 
 interface ChainProps {
@@ -89,7 +87,8 @@ interface ChainProps {
 function ChainToday({ report }: { report: ChainReport }) {
   const dispatch = useAppDispatch();
   const units = useAppSelector(selectUnits);
-  const reports = useAppSelector(selectReports);
+  const bikes = useAppSelector(selectBikesOnChain);
+  const reportOf = useAppSelector(selectReportOf);
   const told = useAppSelector((s) => s.session.told);
   const plan = usePlan();
   // The verdict comes first; to draw what stands below and beside it takes as long again.
@@ -97,7 +96,8 @@ function ChainToday({ report }: { report: ChainReport }) {
   return (
     <Page wide>
       <OtherBikes
-        reports={reports}
+        bikes={bikes}
+        reportOf={(id) => (rest || id === report.bike.id ? reportOf(id) : null)}
         chosen={report.bike.id}
         told={told}
         units={units}
@@ -121,8 +121,8 @@ function ChainToday({ report }: { report: ChainReport }) {
 function Standing({ report, plan }: ChainProps) {
   const units = useAppSelector(selectUnits);
   const { zone } = useOpenLogbook().edge;
-  const days = useAppSelector((s) => selectLikelyDays(s, zone)[report.bike.id]);
-  return days ? (
+  const days = useAppSelector((s) => selectLikelyDays(s, zone, report));
+  return (
     <VerdictLines report={report} units={units} days={days}>
       <NextJob
         first={firstSentence(report.verdict)}
@@ -131,7 +131,7 @@ function Standing({ report, plan }: ChainProps) {
         instead={isPlanComing(plan) ? null : proposalSentence(report.verdict)}
       />
     </VerdictLines>
-  ) : null;
+  );
 }
 
 /** The chain's tape, the ride that is picked on it, what to do, and the working. */

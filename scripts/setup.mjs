@@ -83,6 +83,7 @@ export function ensureDependencies() {
 }
 
 const SOURCES = [
+  'entry.ts',
   'app',
   'src',
   'public',
@@ -91,6 +92,7 @@ const SOURCES = [
   'metro.config.js',
   'scripts/serviceWorker.mjs',
   'scripts/showAtOnce.mjs',
+  'scripts/split',
   'scripts/splitScripts.mjs',
   'package-lock.json',
 ];

@@ -2,103 +2,93 @@
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { atHand, depsOf, needed, routeIn, scriptOf, textOf } from './split/modules.mjs';
 
 /**
- * Metro puts every module that any two lazily loaded scripts share into one script that is loaded first, though
- * the first page needs only some of them. Here the others move into each script that needs them: Metro's runtime
- * takes the first copy of a module that it meets and passes over the rest.
+ * Lays out the scripts of a build anew, so that what is needed first comes first:
+ *
+ * 1. The frame and the first page are part of the first scripts, and drawn at once: they would be asked for as soon as those
+ *    have run.
+ * 2. Metro puts every module that any two lazily loaded scripts share into one script that is loaded first, though the
+ *    first page needs only some of them. The others move into each script that needs them: Metro's runtime takes the
+ *    first copy of a module that it meets and passes over the rest.
+ * 3. What the app's main module asks for first, which opens the logbook, becomes a script of its own that runs before the
+ *    others: the log is read while those are still on their way.
+ * 4. The browser is told to compile what opens the logbook, and what draws it, whole, beside the page, since most of them runs at once.
  *
  * Usage: node scripts/splitScripts.mjs FOLDER
  */
 
 const FIRST_ROUTES = ['./_layout.tsx', './index.tsx'];
 const folder = process.argv[2] ?? 'dist';
-const scripts = path.join(folder, '_expo', 'static', 'js', 'web');
+const place = path.join(folder, '_expo', 'static', 'js', 'web');
 
-/** @typedef {{ id: number, code: string, deps: number[], paths: Record<string, string> }} Module */
+/** @typedef {import('./split/modules.mjs').Script} Script */
 
-/** @param {string} code @returns {Module} */
-function moduleOf(code) {
-  const found = /,(\d+),(\[[\d,]*\]|\{"0":[^{}]*(?:\{[^{}]*\})?\})\);?\s*$/.exec(code);
-  if (!found?.[2]) throw new Error(`No module can be read in “${code.slice(-120)}”`);
-  const listed = JSON.parse(found[2]);
-  const { paths = {}, ...rest } = Array.isArray(listed) ? { ...listed } : listed;
-  const deps = Object.values(rest).filter((id) => !(id in paths));
-  return { id: Number(found[1]), code, deps, paths };
+/** @type {Map<string, Script>} */
+const files = new Map();
+for (const name of readdirSync(place).filter((file) => file.endsWith('.js'))) {
+  const script = scriptOf(readFileSync(path.join(place, name), 'utf8'));
+  if (script) files.set(name, script);
 }
-
-/** Modules by file, of the scripts that share one set of modules: those of workers stand for themselves. */
-const files = new Map(
-  readdirSync(scripts)
-    .filter((name) => name.endsWith('.js'))
-    .map((name) => /** @type {const} */ ([name, readFileSync(path.join(scripts, name), 'utf8')]))
-    .filter(([, text]) => text.startsWith('__d('))
-    .map(([name, text]) => {
-      const parts = text.split(/\n(?=__d\()|\n(?=__r\()/);
-      const run = parts.filter((part) => !part.startsWith('__d('));
-      return [name, { modules: parts.filter((part) => !run.includes(part)).map(moduleOf), run }];
-    }),
-);
+const written = [...files.keys()];
 
 /** @param {string} start */
-const named = (start) => [...files.keys()].find((file) => file.startsWith(start));
-const common = named('__common-') ?? '';
-const entry = named('entry-') ?? '';
+const named = (start) => written.find((file) => file.startsWith(start)) ?? '';
+const scriptNamed = (/** @type {string} */ name) => files.get(name) ?? { modules: [], run: [] };
+const common = scriptNamed(named('__common-'));
+const entry = scriptNamed(named('entry-'));
 // A small app shares nothing.
-if (!common) process.exit(0);
-const modulesOf = (/** @type {string} */ name) => files.get(name)?.modules ?? [];
-const shared = new Map(modulesOf(common).map((module) => [module.id, module]));
+if (!named('__common-')) process.exit(0);
 
-/** The shared modules that these modules need, at once or through each other. @param {Module[]} from */
-function sharedNeededBy(from) {
-  const needed = new Set();
-  const next = [...from];
-  for (let module = next.pop(); module; module = next.pop())
-    for (const id of module.deps) {
-      const dep = shared.get(id);
-      if (!dep || needed.has(dep)) continue;
-      needed.add(dep);
-      next.push(dep);
-    }
-  return needed;
+// 1. The first routes.
+for (const route of FIRST_ROUTES) {
+  const { table, id, script } = routeIn(entry.modules, route);
+  entry.modules[entry.modules.indexOf(table)] = atHand(table, route, id);
+  entry.modules.push(...scriptNamed(script).modules);
+  files.delete(script);
 }
 
-/** The script a route is in. @param {string} route */
-function scriptOf(route) {
-  const table = modulesOf(entry).find(({ code }) => code.includes(`"${route}":{`));
-  const index = new RegExp(`"${route.replaceAll('.', '\\.')}":\\{[^}]*?\\(d\\[(\\d+)\\],`).exec(
-    table?.code ?? '',
-  );
-  const listed = /,\d+,(\{"0":.*\})\);?\s*$/.exec(table?.code ?? '');
-  if (!index?.[1] || !listed?.[1]) throw new Error(`The build has no route “${route}”`);
-  const { paths, ...ids } = JSON.parse(listed[1]);
-  return path.basename(paths[ids[index[1]]]);
-}
+// 2. What is shared.
+const kept = needed(depsOf(entry.modules), common.modules);
+for (const script of files.values())
+  if (script !== entry && script !== common)
+    script.modules.push(
+      ...[...needed(depsOf(script.modules), common.modules)].filter((module) => !kept.has(module)),
+    );
+common.modules = common.modules.filter((module) => kept.has(module));
 
-const first = [entry, ...FIRST_ROUTES.map(scriptOf)].flatMap(modulesOf);
-const kept = sharedNeededBy(first);
-for (const [name, { modules }] of files)
-  if (name !== entry && name !== common)
-    modules.push(...[...sharedNeededBy(modules)].filter((module) => !kept.has(module)));
-const commonFile = files.get(common);
-if (commonFile) commonFile.modules = commonFile.modules.filter((module) => kept.has(module));
+// 3. What opens the logbook, and before it all that runs before the main module.
+const idRun = (/** @type {string | undefined} */ run) =>
+  Number(/__r\((\d+)\)/.exec(run ?? '')?.[1]);
+const before = entry.run.slice(0, -1);
+const main = entry.modules.find(({ id }) => id === idRun(entry.run.at(-1)));
+const opens = Number(main?.deps[0]);
+const atOpening = needed([...before.map(idRun), opens], [...entry.modules, ...common.modules]);
+/** What is loaded later may need any of the first scripts, and those have run when the page says that it is read: until then it waits. */
+const LOADS_LATER =
+  "globalThis[__METRO_GLOBAL_PREFIX__+'__loadBundleAsync']=(path)=>new Promise((there)=>document.addEventListener('DOMContentLoaded',there,{once:true})).then(()=>globalThis[__METRO_GLOBAL_PREFIX__+'__loadBundleAsync'](path));";
+const OPENING = `opening-${'0'.repeat(32)}.js`;
+files.set(OPENING, { modules: [...atOpening], run: [...before, LOADS_LATER, `__r(${opens});`] });
+entry.run = entry.run.slice(-1);
+for (const script of [entry, common])
+  script.modules = script.modules.filter((module) => !atOpening.has(module));
 
 // What a module needs has to be there once its script is.
-const atFirst = new Set([...modulesOf(entry), ...modulesOf(common)].map(({ id }) => id));
+const first = [OPENING, named('__common-'), named('entry-')];
+const atFirst = new Set(first.flatMap((name) => scriptNamed(name).modules).map(({ id }) => id));
 for (const [name, { modules }] of files) {
   const there = new Set(modules.map(({ id }) => id));
-  const missing = modules
-    .flatMap(({ deps }) => deps)
-    .filter((d) => !there.has(d) && !atFirst.has(d));
+  const missing = depsOf(modules).filter((d) => !there.has(d) && !atFirst.has(d));
   if (missing.length) throw new Error(`${name} lacks the modules ${missing.join(', ')}`);
 }
 
+// 4. Compiled whole; a browser that does not know the hint passes over it.
+const whole = [OPENING, named('entry-')];
+const WHOLE = '//# allFunctionsCalledOnLoad\n';
 /** @type {Map<string, string>} */
 const texts = new Map(
-  [...files].map(([name, { modules, run }]) => [
-    name,
-    [...modules.map(({ code }) => code), ...run].join('\n'),
-  ]),
+  [...files].map(([name, script]) => [name, (whole.includes(name) ? WHOLE : '') + textOf(script)]),
 );
 
 // A name changes with what is in the script, and in all it leads to: a browser keeps a script by its name.
@@ -116,14 +106,19 @@ const names = new Map(
 );
 const renamed = (/** @type {string} */ text) =>
   [...names].reduce((so, [was, is]) => so.replaceAll(was, is), text);
-for (const [name, text] of texts) {
-  rmSync(path.join(scripts, name));
-  writeFileSync(path.join(scripts, names.get(name) ?? name), renamed(text));
-}
-// The first page's own scripts are asked for with the first ones, not when these have run.
-const preloads = FIRST_ROUTES.map(scriptOf).map(
-  (name) => `<link rel="preload" href="/_expo/static/js/web/${name}" as="script">`,
-);
+for (const name of written) rmSync(path.join(place, name));
+for (const [name, text] of texts)
+  writeFileSync(path.join(place, names.get(name) ?? name), renamed(text));
+
+// The page asks for the first scripts before all else, in the order in which they run.
 const page = path.join(folder, 'index.html');
-const html = readFileSync(page, 'utf8').replace('</head>', `${preloads.join('')}</head>`);
-writeFileSync(page, renamed(html));
+const text = readFileSync(page, 'utf8');
+const tagOf = (/** @type {string} */ name) =>
+  `<script src="/_expo/static/js/web/${name}" defer></script>`;
+const tags = text.match(/<script src="[^"]*" defer><\/script>/g) ?? [];
+const runtime = tags.filter((tag) => !first.map(tagOf).includes(tag));
+if (tags.length !== runtime.length + first.length - 1)
+  throw new Error('The page does not ask for the first scripts.');
+const bare = tags.reduce((so, tag) => so.replace(tag, ''), text);
+const head = [...runtime, ...first.map(tagOf)].join('');
+writeFileSync(page, renamed(bare.replace('</title>', `</title>${head}`)));

@@ -22,6 +22,6 @@ export function browserEdge(): Edge {
 export const browserBuild = (): string | null =>
   typeof document === 'undefined'
     ? null
-    : (/__common-([0-9a-f]{32})\.js/.exec(
+    : (/\/opening-([0-9a-f]{32})\.js/.exec(
         Array.from(document.scripts, ({ src }) => src).join(' '),
       )?.[1] ?? null);

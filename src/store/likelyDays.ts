@@ -1,11 +1,12 @@
 import { createSelector } from '@reduxjs/toolkit';
 import type { Outlook } from '@/core/care/verdict/outlook';
+import type { ChainReport } from '@/core/care/verdict/report';
 import { comingRides, dayReached, lastDaySaid } from '@/core/plan/rides/coming';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import { dateOf } from '@/core/time/zones';
 import { MS_PER_MINUTE } from '@/core/units/convert';
 import type { LikelyDays } from '@/core/words/verdict';
-import { selectGarage, selectNow, selectReplay, selectReports } from './selectors';
+import { selectGarage, selectNow, selectReplay } from './selectors';
 import type { RootState } from './store';
 
 /** A minute more changes no day. */
@@ -25,14 +26,16 @@ export const selectComing = createSelector(
   },
 );
 
-/** The days on which lube and dirt of each bike will likely fall due, by bike. */
+/** The days on which lube and dirt of a bike will likely fall due. */
 export const selectLikelyDays = createSelector(
-  [selectReports, selectComing, selectNow, zoneGiven],
-  (reports, rides, now, zone): Record<string, LikelyDays> =>
-    Object.fromEntries(
-      reports.map(({ bike, verdict: { lube, dirt } }) => {
-        const day = ({ km }: Outlook) => km && dayReached(rides, bike.id, km.mid);
-        return [bike.id, { lube: day(lube), dirt: day(dirt), today: dateOf(now, zone) }];
-      }),
-    ),
+  [
+    selectComing,
+    selectNow,
+    zoneGiven,
+    (_: RootState, _zone: string, report: ChainReport) => report,
+  ],
+  (rides, now, zone, { bike, verdict: { lube, dirt } }): LikelyDays => {
+    const day = ({ km }: Outlook) => km && dayReached(rides, bike.id, km.mid);
+    return { lube: day(lube), dirt: day(dirt), today: dateOf(now, zone) };
+  },
 );

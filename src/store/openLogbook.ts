@@ -11,7 +11,7 @@ import { EMPTY_LOGBOOK } from './logbookFile';
 import { noteFaults, Operations } from './operations';
 import { Persistence, type Opened } from './persistence';
 import { phaseChanged, quarantineFound, saveChanged, ticked } from './sessionSlice';
-import { holdReplay } from './selectors';
+import { holdReplay, selectMainReport } from './selectors';
 import { atOnce, breath, inSlices, type Pace, type Sliced } from './slices';
 import { browserStorage, Slow, withLimits, type Storage } from './storage';
 import { createStore, type AppStore } from './store';
@@ -134,6 +134,8 @@ async function start(opening: Opening): Promise<void> {
     holdReplay(logbook, await pace(played));
   }
   opening.show(logbook);
+  // What Today shows is played and judged at once: the scripts of the screens may still be coming.
+  if (window.location.pathname === '/') selectMainReport(store.getState());
   begin(open, logbook);
   if (build !== null) keepLook(open, build, look);
 }

@@ -1,5 +1,5 @@
 import { createSelector } from '@reduxjs/toolkit';
-import { reportOn, stepsOf, type ChainReport } from '@/core/care/verdict/report';
+import { chainOn, reportOn, stepsOf, type ChainReport } from '@/core/care/verdict/report';
 import type { ReplayStep } from '@/core/care/replay/step';
 import type { Bike, Chain } from '@/core/records/garage';
 import { allEvents } from '@/core/logbook/chunks';
@@ -77,17 +77,39 @@ export const selectBikeRiddenLast = createSelector(
   (bikes, bikeId): Bike | null => bikes.find((b) => b.id === bikeId) ?? bikes[0] ?? null,
 );
 
+/** The bikes with a chain, the one ridden last first. */
+export const selectBikesOnChain = createSelector(
+  [selectReplay, selectBikesByLastRide],
+  ({ replay }, bikes): Bike[] => bikes.filter((bike) => chainOn(replay, bike.id)),
+);
+
+/** The report on a bike with a chain, each made when it is asked for. */
+export const selectReportOf = createSelector(
+  [selectReplay, selectSettings, selectNow],
+  ({ replay }, settings, now) => {
+    const made = new Map<string, ChainReport | null>();
+    return (bikeId: string): ChainReport | null => {
+      const known = made.get(bikeId);
+      const report = known === undefined ? reportOn(replay, bikeId, settings, now) : known;
+      made.set(bikeId, report);
+      return report;
+    };
+  },
+);
+
 /** A report on each bike with a chain, the one ridden last first. */
 export const selectReports = createSelector(
-  [selectReplay, selectBikesByLastRide, selectSettings, selectNow],
-  ({ replay }, bikes, settings, now): ChainReport[] =>
-    bikes.flatMap((bike) => reportOn(replay, bike.id, settings, now) ?? []),
+  [selectReportOf, selectBikesOnChain],
+  (reportOf, bikes): ChainReport[] => bikes.flatMap((bike) => reportOf(bike.id) ?? []),
 );
 
 /** The report Today speaks of: the bike chosen, else the one ridden last. */
 export const selectMainReport = createSelector(
-  [selectReports, (state: RootState) => state.session.bikeId],
-  (reports, bikeId) => reports.find((r) => r.bike.id === bikeId) ?? reports[0] ?? null,
+  [selectReportOf, selectBikesOnChain, (state: RootState) => state.session.bikeId],
+  (reportOf, bikes, bikeId): ChainReport | null => {
+    const main = bikes.find(({ id }) => id === bikeId) ?? bikes[0];
+    return main ? reportOf(main.id) : null;
+  },
 );
 
 /** Rides as they read now, newest first. */

@@ -23,7 +23,7 @@ let entries: Record<string, string> = {};
 beforeAll(async () => {
   const script = document.createElement('script');
   script.type = 'text/plain';
-  script.src = `/_expo/static/js/web/__common-${BUILD}.js`;
+  script.src = `/_expo/static/js/web/opening-${BUILD}.js`;
   document.head.append(script);
   const storage = memoryStorage();
   const options = { onStatus: () => undefined, onMerge: () => undefined, now: () => NOW };

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
 import type { ChainReport } from '@/core/care/verdict/report';
+import type { Bike } from '@/core/records/garage';
 import { shortVerdict } from '@/core/words/verdict';
 import type { Units } from '@/core/units/convert';
 import { afterPaint } from '../afterPaint';
@@ -8,7 +9,9 @@ import { Txt } from '../theme/Txt';
 import { useColors } from '../theme/ThemeContext';
 
 interface Props {
-  reports: readonly ChainReport[];
+  bikes: readonly Bike[];
+  /** The report on one of them; null: not yet. */
+  reportOf: (bikeId: string) => ChainReport | null;
   chosen: string;
   /** Bikes of which enough has been read; null: all. */
   told: readonly string[] | null;
@@ -17,12 +20,12 @@ interface Props {
 }
 
 /** All bikes side by side, each with its verdict in short; one of them is spoken of below. */
-export function OtherBikes({ reports, chosen, told, units, onChoose }: Props) {
+export function OtherBikes({ bikes, reportOf, chosen, told, units, onChoose }: Props) {
   const colors = useColors();
   // Marked at once; the page of another bike takes longer to draw than a finger waits.
   const [tapped, setTapped] = useState<{ id: string; from: string } | null>(null);
   const marked = tapped?.from === chosen ? tapped.id : chosen;
-  if (reports.length < 2) return null;
+  if (bikes.length < 2) return null;
   const choose = (id: string) => {
     setTapped({ id, from: chosen });
     afterPaint(() => onChoose(id));
@@ -36,17 +39,18 @@ export function OtherBikes({ reports, chosen, told, units, onChoose }: Props) {
       contentContainerStyle={styles.row}
       style={styles.scroll}
     >
-      {reports.map((report) => {
-        const here = report.bike.id === marked;
-        const isTold = told === null || told.includes(report.bike.id);
-        const calls = isTold && report.verdict.kind !== 'good for';
+      {bikes.map(({ id, name }) => {
+        const here = id === marked;
+        const isTold = told === null || told.includes(id);
+        const report = isTold ? reportOf(id) : null;
+        const calls = report !== null && report.verdict.kind !== 'good for';
         return (
           <Pressable
-            key={report.bike.id}
+            key={id}
             role="button"
             aria-pressed={here}
             disabled={!isTold}
-            onPress={() => choose(report.bike.id)}
+            onPress={() => choose(id)}
             style={[
               styles.bike,
               {
@@ -55,9 +59,9 @@ export function OtherBikes({ reports, chosen, told, units, onChoose }: Props) {
               },
             ]}
           >
-            <Txt variant="label">{report.bike.name}</Txt>
+            <Txt variant="label">{name}</Txt>
             <Txt variant="small" tone={calls ? 'danger' : 'inkSoft'}>
-              {isTold ? shortVerdict(report.verdict, report.state, units) : '…'}
+              {report ? shortVerdict(report.verdict, report.state, units) : '…'}
             </Txt>
           </Pressable>
         );

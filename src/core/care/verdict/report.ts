@@ -54,6 +54,15 @@ export type ChainNow = Pick<ChainReport, 'bike' | 'chain' | 'state' | 'cogs' | '
   air: Air;
 };
 
+/** A bike, the chain on it and how that stood last; null when none is fitted or it left the garage. */
+export function chainOn({ book, garage }: Replay, bikeId: string) {
+  const bike = garage.bikes[bikeId];
+  const chainId = book.fitted.get(bikeId);
+  const chain = chainId === undefined ? undefined : garage.chains[chainId];
+  const last = chainId === undefined ? undefined : book.chains.get(chainId);
+  return bike && chain && last && !bike.retired ? { bike, chain, last } : null;
+}
+
 /** The chain on a bike as it stands at `now` (ms), or null when none is fitted or it left the garage. */
 export function chainNow(
   replay: Replay,
@@ -61,12 +70,10 @@ export function chainNow(
   standard: Settings['standard'],
   now: number,
 ): ChainNow | null {
-  const { book, garage, weather } = replay;
-  const bike = garage.bikes[bikeId];
-  const chainId = book.fitted.get(bikeId);
-  const chain = chainId === undefined ? undefined : garage.chains[chainId];
-  const last = chainId === undefined ? undefined : book.chains.get(chainId);
-  if (!bike || !chain || !last || bike.retired) return null;
+  const { book, weather } = replay;
+  const on = chainOn(replay, bikeId);
+  if (!on) return null;
+  const { bike, chain, last } = on;
   const cell = book.cells.get(bikeId);
   const air = airOf(weather, { bike, cell }, last.at, now);
   const state = copyState(last);

@@ -1,0 +1,57 @@
+import { reportOn } from '@/core/care/verdict/report';
+import { demoLogbook } from '@/core/demo/scenario';
+import { DEMO_NOW } from '@/test/demoPlan';
+import { testEdge } from '@/test/edge';
+import { opened } from '../logbookSlice';
+import {
+  selectBikesOnChain,
+  selectMainReport,
+  selectReplay,
+  selectReportOf,
+  selectReports,
+} from '../selectors';
+import { bikeChosen, ticked } from '../sessionSlice';
+import { createStore } from '../store';
+
+const logbook = demoLogbook(DEMO_NOW, 'UTC');
+function opening() {
+  const store = createStore(testEdge(DEMO_NOW));
+  store.dispatch(ticked(DEMO_NOW));
+  store.dispatch(opened(logbook));
+  return store;
+}
+
+it('the bikes on a chain are those with a report, the one ridden last first, and each says what it says alone', () => {
+  const state = opening().getState();
+  const { replay } = selectReplay(state);
+  const lastRide = (bikeId: string) =>
+    replay.steps.findLastIndex(
+      ({ event }) => event.type === 'rideLogged' && event.bikeId === bikeId,
+    );
+  const alone = Object.values(logbook.garage.bikes)
+    .filter(({ retired }) => !retired)
+    .sort((a, b) => lastRide(b.id) - lastRide(a.id))
+    .flatMap(({ id }) => reportOn(replay, id, logbook.settings, DEMO_NOW) ?? []);
+  expect(alone.length).toBeGreaterThan(1);
+  expect(selectReports(state)).toEqual(alone);
+  expect(selectBikesOnChain(state).map(({ id }) => id)).toEqual(alone.map(({ bike }) => bike.id));
+});
+
+it('a report is made once, for whoever asks', () => {
+  const store = opening();
+  const main = selectMainReport(store.getState());
+  expect(selectReports(store.getState())[0]).toBe(main);
+  store.dispatch(bikeChosen(selectReports(store.getState())[1]!.bike.id));
+  expect(selectMainReport(store.getState())).toBe(selectReports(store.getState())[1]);
+  // Of a bike that is gone the one ridden last is spoken.
+  store.dispatch(bikeChosen('none'));
+  expect(selectMainReport(store.getState())).toBe(main);
+  expect(selectReportOf(store.getState())('none')).toBeNull();
+});
+
+it('a minute later it is made anew', () => {
+  const store = opening();
+  const before = selectMainReport(store.getState());
+  store.dispatch(ticked(DEMO_NOW + 60_000));
+  expect(selectMainReport(store.getState())).not.toBe(before);
+});

@@ -1,0 +1,11 @@
+import { browserEdge } from './edge';
+import { openLogbook, type OpenLogbook } from './openLogbook';
+import { whichLogbook } from './whichLogbook';
+
+let open: OpenLogbook | null = null;
+
+/** The logbook of this page, opened the first time it is asked for. */
+export const openHere = (): OpenLogbook => (open ??= openLogbook(whichLogbook(), browserEdge()));
+
+// Before any screen: this file comes in the very first script (scripts/splitScripts.mjs).
+openHere();
