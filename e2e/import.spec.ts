@@ -1,5 +1,17 @@
+import type { Page } from '@playwright/test';
 import { fileOf as file, islandGpx as gpx } from './files';
 import { expect, test } from './rider';
+
+/** From now on a file of this name never arrives, as from a card pulled out of its slot: whoever reads it waits for ever. */
+const neverArrives = (page: Page, name: string) =>
+  page.evaluate((stuck) => {
+    const send = Worker.prototype.postMessage;
+    Worker.prototype.postMessage = function (this: Worker, message: unknown, ...rest: never[]) {
+      const { argumentList = [] } = message as { argumentList?: { value: unknown }[] };
+      if (argumentList.some(({ value }) => value instanceof File && value.name === stuck)) return;
+      send.call(this, message, ...rest);
+    };
+  }, name);
 
 test('ride files: each gets its result, one tap adds them, one undo takes them back @once', async ({
   rider,
@@ -45,12 +57,7 @@ test('files are dropped; while others are read, a drop neither adds them nor ope
       },
       [name, text],
     );
-  await page.evaluate(() => {
-    const real = File.prototype.arrayBuffer;
-    File.prototype.arrayBuffer = function (this: File) {
-      return this.name === 'stuck.gpx' ? new Promise(() => undefined) : real.call(this);
-    };
-  });
+  await neverArrives(page, 'stuck.gpx');
   expect(await drop('lap.gpx', gpx('2026-11-23T13:00:00Z', 'Mill lap', 600))).toBe(false);
   await expect(page.getByText('1 ride to add')).toBeVisible();
   expect(await drop('stuck.gpx', 'x')).toBe(false);
@@ -65,13 +72,7 @@ test('reading can be stopped, and what was read by then is shown @once', async (
   page,
 }) => {
   await rider.opensDemo('/rides/import');
-  // A file that never arrives, as from a card pulled out of its slot.
-  await page.evaluate(() => {
-    const real = File.prototype.arrayBuffer;
-    File.prototype.arrayBuffer = function (this: File) {
-      return this.name === 'stuck.gpx' ? new Promise(() => undefined) : real.call(this);
-    };
-  });
+  await neverArrives(page, 'stuck.gpx');
   await page
     .getByLabel('Ride files')
     .setInputFiles([

@@ -1,4 +1,4 @@
-import { proxy, transfer, wrap } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import type { CsvMappings, ReadFile } from '@/core/formats/rideFile';
 import { fail } from '@/core/problem';
 import type { RideFilesApi } from './rideFiles.worker';
@@ -85,8 +85,7 @@ async function readOne(reader: Reader, { file, mappings, signal, onFile }: OneFi
         alive();
         onFile(found);
       };
-      const bytes = await file.arrayBuffer();
-      await api.read(file.name, transfer(bytes, [bytes]), mappings, proxy(take));
+      await api.read(file, mappings, proxy(take));
     },
     { timeoutMs: MOST_MS, signal },
   );

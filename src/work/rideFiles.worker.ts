@@ -2,17 +2,17 @@ import { expose } from 'comlink';
 // Past the folder's face: the readers are the worker's alone, and the page shall not load them.
 import { readRideFiles, type CsvMappings, type ReadFile } from '@/core/formats/rideFile';
 import { readWeatherFile } from '@/core/formats/weatherFile';
+import { FileBytes } from './fileBytes';
 
 /** Reads ride files away from the page, so that it goes on answering. */
 const api = {
   /** Tells each file as it is read; an archive holds many. */
   read: async (
-    name: string,
-    bytes: ArrayBuffer,
+    file: File,
     mappings: CsvMappings,
     onFile: (file: ReadFile) => void | Promise<void>,
   ): Promise<void> => {
-    for (const file of readRideFiles(name, new Uint8Array(bytes), mappings)) await onFile(file);
+    for (const read of readRideFiles(file.name, new FileBytes(file), mappings)) await onFile(read);
   },
   readWeather: readWeatherFile,
 };

@@ -1,4 +1,5 @@
 import { fail, ok, type FileKind, type Result } from '../problem';
+import type { ByteSource } from './byteSource';
 import { headerKey } from './csvMapping';
 import type { CsvMapping } from '../records/csvMapping';
 import { isFit, readFit } from './fit';
@@ -15,7 +16,6 @@ import { sportOf } from './sport';
 import { decodeText, isBinary } from './text';
 import { tidy } from './tidy';
 import { unpackFiles } from './unpacked';
-import { LARGEST_BYTES } from './zip';
 
 /** A file as it was read: a result for each ride in it, or what kept it from being read. */
 export interface ReadFile {
@@ -43,7 +43,7 @@ export type CsvMappings = Readonly<Record<string, CsvMapping>>;
  */
 export function* readRideFiles(
   fileName: string,
-  bytes: Uint8Array,
+  bytes: ByteSource,
   mappings: CsvMappings,
 ): Generator<ReadFile> {
   const indexes = new Indexes();
@@ -104,7 +104,6 @@ const justFile = (file: ReadFile): One => ({ file, index: null });
 
 function readOne(name: string, bytes: Uint8Array, mappings: CsvMappings): One {
   if (bytes.length === 0) return justFile({ name, rides: fail('file/empty') });
-  if (bytes.length > LARGEST_BYTES) return justFile({ name, rides: fail('file/too-large') });
   if (isFit(bytes)) return justFile({ name, rides: some(readFit(bytes)) });
   // Looked at before it is decoded: a picture, or a disk's worth of zeros, is no text.
   const kind = kindOfBytes(bytes);

@@ -1,8 +1,9 @@
 import { fail, ok, type Result } from '../problem';
+import { wholeOf, type ByteSource } from './byteSource';
 import { kindOfArchive } from './kind';
 import { tidy } from './tidy';
 import { nameIn } from './within';
-import { isGzip, isZip, openGzip, openZip, type Packed } from './zip';
+import { isGzip, isZip, LARGEST_BYTES, openGzip, openZip, type Packed } from './zip';
 
 /** A file as it lies in what the rider brought: its name with those of the archives around it. */
 export interface Unpacked {
@@ -22,23 +23,32 @@ const tablesFirst = (packed: readonly Packed[]): Packed[] => {
 };
 
 /** Unpacks a file one after another, archives in it one level deep; a file that is none is itself. */
-export function* unpackFiles(name: string, bytes: Uint8Array, depth = 0): Generator<Unpacked> {
+export function* unpackFiles(name: string, source: ByteSource, depth = 0): Generator<Unpacked> {
   const inArchive = depth > 0;
-  if (isGzip(bytes)) {
+  const head = source.subarray(0, 3);
+  if (isZip(head)) {
+    yield* unzipFiles(name, source, depth);
+    return;
+  }
+  if (source.length > LARGEST_BYTES) {
+    yield { name, inArchive, bytes: fail('file/too-large') };
+    return;
+  }
+  const bytes = wholeOf(source);
+  if (isGzip(head)) {
     const opened = openGzip(bytes);
     const inner = name.replace(/\.gz$/i, '');
     if (opened.ok && !isGzip(opened.value)) yield* unpackFiles(inner, opened.value, depth);
     else yield { name, inArchive, bytes: opened.ok ? fail('zip/nested') : opened };
-  } else if (isZip(bytes)) yield* unzipFiles(name, bytes, depth);
-  else yield { name, inArchive, bytes: ok(bytes) };
+  } else yield { name, inArchive, bytes: ok(bytes) };
 }
 
-function* unzipFiles(name: string, bytes: Uint8Array, depth: number): Generator<Unpacked> {
+function* unzipFiles(name: string, source: ByteSource, depth: number): Generator<Unpacked> {
   if (depth > DEEPEST) {
     yield { name, inArchive: true, bytes: fail('zip/nested') };
     return;
   }
-  const archive = openZip(bytes);
+  const archive = openZip(source);
   if (!archive.ok) {
     yield { name, inArchive: false, bytes: archive };
     return;

@@ -1,6 +1,7 @@
 import { buf as crc32 } from 'crc-32';
 import { gunzipSync, inflateSync } from 'fflate';
 import { fail, ok, type Problem, type Result } from '../problem';
+import type { ByteSource } from './byteSource';
 import { packedBytes, readDirectory, type ZipEntry } from './zipDirectory';
 
 /** A file of an archive, unpacked when it is asked for. */
@@ -32,26 +33,29 @@ const IGNORED = /(^|\/)(\.|__MACOSX|Thumbs\.db|desktop\.ini)/i;
  * needs, so that neither a large archive nor a bomb fills the memory. What is locked or too large is
  * refused by name.
  */
-export function openZip(bytes: Uint8Array): Result<Packed[]> {
+export function openZip(archive: ByteSource): Result<Packed[]> {
   let entries: ZipEntry[];
   try {
-    entries = readDirectory(bytes);
+    entries = readDirectory(archive);
   } catch {
     return fail('zip/damaged');
   }
   // An archive with nothing in it is its end alone.
-  if (entries.length === 0) return fail(bytes.length <= 98 ? 'zip/empty' : 'zip/damaged');
+  if (entries.length === 0) return fail(archive.length <= 98 ? 'zip/empty' : 'zip/damaged');
   if (entries.length > MOST_FILES) return fail('zip/too-many', { most: MOST_FILES });
   const unpacked = entries.reduce((sum, entry) => sum + entry.bytes, 0);
-  if (overlap(entries) || unpacked > Math.max(MOST_BYTES_ANYWAY, bytes.length * MOST_TIMES_PACKED))
+  if (
+    overlap(entries) ||
+    unpacked > Math.max(MOST_BYTES_ANYWAY, archive.length * MOST_TIMES_PACKED)
+  )
     return fail('zip/bomb');
   const files = entries.filter(({ name }) => !name.endsWith('/') && !IGNORED.test(name));
   return files.length === 0
     ? fail('zip/empty')
-    : ok(files.map((entry) => ({ name: entry.name, open: () => unpack(bytes, entry) })));
+    : ok(files.map((entry) => ({ name: entry.name, open: () => unpack(archive, entry) })));
 }
 
-function unpack(archive: Uint8Array, entry: ZipEntry): Result<Uint8Array> {
+function unpack(archive: ByteSource, entry: ZipEntry): Result<Uint8Array> {
   const problem = whyNotRead(entry);
   if (problem) return { ok: false, problem };
   try {

@@ -1,3 +1,5 @@
+import type { ByteSource } from './byteSource';
+
 /** What a ZIP archive's directory says of an entry (APPNOTE 6.3). */
 export interface ZipEntry {
   name: string;
@@ -21,24 +23,38 @@ const EXTRA64 = 1;
 const FULL32 = 0xffffffff;
 /** A comment may follow the directory's end. */
 const LONGEST_COMMENT = 65_557;
+/** What stands at the end of an archive: its end, before it the place of the 64-bit one, and that. */
+const [END_BYTES, LOCATOR_BYTES, END64_BYTES] = [22, 20, 56];
+const LONGEST_END = LONGEST_COMMENT + END_BYTES + LOCATOR_BYTES;
+const LOCAL_BYTES = 30;
 
-const viewOf = (bytes: Uint8Array): DataView =>
-  new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+/** Bytes of an archive from one place to another, to be read at places counted from the first. */
+function viewOf(archive: ByteSource, from: number, to: number): DataView {
+  if (!(from >= 0 && from <= archive.length)) throw new RangeError('cut off');
+  const bytes = archive.subarray(from, Math.min(to, archive.length));
+  return new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+}
+
+function bytesOf(view: DataView, at: number, length: number): Uint8Array {
+  if (at + length > view.byteLength) throw new RangeError('cut off');
+  return new Uint8Array(view.buffer, view.byteOffset + at, length);
+}
+
 /** A 64-bit number; beyond 2^53 nothing lies in a file that fits into memory. */
 const uint64 = (view: DataView, at: number): number =>
   view.getUint32(at, true) + view.getUint32(at + 4, true) * 2 ** 32;
 
 /** The entries of the central directory, in order; throws a RangeError where the archive is cut off. */
-export function readDirectory(bytes: Uint8Array): ZipEntry[] {
-  const view = viewOf(bytes);
+export function readDirectory(archive: ByteSource): ZipEntry[] {
+  const view = viewOf(archive, directoryAt(archive), archive.length);
   const entries: ZipEntry[] = [];
-  let at = directoryAt(view);
-  while (at + 46 <= bytes.length && view.getUint32(at, true) === ENTRY_MARK) {
+  let at = 0;
+  while (at + 46 <= view.byteLength && view.getUint32(at, true) === ENTRY_MARK) {
     const [nameLength = 0, extraLength = 0, commentLength = 0] = [28, 30, 32].map((o) =>
       view.getUint16(at + o, true),
     );
     const flags = view.getUint16(at + 8, true);
-    const name = bytes.subarray(at + 46, at + 46 + nameLength);
+    const name = bytesOf(view, at + 46, nameLength);
     const extra = at + 46 + nameLength;
     entries.push({
       name: decodeName(name, (flags & 0x800) !== 0),
@@ -53,15 +69,18 @@ export function readDirectory(bytes: Uint8Array): ZipEntry[] {
 }
 
 /** Where the directory begins: by the archive's end, or by that of 64 bits before it. */
-function directoryAt(view: DataView): number {
-  const last = view.byteLength - 22;
+function directoryAt(archive: ByteSource): number {
+  const from = Math.max(0, archive.length - LONGEST_END);
+  const view = viewOf(archive, from, archive.length);
+  const last = view.byteLength - END_BYTES;
   let end = last;
   while (end > last - LONGEST_COMMENT && view.getUint32(end, true) !== END_MARK) end -= 1;
   const at = view.getUint32(end + 16, true);
-  const locator = end - 20;
+  const locator = end - LOCATOR_BYTES;
   if (locator < 0 || view.getUint32(locator, true) !== END64_LOCATOR) return at;
   const end64 = uint64(view, locator + 8);
-  return view.getUint32(end64, true) === END64_MARK ? uint64(view, end64 + 48) : at;
+  const view64 = viewOf(archive, end64, end64 + END64_BYTES);
+  return view64.getUint32(0, true) === END64_MARK ? uint64(view64, 48) : at;
 }
 
 /** Sizes and place of an entry; those too large for 32 bits stand in its 64-bit field, in this order. */
@@ -95,11 +114,10 @@ function decodeName(bytes: Uint8Array, isUtf8: boolean): string {
 }
 
 /** The packed bytes of an entry; throws a RangeError where its header does not lie where it should. */
-export function packedBytes(archive: Uint8Array, entry: ZipEntry): Uint8Array {
-  const view = viewOf(archive);
-  if (view.getUint32(entry.at, true) !== LOCAL_MARK) throw new RangeError('no local header');
-  const start =
-    entry.at + 30 + view.getUint16(entry.at + 26, true) + view.getUint16(entry.at + 28, true);
+export function packedBytes(archive: ByteSource, entry: ZipEntry): Uint8Array {
+  const view = viewOf(archive, entry.at, entry.at + LOCAL_BYTES);
+  if (view.getUint32(0, true) !== LOCAL_MARK) throw new RangeError('no local header');
+  const start = entry.at + LOCAL_BYTES + view.getUint16(26, true) + view.getUint16(28, true);
   if (start + entry.packed > archive.length) throw new RangeError('cut off');
   return archive.subarray(start, start + entry.packed);
 }

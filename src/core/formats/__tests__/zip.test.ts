@@ -1,6 +1,8 @@
 import { zipSync } from 'fflate';
 import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js';
+import { Chance } from '@/core/chance/chance';
 import { say } from '@/core/words/problems';
+import { cases } from '@/test/cases';
 import { fit, gpx } from '@/test/rideFiles';
 import { METRIC } from '@/core/units/convert';
 import { readRideFiles } from '../rideFile';
@@ -78,5 +80,40 @@ describe('an archive', () => {
     const { rides } = results.at(-1)!;
     expect(rides).toMatchObject({ ok: false, problem: { code } });
     if (!rides.ok) expect(say(rides.problem, METRIC)).toMatch(/\.$/);
+  });
+
+  it('read piece by piece says what it says in memory, whole or spoilt, and no piece holds more than it must', () => {
+    const files = Object.fromEntries(
+      Array.from({ length: 40 }, (_, n) => [`ride-${n}.gpx`, text(gpx(60 + n))]),
+    );
+    const whole = zipSync(files, { level: 0 });
+    const inPieces = (bytes: Uint8Array) => {
+      const found = { most: 0, read: [] as unknown[] };
+      const source = {
+        length: bytes.length,
+        subarray(from: number, to: number) {
+          const piece = bytes.slice(from, to);
+          found.most = Math.max(found.most, piece.length);
+          return piece;
+        },
+      };
+      found.read = [...readRideFiles('all.zip', source, {})];
+      return found;
+    };
+    expect(inPieces(whole).read).toEqual([...readRideFiles('all.zip', whole, {})]);
+    // The end of an archive may be followed by so long a comment.
+    expect(inPieces(whole).most).toBeLessThan(70_000);
+    expect(whole.length).toBeGreaterThan(250_000);
+    const chance = new Chance(23, 1);
+    for (let n = 0; n < cases(120); n++) {
+      const cut = n % 3 === 0 ? Math.floor(chance.uniform() * whole.length) : whole.length;
+      const spoilt = whole.slice(0, cut);
+      // The directory at its end is hit more often than the files.
+      const from = n % 2 ? spoilt.length - 4000 : 0;
+      for (let hit = 0; hit < 3; hit++)
+        spoilt[Math.floor(from + chance.uniform() * (spoilt.length - from))] =
+          chance.uniform() * 256;
+      expect(inPieces(spoilt).read).toEqual([...readRideFiles('all.zip', spoilt, {})]);
+    }
   });
 });
