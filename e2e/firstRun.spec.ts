@@ -10,6 +10,20 @@ test('from nothing to a verdict, and it is still there after a reload', async ({
   await expect(rider.verdict).toContainText(/Lube for about \d+\skm/);
 });
 
+test('the logbook is opened before the screens’ script is there, and what that needs waits for it @once', async ({
+  rider,
+  page,
+}) => {
+  await page.route(/\/entry-[^/]*\.js$/, async (route) => {
+    await new Promise((later) => setTimeout(later, 1500));
+    await route.continue();
+  });
+  // The demo’s own events are made by a script that is loaded when the logbook turns out to be empty.
+  await rider.opensDemo();
+  await rider.seesSaved();
+  await expect(rider.verdict).toContainText(/Lube for about \d+\skm/);
+});
+
 test('says what is wrong beside the field and keeps what was entered @once', async ({
   rider,
   page,
