@@ -6,7 +6,7 @@ import type { RideAhead } from '@/core/plan/rides/occurrences';
 import { dateOf } from '@/core/time/zones';
 import { MS_PER_MINUTE } from '@/core/units/convert';
 import type { LikelyDays } from '@/core/words/verdict';
-import { selectGarage, selectNow, selectReplay } from './selectors';
+import { LATEST, selectGarage, selectNow, selectReplay } from './selectors';
 import type { RootState } from './store';
 
 /** A minute more changes no day. */
@@ -24,6 +24,7 @@ export const selectComing = createSelector(
     );
     return comingRides({ replay, planned, bikeIds, now, to: lastDaySaid(now, zone), zone }).rides;
   },
+  LATEST,
 );
 
 /** The days on which lube and dirt of a bike will likely fall due. */
@@ -38,4 +39,5 @@ export const selectLikelyDays = createSelector(
     const day = ({ km }: Outlook) => km && dayReached(rides, bike.id, km.mid);
     return { lube: day(lube), dirt: day(dirt), today: dateOf(now, zone) };
   },
+  LATEST,
 );

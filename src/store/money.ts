@@ -4,6 +4,7 @@ import { spendingOf } from '@/core/money/sums';
 import { minorDigits } from '@/core/intl/money';
 import { MS_PER_DAY } from '@/core/units/convert';
 import { selectGarage, selectNow, selectReplay, selectSettings } from './selectors';
+import type { RootState } from './store';
 
 /** The currency the rider counts in, and how many of its smallest units make one. */
 export const selectCurrency = createSelector([selectSettings], ({ money: { currency } }) => ({
@@ -19,7 +20,7 @@ export const selectLedger = createSelector(
 );
 
 /** Sums change by the day, not with each tick of the clock. */
-const selectDay = createSelector([selectNow], (now) => Math.floor(now / MS_PER_DAY) * MS_PER_DAY);
+const selectDay = (state: RootState) => Math.floor(selectNow(state) / MS_PER_DAY) * MS_PER_DAY;
 
 /** The last twelve months, today included: from and to, ms. */
 export const selectLastYear = createSelector(

@@ -1,4 +1,4 @@
-import { createSelector } from '@reduxjs/toolkit';
+import { createSelector, lruMemoize } from '@reduxjs/toolkit';
 import { chainOn, reportOn, stepsOf, type ChainReport } from '@/core/care/verdict/report';
 import type { ReplayStep } from '@/core/care/replay/step';
 import type { Bike, Chain } from '@/core/records/garage';
@@ -12,6 +12,9 @@ import { createReplayCache } from './replayCache';
 import type { RootState } from './store';
 
 const replays = createReplayCache();
+
+/** For what depends on the clock: the latest alone is kept, or a page left open would gather an answer for each minute. */
+export const LATEST = { memoize: lruMemoize } as const;
 
 /** Has selectors read a replay that was made elsewhere, as soon as its logbook is in the store. */
 export const holdReplay = replays.hold;
@@ -95,6 +98,7 @@ export const selectReportOf = createSelector(
       return report;
     };
   },
+  LATEST,
 );
 
 /** A report on each bike with a chain, the one ridden last first. */

@@ -1,5 +1,4 @@
 import { expose } from 'comlink';
-// Past the folder's face: the readers are the worker's alone, and the page shall not load them.
 import { readRideFiles, type CsvMappings, type ReadFile } from '@/core/formats/rideFile';
 import { readWeatherFile } from '@/core/formats/weatherFile';
 import { FileBytes } from './fileBytes';

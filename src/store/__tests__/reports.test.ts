@@ -2,6 +2,7 @@ import { reportOn } from '@/core/care/verdict/report';
 import { demoLogbook } from '@/core/demo/scenario';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { testEdge } from '@/test/edge';
+import { selectLikelyDays } from '../likelyDays';
 import { opened } from '../logbookSlice';
 import {
   selectBikesOnChain,
@@ -47,6 +48,24 @@ it('a report is made once, for whoever asks', () => {
   store.dispatch(bikeChosen('none'));
   expect(selectMainReport(store.getState())).toBe(main);
   expect(selectReportOf(store.getState())('none')).toBeNull();
+});
+
+it('of the minutes gone by nothing is kept: a page may be left open for days', () => {
+  const store = opening();
+  const before = store.getState();
+  // Another state of the same: only what goes into a report can tell them apart.
+  const again = () => ({ ...before });
+  const { bike } = selectMainReport(before)!;
+  const ofThen = [
+    selectReportOf(again()),
+    selectLikelyDays(again(), 'UTC', selectMainReport(before)!),
+  ];
+  expect(selectReportOf(again())).toBe(ofThen[0]);
+  store.dispatch(ticked(DEMO_NOW + 60_000));
+  const later = store.getState();
+  selectLikelyDays(later, 'UTC', selectReportOf(later)(bike.id)!);
+  expect(selectReportOf(again())).not.toBe(ofThen[0]);
+  expect(selectLikelyDays(again(), 'UTC', selectMainReport(before)!)).not.toBe(ofThen[1]);
 });
 
 it('a minute later it is made anew', () => {
