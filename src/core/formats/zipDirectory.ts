@@ -30,7 +30,6 @@ const LOCAL_BYTES = 30;
 
 /** Bytes of an archive from one place to another, to be read at places counted from the first. */
 function viewOf(archive: ByteSource, from: number, to: number): DataView {
-  if (!(from >= 0 && from <= archive.length)) throw new RangeError('cut off');
   const bytes = archive.subarray(from, Math.min(to, archive.length));
   return new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
 }

@@ -82,6 +82,44 @@ describe('an archive', () => {
     if (!rides.ok) expect(say(rides.problem, METRIC)).toMatch(/\.$/);
   });
 
+  it('of 64 bits, by an independent writer, is read to the longest comment there may be behind it', async () => {
+    const writer = new ZipWriter(new BlobWriter(), { zip64: true });
+    const blob = new BlobReader(new Blob([gpx(60)]));
+    await writer.add('lap.gpx', blob, { useWebWorkers: false });
+    const archive = await writer.close(new Uint8Array(65_535).fill(0x20));
+    const bytes = new Uint8Array(await archive.arrayBuffer());
+    // Its end points to the directory only by way of the 64-bit end before it.
+    const end = new DataView(bytes.buffer, bytes.length - 65_535 - 22);
+    expect(end.getUint32(0, true)).toBe(0x06054b50);
+    expect(end.getUint32(16, true)).toBe(0xffffffff);
+    expect(read(bytes)).toEqual([['all.zip › lap.gpx', 1]]);
+  });
+
+  it('says the same wherever it lies in memory: nothing behind its end is read', () => {
+    const lying = zipSync({ 'lap.gpx': text(gpx(60)) }, { level: 0 });
+    const view = new DataView(lying.buffer, lying.byteOffset);
+    // The directory's only entry says that its name is longer than all that follows.
+    view.setUint16(view.getUint32(lying.length - 22 + 16, true) + 28, 5000, true);
+    expect(read(lying)).toEqual([['all.zip', 'zip/damaged']]);
+    const among = new Uint8Array(lying.length + 20_000).fill(0x61);
+    among.set(lying, 100);
+    expect(read(among.subarray(100, 100 + lying.length))).toEqual([['all.zip', 'zip/damaged']]);
+  });
+
+  it('a file that is none and too large is refused before it is read', () => {
+    const asked: number[] = [];
+    const film = {
+      length: 3_000_000_000,
+      subarray(from: number, to: number) {
+        asked.push(to - from);
+        return new Uint8Array(Math.min(to - from, 100));
+      },
+    };
+    const [only] = readRideFiles('film.mov', film, {});
+    expect(only?.rides).toMatchObject({ ok: false, problem: { code: 'file/too-large' } });
+    expect(Math.max(...asked)).toBeLessThan(100);
+  });
+
   it('read piece by piece says what it says in memory, whole or spoilt, and no piece holds more than it must', () => {
     const files = Object.fromEntries(
       Array.from({ length: 40 }, (_, n) => [`ride-${n}.gpx`, text(gpx(60 + n))]),
