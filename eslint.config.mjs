@@ -52,6 +52,7 @@ const SERVER = [['**/server/*'], 'Only the server imports the server.'];
 export default tseslint.config(
   { ignores: ['dist', '.expo', '.bench', '.setup', 'node_modules', '*.config.js', 'test-results'] },
   ...tseslint.configs.recommended,
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   {
     files: ['**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },

@@ -72,6 +72,12 @@ const INSTEAD = [
 ];
 
 const isBare = process.env.SPOKE_APP_ROOT !== undefined;
+// A bare app is shortened as any new app of this stack is.
+if (!isBare) {
+  config.transformer.minifierPath = require.resolve('./scripts/shorten.cjs');
+  // Metro would walk each module to shorten the names of its own that are in it; SWC shortens those as well.
+  config.transformer.unstable_disableNormalizePseudoGlobals = true;
+}
 /** A bare app opens no logbook. */
 const UNUSED_BARE = [{ from: /\/entry\.ts$/, module: /\/openHere$/ }];
 const unused = isBare ? [...UNUSED, ...UNUSED_BARE] : [...UNUSED, ...UNUSED_HERE];

@@ -91,6 +91,7 @@ const SOURCES = [
   'babel.config.js',
   'metro.config.js',
   'scripts/serviceWorker.mjs',
+  'scripts/shorten.cjs',
   'scripts/showAtOnce.mjs',
   'scripts/split',
   'scripts/splitScripts.mjs',

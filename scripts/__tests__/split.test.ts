@@ -8,7 +8,7 @@ const TEXT = [
   written(
     0,
     '{"0":1,"1":2,"2":3,"3":4,"paths":{"3":"/js/_layout-a.js","4":"/js/index-b.js"}}',
-    `t={"./_layout.tsx":{enumerable:!0,get:()=>r(d[1])(d[2],d.paths)},"./index.tsx":{enumerable:!0,get:()=>r(d[1])(d[3],d.paths)}}`,
+    `t={"./_layout.tsx":{enumerable:!0,get:()=>r$(d1[1])(d1[2],d1.paths)},"./index.tsx":{enumerable:!0,get:()=>r$(d1[1])(d1[3],d1.paths)}}`,
   ),
   written(1, '[2,5]', 'e.text=`two\nlines`'),
   written(2, '[1]'),
@@ -40,8 +40,8 @@ it('a route at hand is found in the table at once, the others are still loaded',
   const now = atHand(table, './_layout.tsx', id);
   expect(now.deps).toEqual([1, 2, 3]);
   expect(now.paths).toEqual({ 4: '/js/index-b.js' });
-  expect(now.code).toContain('"./_layout.tsx":{enumerable:!0,get:()=>r(d[2])}');
-  expect(now.code).toContain('"./index.tsx":{enumerable:!0,get:()=>r(d[1])(d[3],d.paths)}');
+  expect(now.code).toContain('"./_layout.tsx":{enumerable:!0,get:()=>r$(d1[2])}');
+  expect(now.code).toContain('"./index.tsx":{enumerable:!0,get:()=>r$(d1[1])(d1[3],d1.paths)}');
   const both = atHand(now, './index.tsx', '4');
   expect([both.deps, both.paths]).toEqual([[1, 2, 3, 4], {}]);
 });

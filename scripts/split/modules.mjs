@@ -51,10 +51,13 @@ export function needed(ids, among) {
   return found;
 }
 
-/** @param {string} route */
+/**
+ * Where a route is loaded from in a table, whatever the build calls `require` and the list of ids.
+ * @param {string} route
+ */
 const entryOf = (route) =>
   new RegExp(
-    `("${route.replaceAll('.', '\\.')}":\\{[^}]*?=>)r\\(d\\[\\d+\\]\\)\\(d\\[(\\d+)\\],d\\.paths\\)`,
+    `(?<before>"${route.replaceAll('.', '\\.')}":\\{[^}]*?=>)(?<req>[\\w$]+)\\((?<ids>[\\w$]+)\\[\\d+\\]\\)\\(\\k<ids>\\[(?<place>\\d+)\\],\\k<ids>\\.paths\\)`,
   );
 
 /**
@@ -63,7 +66,7 @@ const entryOf = (route) =>
  */
 export function routeIn(modules, route) {
   for (const table of modules) {
-    const place = entryOf(route).exec(table.code)?.[2];
+    const place = entryOf(route).exec(table.code)?.groups?.place;
     if (place === undefined) continue;
     const id = JSON.parse(TAIL.exec(table.code)?.[2] ?? '{}')[place];
     return { table, id: String(id), script: String(table.paths[id]).split('/').at(-1) ?? '' };
@@ -76,10 +79,12 @@ export function routeIn(modules, route) {
  * @param {Module} table @param {string} route @param {string} id of the route’s module @returns {Module}
  */
 export function atHand(table, route, id) {
-  const code = table.code.replace(entryOf(route), '$1r(d[$2])').replace(TAIL, (_, own, listed) => {
-    const { paths, ...ids } = JSON.parse(listed);
-    delete paths[id];
-    return `,${own},${JSON.stringify({ ...ids, paths })});`;
-  });
+  const code = table.code
+    .replace(entryOf(route), '$<before>$<req>($<ids>[$<place>])')
+    .replace(TAIL, (_, own, listed) => {
+      const { paths, ...ids } = JSON.parse(listed);
+      delete paths[id];
+      return `,${own},${JSON.stringify({ ...ids, paths })});`;
+    });
   return moduleOf(code);
 }
