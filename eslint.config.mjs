@@ -25,6 +25,11 @@ const PASSED_ON = {
   selector: 'ExportAllDeclaration',
   message: 'A thing is imported from the file that makes it.',
 };
+/** The index of a package of small files takes all of them along: one page had 290 files of dates it never called. */
+const WHOLE = {
+  selector: "ImportDeclaration[importKind!='type'][source.value=/^(date-fns|@date-fns\\u002Ftz)$/]",
+  message: 'Import each function from its own file: date-fns/addDays.',
+};
 
 const REACT = [
   [
@@ -67,7 +72,7 @@ export default tseslint.config(
   {
     files: ['src/{store,ui,work}/**/*.{ts,tsx}', 'app/**/*.{ts,tsx}'],
     ignores: ['**/__tests__/**', 'src/store/edge.ts'],
-    rules: { 'no-restricted-syntax': ['error', ...CLOCK, PASSED_ON] },
+    rules: { 'no-restricted-syntax': ['error', ...CLOCK, PASSED_ON, WHOLE] },
   },
   {
     files: ['**/*.{ts,tsx}'],
@@ -95,6 +100,7 @@ export default tseslint.config(
         'error',
         ...CLOCK,
         PASSED_ON,
+        WHOLE,
         {
           selector: "MemberExpression[object.name='Math'][property.name='random']",
           message: 'Chance is an argument: pass a seed in.',

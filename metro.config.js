@@ -37,9 +37,13 @@ const UNUSED = [
 /**
  * More of the same, for our app alone: the bare app the bench measures against keeps them, as any new app of this stack
  * would. The router: links, previews, tabs, a map of the site, pages for its own errors. React Native for the web:
- * animation, pictures, sheets and touchables, for ours are of View, Pressable and SVG.
+ * animation, pictures, sheets and touchables, for ours are of View, Pressable and SVG. The charts: all but lines and bars.
  */
 const UNUSED_HERE = [
+  {
+    from: /node_modules\/react-native-chart-kit\/dist\/v2\/react-native\/index\.js$/,
+    module: /\/charts\/(contribution|pie|progress)\//,
+  },
   {
     from: /node_modules\/expo-router\/build\/(index|exports|ExpoRoot|getRoutes|layouts\/\w+|views\/\w+)\.js$/,
     module:

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { median, report } from './report';
 
-const RUNS = 2;
+const RUNS = 3;
 
 /** Seconds of a web build of which nothing was kept from one before. */
 function coldBuild(more: Readonly<Record<string, string>>): number {

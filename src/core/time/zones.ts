@@ -1,4 +1,4 @@
-import { tzOffset } from '@date-fns/tz';
+import { tzOffset } from '@date-fns/tz/tzOffset';
 import { MS_PER_DAY, MS_PER_MINUTE } from '../units/convert';
 import type { DateText } from './dates';
 

@@ -1,4 +1,8 @@
-import { addDays, addMonths, startOfDay, startOfISOWeek, startOfYear } from 'date-fns';
+import { addDays } from 'date-fns/addDays';
+import { addMonths } from 'date-fns/addMonths';
+import { startOfDay } from 'date-fns/startOfDay';
+import { startOfISOWeek } from 'date-fns/startOfISOWeek';
+import { startOfYear } from 'date-fns/startOfYear';
 import { dateFormat } from '@/core/intl/dates';
 import type { Zoom } from '@/core/wear/lanes';
 import { timeAt, xOf, type StoryScale } from './storyShapes';

@@ -1,4 +1,5 @@
-import { addMonths, startOfMonth } from 'date-fns';
+import { addMonths } from 'date-fns/addMonths';
+import { startOfMonth } from 'date-fns/startOfMonth';
 import { MS_PER_DAY } from '@/core/units/convert';
 import { dayOf, foreseenAt, type WearOutlook } from '@/core/wear/outlook';
 
