@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { YearsAsked } from '@/core/years/years';
 import type { YearsFigures } from '@/core/years/figures';
 import { playYears } from '@/work/years';
@@ -32,16 +32,16 @@ export function useYears(asked: YearsAsked, round: number): YearsKnown & { cance
           known: { ...(old.key === key ? old.known : NOTHING), ...part },
         }));
     };
-    const years = playYears(question, (figures, share) => {
-      put({ figures, share });
-    });
+    // Drawn in pieces: the page answers a finger while its cores play the years.
+    const putGently = (part: Partial<YearsKnown>) => startTransition(() => put(part));
+    const years = playYears(question, (figures, share) => putGently({ figures, share }));
     stop.current = () => {
       put({ state: 'cancelled' });
       over = true;
       years.cancel();
     };
     void years.done.then((done) =>
-      put(done ? { figures: done, share: 1, state: 'done' } : { state: 'failed' }),
+      putGently(done ? { figures: done, share: 1, state: 'done' } : { state: 'failed' }),
     );
     return () => {
       over = true;
