@@ -1,7 +1,8 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 import type { YearsAsked } from '@/core/years/years';
 import type { YearsFigures } from '@/core/years/figures';
-import { playYears } from '@/work/years';
+import { playYears, type Years } from '@/work/years';
+import { afterPaint } from '../afterPaint';
 
 /** What years ahead are known to bring so far. */
 export interface YearsKnown {
@@ -34,18 +35,22 @@ export function useYears(asked: YearsAsked, round: number): YearsKnown & { cance
     };
     // Drawn in pieces: the page answers a finger while its cores play the years.
     const putGently = (part: Partial<YearsKnown>) => startTransition(() => put(part));
-    const years = playYears(question, (figures, share) => putGently({ figures, share }));
+    let years: Years | undefined;
     stop.current = () => {
       put({ state: 'cancelled' });
       over = true;
-      years.cancel();
+      years?.cancel();
     };
-    void years.done.then((done) =>
-      putGently(done ? { figures: done, share: 1, state: 'done' } : { state: 'failed' }),
-    );
+    afterPaint(() => {
+      if (over) return;
+      years = playYears(question, (figures, share) => putGently({ figures, share }));
+      void years.done.then((done) =>
+        putGently(done ? { figures: done, share: 1, state: 'done' } : { state: 'failed' }),
+      );
+    });
     return () => {
       over = true;
-      years.cancel();
+      years?.cancel();
     };
   }, [key]);
   return { ...(known.key === key ? known.known : NOTHING), cancel: () => stop.current() };
