@@ -32,7 +32,7 @@ export function wetShareAhead(
   let weight = 0;
   const first = new Date(from).getUTCHours();
   for (const [n, hour] of hours.entries()) {
-    road = roadAfter(road, hour, { ...place, at: from + n * MS_PER_HOUR });
+    road = roadAfter(road, hour, place, from + n * MS_PER_HOUR);
     const share = riding[(first + n) % 24] ?? 0;
     wet += share * wetShareOf(road);
     weight += share;

@@ -1,6 +1,6 @@
 import { clamp, MS_PER_HOUR } from '../units/convert';
 import { saturationKpa } from '../weather/drying';
-import { sunAboveAirMj } from '../weather/sun';
+import { dayOfYear, sunAboveAirMj } from '../weather/sun';
 import type { WeatherHour } from '../weather/hours';
 import { Chance } from '../chance/chance';
 import { CLIMATES, type Climate, type Region, type Season } from './climates';
@@ -27,8 +27,8 @@ const PLACE = { lat: 58.4, lon: -11.5 };
 const CLEARNESS = { dry: 0.62, wet: 0.36, spread: 0.1, least: 0.15, most: 0.76 };
 
 const at = (season: Season, day: number): number => {
-  const dayOfYear = (((day - 0.25) % 365.25) + 365.25) % 365.25;
-  return season[0] + season[1] * Math.cos((2 * Math.PI * (dayOfYear - season[2])) / 365.25);
+  const inYear = (((day - 0.25) % 365.25) + 365.25) % 365.25;
+  return season[0] + season[1] * Math.cos((2 * Math.PI * (inYear - season[2])) / 365.25);
 };
 
 /**
@@ -56,6 +56,9 @@ export function generateDays(
   return days;
 }
 
+/** How far each hour is above the mean of its day, of half the range: warmest at 15 h. */
+const WARMTH = Array.from({ length: 24 }, (_, h) => Math.cos((2 * Math.PI * (h - 15)) / 24));
+
 interface DayDraw {
   day: number;
   wet: boolean;
@@ -77,10 +80,11 @@ function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): G
     CLEARNESS.most,
   );
   const aboveAir = sunThrough(day);
+  const vapour = saturationKpa(dew);
   const hours = rain.map((mm, h): WeatherHour => {
-    const sun = Math.cos((2 * Math.PI * (h - 15)) / 24);
+    const sun = WARMTH[h]!;
     const temperatureC = mean + half * sun;
-    const humidity = saturationKpa(dew) / saturationKpa(temperatureC);
+    const humidity = vapour / saturationKpa(temperatureC);
     return {
       rainMm: rounded(mm, 100),
       temperatureC: rounded(temperatureC, 10),
@@ -92,21 +96,14 @@ function drawDay(climate: Climate, { day, wet, departureC, chance }: DayDraw): G
   return { day, wet, rainMm, hours };
 }
 
-/** The sun above the air of the days asked for last: each future of a plan has the same days. */
-const suns = new Map<number, readonly number[]>();
-const MOST_SUNS = 400;
+/** The sun above the air by day of the year, each found when it is first asked for: all years share it. */
+const suns: (readonly number[])[] = [];
 
 /** The sun above the air in each hour of a day, MJ/m². */
-function sunThrough(day: number): readonly number[] {
-  const known = suns.get(day);
-  if (known) return known;
-  if (suns.size >= MOST_SUNS) suns.clear();
-  const hours = Array.from({ length: 24 }, (_, h) =>
-    sunAboveAirMj({ ...PLACE, at: (day * 24 + h) * MS_PER_HOUR }),
-  );
-  suns.set(day, hours);
-  return hours;
-}
+const sunThrough = (day: number): readonly number[] =>
+  (suns[dayOfYear(day)] ??= Array.from({ length: 24 }, (_, h) =>
+    sunAboveAirMj(PLACE, (day * 24 + h) * MS_PER_HOUR),
+  ));
 
 /** Rounded to so many parts of one; never the minus zero that text forgets. */
 export const rounded = (value: number, parts: number): number =>

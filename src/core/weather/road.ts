@@ -1,6 +1,7 @@
+import type { Place } from '../track/distance';
 import { evaporationMm, WET_ROAD } from './evaporation';
 import type { WeatherHour } from './hours';
-import { sunOf, type HourPlace } from './sun';
+import { sunOf } from './sun';
 
 /** What the road remembers of the weather so far. */
 export interface Road {
@@ -38,13 +39,16 @@ export const ROAD_UNKNOWN: Road = { storeMm: 0, dryHours: 36, hoursSinceSalt: In
 const leftByTraffic = (solar: number): number =>
   solar >= ROAD.trafficFrom && solar < ROAD.trafficTo ? 0.5 ** (1 / ROAD.trafficHalfLifeH) : 1;
 
-/** The road after an hour: rain fills its store; sun, air and wind drink from it, and by day traffic throws off. */
-export function roadAfter(before: Road, hour: WeatherHour, place: HourPlace): Road {
+/**
+ * The road after the hour that begins at `at`, ms: rain fills its store; sun, air and wind drink from it, and by day
+ * traffic throws off.
+ */
+export function roadAfter(before: Road, hour: WeatherHour, place: Place, at: number): Road {
   const filled = Math.min(ROAD.storeMaxMm, before.storeMm + hour.rainMm);
   let storeMm = 0;
   // A dry road dries no further: most hours are those.
   if (filled > 0) {
-    const sun = sunOf(hour, place);
+    const sun = sunOf(hour, place, at);
     storeMm = Math.max(0, filled * leftByTraffic(sun.hour) - evaporationMm(hour, sun, WET_ROAD));
   }
   const treated = hour.temperatureC <= ROAD.saltBelowC && filled > 0.05;

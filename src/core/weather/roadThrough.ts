@@ -100,15 +100,15 @@ function followed<Day extends DayHours>(
   through: Through | null,
 ): Road {
   const hours = days.get(day);
-  const where = { lat: place.lat, lon: place.lon, at: startOfDay(day) };
+  let at = startOfDay(day);
   let road = from;
   for (let h = 0; h < 24; h++) {
     if (hours && isKnown(hours, h))
       road =
         road.storeMm === 0 && hours.rainMm[h] === 0
           ? dryFor(road, 1)
-          : roadAfter(road, hourIn(hours, h, road), where);
-    where.at += MS_PER_HOUR;
+          : roadAfter(road, hourIn(hours, h, road), place, at);
+    at += MS_PER_HOUR;
     if (!through) continue;
     through.storeMm[h] = road.storeMm;
     through.dryHours[h] = road.dryHours;

@@ -1,12 +1,6 @@
+import type { Place } from '../track/distance';
 import { clamp, MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 import type { WeatherHour } from './hours';
-
-/** Where an hour of weather is: degrees, north and east positive, and the start of the hour, ms. */
-export interface HourPlace {
-  lat: number;
-  lon: number;
-  at: number;
-}
 
 const RADIANS = Math.PI / 180;
 /** Solar constant, MJ per m² and minute (FAO 56, eq. 28). */
@@ -14,9 +8,12 @@ const SOLAR = 0.082;
 
 const DAYS_IN_4_YEARS = 1461;
 
-/** Day of the year, 1 to 366, UTC: from 1901 to 2099 each fourth year is a leap year, 1972 the first after 1970. */
-function dayOfYear(ms: number): number {
-  const since1972 = Math.floor(ms / MS_PER_DAY) - 730;
+/**
+ * Day of the year, 1 to 366, of a day since 1970: from 1901 to 2099 each fourth year is a leap year, 1972 the first
+ * after 1970.
+ */
+export function dayOfYear(day: number): number {
+  const since1972 = day - 730;
   const inFour = since1972 - Math.floor(since1972 / DAYS_IN_4_YEARS) * DAYS_IN_4_YEARS;
   return inFour < 366 ? inFour + 1 : ((inFour - 366) % 365) + 1;
 }
@@ -51,9 +48,9 @@ function seasonOf(day: number): Season {
 }
 
 /** Hour of the sun at a place, 0 to 24; 12 is when it stands highest. */
-export function solarHour({ lon, at }: HourPlace): number {
+export function solarHour(lon: number, at: number): number {
   const utc = at / MS_PER_HOUR - Math.floor(at / MS_PER_DAY) * 24;
-  const hour = utc + lon / 15 + seasonOf(dayOfYear(at)).equation;
+  const hour = utc + lon / 15 + seasonOf(dayOfYear(Math.floor(at / MS_PER_DAY))).equation;
   return hour - Math.floor(hour / 24) * 24;
 }
 
@@ -61,11 +58,12 @@ export function solarHour({ lon, at }: HourPlace): number {
  * Radiation of the sun above the air in the hour that begins at `at`, MJ/m²: Allen et al. 1998, FAO Irrigation and
  * Drainage Paper 56, eq. 28; 0 at night.
  */
-export const sunAboveAirMj = (place: HourPlace): number => sunAt(place, solarHour(place));
+export const sunAboveAirMj = ({ lat, lon }: Place, at: number): number =>
+  sunAt(lat, at, solarHour(lon, at));
 
-function sunAt(place: HourPlace, solar: number): number {
-  const { distance, sin, cos, tan } = seasonOf(dayOfYear(place.at));
-  const lat = place.lat * RADIANS;
+function sunAt(latitude: number, at: number, solar: number): number {
+  const { distance, sin, cos, tan } = seasonOf(dayOfYear(Math.floor(at / MS_PER_DAY)));
+  const lat = latitude * RADIANS;
   const middle = (Math.PI / 12) * (solar + 0.5 - 12);
   const sunset = Math.acos(Math.min(1, Math.max(-1, -Math.tan(lat) * tan)));
   const from = Math.max(-sunset, middle - Math.PI / 24);
@@ -102,10 +100,10 @@ export interface Sun {
   hour: number;
 }
 
-/** The sun of an hour: as measured, else reckoned from place, hour, rain and humidity. */
-export function sunOf(hour: WeatherHour, place: HourPlace): Sun {
-  const solar = solarHour(place);
-  const above = sunAt(place, solar);
+/** The sun of the hour that begins at `at`: as measured, else reckoned from place, hour, rain and humidity. */
+export function sunOf(hour: WeatherHour, { lat, lon }: Place, at: number): Sun {
+  const solar = solarHour(lon, at);
+  const above = sunAt(lat, at, solar);
   const clear = CLEAR_SKY * above;
   const clearness = clearnessOf(hour);
   const mj = hour.sunMj ?? clearness * above;

@@ -1,9 +1,9 @@
 import { generateDays } from '../climate/generator';
 import type { Region } from '../climate/climates';
-import { MS_PER_HOUR } from '../units/convert';
+import type { Place } from '../track/distance';
+import { MS_PER_DAY, MS_PER_HOUR } from '../units/convert';
 import { dustOf, isSalted, roadAfter, ROAD_UNKNOWN, wetShareOf } from '../weather/road';
 import { storedAir, type Air } from '../weather/drying';
-import type { HourPlace } from '../weather/sun';
 import type { StoragePlace } from '../records/kinds';
 import { dayNumber } from '../time/dates';
 
@@ -26,23 +26,25 @@ export class ClimateYear {
   };
 
   /** Year number `n` of a seed; the same number is the same weather. */
-  constructor(seed: number, n: number, region: Region, place: Omit<HourPlace, 'at'>) {
+  constructor(seed: number, n: number, region: Region, place: Place) {
     const from = dayNumber(`${FIRST_YEAR + n}-01-01`);
     const days = generateDays(seed + n, region, from, from + HOURS / 24 - 1);
+    const { rain, wet, dust, salt, sums } = this;
     let road = ROAD_UNKNOWN;
     let h = 0;
-    for (const { day, hours } of days)
-      hours.forEach((hour, inDay) => {
-        road = roadAfter(road, hour, { ...place, at: (day * 24 + inDay) * MS_PER_HOUR });
-        this.rain[h] = hour.rainMm;
-        this.wet[h] = wetShareOf(road);
-        this.dust[h] = dustOf(road);
-        this.salt[h] = isSalted(road) ? 1 : 0;
-        this.sums.rain[h + 1] = this.sums.rain[h]! + hour.rainMm;
-        this.sums.temperature[h + 1] = this.sums.temperature[h]! + hour.temperatureC;
-        this.sums.humidity[h + 1] = this.sums.humidity[h]! + hour.humidity;
+    const start = from * MS_PER_DAY;
+    for (const { hours } of days)
+      for (const hour of hours) {
+        road = roadAfter(road, hour, place, start + h * MS_PER_HOUR);
+        rain[h] = hour.rainMm;
+        wet[h] = wetShareOf(road);
+        dust[h] = dustOf(road);
+        salt[h] = isSalted(road) ? 1 : 0;
+        sums.rain[h + 1] = sums.rain[h]! + hour.rainMm;
+        sums.temperature[h + 1] = sums.temperature[h]! + hour.temperatureC;
+        sums.humidity[h + 1] = sums.humidity[h]! + hour.humidity;
         h += 1;
-      });
+      }
   }
 
   /** The sky of a ride that begins so many hours into the year and takes `hours`. */

@@ -151,6 +151,20 @@ describe('a forecast', () => {
   });
 });
 
+it('has the days as long as the season makes them, in every year', () => {
+  // Half the day's arc is acos(-tan 58.4° tan δ), δ the sun's declination: 17.97 h when it is 23.44°, 12 h when 0 (astronomy).
+  const length = (year: number, month: number, date: number) => {
+    const day = Date.UTC(year, month - 1, date) / 86_400_000;
+    return generateDays(3, 'temperate coast', day, day)[0]!.hours.filter((h) => h.sunMj! > 0)
+      .length;
+  };
+  for (const year of [2024, 1972, 2031, 2098, 2025]) {
+    expect(Math.abs(length(year, 6, 21) - 18)).toBeLessThanOrEqual(2);
+    expect(Math.abs(length(year, 12, 21) - 6)).toBeLessThanOrEqual(2);
+    expect(Math.abs(length(year, 3, 20) - 12)).toBeLessThanOrEqual(2);
+  }
+});
+
 describe('chance', () => {
   const draw = (n: number, one: (c: Chance) => number) => {
     const chance = new Chance(12, 34);

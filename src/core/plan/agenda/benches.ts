@@ -62,7 +62,7 @@ export function weathersFor(request: PlanRequest, bike: BikeNow): WeatherToCome[
     const roads: Road[] = [];
     let road = bike.road ?? ROAD_UNKNOWN;
     hours.forEach((hour, h) => {
-      road = roadAfter(road, hour, { ...place, at: from + h * MS_PER_HOUR });
+      road = roadAfter(road, hour, place, from + h * MS_PER_HOUR);
       roads.push(road);
     });
     return { from, hours, roads };

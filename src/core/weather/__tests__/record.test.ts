@@ -147,7 +147,7 @@ describe('the record, hour by hour', () => {
       const day = days[Math.floor(h / 24)] as WeatherDay;
       const hour = rain(Math.floor(h / 24))(h % 24);
       if (hour) {
-        road = roadAfter(road, { ...FAIR, ...hour }, { ...placeOfCell(cell), at: at(h) });
+        road = roadAfter(road, { ...FAIR, ...hour }, placeOfCell(cell), at(h));
         expect(whole.hour(cell, at(h))?.road).toEqual(road);
       } else expect(day.rainMm[h % 24]).toBeNull();
     }
@@ -161,7 +161,7 @@ describe('the record, hour by hour', () => {
     expect(late.hour(cell, at(24))?.road.storeMm).toBeGreaterThan(0.5);
     const apart = record(wet, dayAt(2));
     expect(apart.hour(cell, at(48))?.road).toEqual(
-      roadAfter(ROAD_UNKNOWN, FAIR, { ...placeOfCell(cell), at: at(48) }),
+      roadAfter(ROAD_UNKNOWN, FAIR, placeOfCell(cell), at(48)),
     );
   });
 

@@ -25,7 +25,7 @@ function plainly(days: ReadonlyMap<number, WeatherDay>, day: number, hour: numbe
       };
       if (Object.values(known).some((value) => value === null)) continue;
       const at = startOfDay(d) + h * 3_600_000;
-      road = roadAfter(road, known as never, { ...placeOfCell(CELL), at });
+      road = roadAfter(road, known as never, placeOfCell(CELL), at);
     }
   return road;
 }

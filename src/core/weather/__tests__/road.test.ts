@@ -14,7 +14,7 @@ const MIDDLE = { lat: 52, lon: 0 };
 /** The road after hours that begin at midnight of a day of the year. */
 const after = (hours: readonly WeatherHour[], from = '2026-04-15T00:00Z') =>
   hours.reduce(
-    (road, h, n) => roadAfter(road, h, { ...MIDDLE, at: Date.parse(from) + n * 3_600_000 }),
+    (road, h, n) => roadAfter(road, h, MIDDLE, Date.parse(from) + n * 3_600_000),
     ROAD_UNKNOWN,
   );
 

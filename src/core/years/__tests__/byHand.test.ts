@@ -119,7 +119,7 @@ describe('a year of a climate', () => {
     let road = ROAD_UNKNOWN;
     let wet = 0;
     hours.forEach((hour, h) => {
-      road = roadAfter(road, hour, { ...place, at: (from * 24 + h) * MS_PER_HOUR });
+      road = roadAfter(road, hour, place, (from * 24 + h) * MS_PER_HOUR);
       if (h % 97 !== 0) return;
       const sky = year.skyOf(h, 1);
       expect(sky.wetShare).toBeCloseTo(wetShareOf(road), 5);
