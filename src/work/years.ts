@@ -30,7 +30,9 @@ export function playYears(
   asked: YearsAsked,
   onFigures: (figures: YearsFigures, share: number) => void,
 ): Years {
-  const pool = Math.max(1, Math.min(MOST_WORKERS, navigator.hardwareConcurrency || 1));
+  // One core stays the page's, and another's is needed to compile what a worker runs: on two cores one worker is as quick.
+  const cores = navigator.hardwareConcurrency || 1;
+  const pool = Math.max(1, Math.min(MOST_WORKERS, cores - 1));
   const stop = new AbortController();
   let figures: YearsFigures = {};
   let played = 0;
