@@ -30,7 +30,7 @@ export function playYears(
   asked: YearsAsked,
   onFigures: (figures: YearsFigures, share: number) => void,
 ): Years {
-  // One core stays the page's, and another's is needed to compile what a worker runs: on two cores one worker is as quick.
+  // One core stays the page's. On two cores one worker is as quick as two: what it runs is compiled on the other core.
   const cores = navigator.hardwareConcurrency || 1;
   const pool = Math.max(1, Math.min(MOST_WORKERS, cores - 1));
   const stop = new AbortController();
