@@ -41,6 +41,15 @@ const UNUSED = [
  */
 const UNUSED_HERE = [
   {
+    // Redirects, which nothing here has, bring all of links and previews.
+    from: /node_modules\/expo-router\/build\/getRoutesRedirects\.js$/,
+    module: /\/link\/Link$/,
+  },
+  {
+    from: /node_modules\/expo-router\/build\/react-navigation\/(core|native|routers)\/index\.js$/,
+    module: /\/(StaticNavigation|createStaticNavigation|ServerContainer|DrawerRouter|TabRouter)$/,
+  },
+  {
     from: /node_modules\/react-native-chart-kit\/dist\/v2\/react-native\/index\.js$/,
     module: /\/charts\/(contribution|pie|progress)\//,
   },
@@ -52,7 +61,7 @@ const UNUSED_HERE = [
   {
     from: /node_modules\/react-native-web\/dist\/index\.js$/,
     module:
-      /\/exports\/(ActivityIndicator|Alert|Animated|Clipboard|Easing|FlatList|Image|InputAccessoryView|Modal|SafeAreaView|Share|StatusBar|TouchableNativeFeedback|TouchableOpacity|TouchableWithoutFeedback|Vibration|YellowBox)$/,
+      /\/exports\/(ActivityIndicator|Alert|Animated|Clipboard|Easing|FlatList|Image|InputAccessoryView|Modal|SafeAreaView|Share|StatusBar|Touchable|TouchableNativeFeedback|TouchableOpacity|TouchableWithoutFeedback|Vibration|YellowBox)$/,
   },
 ];
 
