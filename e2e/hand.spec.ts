@@ -44,6 +44,31 @@ test('by keyboard alone to every place; focus follows to the heading, the tab ha
   }
 });
 
+test('a place opened by its address takes no focus, however late its scripts come', async ({
+  rider,
+  page,
+}) => {
+  // What lies around the place comes after the logbook was opened: the router then goes by the place around it.
+  for (const [script, ms] of [
+    [/scenario-[^/]*\.js$/, 500],
+    [/_layout-[^/]*\.js$/, 1500],
+  ] as const)
+    await page.route(script, async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, ms));
+      await route.continue();
+    });
+  await page.addInitScript(() =>
+    document.addEventListener('focusin', ({ target }) => {
+      document.documentElement.dataset.focused = (target as HTMLElement).textContent ?? '';
+    }),
+  );
+  await rider.opensDemo('/book/years');
+  await expect(page.getByRole('heading', { level: 1, name: 'Years' })).toBeVisible();
+  await expect(page).toHaveTitle(/^Years/);
+  await expect(page.getByText('Every way was ridden')).toBeVisible();
+  await expect(page.locator('html')).not.toHaveAttribute('data-focused');
+});
+
 test('beside a list that stays, focus follows to what was opened', async ({ rider, page }) => {
   await rider.opensDemo('/book/trials');
   for (const [link, heading] of [

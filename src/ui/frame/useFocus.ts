@@ -16,16 +16,29 @@ function focusOn(element: HTMLElement): void {
   element.focus({ preventScroll: true });
 }
 
+/** What a rider does before another place can be meant. */
+const ACTS = ['pointerdown', 'keydown', 'click', 'popstate'] as const;
+
 /**
- * After a change of place focus goes to its heading, unless the page puts it into a field itself. Where the list of a place
- * stands as it stood, it goes to the heading of what was opened beside it.
+ * After a change of place by the rider focus goes to its heading, unless the page puts it into a field itself. Where the list
+ * of a place stands as it stood, it goes to the heading of what was opened beside it. Before anything was done the router alone
+ * changes places: on its way to an address whose scripts come late it goes by the place around it.
  */
 export function useFocusOnHeading(path: string): void {
-  const first = useRef(true);
+  const hasActed = useRef(false);
+  useEffect(() => {
+    const once = new AbortController();
+    const act = () => {
+      hasActed.current = true;
+      once.abort();
+    };
+    for (const type of ACTS)
+      window.addEventListener(type, act, { capture: true, signal: once.signal });
+    return () => once.abort();
+  }, []);
   const place = useRef<HTMLElement | null>(null);
   useEffect(() => {
-    const arrives = !first.current;
-    first.current = false;
+    const arrives = hasActed.current;
     const stood = place.current;
     const began = performance.now();
     let frame = 0;
