@@ -1,7 +1,8 @@
 import { fail, ok, type Result } from '../problem';
 import type { TrackPoint } from '../track/summary';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
-import { pointCounter, walkXml, xmlMoment, xmlNumber } from './xml';
+import { RUN, takePlainPoints } from './gpxPoints';
+import { MOST_POINTS, pointCounter, walkXml, xmlHeight, xmlMoment, xmlNumber } from './xml';
 
 interface Track {
   name: string;
@@ -49,12 +50,33 @@ function closeInTrack(track: Track, name: string, content: string): void {
 
 /** Reads GPX 1.1 and 1.0: each track is a ride, each segment a spell. */
 export function readGpx(text: string): Result<Result<RideFromFile>[]> {
+  const plain = takePlainPoints(text, MOST_POINTS + 1);
+  const quick = plain && readTracks(plain.rest, plain.runs);
+  // What is refused is told with its line, which the rest of a text has no more.
+  return quick?.ok ? quick : readGpxPlainly(text);
+}
+
+/** The same, with the reader of XML for all of it: to check the quick way against. */
+export const readGpxPlainly = (text: string): Result<Result<RideFromFile>[]> =>
+  readTracks(text, []);
+
+/** Reads a text from which runs of points may have been taken. */
+function readTracks(
+  text: string,
+  runs: readonly (readonly TrackPoint[])[],
+): Result<Result<RideFromFile>[]> {
   const reading: Reading = { tracks: [], device: '', routes: 0, segment: null, point: null };
   const countPoint = pointCounter();
   const walked = walkXml(text, {
     open(name, attributes) {
       if (name === 'trkpt') countPoint();
-      open(reading, name, attributes);
+      if (name !== RUN) return open(reading, name, attributes);
+      for (const point of runs[Number(attributes.n)] ?? []) {
+        countPoint();
+        reading.segment?.push(point);
+      }
+      // A point in a point ends the one around it.
+      reading.point = null;
     },
     close(name, content, within) {
       const { point } = reading;
@@ -76,10 +98,4 @@ export function readGpx(text: string): Result<Result<RideFromFile>[]> {
       rideFrom(segments, { ...NOTHING_RECORDED, device, name, sport, gear }),
     ),
   );
-}
-
-/** A height in m, null where it is no number. */
-export function xmlHeight(text: string): number | null {
-  const metres = xmlNumber(text);
-  return Number.isFinite(metres) ? metres : null;
 }

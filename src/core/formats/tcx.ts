@@ -1,8 +1,7 @@
 import { fail, ok, type Result } from '../problem';
 import type { TrackPoint } from '../track/summary';
-import { xmlHeight } from './gpx';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
-import { pointCounter, walkXml, xmlMoment, xmlNumber } from './xml';
+import { pointCounter, walkXml, xmlHeight, xmlMoment, xmlNumber } from './xml';
 
 interface Activity {
   notes: string;

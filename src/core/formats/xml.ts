@@ -11,7 +11,7 @@ export interface XmlReader {
 const DEEPEST = 100;
 
 /** More points are no ride: a second apart they take longer than the longest ride there is. */
-const MOST_POINTS = 260_000;
+export const MOST_POINTS = 260_000;
 
 /** Ends the walk: the file is refused for this reason. */
 class RefusedXml extends Error {
@@ -84,6 +84,12 @@ export function xmlNumber(text: string | undefined): number {
   const number = Number(text);
   // Nothing but blanks reads as zero.
   return number === 0 && text.trim() === '' ? NaN : number;
+}
+
+/** A height in m, null where it is no number. */
+export function xmlHeight(text: string): number | null {
+  const metres = xmlNumber(text);
+  return Number.isFinite(metres) ? metres : null;
 }
 
 /** Lengths of `2026-11-24T08:30:05Z` and `2026-11-24T08:30:05.000Z`, as nearly all recorders write it. */
