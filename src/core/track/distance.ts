@@ -20,9 +20,15 @@ export function distanceKm(a: Place, b: Place): number {
   const w2 = 1 - E2 * sin * sin;
   const w = Math.sqrt(w2);
   const meridian = (RADIUS_KM * (1 - E2)) / (w2 * w);
-  const parallel = (RADIUS_KM / w) * Math.cos(middle);
-  const turn = ((b.lon - a.lon + 540) % 360) - 180;
+  const parallel = (RADIUS_KM / w) * Math.sqrt(1 - sin * sin);
+  const turn = shortest(b.lon - a.lon);
   const north = (b.lat - a.lat) * rad * meridian;
   const east = turn * rad * parallel;
   return Math.sqrt(north * north + east * east);
+}
+
+/** A turn about the axis the short way, degrees. */
+function shortest(turn: number): number {
+  if (turn > 180) return turn - 360;
+  return turn < -180 ? turn + 360 : turn;
 }
