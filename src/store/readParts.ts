@@ -21,6 +21,7 @@ import {
   SETTINGS,
   type Quarantined,
 } from './keys';
+import { HeldOnce } from './heldOnce';
 import { EMPTY_LOGBOOK } from './logbookFile';
 import { parseJson, readPart, sumOf } from './parts';
 import { drained } from './slices';
@@ -61,6 +62,7 @@ export function* partsRead(
     stale: [],
   };
   const knownIn = new Map<string, string>();
+  const trusting = trustingReaders();
   for (const key of Object.keys(entries).filter(isPart).sort()) {
     yield;
     const text = entries[key] ?? '';
@@ -83,7 +85,7 @@ export function* partsRead(
       continue;
     }
     const before = read.damaged.length;
-    const home = takeIn(content, read, knownIn, content.isTrusted ? TRUSTING : readers);
+    const home = takeIn(content, read, knownIn, content.isTrusted ? trusting : readers);
     if (!home) return null;
     if (content.damaged.length > 0) read.damaged.push(aside(key, content.damaged.join('\n')));
     // A part that was written with a head and has none any more was written over by something else.
@@ -110,12 +112,17 @@ interface Content {
   isTrusted: boolean;
 }
 
+type Readers = Pick<Validation, 'readEvent' | 'readGarage' | 'readSettings'>;
+
 /** Takes rows as they are: they were checked before they were written. */
-const TRUSTING: Pick<Validation, 'readEvent' | 'readGarage' | 'readSettings'> = {
-  readEvent: (raw) => raw as LogEvent,
-  readGarage: (raw) => ({ garage: raw as Garage, refused: [], missing: 0 }),
-  readSettings: (raw) => ({ settings: raw as Settings, refused: [], missing: 0 }),
-};
+function trustingReaders(): Readers {
+  const heldOnce = new HeldOnce();
+  return {
+    readEvent: (raw) => heldOnce.event(raw as LogEvent),
+    readGarage: (raw) => ({ garage: raw as Garage, refused: [], missing: 0 }),
+    readSettings: (raw) => ({ settings: raw as Settings, refused: [], missing: 0 }),
+  };
+}
 
 /** What a text holds, whatever key it lies under; null where nothing can be made of it. */
 function contentOf(
@@ -149,7 +156,7 @@ function takeIn(
   content: Content,
   read: ReadParts,
   knownIn: Map<string, string>,
-  readers: typeof TRUSTING | undefined,
+  readers: Readers | undefined,
 ): string[] | null {
   if (!readers) return null;
   const { version, key } = content;
