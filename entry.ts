@@ -1,3 +1,4 @@
-// In this order: the logbook is read and played while the scripts of the screens still come.
+// In this order: storage is read while the script that plays the log still comes, and the log is played while those of the screens do.
+import './src/store/readAhead';
 import './src/store/openHere';
 import 'expo-router/entry';

@@ -12,8 +12,8 @@ import { atHand, depsOf, needed, routeIn, scriptOf, textOf } from './split/modul
  * 2. Metro puts every module that any two lazily loaded scripts share into one script that is loaded first, though the
  *    first page needs only some of them. The others move into each script that needs them: Metro's runtime takes the
  *    first copy of a module that it meets and passes over the rest.
- * 3. What the app's main module asks for first, which opens the logbook, becomes a script of its own that runs before the
- *    others: the log is read while those are still on their way.
+ * 3. What the app's main module asks for first, which reads storage, and then, which opens the logbook, become scripts of their own that
+ *    run before the others: storage is read and the log played while those are still on their way.
  * 4. The browser is told to compile what opens the logbook, and what draws it, whole, beside the page, since most of them runs at once.
  *
  * Usage: node scripts/splitScripts.mjs FOLDER
@@ -58,24 +58,31 @@ for (const script of files.values())
     );
 common.modules = common.modules.filter((module) => kept.has(module));
 
-// 3. What opens the logbook, and before it all that runs before the main module.
+// 3. What reads storage; what opens the logbook, and before it all that runs before the main module.
 const idRun = (/** @type {string | undefined} */ run) =>
   Number(/__r\((\d+)\)/.exec(run ?? '')?.[1]);
 const before = entry.run.slice(0, -1);
 const main = entry.modules.find(({ id }) => id === idRun(entry.run.at(-1)));
-const opens = Number(main?.deps[0]);
-const atOpening = needed([...before.map(idRun), opens], [...entry.modules, ...common.modules]);
+const [reads = NaN, opens = NaN] = main?.deps ?? [];
+const all = [...entry.modules, ...common.modules];
+const ahead = needed([reads], all);
+const unread = all.filter((module) => !ahead.has(module));
+const atOpening = needed([...before.map(idRun), opens], unread);
 /** What is loaded later may need any of the first scripts, and those have run when the page says that it is read: until then it waits. */
 const LOADS_LATER =
   "globalThis[__METRO_GLOBAL_PREFIX__+'__loadBundleAsync']=(path)=>new Promise((there)=>document.addEventListener('DOMContentLoaded',there,{once:true})).then(()=>globalThis[__METRO_GLOBAL_PREFIX__+'__loadBundleAsync'](path));";
+const AHEAD = `ahead-${'0'.repeat(32)}.js`;
 const OPENING = `opening-${'0'.repeat(32)}.js`;
+files.set(AHEAD, { modules: [...ahead], run: [`__r(${reads});`] });
 files.set(OPENING, { modules: [...atOpening], run: [...before, LOADS_LATER, `__r(${opens});`] });
-entry.run = entry.run.slice(-1);
+const START = `start-${'0'.repeat(32)}.js`;
+files.set(START, { modules: [], run: entry.run.slice(-1) });
+entry.run = [];
 for (const script of [entry, common])
-  script.modules = script.modules.filter((module) => !atOpening.has(module));
+  script.modules = script.modules.filter((module) => !ahead.has(module) && !atOpening.has(module));
 
 // What a module needs has to be there once its script is.
-const first = [OPENING, named('__common-'), named('entry-')];
+const first = [AHEAD, OPENING, named('__common-'), named('entry-'), START];
 const atFirst = new Set(first.flatMap((name) => scriptNamed(name).modules).map(({ id }) => id));
 for (const [name, { modules }] of files) {
   const there = new Set(modules.map(({ id }) => id));
@@ -117,7 +124,7 @@ const tagOf = (/** @type {string} */ name) =>
   `<script src="/_expo/static/js/web/${name}" defer></script>`;
 const tags = text.match(/<script src="[^"]*" defer><\/script>/g) ?? [];
 const runtime = tags.filter((tag) => !first.map(tagOf).includes(tag));
-if (tags.length !== runtime.length + first.length - 1)
+if (tags.length !== runtime.length + first.length - 3)
   throw new Error('The page does not ask for the first scripts.');
 const bare = tags.reduce((so, tag) => so.replace(tag, ''), text);
 const head = [...runtime, ...first.map(tagOf)].join('');

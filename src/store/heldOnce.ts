@@ -15,7 +15,7 @@ const POINTERS: Column = Array.from({ length: HOURS }, () => null);
  */
 export class HeldOnce {
   private readonly texts = new Map<string, string>();
-  private readonly numbers: Column = Array.from({ length: PLACES }, () => null);
+  private readonly numbers: Column = new Array<number | null>(PLACES).fill(null);
   private moment = '';
   private dryDay: Column | null = null;
 

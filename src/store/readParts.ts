@@ -62,7 +62,7 @@ export function* partsRead(
     stale: [],
   };
   const knownIn = new Map<string, string>();
-  const trusting = trustingReaders();
+  const trusting = trustingReaders(Object.values(entries));
   for (const key of Object.keys(entries).filter(isPart).sort()) {
     yield;
     const text = entries[key] ?? '';
@@ -114,11 +114,15 @@ interface Content {
 
 type Readers = Pick<Validation, 'readEvent' | 'readGarage' | 'readSettings'>;
 
+/** Signs of a logbook below which nothing is gained by holding alike things once: a few years. */
+const LONG = 4_000_000;
+
 /** Takes rows as they are: they were checked before they were written. */
-function trustingReaders(): Readers {
-  const heldOnce = new HeldOnce();
+function trustingReaders(texts: readonly string[]): Readers {
+  const isLong = texts.reduce((sum, text) => sum + text.length, 0) > LONG;
+  const heldOnce = isLong ? new HeldOnce() : null;
   return {
-    readEvent: (raw) => heldOnce.event(raw as LogEvent),
+    readEvent: (raw) => heldOnce?.event(raw as LogEvent) ?? (raw as LogEvent),
     readGarage: (raw) => ({ garage: raw as Garage, refused: [], missing: 0 }),
     readSettings: (raw) => ({ settings: raw as Settings, refused: [], missing: 0 }),
   };
