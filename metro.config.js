@@ -65,7 +65,7 @@ const UNUSED_HERE = [
   },
 ];
 
-/** What must be something, though nothing of it is used. */
+/** What must be something, though little or nothing of it is used. */
 const INSTEAD = [
   {
     from: /node_modules\/expo-router\/build\/layouts\/StackClient\.js$/,
@@ -82,6 +82,16 @@ const INSTEAD = [
     module: /\/head$/,
     file: 'head.js',
   },
+  {
+    from: /node_modules\/expo-router\/entry-classic\.js$/,
+    module: /\/renderRootComponent$/,
+    file: 'renderRoot.js',
+  },
+  {
+    from: /node_modules\/react-native-safe-area-context\/.*\/SafeAreaContext\.\w+$/,
+    module: /\/NativeSafeAreaProvider$/,
+    file: 'safeArea.js',
+  },
 ];
 
 const isBare = process.env.SPOKE_APP_ROOT !== undefined;
@@ -92,7 +102,7 @@ if (!isBare) {
   config.transformer.unstable_disableNormalizePseudoGlobals = true;
 }
 /** A bare app opens no logbook. */
-const UNUSED_BARE = [{ from: /\/entry\.ts$/, module: /\/openHere$/ }];
+const UNUSED_BARE = [{ from: /\/entry\.ts$/, module: /\/(readAhead|openHere)$/ }];
 const unused = isBare ? [...UNUSED, ...UNUSED_BARE] : [...UNUSED, ...UNUSED_HERE];
 const instead = isBare ? [] : INSTEAD;
 

@@ -16,11 +16,11 @@ export function drained<T>(work: Generator<void, T>): T {
 /** Nobody can do anything before it is done. */
 export const atOnce: Pace = drained;
 
-/** Lets the browser do all that waits: load, draw, answer a tap. Safari tells of no rest. */
-export const breath = (): Promise<void> =>
+/** Lets the browser do all that waits: load, draw, answer a tap; for `longest` ms at most. Safari tells of no rest. */
+export const breath = (longest = LONGEST_BREATH_MS): Promise<void> =>
   new Promise((resolve) => {
     if (typeof requestIdleCallback === 'undefined') setTimeout(resolve, 0);
-    else requestIdleCallback(() => resolve(), { timeout: LONGEST_BREATH_MS });
+    else requestIdleCallback(() => resolve(), { timeout: longest });
   });
 
 /** Who has just moved goes on moving: so long after a tap, a key or a turn of the wheel work that can wait waits, ms. */

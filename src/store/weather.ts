@@ -15,11 +15,14 @@ import type { Edge } from './edge';
 import { enter } from './enter';
 import { selectNow, selectReplay, selectSettings } from './selectors';
 import { weatherMoved } from './sessionSlice';
+import { breath } from './slices';
 import type { AppStore, AppThunk } from './store';
 
 /** A failed source is left alone for this long, unless the rider asks. */
 const RETRY_MS = 5 * 60_000;
 const SETTLE_MS = 250;
+/** A page that has just been opened may be busy for so long before it rests. */
+const REST_MS = 3000;
 
 /** The source the settings name; a file is handed in when the rider picks one. */
 const sourceOf = (name: 'none' | 'service' | 'file'): WeatherSource =>
@@ -125,7 +128,11 @@ export function keepWeather(store: AppStore): void {
     if (weather.kind === 'failed' && seen?.source === source && !isStale(weather.at, state)) return;
     seen = { log, source, hour };
     if (timer) clearTimeout(timer);
-    timer = setTimeout(() => void store.dispatch(fillWeather()), SETTLE_MS);
+    // What a rider waits for is drawn first.
+    timer = setTimeout(async () => {
+      await breath(REST_MS);
+      void store.dispatch(fillWeather());
+    }, SETTLE_MS);
   };
   store.subscribe(fetchMissing);
   fetchMissing();
