@@ -1,8 +1,9 @@
 import { reportOn } from '@/core/care/verdict/report';
+import { dayReached } from '@/core/plan/rides/coming';
 import { demoLogbook } from '@/core/demo/scenario';
 import { DEMO_NOW } from '@/test/demoPlan';
 import { testEdge } from '@/test/edge';
-import { selectLikelyDays } from '../likelyDays';
+import { selectComing, selectLikelyDays } from '../likelyDays';
 import { opened } from '../logbookSlice';
 import {
   selectBikesOnChain,
@@ -73,4 +74,18 @@ it('a minute later it is made anew', () => {
   const before = selectMainReport(store.getState());
   store.dispatch(ticked(DEMO_NOW + 60_000));
   expect(selectMainReport(store.getState())).not.toBe(before);
+});
+
+it('the likely days of a bike are those its rides among all rides to come tell', () => {
+  const state = opening().getState();
+  const rides = selectComing(state, 'UTC');
+  const days = selectReports(state).map((report) => {
+    const { lube, dirt } = report.verdict;
+    const said = selectLikelyDays(state, 'UTC', report);
+    const day = ({ km }: typeof lube) => km && dayReached(rides, report.bike.id, km.mid);
+    expect(said).toEqual({ lube: day(lube), dirt: day(dirt), today: '2026-11-24' });
+    return said;
+  });
+  expect(new Set(rides.map(({ bikeId }) => bikeId)).size).toBeGreaterThan(1);
+  expect(days.some(({ dirt }) => dirt !== null)).toBe(true);
 });

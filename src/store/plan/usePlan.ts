@@ -1,5 +1,6 @@
 import { startTransition, useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
+import { breath } from '../slices';
 import type { AppStore } from '../store';
 import { planUnwatched, planWatched, type PlanState } from './planSlice';
 
@@ -16,7 +17,7 @@ export function usePlan(): PlanState {
     let isOver = false;
     // A new agenda is long: it is drawn in pieces, so that the page answers in between.
     const show = () => startTransition(() => setPlan(store.getState().plan));
-    const keeping = import('./keepPlan');
+    const keeping = breath().then(() => import('./keepPlan'));
     // A plan of the last year alone would be thrown away.
     const watch = () => {
       if (isAsked || store.getState().session.phase === 'looking') return;

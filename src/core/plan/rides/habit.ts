@@ -133,8 +133,7 @@ export function habitBeside(
   from: string,
   days: number,
 ): PlannedRide[] {
-  const taken = Array.from({ length: days + 1 }, (_, n) => daysAfter(from, n)).filter((d) =>
-    plannedDates.has(d),
-  );
+  const to = daysAfter(from, days);
+  const taken = [...plannedDates].filter((date) => date >= from && date <= to).sort();
   return habit.map((h) => ({ ...h, except: taken }));
 }
