@@ -2,8 +2,10 @@ import FitParser from 'fit-file-parser';
 import { fail, ok, type Problem, type Result } from '../problem';
 import { chainedFits } from './fitChain';
 import { gearsOf, type FitGearEvent } from './fitGears';
-import { pausesOf, pointsOf, type FitRecord, type FitTimerEvent } from './fitTrack';
+import { takeRecords } from './fitRecords';
+import { pausesOf, pointOf, pointsOf, type FitRecord, type FitTimerEvent } from './fitTrack';
 import { moment, number, text } from './fitValues';
+import type { TrackPoint } from '../track/summary';
 import { NOTHING_RECORDED, rideFrom, type RideFromFile } from './rideFromFile';
 
 /** The mark every FIT file carries behind its header's length. */
@@ -48,17 +50,44 @@ const SETTINGS: Problem = { code: 'fit/settings' };
  * Reads a FIT file, or several in a row: each session of an activity is a ride. A file whose check sums do not hold is
  * refused, one that is a course, a workout or settings named as such.
  */
-export function readFit(bytes: Uint8Array): Result<Result<RideFromFile>[]> {
+export const readFit = (bytes: Uint8Array): Result<Result<RideFromFile>[]> =>
+  ridesIn(bytes, decodeQuickly);
+
+/** The same, with the decoder for all of it: to check the quick way against. */
+export const readFitPlainly = (bytes: Uint8Array): Result<Result<RideFromFile>[]> =>
+  ridesIn(bytes, decodePlainly);
+
+function ridesIn(
+  bytes: Uint8Array,
+  decodeAs: (bytes: Uint8Array) => Activity | null,
+): Result<Result<RideFromFile>[]> {
   const parts = chainedFits(bytes);
   if (parts.length === 0) return fail('file/damaged');
   const rides: Result<RideFromFile>[] = [];
   for (const part of parts) {
-    const decoded = decode(part);
-    if (!decoded) return fail('file/damaged');
-    const problem = whyNoRide(decoded);
-    rides.push(...(problem ? [{ ok: false, problem } as const] : ridesOf(decoded)));
+    const activity = decodeAs(part);
+    if (!activity) return fail('file/damaged');
+    const problem = whyNoRide(activity.decoded);
+    rides.push(...(problem ? [{ ok: false, problem } as const] : ridesOf(activity)));
   }
   return ok(rides);
+}
+
+/** What a file says, and the points of its records. */
+interface Activity {
+  decoded: Decoded;
+  points: TrackPoint[];
+}
+
+function decodePlainly(bytes: Uint8Array): Activity | null {
+  const decoded = decode(bytes);
+  return decoded && { decoded, points: (decoded.records ?? []).map(pointOf) };
+}
+
+function decodeQuickly(bytes: Uint8Array): Activity | null {
+  const taken = takeRecords(bytes);
+  const decoded = taken && decode(taken.rest);
+  return decoded ? { decoded, points: taken.points } : decodePlainly(bytes);
 }
 
 function whyNoRide({ file_ids: ids }: Decoded): Problem | null {
@@ -67,7 +96,7 @@ function whyNoRide({ file_ids: ids }: Decoded): Problem | null {
   return NO_RIDES[String(type)] ?? SETTINGS;
 }
 
-function ridesOf(decoded: Decoded): Result<RideFromFile>[] {
+function ridesOf({ decoded, points }: Activity): Result<RideFromFile>[] {
   const id = decoded.file_ids?.[0];
   const device = text(id?.product_name) || text(id?.manufacturer);
   const pauses = pausesOf(decoded.events ?? []);
@@ -81,7 +110,7 @@ function ridesOf(decoded: Decoded): Result<RideFromFile>[] {
       const value = number(seconds);
       return value ? value / 3600 : null;
     };
-    return rideFrom(pointsOf(decoded.records ?? [], pauses, span), {
+    return rideFrom(pointsOf(points, pauses, span), {
       ...NOTHING_RECORDED,
       device,
       sport: sportWord(session),

@@ -38,23 +38,24 @@ export function pausesOf(events: readonly FitTimerEvent[]): [number, number][] {
   return pauses;
 }
 
-const pointOf = (record: FitRecord, at: number | null): TrackPoint => ({
+/** The point of a decoded record. */
+export const pointOf = (record: FitRecord): TrackPoint => ({
   lat: number(record.position_lat) ?? NaN,
   lon: number(record.position_long) ?? NaN,
-  at,
+  at: moment(record.timestamp),
   elevationM: number(record.enhanced_altitude) ?? number(record.altitude),
 });
 
 /** The points of a session as spells between pauses of the timer; what was recorded while it stood still is no ride. */
 export function pointsOf(
-  records: readonly FitRecord[],
+  points: readonly TrackPoint[],
   pauses: readonly (readonly [number, number])[],
   { from, until }: Span,
 ): TrackPoint[][] {
   const spells: TrackPoint[][] = [[]];
   let n = 0;
-  for (const record of records) {
-    const at = moment(record.timestamp);
+  for (const point of points) {
+    const { at } = point;
     if (at !== null && ((from !== null && at < from) || (until !== null && at >= until))) continue;
     while (at !== null && n < pauses.length && at >= pauses[n]![1]) {
       n += 1;
@@ -63,7 +64,7 @@ export function pointsOf(
     const pause = pauses[n];
     // The record of the very moment it was stopped still is of the ride.
     if (at !== null && pause && at > pause[0] && at < pause[1]) continue;
-    spells.at(-1)!.push(pointOf(record, at));
+    spells.at(-1)!.push(point);
   }
   return spells;
 }
