@@ -6,7 +6,8 @@ import { whichLogbook } from './whichLogbook';
 let open: OpenLogbook | null = null;
 
 /** The logbook of this page, opened the first time it is asked for. */
-export const openHere = (): OpenLogbook => (open ??= openLogbook(whichLogbook(), browserEdge(), storageHere));
+export const openHere = (): OpenLogbook =>
+  (open ??= openLogbook(whichLogbook(), browserEdge(), storageHere));
 
-// Before any screen: this file comes in the very first script (scripts/splitScripts.mjs).
+// Before any screen: this file comes in one of the first scripts (scripts/splitScripts.mjs).
 openHere();
