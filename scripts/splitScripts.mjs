@@ -13,7 +13,8 @@ import { atHand, depsOf, needed, routeIn, scriptOf, textOf } from './split/modul
  *    first page needs only some of them. The others move into each script that needs them: Metro's runtime takes the
  *    first copy of a module that it meets and passes over the rest.
  * 3. What the app's main module asks for first, which reads storage, and then, which opens the logbook, become scripts of their own that
- *    run before the others: storage is read and the log played while those are still on their way.
+ *    run before the others: storage is read and the log played while those are still on their way. What runs the main module is one too:
+ *    V8 reads the script that runs again when an error is made.
  * 4. The browser is told to compile what opens the logbook, and what draws it, whole, beside the page, since most of them runs at once.
  *
  * Usage: node scripts/splitScripts.mjs FOLDER

@@ -49,4 +49,18 @@ describe('a storage read ahead', () => {
     asked.fails = false;
     expect(await ahead.read(await ahead.keys())).toEqual({ a: '1' });
   });
+
+  it('that never answers is asked anew when it is tried again', async () => {
+    const { storage, inner } = watched({ a: '1' });
+    const stuck = readAhead({ ...storage, keys: () => new Promise(() => undefined) });
+    let asked = 0;
+    const late = readAhead({
+      ...storage,
+      keys: () => (asked++ === 0 ? new Promise(() => undefined) : inner.keys()),
+    });
+    void late.keys();
+    expect(await late.read(await late.keys())).toEqual({ a: '1' });
+    void stuck.read(['a']);
+    expect(await stuck.read(['a'])).toEqual({ a: '1' });
+  });
 });
