@@ -1,4 +1,5 @@
-import { copyState, extraWatts, type ChainState } from '@/core/care/model/state';
+import { copyState } from '@/core/care/model/copyState';
+import { extraWatts, type ChainState } from '@/core/care/model/state';
 import { filmAt } from '@/core/care/verdict/lookAhead';
 import { ride } from '@/core/care/model/ride';
 import { rodeOn, stand, wetOn } from '@/core/care/model/stand';

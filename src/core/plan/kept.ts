@@ -1,24 +1,22 @@
+import isEqual from 'fast-deep-equal';
 import type { WeatherToCome } from './agenda/benches';
 import type { BikePlan } from './simulate/planBike';
 import type { BikeProblem, Work } from './solver/problem';
 
-/** What was worked out last, by all that it was worked out from. */
+/** What was worked out last, each beside all that it was worked out from: plain data, which nobody changes. */
 export class Kept<T> {
-  private readonly known = new Map<string, T>();
+  /** Asked for last comes last. */
+  private known: { from: unknown; made: T }[] = [];
 
   /** `most`: so many are kept, those asked for last. */
   constructor(private readonly most: number) {}
 
-  /** Returns what is kept under a key that tells all it rests on; where there is none, it is made. */
-  of(key: string, make: () => T): T {
-    const found = this.known.get(key) ?? make();
-    this.known.delete(key);
-    this.known.set(key, found);
-    for (const oldest of this.known.keys()) {
-      if (this.known.size <= this.most) break;
-      this.known.delete(oldest);
-    }
-    return found;
+  /** Returns what is kept of the same `from`, all that it rests on; where there is none, it is made. */
+  of(from: unknown, make: () => T): T {
+    // Compared, not written out as a text to look up: of a bike that text is a third of a MB.
+    const found = this.known.find((k) => isEqual(k.from, from)) ?? { from, made: make() };
+    this.known = [...this.known.filter((k) => k !== found), found].slice(-this.most);
+    return found.made;
   }
 }
 

@@ -95,17 +95,14 @@ async function planBikes(
   const { plan } = request.settings;
   const problems: BikeProblem[] = [];
   let placed: Placed[] = [];
-  const texts: string[] = [];
   for (const [n, bike] of request.bikes.entries()) {
     const asked = problemOf(request, bike, weathersOf(request, bike, kept), worksKept(kept));
-    const text = JSON.stringify([asked, plan]);
     // A plan kept holds to the works of the problem it was made for.
-    const problem = kept.problems.of(text, () => asked);
+    const problem = kept.problems.of(asked, () => asked);
     const days = besides(minutes, placed);
     problems.push(problem);
-    texts.push(text);
     const jobs = found[n]?.jobs;
-    const own = kept.bikes.of(JSON.stringify([text, days, jobs]), () =>
+    const own = kept.bikes.of({ problem, plan, days, jobs }, () =>
       planBike(problem, plan, days, jobs ? { jobs } : {}),
     );
     placed.push({ plan: own, days });
@@ -118,7 +115,7 @@ async function planBikes(
       placed.filter((p) => p !== before),
     );
     const { values } = before.plan;
-    const other = kept.bikes.of(JSON.stringify([texts[n], days, before.days]), () =>
+    const other = kept.bikes.of({ problem, plan, days, first: before.days }, () =>
       planBike(problem, plan, days, { values }),
     );
     const again = { plan: other, days };
@@ -138,7 +135,7 @@ function weathersOf(
   const { place, road, forecast } = bike;
   const { seed, now, futures, whatIf, settings } = request;
   const rests = [seed, hourOf(now), futures, whatIf, settings.plan.days, place, road, forecast];
-  return weathers.of(JSON.stringify(rests), () => weathersFor(request, bike));
+  return weathers.of(rests, () => weathersFor(request, bike));
 }
 
 /** Finds what may be done to a bike among what is kept. */
@@ -147,8 +144,20 @@ const worksKept =
   (request, now, coats) => {
     const { products, left, settings } = request;
     const { bike, chain, state, cogs, openings, own, factors } = now;
-    const rests = [coats, products, left, settings, bike, chain, state, cogs, openings];
-    return works.of(JSON.stringify([...rests, own, factors]), () => worksFor(request, now, coats));
+    const rests = [
+      coats,
+      products,
+      left,
+      settings,
+      bike,
+      chain,
+      state,
+      cogs,
+      openings,
+      own,
+      factors,
+    ];
+    return works.of(rests, () => worksFor(request, now, coats));
   };
 
 /** Returns the costs of all bikes together, future by future. */

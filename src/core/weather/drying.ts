@@ -58,7 +58,7 @@ export function dryingHours(workshopHours: number, air: Air): number {
  * Hours until a fresh coat is set, hours at the given air. Water carriers follow the thirst of the
  * air, solvent carriers double every 10 C colder, oils do not care.
  */
-export function settingHours(lube: LubeTraits, air: Air): number {
+export function settingHours(lube: Pick<LubeTraits, 'carrier' | 'setHours'>, air: Air): number {
   if (lube.carrier === 'water') return dryingHours(lube.setHours, air);
   if (lube.carrier === 'solvent') return lube.setHours * 2 ** ((20 - air.temperatureC) / 10);
   return lube.setHours;

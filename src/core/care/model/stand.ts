@@ -3,7 +3,8 @@ import { dryingHours, WETNESS_HUMIDITY, type Air } from '../../weather/drying';
 import { CARE } from './constants';
 import { waterKept, type Exposure } from './exposure';
 import { filmByStanding } from './rates';
-import { copyState, type ChainState } from './state';
+import { copyState } from './copyState';
+import { type ChainState } from './state';
 
 const { rustShield, rustShieldFrom, rustHours, saltRust, soakedMm, dripHours } = CARE;
 

@@ -6,7 +6,8 @@ import type { Product } from '../../records/product';
 import { MS_PER_HOUR } from '../../units/convert';
 import { dryingHours, settingHours, type Air } from '../../weather/drying';
 import { CARE, OWN, PRACTICE, type Constant } from './constants';
-import { coatLifeKm, copyState, NO_SWATCHES, type ChainState } from './state';
+import { copyState } from './copyState';
+import { coatLifeKm, NO_SWATCHES, type ChainState } from './state';
 
 /** The parts of a piece of work that change the chain. */
 export type WorkSpec = Pick<WorkDone, 'method' | 'cogsCleaned' | 'baths' | 'drying' | 'lube'>;

@@ -8,7 +8,8 @@ import type { Factors } from '../model/personal';
 import { ride, type RideEffect } from '../model/ride';
 import type { Sky } from '../model/sky';
 import { standWhere } from '../model/standOutside';
-import { copyState, type ChainState } from '../model/state';
+import { copyState } from '../model/copyState';
+import { type ChainState } from '../model/state';
 
 /** One event as it was played: the chain it touched, as its last event left it and as this one did. */
 export interface ReplayStep {

@@ -11,7 +11,8 @@ import type { Limits } from './clocks';
 import type { Personal } from '../model/personal';
 import type { Replay } from '../replay/replay';
 import { standWhere } from '../model/standOutside';
-import { copyState, type ChainState } from '../model/state';
+import { copyState } from '../model/copyState';
+import { type ChainState } from '../model/state';
 import { isTypicalKnown, typicalRiding, type TypicalRiding } from './typical';
 import { judge, type Verdict } from './verdict';
 

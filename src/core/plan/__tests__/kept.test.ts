@@ -18,6 +18,14 @@ const small: PlanRequest = {
 const planned = (request: PlanRequest, kept?: KeptForPlans) =>
   makePlan(request, () => undefined, kept);
 
+/** As it comes through a worker's door: equal, with nothing the same object (structuredClone's are of another realm here). */
+const again = <T>(thing: T): T =>
+  Array.isArray(thing)
+    ? (thing.map(again) as T)
+    : typeof thing === 'object' && thing !== null
+      ? (Object.fromEntries(Object.entries(thing).map(([key, v]) => [key, again(v)])) as T)
+      : thing;
+
 /** Changes of a request, each of a different part of it. */
 const CHANGES: ((request: PlanRequest, draw: number) => PlanRequest)[] = [
   (r) => ({ ...r, whatIf: r.whatIf === 'storm' ? 'dry' : 'storm' }),
@@ -78,9 +86,7 @@ describe('what one plan leaves to the next', () => {
       order.sort((a, b) => a.place - b.place);
       for (const { change } of order) {
         request = change(request, chance.uniform());
-        // Through a worker's door nothing stays the same object.
-        const again = structuredClone(request);
-        expect(await planned(again, kept)).toEqual(await planned(request));
+        expect(await planned(again(request), kept)).toEqual(await planned(request));
       }
     }
   }, 60_000);
@@ -94,7 +100,7 @@ describe('what one plan leaves to the next', () => {
     const counts: number[] = [];
     for (const request of requests) {
       made = 0;
-      await planned(structuredClone(request), kept);
+      await planned(again(request), kept);
       counts.push(made);
     }
     return counts;

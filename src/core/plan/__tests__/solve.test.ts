@@ -5,19 +5,8 @@ import { HANDBOOK } from '@/core/care/model/personal';
 import { ride } from '@/core/care/model/ride';
 import { solve } from '../solver/backward';
 import { follow } from '../simulate/follow';
-import {
-  COGS,
-  FILM,
-  INSIDE,
-  Move,
-  movedValues,
-  OUTSIDE,
-  STATES,
-  valueAt,
-  gritCorners,
-  GRITS,
-  CORNERS,
-} from '../solver/grid';
+import { COGS, FILM, INSIDE, OUTSIDE, STATES, valueAt, GRITS } from '../solver/grid';
+import { Move, movedValues, standingValues } from '../solver/move';
 import { planBike } from '../simulate/planBike';
 import { holding, isAllowed, meanTotal } from '../simulate/search';
 import { adaptive, idle } from '../simulate/policies';
@@ -53,23 +42,44 @@ describe('the grid', () => {
   });
 
   it('moves all its states at once as it would one by one', () => {
+    const to = { o: (o: number) => o * 0.4, i: (i: number) => 1 - (1 - i) * 0.9 };
     const move = new Move();
     FILM.forEach((film, f) => (move.film[f] = film * 0.7));
-    let g = 0;
-    for (const o of OUTSIDE)
-      for (const i of INSIDE)
-        for (const c of COGS)
-          gritCorners({ o: o * 0.4, i: 1 - (1 - i) * 0.9, c: c * 0.3 }, move, CORNERS * g++);
-    const out = new Float64Array(STATES);
-    movedValues(values, 0, move, out);
-    FILM.forEach((film, f) => {
-      const n = f * GRITS + (3 * INSIDE.length + 2) * COGS.length + 1;
-      const [o = 0, i = 0, c = 0] = [OUTSIDE[3], INSIDE[2], COGS[1]];
-      expect(out[n]).toBeCloseTo(
-        valueAt(values, 0, film * 0.7, { o: o * 0.4, i: 1 - (1 - i) * 0.9, c: c * 0.3 }),
-        9,
+    OUTSIDE.forEach((o, a) => COGS.forEach((c, d) => move.setPair(a, d, to.o(o), c * 0.3)));
+    const each = (visit: (o: number, i: number, c: number, g: number) => void) => {
+      let g = 0;
+      for (const o of OUTSIDE) for (const i of INSIDE) for (const c of COGS) visit(o, i, c, g++);
+    };
+    // Grit inside goes a way of its own from each point.
+    const inside = (o: number, i: number, c: number) => to.i(i) * (1 - 0.2 * o * c);
+    each((o, i, c, g) => move.setInside(g, inside(o, i, c)));
+    const two = Float64Array.from([...values, ...values.toReversed()]);
+    for (const base of [0, STATES]) {
+      const out = new Float64Array(STATES);
+      movedValues(two, base, move, out);
+      FILM.forEach((film, f) =>
+        each((o, i, c, g) =>
+          expect(out[f * GRITS + g]).toBeCloseTo(
+            valueAt(two, base, film * 0.7, { o: to.o(o), i: inside(o, i, c), c: c * 0.3 }),
+            9,
+          ),
+        ),
       );
-    });
+    }
+  });
+
+  it('moves films alone where no grit moves', () => {
+    const films = Float64Array.from(FILM, (film) => film * 0.7);
+    const stood = new Float64Array(STATES);
+    standingValues(values, 0, films, stood);
+    const move = new Move();
+    move.film.set(films);
+    OUTSIDE.forEach((o, a) => COGS.forEach((c, d) => move.setPair(a, d, o, c)));
+    for (let g = 0; g < GRITS; g++)
+      move.setInside(g, INSIDE[Math.floor(g / COGS.length) % INSIDE.length]!);
+    const moved = new Float64Array(STATES);
+    movedValues(values, 0, move, moved);
+    stood.forEach((value, n) => expect(value).toBeCloseTo(moved[n]!, 9));
   });
 });
 

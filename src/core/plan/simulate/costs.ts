@@ -40,6 +40,24 @@ export const noCosts = (): Costs => ({
   total: 0,
 });
 
+/** Gives costs all items of others, in place. */
+export function setCosts(to: Costs, c: Costs): void {
+  to.jobs = c.jobs;
+  to.minutes = c.minutes;
+  to.goods = c.goods;
+  to.wear = c.wear;
+  to.wearMoney = c.wearMoney;
+  to.dryKm = c.dryKm;
+  to.rust = c.rust;
+  to.grubbyKm = c.grubbyKm;
+  to.wattHours = c.wattHours;
+  to.rideHours = c.rideHours;
+  to.km = c.km;
+  to.penalties = c.penalties;
+  to.remainder = c.remainder;
+  to.total = c.total;
+}
+
 const KEYS = Object.keys(noCosts()) as (keyof Costs)[];
 
 /** Returns costs whose every item is worked out by `rule`. */

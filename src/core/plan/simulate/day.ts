@@ -14,7 +14,7 @@ import { dryWeight, grubbiness, priceOf, startAnew, turnPrice, wattWeight } from
 export interface Way {
   /** Days on which another bike is on the stand. */
   shared: readonly boolean[];
-  /** Nobody looks at the chain, so that what would be seen need not be reckoned. */
+  /** Nobody looks at the chain, so that what would be seen need not be reckoned, and nothing is told of the jobs. */
   blind: boolean;
 }
 
@@ -136,7 +136,7 @@ function doIt(problem: BikeProblem, f: Future, { day, bench, work, minutes, blin
   f.costs.minutes += minutes;
   f.costs.goods += priceOf(work, 0, problem.prices);
   if (work.deep) f.cleanedDay = bench.day;
-  f.done.push({ day, work, film, outside, inside, wet });
+  if (!blind) f.done.push({ day, work, film, outside, inside, wet });
 }
 
 /** Filled by each ride and read at once. */

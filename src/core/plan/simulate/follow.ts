@@ -8,7 +8,7 @@ export type Policy = (d: number, bench: BenchSlot, futures: readonly Future[]) =
 /**
  * Follows a policy through every future, day by day, by the care model itself: rides, standing, work. The
  * futures share their days, so that a policy may also decide for all of them at once. `blind`: the policy looks
- * at no chain, so that what it would see need not be reckoned.
+ * at no chain, so that what it would see need not be reckoned, and the futures tell their costs, not their jobs.
  */
 export function follow(
   problem: BikeProblem,

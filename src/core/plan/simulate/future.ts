@@ -1,7 +1,8 @@
-import { copyState, type ChainState } from '../../care/model/state';
+import { copyState, setState } from '../../care/model/copyState';
+import { type ChainState } from '../../care/model/state';
 import { filmAt } from '../../care/verdict/lookAhead';
 import type { Factors } from '../../care/model/personal';
-import { noCosts, type Costs } from './costs';
+import { noCosts, setCosts, type Costs } from './costs';
 import type { BikeProblem, Work } from '../solver/problem';
 
 /** A work done, and the chain as it was reckoned before. */
@@ -51,14 +52,22 @@ export const futureOf = (problem: BikeProblem, nature: Factors): Future => {
   };
 };
 
-/** A future of its own that stands where another does. `blind`: what is reckoned of it does not change. */
-export const copyFuture = (f: Future, blind: boolean): Future => ({
+/** A future of its own that stands where another does, to be followed blind. */
+export const blindCopy = (f: Future): Future => ({
   ...f,
-  reckoned: blind ? f.reckoned : copyState(f.reckoned),
   truth: copyState(f.truth),
   costs: { ...f.costs },
-  done: [...f.done],
 });
+
+/** Puts such a copy, in place, where another one of the same future stands: what is reckoned and done it does not tell. */
+export function setBlindly(to: Future, f: Future): void {
+  setState(to.truth, f.truth);
+  setCosts(to.costs, f.costs);
+  to.trueCogs = f.trueCogs;
+  to.coat = f.coat;
+  to.turns = f.turns;
+  to.cleanedDay = f.cleanedDay;
+}
 
 /** Film left of a coat in lives of one on a clean chain, as the grid counts it. */
 export function livesLeft(problem: BikeProblem, coat: number, chain: ChainState): number {

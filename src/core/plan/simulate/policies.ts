@@ -61,6 +61,13 @@ export function choicesOf(
 /** No such day is looked at further ahead than this. */
 const LOOK_DAYS = 7;
 
+/** Coats a future has taken from a bottle so far. */
+function coatsTaken({ done }: Future, bottleId: string): number {
+  let taken = 0;
+  for (const { work } of done) if (work.bottleId === bottleId) taken += 1;
+  return taken;
+}
+
 function allowedOn(
   problem: BikeProblem,
   { minutes, shared, used }: Days,
@@ -70,11 +77,12 @@ function allowedOn(
   const bench = problem.benches[d];
   const coat = problem.coats[f.coat];
   if (!bench || !coat) throw new Error(`No bench ${d} or coat ${f.coat}`);
-  const inStock = problem.works.filter((w) => {
-    if (w.coatsLeft === null || w.bottleId === null) return true;
-    const own = f.done.filter((x) => x.work.bottleId === w.bottleId).length;
-    return own + (used?.[w.bottleId] ?? 0) < w.coatsLeft;
-  });
+  const inStock = problem.works.filter(
+    (w) =>
+      w.coatsLeft === null ||
+      w.bottleId === null ||
+      coatsTaken(f, w.bottleId) + (used?.[w.bottleId] ?? 0) < w.coatsLeft,
+  );
   return allowedAt(inStock, bench, {
     family: coat.family,
     coat: f.coat,

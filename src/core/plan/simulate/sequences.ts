@@ -1,6 +1,6 @@
 import type { BikeProblem, Work } from '../solver/problem';
 import { begun, ended, throughDay, toBench } from './day';
-import { copyFuture, type Future } from './future';
+import { blindCopy, setBlindly, type Future } from './future';
 
 /** A job of the plan: the day of the plan, and what is done. */
 export interface PlannedJob {
@@ -13,8 +13,11 @@ export interface PlannedJob {
  * two from the one that is held to: each is followed from the first day on which it does.
  */
 export class Sequences {
-  /** The futures before each day of the sequence held to, as far as it was followed. */
-  private mornings: Future[][] = [];
+  /** The futures before each day of the sequence held to; those of the first so many days are true of it. */
+  private readonly mornings: Future[][] = [];
+  private known = 0;
+  /** The futures of the sequence followed last: some hundred are, so that they are made once and set anew. */
+  private futures: Future[] = [];
   private jobs: readonly PlannedJob[] = [];
   private readonly way;
 
@@ -25,21 +28,25 @@ export class Sequences {
     this.way = { shared, blind: true };
   }
 
-  /** Holds to these jobs, in order of their days, from now on; returns what becomes of every future. */
+  /** Holds to these jobs, in order of their days, from now on; returns what becomes of every future, until it is asked again. */
   hold(jobs: readonly PlannedJob[]): Future[] {
-    this.mornings.length = Math.min(this.mornings.length, this.parting(jobs) + 1);
+    this.known = Math.min(this.known, this.parting(jobs) + 1);
     this.jobs = jobs;
     return this.follow(jobs, true);
   }
 
-  /** Returns what becomes of every future by these jobs, in order of their days. */
+  /** Returns what becomes of every future by these jobs, in order of their days, until it is asked again. */
   follow(jobs: readonly PlannedJob[], keeps = false): Future[] {
     const { problem, way, mornings } = this;
-    const known = Math.min(mornings.length - 1, this.parting(jobs));
-    const futures = known < 0 ? begun(problem, way) : copied(mornings[known]!);
+    const from = Math.min(this.known - 1, this.parting(jobs));
+    const futures = from < 0 ? begun(problem, way) : set(this.futures, mornings[from]!);
+    this.futures = futures;
     const agenda = new Map(jobs.map((j) => [j.day, j.work]));
-    for (let d = Math.max(0, known); d < problem.benches.length; d++) {
-      if (keeps && d >= mornings.length) mornings[d] = copied(futures);
+    for (let d = Math.max(0, from); d < problem.benches.length; d++) {
+      if (keeps && d >= this.known) {
+        mornings[d] = set(mornings[d] ?? futures.map(blindCopy), futures);
+        this.known = d + 1;
+      }
       toBench(futures, problem.benches[d]!, way);
       const work = agenda.get(d) ?? null;
       throughDay(problem, futures, { d, works: futures.map(() => work) }, way);
@@ -58,4 +65,8 @@ export class Sequences {
   }
 }
 
-const copied = (futures: readonly Future[]): Future[] => futures.map((f) => copyFuture(f, true));
+/** Puts futures where others stand. */
+function set(futures: Future[], where: readonly Future[]): Future[] {
+  for (let k = 0; k < where.length; k++) setBlindly(futures[k]!, where[k]!);
+  return futures;
+}

@@ -1,20 +1,7 @@
 import { effectOf, freshFilm } from './effect';
-import {
-  COGS,
-  CORNERS,
-  FILM,
-  FILMS,
-  gritCorners,
-  GRITS,
-  INSIDE,
-  Move,
-  movedValues,
-  OUTSIDE,
-  Spots,
-  STATES,
-  valuesAt,
-} from './grid';
-import type { BenchSlot, BikeProblem, Work } from './problem';
+import { COGS, FILM, FILMS, GRITS, INSIDE, OUTSIDE, Spots, STATES, valuesAt } from './grid';
+import { Move, movedValues } from './move';
+import type { BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf, weighedPrice } from './terms';
 import { rustPerHour } from '../../care/model/stand';
@@ -52,6 +39,7 @@ export function decide(
   const bestWet = new Float64Array(after.length);
   const bench = problem.benches[d];
   if (!bench) throw new Error(`No bench ${d}`);
+  const rustsFor = Math.min(wetHours, towelledFor(bench.air));
   const cheapest = new Float64Array(grits);
   const looked = new Map<Work, Float64Array>();
   const valueOf = (work: Work): Float64Array => {
@@ -86,9 +74,10 @@ export function decide(
       for (const work of allowed) {
         if (work.coat !== null) continue;
         const price = priceOf(work, minutesOf(work, shared), problem.prices);
-        const values = wiped.get(work) ?? wipedValues(work, after, p, price);
+        const values = wiped.get(work) ?? wipedValues(work, after, p);
         wiped.set(work, values);
-        lessOf(out, wet ? stillWet(problem, values, bench, wetHours) : values, p * states);
+        if (wet) lessOf(out, stillWet(problem, values, price, rustsFor), p * states);
+        else lessOf(out, values, p * states, price);
       }
     }
   });
@@ -96,17 +85,19 @@ export function decide(
   return { best, bestWet };
 }
 
-/** The values of wiping a wet chain: towelled only, it rusts on inside for a while. */
+/** The values of wiping a wet chain for a price: towelled only, it rusts on inside for so many hours. */
 function stillWet(
   { prices }: BikeProblem,
-  values: Float64Array,
-  bench: BenchSlot,
-  wetHours: number,
+  wiped: Float64Array,
+  price: number,
+  hours: number,
 ): Float64Array {
-  const hours = Math.min(wetHours, towelledFor(bench.air));
-  return values.map(
-    (v, n) => v + prices.rust * rustPerHour(FILM[Math.floor(n / grits)] as number) * hours,
-  );
+  const values = new Float64Array(states);
+  for (let f = 0, n = 0; f < films; f++) {
+    const rust = prices.rust * rustPerHour(FILM[f] as number) * hours;
+    for (let g = 0; g < grits; g++, n++) values[n] = (wiped[n] as number) + price + rust;
+  }
+  return values;
 }
 
 /** Writes the lesser of two into the first array, from an index on; the second is dearer by `more`. */
@@ -147,11 +138,10 @@ function eachGrit(visit: (o: number, i: number, c: number, g: number) => void): 
   for (const o of OUTSIDE) for (const i of INSIDE) for (const c of COGS) visit(o, i, c, g++);
 }
 
-/** The value of each state of a coat if a work wipes it: the film stays, but for its share. */
-function wipedValues(work: Work, after: Float64Array, p: number, price: number) {
+/** The value of each state of a coat once a work has wiped it: the film stays, but for its share. */
+function wipedValues(work: Work, after: Float64Array, p: number) {
   const values = new Float64Array(states);
   movedValues(after, p * states, moveOf(work), values);
-  for (let n = 0; n < states; n++) values[n] = (values[n] as number) + price;
   return values;
 }
 
@@ -166,9 +156,10 @@ function moveOf(work: Work): Move {
   FILM.forEach((film, f) => {
     move.film[f] = film * left.film;
   });
-  eachGrit((o, i, c, g) =>
-    gritCorners({ o: o * left.o, i: i * left.i, c: c * left.c }, move, CORNERS * g),
+  OUTSIDE.forEach((outside, o) =>
+    COGS.forEach((cogs, c) => move.setPair(o, c, outside * left.o, cogs * left.c)),
   );
+  eachGrit((_, i, __, g) => move.setInside(g, i * left.i));
   moves.set(work, move);
   return move;
 }

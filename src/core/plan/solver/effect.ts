@@ -9,22 +9,29 @@ import type { Work } from './problem';
 
 /** What work leaves of grit and film, as shares. */
 export interface WorkEffect {
-  o: number;
-  i: number;
-  c: number;
-  film: number;
+  readonly o: number;
+  readonly i: number;
+  readonly c: number;
+  readonly film: number;
 }
 
-/** The shares a work leaves, from the care model's table. */
-export function effectOf({ spec }: Work): WorkEffect {
+const known = new WeakMap<Work, WorkEffect>();
+
+/** The shares a work leaves, from the care model's table; the same object each time. */
+export function effectOf(work: Work): WorkEffect {
+  const before = known.get(work);
+  if (before) return before;
+  const { spec } = work;
   const method = METHODS[spec.method];
   const left = spec.method === 'scrubber' && spec.cogsCleaned ? SCRUBBER_WITH_COGS : method;
-  return {
+  const effect = {
     o: left.outside,
     i: spec.method === 'baths' ? bathShareLeft(spec.baths.count, spec.baths.ml) : left.inside,
     c: spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs,
     film: method.film,
   };
+  known.set(work, effect);
+  return effect;
 }
 
 /** Film of a fresh coat, in lives of one on a clean chain: dirt inside shortens it. */

@@ -20,26 +20,26 @@ export const gritIndex = (o: number, i: number, c: number): number =>
   (o * INSIDES + i) * COGSES + c;
 
 /** The point of an axis at or below x, all but the last. */
-function below(axis: readonly number[], x: number): number {
+export function below(axis: readonly number[], x: number): number {
   let n = axis.length - 2;
   while (n > 0 && x < (axis[n] as number)) n -= 1;
   return n;
 }
 
 /** How far x lies from that point to the next, 0 to 1. */
-function part(axis: readonly number[], n: number, x: number): number {
+export function part(axis: readonly number[], n: number, x: number): number {
   const a = axis[n] as number;
   const share = (x - a) / ((axis[n + 1] as number) - a);
   return share < 0 ? 0 : share > 1 ? 1 : share;
 }
 
 /** Place on the film axis: index and the share of the next. */
-export function filmPlace(film: number, out: { at: number; share: number }): void {
+function filmPlace(film: number, out: { at: number; share: number }): void {
   out.at = below(FILM, film);
   out.share = part(FILM, out.at, film);
 }
 
-export const CORNERS = 8;
+const CORNERS = 8;
 
 /** Grit outside, inside and on the cogs, 0 to 1 each. */
 export interface Grit {
@@ -55,7 +55,7 @@ interface Corners {
 }
 
 /** The eight grit points around a state and their weights, written at `place` of `corners`. */
-export function gritCorners({ o, i, c }: Grit, { index, weight }: Corners, place: number): void {
+function gritCorners({ o, i, c }: Grit, { index, weight }: Corners, place: number): void {
   const no = below(OUTSIDE, o);
   const ni = below(INSIDE, i);
   const nc = below(COGS, c);
@@ -71,64 +71,7 @@ export function gritCorners({ o, i, c }: Grit, { index, weight }: Corners, place
   }
 }
 
-/** Where every grit point goes, and what becomes of every film: the two do not depend on one another. */
-export class Move implements Corners {
-  readonly film = new Float64Array(FILMS);
-  readonly index = new Int32Array(GRITS * CORNERS);
-  readonly weight = new Float64Array(GRITS * CORNERS);
-}
-
-const blended = new Float64Array(STATES);
 const filmTo = { at: 0, share: 0 };
-
-/** The values of a coat (from `base` on) where a move leads from each of its states, written to `out`. */
-export function movedValues(
-  values: Float64Array,
-  base: number,
-  move: Move,
-  out: Float64Array,
-): void {
-  const { film, index, weight } = move;
-  for (let f = 0; f < FILMS; f++) {
-    filmPlace(film[f] as number, filmTo);
-    const { at, share } = filmTo;
-    const low = base + at * GRITS;
-    for (let g = 0; g < GRITS; g++) {
-      const a = values[low + g] as number;
-      blended[f * GRITS + g] = a + ((values[low + GRITS + g] as number) - a) * share;
-    }
-  }
-  for (let g = 0; g < GRITS; g++) {
-    // Written out: a point's corners are the same for all its films, and this is where a plan's time goes.
-    const n = g * CORNERS;
-    const i0 = index[n] as number;
-    const i1 = index[n + 1] as number;
-    const i2 = index[n + 2] as number;
-    const i3 = index[n + 3] as number;
-    const i4 = index[n + 4] as number;
-    const i5 = index[n + 5] as number;
-    const i6 = index[n + 6] as number;
-    const i7 = index[n + 7] as number;
-    const w0 = weight[n] as number;
-    const w1 = weight[n + 1] as number;
-    const w2 = weight[n + 2] as number;
-    const w3 = weight[n + 3] as number;
-    const w4 = weight[n + 4] as number;
-    const w5 = weight[n + 5] as number;
-    const w6 = weight[n + 6] as number;
-    const w7 = weight[n + 7] as number;
-    for (let b = 0; b < STATES; b += GRITS)
-      out[b + g] =
-        w0 * (blended[b + i0] as number) +
-        w1 * (blended[b + i1] as number) +
-        w2 * (blended[b + i2] as number) +
-        w3 * (blended[b + i3] as number) +
-        w4 * (blended[b + i4] as number) +
-        w5 * (blended[b + i5] as number) +
-        w6 * (blended[b + i6] as number) +
-        w7 * (blended[b + i7] as number);
-  }
-}
 
 /** So many states of a chain, each by its place on the grid: what is looked up for many values is placed once. */
 export class Spots implements Corners {

@@ -3,21 +3,9 @@ import { CARE } from '../../care/model/constants';
 import { rustPerHour, rustsInAir } from '../../care/model/stand';
 import type { Exposure } from '../../care/model/exposure';
 import { MS_PER_HOUR } from '../../units/convert';
-import {
-  COGS,
-  CORNERS,
-  FILM,
-  FILMS,
-  gritCorners,
-  gritIndex,
-  GRITS,
-  INSIDE,
-  Move,
-  movedValues,
-  OUTSIDE,
-  STATES,
-} from './grid';
+import { COGS, FILM, FILMS, gritIndex, GRITS, INSIDE, OUTSIDE, STATES } from './grid';
 import { alike } from './alike';
+import { Move, movedValues, standingValues } from './move';
 import type { BenchSlot, BikeProblem, CoatKind, RideExposed } from './problem';
 import {
   drynessBetween,
@@ -34,7 +22,6 @@ import { dripFor, LEAST_WET_H } from './wetness';
 const films = FILMS;
 const grits = GRITS;
 const states = STATES;
-const corners = CORNERS;
 const filmAxis = FILM;
 const outsideAxis = OUTSIDE;
 const insideAxis = INSIDE;
@@ -52,6 +39,12 @@ class Passage extends Move {
   readonly byGrit = new Float64Array(GRITS);
   /** Wear cost at full dryness, by grit. */
   readonly dryWear = new Float64Array(GRITS);
+
+  /** Where nothing is ridden grit stays what it is and costs nothing. */
+  keepGrits(): void {
+    this.byGrit.fill(0);
+    this.dryWear.fill(0);
+  }
 
   /** Adds a future's costs and what follows (`moved`), its share of them, to the values of a coat. */
   addTo(value: Float64Array, moved: Float64Array, share: number): void {
@@ -91,9 +84,15 @@ export function overRides(
     const base = p * states;
     for (const members of groups) {
       const met = metBy(problem, between, coat, members);
+      const worth = staysWet(met) ? next.wet : next.dry;
       passFilms(met, passage);
-      passGrits(met, passage);
-      movedValues(staysWet(met) ? next.wet : next.dry, base, passage, moved);
+      if (met.rides.length > 0) {
+        passGrits(met, passage);
+        movedValues(worth, base, passage, moved);
+      } else {
+        passage.keepGrits();
+        standingValues(worth, base, passage.film, moved);
+      }
       passage.addTo(value.subarray(base, base + states), moved, members.length / natures.length);
     }
   });
@@ -243,8 +242,7 @@ function passGrit({ problem, rides }: Met, o: number, c: number, out: Passage): 
     outside = grit.o;
     cogs = grit.c;
   }
-  for (let i = 0; i < insides; i++) {
-    const inside = added + left * (insideAxis[i] as number);
-    gritCorners({ o: outside, i: inside, c: cogs }, out, (first + i * cogses) * corners);
-  }
+  out.setPair(o, c, outside, cogs);
+  for (let i = 0; i < insides; i++)
+    out.setInside(first + i * cogses, added + left * (insideAxis[i] as number));
 }

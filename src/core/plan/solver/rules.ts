@@ -1,13 +1,10 @@
-import { LUBE_CLASSES } from '../../lube/classes';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '../../units/convert';
 import { settingHours, type Air } from '../../weather/drying';
 import { SHARED_MINUTES, type BenchSlot, type Family, type Work } from './problem';
 
 /** Hours from starting a work to riding: its own minutes, then setting in the air there is. */
-export function readyHours(work: Work, air: Air): number {
-  const base = { ...LUBE_CLASSES.wet, carrier: work.carrier, setHours: work.setHours };
-  return work.elapsed / 60 + (work.coat === null ? 0 : settingHours(base, air));
-}
+export const readyHours = (work: Work, air: Air): number =>
+  work.elapsed / 60 + (work.coat === null ? 0 : settingHours(work, air));
 
 /** Minutes a work takes of an evening on which another bike is on the stand too, or not. */
 export const minutesOf = (work: Work, shared: boolean): number =>

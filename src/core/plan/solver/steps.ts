@@ -33,20 +33,29 @@ export interface GritRate extends GritRates {
   wear: number;
 }
 
+const UNRUSTED = { rust: 0, salted: false };
+
 /** How fast a ride brings grit, through a lube and for a rider's own factor. */
 export function gritRate(x: Exposure, lube: LubeClass | null, grit: number): GritRate {
   const coat = coatTraits(lube);
   const steps = Math.max(1, Math.ceil(x.km / STEP_KM));
-  const road = {
-    ...x,
+  const { outsideKept, cogsKept, handBack, migration, washedOut } = gritRates(coat, {
     km: x.km / steps,
     hours: x.hours / steps,
+    dirtPerKm: x.dirtPerKm,
+    wetDirtPerKm: x.wetDirtPerKm,
     waterMm: x.waterMm / steps,
     stickier: grit,
+  });
+  return {
+    steps,
+    outsideKept,
+    cogsKept,
+    handBack,
+    migration: migration * steps,
+    washedOut: washedOut * steps,
+    wear: wearTimes(UNRUSTED, x),
   };
-  const { migration, washedOut, ...rates } = gritRates(coat, road);
-  const wear = wearTimes({ rust: 0, salted: false }, x);
-  return { steps, ...rates, migration: migration * steps, washedOut: washedOut * steps, wear };
 }
 
 /** Grit after a ride, stepped along it with the rates of the care model; film does not bear on it. */
