@@ -1,15 +1,14 @@
 import { mean } from 'simple-statistics';
 import { CARE } from '../../care/model/constants';
 import type { Depth } from '../../records/kinds';
-import { meanCosts, type Costs } from '../simulate/costs';
 import type { DateText } from '../../time/dates';
-import { follow, type Policy } from '../simulate/follow';
 import type { Done } from '../simulate/future';
 import type { BikePlan } from '../simulate/planBike';
 import type { PlannedJob } from '../simulate/sequences';
-import { adaptive, type Days } from '../simulate/policies';
+import type { Days } from '../simulate/policies';
 import type { BenchSlot, BikeProblem } from '../solver/problem';
 import { changesOf, type LubeChange } from './changes';
+import { kmBefore, putOffOf, type PutOff } from './putOff';
 import type { BikeNow } from './request';
 import { minutesOf, readyHours, startBy } from '../solver/rules';
 
@@ -52,13 +51,10 @@ export interface AgendaItem {
   inside: number;
   wet: number;
   rain: number;
-  /** Share of the futures in which the plan, re-formed from day to day, does such a job within a day of it. */
+  /** Share of the futures in which the plan, re-formed from day to day, does such a job within a day of it or before the same ride. */
   confidence: number;
   /** What it costs on average to leave it for a week. */
-  putOff: Pick<Costs, 'dryKm' | 'wear' | 'wearMoney' | 'rust' | 'wattHours' | 'total'> & {
-    watts: number;
-    km: number;
-  };
+  putOff: PutOff;
   /** Km of rides before it, for the tape. */
   afterKm: number;
   pinned: boolean;
@@ -69,10 +65,6 @@ export interface AgendaItem {
   shakeOut: boolean;
 }
 
-/** Days a job is left undone to tell what that costs. */
-const PUT_OFF_DAYS = 7;
-/** Futures it is estimated from: two runs a job, since it is shown in round figures. */
-const ESTIMATE_FUTURES = 10;
 /** Days after a job within which rain counts as its reason, and how likely it must be. */
 const RAIN_DAYS = 3;
 const RAIN_LIKELY = 0.5;
@@ -124,7 +116,7 @@ export function agendaOf(
         reason: reasonOf({ problem, plan, job, days, at: readings, rain, race }),
         ...readings,
         rain,
-        confidence: confidenceOf(plan, job),
+        confidence: confidenceOf(problem, plan, job),
         putOff: putOffOf(problem, plan, job, days),
         afterKm: kmBefore(problem, job.day),
         pinned: bench.mark !== null && bench.mark !== 'leave',
@@ -163,15 +155,16 @@ function rainAfter({ benches, natures }: BikeProblem, day: number): number {
   return wet.length / Math.max(1, natures.length);
 }
 
-const kmBefore = ({ before, benches }: BikeProblem, day: number): number =>
-  [...before, ...benches.slice(0, day).flatMap((b) => b.rides)].reduce(
-    (km, ride) => km + (ride.exposure[0]?.km ?? 0),
-    0,
-  );
-
-function confidenceOf(plan: BikePlan, { day, work }: PlannedJob): number {
+/** Share of the futures in which the plan as it re-forms does the like about then. */
+function confidenceOf({ benches }: BikeProblem, plan: BikePlan, { day, work }: PlannedJob): number {
+  // Evenings with no ride between them are worth the same: which of them it is says nothing.
+  const sameRide = (other: number) =>
+    benches
+      .slice(Math.min(day, other), Math.max(day, other))
+      .every(({ rides }) => rides.length === 0);
   const alike = (d: Done) =>
-    Math.abs(d.day - day) <= 1 && (d.work.coat === null) === (work.coat === null);
+    (Math.abs(d.day - day) <= 1 || sameRide(d.day)) &&
+    (d.work.coat === null) === (work.coat === null);
   return plan.free.filter((f) => f.done.some(alike)).length / Math.max(1, plan.free.length);
 }
 
@@ -204,45 +197,4 @@ function reasonOf({ problem, plan, job, days, at, rain, race }: ReasonFacts): Re
   if (at.outside >= NEARLY * problem.limits.outside) return 'outside';
   if (next && (days.minutes[day + 1] ?? 0) < work.handsOn) return 'no time later';
   return 'cheapest';
-}
-
-/** The mean cost of leaving a job for a week and going on with the plan then. */
-function putOffOf(
-  problem: BikeProblem,
-  plan: BikePlan,
-  job: PlannedJob,
-  days: Days,
-): AgendaItem['putOff'] {
-  const some = { ...problem, natures: problem.natures.slice(0, ESTIMATE_FUTURES) };
-  const jobs = new Map(plan.jobs.map((j) => [j.day, j.work]));
-  const after = adaptive(problem, plan.values, days);
-  const until = job.day + PUT_OFF_DAYS;
-  const doing: Policy = (d, bench, futures) =>
-    d <= job.day ? futures.map(() => jobs.get(d) ?? null) : after(d, bench, futures);
-  const leaving: Policy = (d, bench, futures) =>
-    d < job.day
-      ? futures.map(() => jobs.get(d) ?? null)
-      : d < until
-        ? futures.map(() => null)
-        : after(d, bench, futures);
-  const a = meanCosts(follow(some, doing, days.shared).map((f) => f.costs));
-  const b = meanCosts(follow(some, leaving, days.shared).map((f) => f.costs));
-  const km = kmBefore(problem, until) - kmBefore(problem, job.day);
-  const hours = Math.max(
-    1e-9,
-    problem.benches
-      .slice(job.day, until)
-      .flatMap((x) => x.rides)
-      .reduce((sum, r) => sum + r.hours, 0),
-  );
-  return {
-    dryKm: b.dryKm - a.dryKm,
-    wear: b.wear - a.wear,
-    wearMoney: b.wearMoney - a.wearMoney,
-    rust: b.rust - a.rust,
-    wattHours: b.wattHours - a.wattHours,
-    total: b.total - a.total,
-    watts: km > 0 ? (b.wattHours - a.wattHours) / hours : 0,
-    km,
-  };
 }

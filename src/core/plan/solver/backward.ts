@@ -14,7 +14,8 @@ import { wetHoursAt } from './wetness';
 export interface Values {
   /** Before the first day's decision, of a chain that comes dry. */
   before: Float64Array;
-  after: Float64Array[];
+  /** As short numbers: a planner of ten bikes keeps two million of them, and a grid is true to a hundredth. */
+  after: Float32Array[];
 }
 
 /** Solves a bike's plan backwards from the last day. `shared[d]`: another bike is on the stand that day. */
@@ -24,14 +25,14 @@ export function solve(
   shared: readonly boolean[],
 ): Values {
   const { benches } = problem;
-  const after = new Array<Float64Array>(benches.length);
+  const after = new Array<Float32Array>(benches.length);
   let next: Float64Array = lastValue(problem);
   let nextWet: Float64Array = next;
   for (let d = benches.length - 1; d >= 0; d--) {
     const bench = benches[d] as BenchSlot;
     const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
     const value = overRides(problem, { bench, until }, { dry: next, wet: nextWet });
-    after[d] = value;
+    after[d] = Float32Array.from(value);
     ({ best: next, bestWet: nextWet } = decide(problem, d, value, {
       minutes: minutes[d] ?? 0,
       shared: shared[d] ?? false,

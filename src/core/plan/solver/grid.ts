@@ -98,7 +98,7 @@ export class Spots implements Corners {
 
 /** The values at states, from the values of their coat, which start at `base`. */
 export function valuesAt(
-  values: Float64Array,
+  values: Float64Array | Float32Array,
   base: number,
   { film, share, index, weight }: Spots,
   out: Float64Array,
@@ -121,7 +121,12 @@ const spot = new Spots(1);
 const worth = new Float64Array(1);
 
 /** The value at any state, from the values of its coat, which start at `base`. */
-export function valueAt(values: Float64Array, base: number, film: number, grit: Grit): number {
+export function valueAt(
+  values: Float64Array | Float32Array,
+  base: number,
+  film: number,
+  grit: Grit,
+): number {
   spot.set(0, film, grit);
   valuesAt(values, base, spot, worth);
   return worth[0] as number;
