@@ -1,5 +1,5 @@
 import isEqual from 'fast-deep-equal';
-import type { WeatherToCome } from './agenda/benches';
+import type { WeatherToCome } from './agenda/weathers';
 import type { BikePlan } from './simulate/planBike';
 import type { BikeProblem, Work } from './solver/problem';
 

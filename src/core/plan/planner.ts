@@ -1,6 +1,7 @@
 import { agendaOf, type AgendaItem } from './agenda/agenda';
 import { morningCoat, nextRide, type MorningCoat, type NextRide } from './agenda/beforeRide';
-import { minutesOfDays, weathersFor, type WeatherToCome } from './agenda/benches';
+import { minutesOfDays } from './agenda/benches';
+import { weathersFor, type WeatherToCome } from './agenda/weathers';
 import { addCosts, spreadOf, type Costs, type CostSpread } from './simulate/costs';
 import { daysAfter, type DateText } from '../time/dates';
 import { hourOf } from '../weather/hours';

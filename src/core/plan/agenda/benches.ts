@@ -1,23 +1,12 @@
 import { exposureOf, letThrough, waterKept, type Exposure } from '../../care/model/exposure';
-import { futureHours } from '../../climate/futures';
-import { regionAt } from '../../climate/climates';
 import { MS_PER_DAY, MS_PER_HOUR } from '../../units/convert';
-import {
-  dustOf,
-  isSalted,
-  roadAfter,
-  ROAD_UNKNOWN,
-  wetShareOf,
-  type Road,
-} from '../../weather/road';
-import { hourOf, type WeatherHour } from '../../weather/hours';
-import { PLACE_IF_UNKNOWN } from '../../weather/cells';
 import { storedAir, type Air } from '../../weather/drying';
 import { dayNumber, daysAfter, weekdayOf, type DateText } from '../../time/dates';
 import { dateOf, momentOf } from '../../time/zones';
 import type { RideAhead } from '../rides/occurrences';
 import type { BenchSlot, RainOnIt, RideExposed } from '../solver/problem';
-import type { BikeNow, PlanRequest, WhatIf } from './request';
+import type { BikeNow, PlanRequest } from './request';
+import type { WeatherToCome } from './weathers';
 import type { PlanSettings } from '../../records/plan';
 
 /** Opened later than this after the usual hour, the evening is over. */
@@ -26,13 +15,6 @@ const EVENING_H = 4;
 const SAME_LUBE_DAYS = 7;
 /** Work for a race ends so many days before it: it sets, and a short ride shakes it out. */
 const RACE_EVE_DAYS = 2;
-
-/** One weather that may come, with the road it leaves: hours from `from` on. */
-export interface WeatherToCome {
-  from: number;
-  hours: WeatherHour[];
-  roads: Road[];
-}
 
 /** The minutes a rider has on a day. */
 const minutesOn = (plan: PlanSettings, date: DateText): number =>
@@ -48,65 +30,26 @@ export function minutesOfDays({ settings, now, zone }: PlanRequest): number[] {
   );
 }
 
-/** The weathers that may come to a bike. */
-export function weathersFor(request: PlanRequest, bike: BikeNow): WeatherToCome[] {
-  const from = hourOf(request.now) * MS_PER_HOUR;
-  const count = (request.settings.plan.days + 2) * 24;
-  const region = bike.place ? regionAt(bike.place.lat, bike.place.lon) : 'temperate coast';
-  const place = bike.place ?? PLACE_IF_UNKNOWN;
-  return Array.from({ length: request.futures }, (_, k) => {
-    const hours = supposed(
-      request.whatIf,
-      futureHours({ seed: request.seed, number: k, region, forecast: bike.forecast, from, count }),
-    );
-    const roads: Road[] = [];
-    let road = bike.road ?? ROAD_UNKNOWN;
-    hours.forEach((hour, h) => {
-      road = roadAfter(road, hour, place, from + h * MS_PER_HOUR);
-      roads.push(road);
-    });
-    return { from, hours, roads };
-  });
-}
-
-/** A storm as a rider fears it: from the third day on, four days of driving rain. */
-const STORM = { fromH: 60, toH: 156, rainMm: 2, humidity: 0.95, windMs: 14 };
-
-/** Hours of the forecast, or supposed ones. */
-function supposed(whatIf: WhatIf, hours: readonly WeatherHour[]): WeatherHour[] {
-  return hours.map((hour, h) => {
-    if (whatIf === 'dry') return { ...hour, rainMm: 0 };
-    if (whatIf === 'forecast' || h < STORM.fromH || h >= STORM.toH) return hour;
-    const { rainMm, humidity, windMs } = STORM;
-    return { ...hour, rainMm: Math.max(hour.rainMm, rainMm), humidity, windMs };
-  });
-}
-
 /** Returns the exposure of a ride in one of the weathers that may come. */
-function exposureIn(
-  { from, hours, roads }: WeatherToCome,
-  ride: RideAhead,
-  { bike, chain }: BikeNow,
-): Exposure {
+function exposureIn(weather: WeatherToCome, ride: RideAhead, { bike, chain }: BikeNow): Exposure {
+  const { from, rainMm, wetShare, dust, salted } = weather;
   const first = Math.max(0, Math.floor((ride.at - from) / MS_PER_HOUR));
   const last = Math.max(first, Math.ceil((ride.end - from) / MS_PER_HOUR) - 1);
   let known = 0;
   const late = { wetShare: 0, rainMmPerH: 0 };
   let lateKnown = 0;
   const sky = { wetShare: 0, rainMmPerH: 0, late, dust: 0, dustEverywhere: false, salted: false };
-  for (let h = first; h <= last; h++) {
-    const hour = hours[h];
-    const road = roads[h];
-    if (!hour || !road) continue;
+  for (let h = first; h <= last && h < rainMm.length; h++) {
+    const [rain, wet] = [rainMm[h]!, wetShare[h]!];
     known += 1;
-    sky.wetShare += wetShareOf(road);
-    sky.rainMmPerH += hour.rainMm;
-    sky.dust += dustOf(road);
+    sky.wetShare += wet;
+    sky.rainMmPerH += rain;
+    sky.dust += dust[h]!;
     const kept = waterKept(last - h);
     lateKnown += kept;
-    late.wetShare += kept * wetShareOf(road);
-    late.rainMmPerH += kept * hour.rainMm;
-    sky.salted ||= isSalted(road) && wetShareOf(road) > 0;
+    late.wetShare += kept * wet;
+    late.rainMmPerH += kept * rain;
+    sky.salted ||= salted[h] === 1 && wet > 0;
   }
   if (known > 0) {
     sky.wetShare /= known;
@@ -124,14 +67,12 @@ function airAfter(weathers: readonly WeatherToCome[], at: number, { bike }: Bike
   let count = 0;
   let temperatureC = 0;
   let humidity = 0;
-  for (const { from, hours } of weathers) {
-    const first = Math.max(0, Math.floor((at - from) / MS_PER_HOUR));
-    for (let h = first; h < first + 24; h += 3) {
-      const hour = hours[h];
-      if (!hour) continue;
+  for (const weather of weathers) {
+    const first = Math.max(0, Math.floor((at - weather.from) / MS_PER_HOUR));
+    for (let h = first; h < first + 24 && h < weather.humidity.length; h += 3) {
       count += 1;
-      temperatureC += hour.temperatureC;
-      humidity += hour.humidity;
+      temperatureC += weather.temperatureC[h]!;
+      humidity += weather.humidity[h]!;
     }
   }
   const outside =
@@ -148,7 +89,7 @@ function rainOnIt(
   const guard = letThrough(bike).water;
   const mm = weathers.map((w) => {
     const hour = (ms: number) => Math.max(0, Math.floor((ms - w.from) / MS_PER_HOUR));
-    const fell = w.hours.slice(hour(from), hour(until)).reduce((sum, h) => sum + h.rainMm, 0);
+    const fell = w.rainMm.subarray(hour(from), hour(until)).reduce((sum, mm) => sum + mm, 0);
     return fell * guard;
   });
   return { at: (from + until) / 2, mm };
