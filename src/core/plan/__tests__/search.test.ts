@@ -8,7 +8,14 @@ import {
 } from '@/test/plan';
 import { follow } from '../simulate/follow';
 import type { Days } from '../simulate/policies';
-import { betterJobs, hasDeadlines, holding, isAllowed, weighedTotal } from '../simulate/search';
+import {
+  betterJobs,
+  budgetFor,
+  hasDeadlines,
+  holding,
+  isAllowed,
+  weighedTotal,
+} from '../simulate/search';
 import type { PlannedJob } from '../simulate/sequences';
 import type { BenchSlot, BikeProblem, Work } from '../solver/problem';
 
@@ -25,7 +32,7 @@ const daysOf = (problem: BikeProblem, more: Partial<Days> = {}): Days => ({
 const costOf = (problem: BikeProblem, jobs: readonly PlannedJob[]) =>
   weighedTotal(follow(problem, holding(jobs), []));
 const search = (problem: BikeProblem, start: PlannedJob[], tries = 1e4) =>
-  betterJobs(problem, start, daysOf(problem), { tries });
+  betterJobs(problem, start, daysOf(problem), budgetFor(problem, daysOf(problem), tries));
 const inOrder = (jobs: PlannedJob[]) => [...jobs].sort((a, b) => a.day - b.day);
 
 /** So many days of long and dirty rides, on a chain that wants something done. */
@@ -114,9 +121,24 @@ describe('the search beside the grid', () => {
     const problem = hardDays(11, 6, [topUp, wipe, clean]);
     const start = [{ day: 3, work: wipe }];
     expect(search(problem, start, 0).jobs).toEqual(start);
-    const few = { tries: 5 };
+    const few = budgetFor(problem, daysOf(problem), 5);
     betterJobs(problem, start, daysOf(problem), few);
     expect(few.tries).toBe(0);
+  });
+
+  it('finds the same from one start after another as from each alone', () => {
+    for (let seed = 0; seed < 20; seed++) {
+      const problem = randomProblem(seed, 8, 4);
+      const days = daysOf(problem);
+      const starts = [
+        [],
+        [{ day: 3, work: problem.works[0]! }],
+        [{ day: 5, work: problem.works[1]! }],
+      ];
+      const budget = budgetFor(problem, days, 1e4);
+      const after = starts.map((start) => betterJobs(problem, start, days, budget));
+      expect(after).toEqual(starts.map((start) => search(problem, start)));
+    }
   });
 
   it('looks into the first ten futures only, and never moves what the rider or a deadline has fixed', () => {

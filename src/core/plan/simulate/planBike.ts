@@ -6,7 +6,7 @@ import { adaptive, common, idle, type Days } from './policies';
 import type { BikeProblem } from '../solver/problem';
 import { routine } from './routine';
 import { weighStock } from './scarcity';
-import { betterJobs, hasDeadlines, holding, weighedTotal } from './search';
+import { betterJobs, budgetFor, hasDeadlines, holding, weighedTotal } from './search';
 import type { PlannedJob } from './sequences';
 import type { PlanSettings } from '../../records/plan';
 
@@ -58,7 +58,7 @@ export function planBike(
   const { problem, values, ...weighed } = weighStock(asked, known.values, days);
   const run = (policy: Policy) => follow(problem, policy, days.shared);
   const first = run(common(problem, values, days));
-  const budget = { tries: MOST_DAYS / problem.benches.length };
+  const budget = budgetFor(problem, days, MOST_DAYS / problem.benches.length);
   // What the rider pinned, or a race or the calendar asks for, is not weighed against leaving it.
   const bound = hasDeadlines(problem) || problem.benches.some((b) => b.mark !== null);
   const starts = [

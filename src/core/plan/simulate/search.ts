@@ -28,6 +28,18 @@ const SHIFTS = [1, -1, 2, -2];
 /** Futures a change is tried in; what comes of it is weighed in all. */
 const TRIED_FUTURES = 10;
 
+/** What a search for better jobs may use up, from whatever jobs it starts: tries, and the futures they are followed in. */
+export interface Budget {
+  tries: number;
+  sequences: Sequences;
+}
+
+/** So many tries for a bike. */
+export const budgetFor = (problem: BikeProblem, { shared }: Days, tries: number): Budget => {
+  const some = { ...problem, natures: problem.natures.slice(0, TRIED_FUTURES) };
+  return { tries, sequences: new Sequences(some, shared) };
+};
+
 /**
  * A job less or more, another work in its place, two made one, or the same a day or two earlier or later:
  * whatever makes the whole cheaper over the futures, until nothing does. The grid is coarse; this is the care
@@ -37,10 +49,9 @@ export function betterJobs(
   problem: BikeProblem,
   start: PlannedJob[],
   days: Days,
-  budget: { tries: number },
+  budget: Budget,
 ): { jobs: PlannedJob[]; total: number } {
-  const some = { ...problem, natures: problem.natures.slice(0, TRIED_FUTURES) };
-  const sequences = new Sequences(some, days.shared);
+  const { sequences } = budget;
   let best = start;
   let least = weighedTotal(sequences.hold(start));
   const isOver = () => budget.tries < 1;
