@@ -2,7 +2,15 @@ import { coatKind, problemFor, rideExposure, workOf, type TestDay } from '@/test
 import type { Values } from '../solver/backward';
 import { follow } from '../simulate/follow';
 import type { Future } from '../simulate/future';
-import { adaptive, choicesOf, common, fixed, idle, worth, type Days } from '../simulate/policies';
+import {
+  adaptive,
+  choicesOf,
+  common,
+  fixed,
+  idle,
+  weighing,
+  type Days,
+} from '../simulate/policies';
 import { COGS, FILM, INSIDE, OUTSIDE, STATES } from '../solver/grid';
 import type { BenchSlot, BikeProblem } from '../solver/problem';
 
@@ -52,7 +60,7 @@ describe('what a work is worth in a future', () => {
   const values = straightValues(problem);
   const f = futureAt(problem);
   const at = (work: typeof topUp | null, more: Partial<{ f: Future; shared: boolean }> = {}) =>
-    worth(problem, values, { d: 0, f, work, shared: false, ...more });
+    weighing(problem, values, { d: 0, f, shared: false, ...more })(work);
 
   it('of doing nothing is the value of the chain as it stands', () => {
     expect(at(null)).toBeCloseTo(20 - 8 * 0.6 + 2 + 0.6 + 1, KEPT);
@@ -94,7 +102,7 @@ describe('what a work is worth in a future', () => {
   });
 
   it('is asked of a day there is', () => {
-    expect(() => worth(problem, values, { d: 5, f, work: null, shared: false })).toThrow('day 5');
+    expect(() => weighing(problem, values, { d: 5, f, shared: false })).toThrow('day 5');
     expect(() => choicesOf(problem, daysOf(problem), 5, f)).toThrow('No bench 5');
     expect(() => choicesOf(problem, daysOf(problem), 0, { ...f, coat: 7 })).toThrow('coat 7');
   });

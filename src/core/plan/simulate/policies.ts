@@ -44,7 +44,7 @@ export function choicesOf(
   days: Days,
   d: number,
   f: Future,
-): { works: Work[]; must: boolean } {
+): { works: readonly Work[]; must: boolean } {
   const bench = problem.benches[d] as BenchSlot;
   const works = allowedOn(problem, days, d, f);
   const by = cleanBy(problem, bench, f);
@@ -68,71 +68,86 @@ function coatsTaken({ done }: Future, bottleId: string): number {
   return taken;
 }
 
-function allowedOn(
-  problem: BikeProblem,
-  { minutes, shared, used }: Days,
-  d: number,
-  f: Future,
-): Work[] {
+/** The works the rules allow, by bench, coat and whether the chain is wet: twenty futures ask for the same. */
+const ruled = new WeakMap<BikeProblem, WeakMap<Days, (readonly Work[])[]>>();
+
+function ruledOn(problem: BikeProblem, days: Days, d: number, f: Future): readonly Work[] {
   const bench = problem.benches[d];
   const coat = problem.coats[f.coat];
   if (!bench || !coat) throw new Error(`No bench ${d} or coat ${f.coat}`);
-  const inStock = problem.works.filter(
-    (w) =>
-      w.coatsLeft === null ||
-      w.bottleId === null ||
-      coatsTaken(f, w.bottleId) + (used?.[w.bottleId] ?? 0) < w.coatsLeft,
-  );
-  return allowedAt(inStock, bench, {
-    family: coat.family,
-    coat: f.coat,
-    wet: isWet(f.reckoned),
-    minutes: minutes[d] ?? 0,
-    shared: shared[d] ?? false,
-  });
+  const byDays = ruled.get(problem) ?? new WeakMap<Days, (readonly Work[])[]>();
+  ruled.set(problem, byDays);
+  const known = byDays.get(days) ?? [];
+  byDays.set(days, known);
+  const wet = isWet(f.reckoned);
+  return (known[(d * problem.coats.length + f.coat) * 2 + Number(wet)] ??= allowedAt(
+    problem.works,
+    bench,
+    {
+      family: coat.family,
+      coat: f.coat,
+      wet,
+      minutes: days.minutes[d] ?? 0,
+      shared: days.shared[d] ?? false,
+    },
+  ));
 }
 
-/** A work that may be done (null: nothing) at a bench in a future; `shared`: another bike is on the stand. */
-export interface Option {
+function allowedOn(problem: BikeProblem, days: Days, d: number, f: Future): readonly Work[] {
+  const inStock = ({ coatsLeft, bottleId }: Work): boolean =>
+    coatsLeft === null ||
+    bottleId === null ||
+    coatsTaken(f, bottleId) + (days.used?.[bottleId] ?? 0) < coatsLeft;
+  const works = ruledOn(problem, days, d, f);
+  return works.every(inStock) ? works : works.filter(inStock);
+}
+
+/** A future at a bench; `shared`: another bike is on the stand. */
+export interface AtBench {
   d: number;
   f: Future;
-  work: Work | null;
   shared: boolean;
 }
 
-/** Returns the expected cost from here on if a work (null: nothing) is done now in a future, by the solved values. */
-export function worth(
+/** Grit of a chain that is weighed: read at once. */
+const grit = { o: 0, i: 0, c: 0 };
+
+/**
+ * Weighs what may be done now in a future: returns the expected cost from here on, by the solved values, of a work or of
+ * nothing (null).
+ */
+export function weighing(
   problem: BikeProblem,
   values: Values,
-  { d, f, work, shared }: Option,
-): number {
+  { d, f, shared }: AtBench,
+): (work: Work | null) => number {
   const after = values.after[d];
-  if (!after) throw new Error(`No values of day ${d}`);
-  const { outside, inside } = f.reckoned;
-  const life = livesLeft(problem, f.coat, f.reckoned);
-  const { wetLeftH } = f.reckoned;
-  const rustFor = (hours: number) =>
-    isWet(f.reckoned) ? problem.prices.rust * rustPerHour(f.reckoned.film) * hours : 0;
-  if (work === null) {
-    return (
-      rustFor(wetLeftH) +
-      valueAt(after, f.coat * STATES, life, { o: outside, i: inside, c: f.cogs })
-    );
-  }
-  const left = effectOf(work);
-  const within = inside * left.i;
-  const film = work.coat === null ? life * left.film : freshFilm(within);
-  const price = priceOf(work, minutesOf(work, shared), problem.prices);
-  const base = (work.coat ?? f.coat) * STATES;
   const air = problem.benches[d]?.air;
-  const rust = work.coat === null && air ? rustFor(Math.min(wetLeftH, towelledFor(air))) : 0;
-  const weighed = weighedPrice(problem, work, problem.coats[f.coat]);
-  return (
-    rust +
-    price +
-    weighed +
-    valueAt(after, base, film, { o: outside * left.o, i: within, c: f.cogs * left.c })
-  );
+  if (!after || !air) throw new Error(`No values of day ${d}`);
+  const { outside, inside, film, wetLeftH } = f.reckoned;
+  const life = livesLeft(problem, f.coat, f.reckoned);
+  const on = problem.coats[f.coat];
+  const wet = isWet(f.reckoned);
+  const rustFor = (hours: number) => (wet ? problem.prices.rust * rustPerHour(film) * hours : 0);
+  const towelled = wet ? rustFor(Math.min(wetLeftH, towelledFor(air))) : 0;
+  const worthOf = (coat: number, lives: number) => valueAt(after, coat * STATES, lives, grit);
+  return (work) => {
+    if (work === null) {
+      grit.o = outside;
+      grit.i = inside;
+      grit.c = f.cogs;
+      return rustFor(wetLeftH) + worthOf(f.coat, life);
+    }
+    const left = effectOf(work);
+    grit.o = outside * left.o;
+    grit.i = inside * left.i;
+    grit.c = f.cogs * left.c;
+    const price = priceOf(work, minutesOf(work, shared), problem.prices);
+    const rust = work.coat === null ? towelled : 0;
+    const weighed = weighedPrice(problem, work, on);
+    const lives = work.coat === null ? life * left.film : freshFilm(grit.i);
+    return rust + price + weighed + worthOf(work.coat ?? f.coat, lives);
+  };
 }
 
 /** The best work by the solved values, in each future by itself: the plan as it re-forms from day to day. */
@@ -142,11 +157,14 @@ export const adaptive =
     futures.map((f) => {
       const both = days.shared[d] ?? false;
       const { works, must } = choicesOf(problem, days, d, f);
+      const worth = weighing(problem, values, { d, f, shared: both });
       let best: Work | null = null;
-      let least = must ? Infinity : worth(problem, values, { d, f, work: null, shared: both });
+      let least = must ? Infinity : worth(null);
       for (const work of works) {
-        const value = worth(problem, values, { d, f, work, shared: both });
-        if (value < least) [best, least] = [work, value];
+        const value = worth(work);
+        if (value >= least) continue;
+        best = work;
+        least = value;
       }
       return best;
     });
@@ -161,15 +179,18 @@ export const common =
     const both = days.shared[d] ?? false;
     const sum = new Map<Work | null, { total: number; count: number }>();
     const add = (work: Work | null, value: number) => {
-      const known = sum.get(work) ?? { total: 0, count: 0 };
-      sum.set(work, { total: known.total + value, count: known.count + 1 });
+      const known = sum.get(work);
+      if (!known) return void sum.set(work, { total: value, count: 1 });
+      known.total += value;
+      known.count += 1;
     };
     let forced = 0;
     for (const f of futures) {
       const { works, must } = choicesOf(problem, days, d, f);
       if (must) forced += 1;
-      add(null, worth(problem, values, { d, f, work: null, shared: both }));
-      for (const work of works) add(work, worth(problem, values, { d, f, work, shared: both }));
+      const worth = weighing(problem, values, { d, f, shared: both });
+      add(null, worth(null));
+      for (const work of works) add(work, worth(work));
     }
     let best: Work | null = null;
     let least = Infinity;
