@@ -15,8 +15,8 @@ import { median, report, timed } from './report';
 const NOW = Date.parse('2026-11-24T10:00:00Z');
 const CHAIN = 'demo-chain-commuter';
 const BIKE = 'demo-bike-commuter';
-/** Of so many events, well over half are of the commuter. */
-const EVENTS = 9500;
+/** Of so many events, half are of the commuter. */
+const EVENTS = 10_000;
 const LIFE = 5000;
 const READINGS = 10;
 const RUNS = 5;
