@@ -90,7 +90,7 @@ function ChainToday({ report }: { report: ChainReport }) {
   const bikes = useAppSelector(selectBikesOnChain);
   const reportOf = useAppSelector(selectReportOf);
   const told = useAppSelector((s) => s.session.told);
-  const plan = usePlan();
+  const plan = usePlan({ waits: false });
   // The verdict comes first; to draw what stands below and beside it takes as long again.
   const rest = useOncePainted();
   return (

@@ -23,7 +23,7 @@ import { daysAfter, shortDay } from '@/core/time/dates';
 export default function Plan() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const state = usePlan();
+  const state = usePlan({ waits: true });
   const { phase, answer, beside, forecasts, whatIf } = state;
   const bikes = useAppSelector(selectBikes);
   const { chains } = useAppSelector(selectGarage);

@@ -17,7 +17,7 @@ const CALENDAR_DAYS = 56;
 export default function PlannedRidesRoute() {
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { beside } = usePlan();
+  const { beside } = usePlan({ waits: true });
   const { zone } = useOpenLogbook().edge;
   const today = formatISO(useAppSelector(selectNow), { representation: 'date' });
   const bikes = useAppSelector(selectBikes);

@@ -37,6 +37,16 @@ if (typeof window !== 'undefined')
       passive: true,
     });
 
+/** Waits until the rider has been still for so long, ms; not for ever. */
+export async function stillness(ms: number): Promise<void> {
+  const atLast = performance.now() + PATIENCE_MS;
+  for (;;) {
+    const wait = Math.min(atLast, lastMove + ms) - performance.now();
+    if (wait <= 0) return;
+    await new Promise((resolve) => setTimeout(resolve, wait));
+  }
+}
+
 /** Work of a page that is in use meanwhile: it stops every few milliseconds, and while the rider moves. */
 export interface Sliced {
   pace: Pace;

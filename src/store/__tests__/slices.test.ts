@@ -1,4 +1,4 @@
-import { drained, inSlices } from '../slices';
+import { drained, inSlices, stillness } from '../slices';
 
 function* counting(to: number, took: (n: number) => void): Generator<void, number> {
   for (let n = 0; n < to; n++) {
@@ -93,4 +93,26 @@ describe('work that yields', () => {
     await expect(inSlices().pace(failing())).rejects.toThrow('broken');
     expect(() => drained(failing())).toThrow('broken');
   });
+});
+
+describe('stillness', () => {
+  it('comes so long after the last move, at once where that is past', async () => {
+    const took = async (ms: number) => {
+      const began = performance.now();
+      await stillness(ms);
+      return performance.now() - began;
+    };
+    window.dispatchEvent(new Event('keydown'));
+    setTimeout(() => window.dispatchEvent(new Event('pointerdown')), 100);
+    expect(await took(200)).toBeGreaterThan(290);
+    expect(await took(200)).toBeLessThan(50);
+  });
+
+  it('is not waited for for ever', async () => {
+    const moving = setInterval(() => window.dispatchEvent(new Event('wheel')), 50);
+    const began = performance.now();
+    await stillness(400);
+    clearInterval(moving);
+    expect(performance.now() - began).toBeGreaterThan(4900);
+  }, 10_000);
 });

@@ -14,6 +14,7 @@ import type { Cell } from '@/core/weather/cells';
 import type { Edge } from '../edge';
 import { fetchForecast } from '../forecast';
 import { selectGarage, selectReplay, selectReports, selectSettings } from '../selectors';
+import { stillness } from '../slices';
 import type { AppDispatch, AppStore, AppThunk, RootState } from '../store';
 import { markDueSeen } from './commands';
 import {
@@ -32,6 +33,9 @@ import {
 const FRESH_MS = 15 * MS_PER_MINUTE;
 /** What the rider does in one go is answered by one plan. */
 const SETTLE_MS = 120;
+
+/** Where the rider did not come for the plan, what they do goes first: it is made once they have been still for so long. */
+const STILL_MS = 500;
 
 type Api = ListenerEffectAPI<RootState, AppDispatch, Edge>;
 
@@ -74,6 +78,7 @@ const refreshForecasts = (): AppThunk<Promise<void>> => async (dispatch, getStat
 /** Works out what the planner is asked, and asks it. */
 async function ask(api: Api): Promise<void> {
   await api.delay(SETTLE_MS);
+  if (api.getState().plan.waiting === 0) await api.pause(stillness(STILL_MS));
   await api.pause(api.dispatch(refreshForecasts()));
   const { dueSentence, overlapSentence, planRequest } = await api.pause(import('@/work/clients'));
   const state = api.getState();

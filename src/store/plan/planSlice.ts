@@ -39,10 +39,16 @@ export interface Forecasts {
   problem: Problem | null;
 }
 
+/** How a screen looks at the plan: whether the rider came for it. */
+export interface Watching {
+  waits: boolean;
+}
+
 export interface PlanState {
   phase: PlanPhase;
-  /** How many screens look: no plan is made for none. */
+  /** How many screens look: no plan is made for none. And on how many of them the rider waits for it. */
   watchers: number;
+  waiting: number;
   whatIf: WhatIf;
   forecasts: Forecasts;
   /** What was asked last; null: a plan is made whatever is asked next. */
@@ -63,6 +69,7 @@ export const isPlanComing = ({ phase }: PlanState): boolean =>
 const initialState: PlanState = {
   phase: { at: 'idle' },
   watchers: 0,
+  waiting: 0,
   whatIf: 'forecast',
   forecasts: { key: '', hours: [], problem: null },
   asked: null,
@@ -79,14 +86,16 @@ const slice = createSlice({
   name: 'plan',
   initialState,
   reducers: {
-    planWatched(state) {
+    planWatched(state, { payload }: PayloadAction<Watching>) {
       state.watchers += 1;
+      if (payload.waits) state.waiting += 1;
       const { at } = state.phase;
       if (at === 'stale' || at === 'failed' || !state.asked)
         state.phase = { at: 'asking', making: null };
     },
-    planUnwatched(state) {
+    planUnwatched(state, { payload }: PayloadAction<Watching>) {
       state.watchers -= 1;
+      if (payload.waits) state.waiting -= 1;
     },
     /** What the plan rests on has changed. */
     planOutdated(state) {

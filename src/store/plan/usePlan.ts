@@ -2,13 +2,13 @@ import { startTransition, useEffect, useState } from 'react';
 import { useStore } from 'react-redux';
 import { breath } from '../slices';
 import type { AppStore } from '../store';
-import { planUnwatched, planWatched, type PlanState } from './planSlice';
+import { planUnwatched, planWatched, type PlanState, type Watching } from './planSlice';
 
 /**
  * The plan, in step with the logbook while a screen shows it. What makes it is loaded after the first
- * screen.
+ * screen. `waits`: the rider came for it.
  */
-export function usePlan(): PlanState {
+export function usePlan({ waits }: Watching): PlanState {
   const store = useStore() as AppStore;
   const [plan, setPlan] = useState(() => store.getState().plan);
   useEffect(() => {
@@ -26,7 +26,7 @@ export function usePlan(): PlanState {
         if (isOver) return;
         keepPlan(store);
         isWatching = true;
-        store.dispatch(planWatched());
+        store.dispatch(planWatched({ waits }));
       });
     };
     const unsubscribe = store.subscribe(() => {
@@ -37,8 +37,8 @@ export function usePlan(): PlanState {
     return () => {
       isOver = true;
       unsubscribe();
-      if (isWatching) store.dispatch(planUnwatched());
+      if (isWatching) store.dispatch(planUnwatched({ waits }));
     };
-  }, [store]);
+  }, [store, waits]);
   return plan;
 }

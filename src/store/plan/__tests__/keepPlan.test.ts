@@ -76,7 +76,7 @@ describe('the plan’s keeper', () => {
     const { store, plan, settled, until, planning } = started();
     await settled();
     expect([plan().phase.at, asked.length]).toEqual(['idle', 0]);
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     expect(plan().phase).toEqual({ at: 'asking', making: null });
     await planning(1);
     asked[0]?.progress(0.5);
@@ -84,7 +84,7 @@ describe('the plan’s keeper', () => {
     asked[0]?.end(made);
     await until('idle');
     expect(plan().lines).toEqual({ b: 'Wipe it' });
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     await settled();
     expect(asked).toHaveLength(1);
   });
@@ -93,16 +93,39 @@ describe('the plan’s keeper', () => {
     const { store, settled, planning } = started();
     keepPlan(store);
     keepPlan(store);
-    store.dispatch(planWatched());
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
+    store.dispatch(planWatched({ waits: false }));
     await planning(1);
     await settled();
     expect(asked).toHaveLength(1);
   });
 
+  it('waits until the rider is still, unless they came for the plan', async () => {
+    const { store, plan, settled, planning } = started();
+    window.dispatchEvent(new Event('wheel'));
+    store.dispatch(planWatched({ waits: false }));
+    await settled();
+    expect([plan().phase.at, asked.length]).toEqual(['asking', 0]);
+    // They go to the plan, and the screen before is left.
+    store.dispatch(planWatched({ waits: true }));
+    store.dispatch(planUnwatched({ waits: false }));
+    window.dispatchEvent(new Event('wheel'));
+    await settled();
+    expect([plan().phase.at, asked.length]).toEqual(['planning', 1]);
+    // Back on the other screen, they move once more and rest.
+    store.dispatch(planWatched({ waits: false }));
+    store.dispatch(planUnwatched({ waits: true }));
+    window.dispatchEvent(new Event('keydown'));
+    store.dispatch(changeSettings('Dark', { theme: 'dark' }));
+    store.dispatch(startWithBike(PRESETS.gravel, USED_CHAIN));
+    await settled();
+    expect(asked).toHaveLength(1);
+    await planning(2);
+  });
+
   it('gives up a plan for a newer one, and hears no more of it', async () => {
     const { store, plan, until, planning } = started();
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     await planning(1);
     asked[0]?.progress(0.4);
     store.dispatch(
@@ -133,7 +156,7 @@ describe('the plan’s keeper', () => {
 
   it('goes on with a plan when what changed does not touch what was asked', async () => {
     const { store, plan, settled, planning } = started();
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     await planning(1);
     asked[0]?.progress(0.4);
     store.dispatch(changeSettings('Dark', { theme: 'dark' }));
@@ -145,7 +168,7 @@ describe('the plan’s keeper', () => {
 
   it('stops at once when given up, also while asking, and begins anew when wanted', async () => {
     const { store, plan, settled, planning } = started();
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     store.dispatch(planGivenUp());
     await settled();
     expect([plan().phase.at, asked.length]).toEqual(['stale', 0]);
@@ -162,7 +185,7 @@ describe('the plan’s keeper', () => {
 
   it.each(['failed', 'timed out'] as const)('says so when the worker %s', async (how) => {
     const { store, until, planning } = started();
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     await planning(1);
     asked[0]?.end({ how });
     await until('failed');
@@ -176,7 +199,7 @@ describe('the plan’s keeper', () => {
     const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
     const { store, until, plan } = started();
     mockFault = new Error('a fault of ours');
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     await until('failed');
     expect(progressOf(plan().phase)).toBeNull();
     quiet.mockRestore();
@@ -184,18 +207,18 @@ describe('the plan’s keeper', () => {
 
   it('makes none for nobody; who comes back gets one that fits', async () => {
     const { store, plan, settled, until, planning } = started();
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     await planning(1);
     asked[0]?.end(made);
     await until('idle');
-    store.dispatch(planUnwatched());
+    store.dispatch(planUnwatched({ waits: false }));
     store.dispatch(changeSettings('Dark', { theme: 'dark' }));
     expect(plan().phase.at).toBe('stale');
     // Nobody cancelled it: who comes back is not told so.
     expect(whyOld(plan())).toBeNull();
     await settled();
     expect(asked).toHaveLength(1);
-    store.dispatch(planWatched());
+    store.dispatch(planWatched({ waits: false }));
     await until('idle');
     expect(plan().answer).toBe(ANSWER);
   });
