@@ -37,13 +37,16 @@ if (typeof window !== 'undefined')
       passive: true,
     });
 
-/** Waits until the rider has been still for so long, ms; not for ever. */
-export async function stillness(ms: number): Promise<void> {
+/** What waits looks up so often, ms. */
+const LOOK_UP_MS = 100;
+
+/** Waits until the rider has been still for so long, ms; not for ever, nor once they wait for what it holds up. */
+export async function stillness(ms: number, isWaitedFor = () => false): Promise<void> {
   const atLast = performance.now() + PATIENCE_MS;
-  for (;;) {
+  while (!isWaitedFor()) {
     const wait = Math.min(atLast, lastMove + ms) - performance.now();
     if (wait <= 0) return;
-    await new Promise((resolve) => setTimeout(resolve, wait));
+    await new Promise((resolve) => setTimeout(resolve, Math.min(wait, LOOK_UP_MS)));
   }
 }
 

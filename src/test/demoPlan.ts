@@ -24,5 +24,5 @@ export function demoPlan(bikes: readonly string[] = ALL, now = DEMO_NOW, zone = 
   const { book, replay } = replayed(now, zone);
   const reports = bikes.flatMap((id) => reportOn(replay, id, book.settings, now) ?? []);
   const basis = { ...book, replay, reports, forecasts: new Map(), now, zone };
-  return { book, request: planRequest({ ...basis, whatIf: 'forecast' }).request };
+  return { book, replay, request: planRequest({ ...basis, whatIf: 'forecast' }).request };
 }

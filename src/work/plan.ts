@@ -39,10 +39,13 @@ function keepIdle(planner: Planner): void {
 /** A planner that is silent for longer than this is given up. */
 const TIMEOUT_MS = 60_000;
 
-/** Makes a plan in a worker; returns how that ended, and never rejects. */
+/**
+ * Makes a plan in a worker; returns how that ended, and never rejects. The planner waits at each step of its progress for
+ * what `onProgress` returns.
+ */
 export async function plan(
   request: PlanRequest,
-  onProgress: (share: number) => void,
+  onProgress: (share: number) => void | Promise<void>,
   signal: AbortSignal,
 ): Promise<Ended<PlanAnswer>> {
   const planner = takeIdle() ?? newPlanner();
@@ -51,7 +54,7 @@ export async function plan(
       request,
       proxy((share: number) => {
         alive();
-        onProgress(share);
+        return onProgress(share);
       }),
     );
   const ended = await runInWorker(planner, call, { timeoutMs: TIMEOUT_MS, signal });

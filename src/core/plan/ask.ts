@@ -11,6 +11,7 @@ import { openingsOf } from '../care/replay/usage';
 import type { BookState } from '../care/replay/bookState';
 import type { Outlook } from '../care/verdict/outlook';
 import type { Replay } from '../care/replay/replay';
+import type { ReplayStep } from '../care/replay/step';
 import type { Verdict } from '../care/verdict/verdict';
 import type { ForecastHours } from '../climate/futures';
 import { runningOn } from '../garage/trials';
@@ -101,13 +102,20 @@ function keptTo({ bike, state }: ChainReport, trials: Garage['trials']): Pick<Bi
   return on === null ? {} : { keepsTo: [on] };
 }
 
-/** A bike with its chain, as the plan begins. */
-function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): BikeNow {
+/** Events that tell of a chain's work, its joints and which bike it is on: of a long log a small part. */
+const OF_WORK = new Set(['workDone', 'chainFitted', 'chainRemoved', 'settled']);
+
+/** A bike with its chain, as the plan begins. `worked`: the steps of such events. */
+function bikeNow(
+  report: ChainReport,
+  worked: readonly ReplayStep[],
+  { replay, forecasts, now }: PlanBasis,
+): BikeNow {
   const { bike, chain, state, cogs, limits, learnt } = report;
   const cell = replay.book.cells.get(bike.id);
   let cleanedAt: number | null = null;
   let jobsDone = 0;
-  for (const step of replay.steps) {
+  for (const step of worked) {
     if (step.chainId !== chain.id || step.event.type !== 'workDone') continue;
     jobsDone += 1;
     if (METHODS[step.event.method].deep) cleanedAt = Date.parse(step.event.at);
@@ -123,8 +131,8 @@ function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): Bi
     wearSigma: wearSigmaOf(state),
     lifeSigma: lifeSigmaOf(learnt),
     gritSigma: gritSigmaOf(learnt),
-    openings: openingsOf(replay.steps, chain.id, chain.openingsAllowed),
-    lastLube: lastLube(replay.steps, chain.id),
+    openings: openingsOf(worked, chain.id, chain.openingsAllowed),
+    lastLube: lastLube(worked, chain.id),
     ...keptTo(report, replay.garage.trials),
     wearLimit: limits.wearPercent,
     cleanedAt,
@@ -138,8 +146,9 @@ function bikeNow(report: ChainReport, { replay, forecasts, now }: PlanBasis): Bi
 /** All the planner is asked. */
 export function planRequest(basis: PlanBasis): Asked {
   const { replay, reports, garage, settings, now, zone, whatIf } = basis;
-  const events = replay.steps.map((s) => s.event);
-  const bikes = reports.map((report) => bikeNow(report, basis));
+  const worked = replay.steps.filter((s) => OF_WORK.has(s.event.type));
+  const jobs = worked.map((s) => s.event);
+  const bikes = reports.map((report) => bikeNow(report, worked, basis));
   const { days, seenUntil } = settings.plan;
   const bikeIds = bikes.map((b) => b.bike.id);
   const from = dateOf(now, zone);
@@ -154,7 +163,7 @@ export function planRequest(basis: PlanBasis): Asked {
     bikes,
     products: garage.products,
     left: Object.fromEntries(
-      Object.values(garage.products).map((p) => [p.id, stockOf(p, events).left]),
+      Object.values(garage.products).map((p) => [p.id, stockOf(p, jobs).left]),
     ),
     settings: weighed(settings),
     rides,

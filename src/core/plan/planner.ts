@@ -95,6 +95,8 @@ async function planBikes(
   const minutes = minutesOfDays(request);
   const { plan } = request.settings;
   const problems: BikeProblem[] = [];
+  let done = 0;
+  const onDone = () => progress((done += 1) / (2 * request.bikes.length));
   let placed: Placed[] = [];
   for (const [n, bike] of request.bikes.entries()) {
     const asked = problemOf(request, bike, weathersOf(request, bike, kept), worksKept(kept));
@@ -107,7 +109,7 @@ async function planBikes(
       planBike(problem, plan, days, jobs ? { jobs } : {}),
     );
     placed.push({ plan: own, days });
-    await progress((n + 1) / (request.bikes.length + 1));
+    await onDone();
   }
   for (const [n, problem] of problems.slice(0, -1).entries()) {
     const before = placed[n] as Placed;
@@ -123,6 +125,7 @@ async function planBikes(
     const next = placed.map((p) => (p === before ? again : p));
     const cheaper = meanTotal(again.plan.plan) < meanTotal(before.plan.plan) - 1e-9;
     if (cheaper && holds(next)) placed = next;
+    await onDone();
   }
   return { problems, plans: placed.map((p) => p.plan), days: placed.map((p) => p.days) };
 }
@@ -174,16 +177,21 @@ export async function makePlan(
   progress: Progress,
   kept = new KeptForPlans(),
 ): Promise<PlanFigures> {
-  const { problems, plans, days } = await planBikes(request, progress, kept);
+  const isMarked = request.marks.length > 0;
+  const { problems, plans, days } = await planBikes(
+    request,
+    isMarked ? (share) => progress(share / 2) : progress,
+    kept,
+  );
   const agenda = problems.flatMap((problem, n) => {
     const [bike, plan, own] = [request.bikes[n], plans[n], days[n]];
     return bike && plan && own ? agendaOf(problem, bike, plan, own) : [];
   });
   agenda.sort((a, b) => a.from - b.from || a.bikeName.localeCompare(b.bikeName));
-  const free =
-    request.marks.length > 0
-      ? await planBikes({ ...request, marks: [] }, () => undefined, kept, plans)
-      : null;
+  const unmarked = { ...request, marks: [] };
+  const free = isMarked
+    ? await planBikes(unmarked, (share) => progress((1 + share) / 2), kept, plans)
+    : null;
   return {
     agenda,
     days: daysOf(request, agenda),

@@ -36,6 +36,8 @@ const SETTLE_MS = 120;
 
 /** Where the rider did not come for the plan, what they do goes first: it is made once they have been still for so long. */
 const STILL_MS = 500;
+/** Longer than this it makes way for nobody, ms. */
+const MAKES_WAY_MS = 15_000;
 
 type Api = ListenerEffectAPI<RootState, AppDispatch, Edge>;
 
@@ -75,10 +77,14 @@ const refreshForecasts = (): AppThunk<Promise<void>> => async (dispatch, getStat
   dispatch(forecastsFound({ key, hours, problem }));
 };
 
+/** A plan that nobody came for makes way for what the rider does. */
+const riderIsStill = ({ getState }: Api): Promise<void> =>
+  stillness(STILL_MS, () => getState().plan.waiting > 0);
+
 /** Works out what the planner is asked, and asks it. */
 async function ask(api: Api): Promise<void> {
   await api.delay(SETTLE_MS);
-  if (api.getState().plan.waiting === 0) await api.pause(stillness(STILL_MS));
+  await api.pause(riderIsStill(api));
   await api.pause(api.dispatch(refreshForecasts()));
   const { dueSentence, overlapSentence, planRequest } = await api.pause(import('@/work/clients'));
   const state = api.getState();
@@ -124,11 +130,14 @@ const askAnew = async (action: UnknownAction, api: Api): Promise<void> => {
 };
 
 /** Makes a plan in a worker. */
-const make = async (request: PlanRequest, { dispatch, signal }: Api): Promise<void> => {
+const make = async (request: PlanRequest, api: Api): Promise<void> => {
+  const { dispatch, signal } = api;
   const { plan } = await import('@/work/clients');
   const started = performance.now();
-  const onProgress = (share: number) => {
+  // The planner waits for the answer before it goes on.
+  const onProgress = async (share: number) => {
     if (!signal.aborted) dispatch(planProgressed(share));
+    if (performance.now() - started < MAKES_WAY_MS) await riderIsStill(api);
   };
   const ended = await plan(request, onProgress, signal);
   if (signal.aborted) return;

@@ -21,11 +21,14 @@ import {
 /** The plans that were asked of the worker: each ends when the test says so. */
 const asked: {
   signal: AbortSignal;
-  progress: (share: number) => void;
+  progress: (share: number) => void | Promise<void>;
   end: (ended: Ended<PlanAnswer>) => void;
 }[] = [];
-const mockPlan = (_: unknown, progress: (share: number) => void, signal: AbortSignal) =>
-  new Promise<Ended<PlanAnswer>>((end) => asked.push({ signal, progress, end }));
+const mockPlan = (
+  _: unknown,
+  progress: (share: number) => void | Promise<void>,
+  signal: AbortSignal,
+) => new Promise<Ended<PlanAnswer>>((end) => asked.push({ signal, progress, end }));
 let mockFault: Error | null = null;
 const mockFails = () => mockFault;
 
@@ -121,6 +124,27 @@ describe('the plan’s keeper', () => {
     await settled();
     expect(asked).toHaveLength(1);
     await planning(2);
+  });
+
+  it('holds the planner up while the rider moves, until they come for the plan', async () => {
+    const { store, plan, settled, planning } = started();
+    store.dispatch(planWatched({ waits: false }));
+    await planning(1);
+    let goesOn = 0;
+    const step = async (share: number) => {
+      await asked[0]?.progress(share);
+      goesOn = share;
+    };
+    void step(0.2);
+    await settled();
+    window.dispatchEvent(new Event('wheel'));
+    void step(0.4);
+    await settled();
+    // What it has done is seen at once all the same.
+    expect([goesOn, progressOf(plan().phase)]).toEqual([0.2, 0.4]);
+    store.dispatch(planWatched({ waits: true }));
+    await settled();
+    expect(goesOn).toBe(0.4);
   });
 
   it('gives up a plan for a newer one, and hears no more of it', async () => {

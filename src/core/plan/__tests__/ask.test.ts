@@ -1,0 +1,54 @@
+import { openingsOf } from '../../care/replay/usage';
+import { lastLube } from '../../care/verdict/report';
+import { METHODS } from '../../care/model/work';
+import { stockOf } from '../../shelf/stock';
+import { demoPlan } from '@/test/demoPlan';
+import { makePlan } from '../planner';
+
+const { request, replay } = demoPlan();
+
+describe('what the planner is asked', () => {
+  it('tells of each chain what the whole log tells, though only work is gone through', () => {
+    for (const now of request.bikes) {
+      const { id, openingsAllowed } = now.chain;
+      const own = replay.steps.filter((s) => s.chainId === id && s.event.type === 'workDone');
+      const cleans = own.filter(
+        ({ event }) => event.type === 'workDone' && METHODS[event.method].deep,
+      );
+      expect(now.openings).toBe(openingsOf(replay.steps, id, openingsAllowed));
+      expect(now.lastLube).toBe(lastLube(replay.steps, id));
+      expect(now.jobsDone).toBe(own.length);
+      expect(now.cleanedAt).toBe(cleans.length > 0 ? Date.parse(cleans.at(-1)!.event.at) : null);
+    }
+    expect(request.bikes.some((b) => b.openings > 0 && b.cleanedAt !== null)).toBe(true);
+  });
+
+  it('tells what is left of each bottle', () => {
+    const events = replay.steps.map((s) => s.event);
+    const left = Object.values(request.products).map((p) => [p.id, stockOf(p, events).left]);
+    expect(request.left).toEqual(Object.fromEntries(left));
+    expect(left.some(([id, ml]) => ml !== request.products[id as string]!.left)).toBe(true);
+  });
+});
+
+describe('how far a plan is', () => {
+  it.each([false, true])('grows step by step to the whole, with marks: %s', async (isMarked) => {
+    const bike = request.bikes[0]!.bike;
+    const mark = {
+      id: 'm',
+      bikeId: bike.id,
+      date: '2026-11-26',
+      until: '2026-11-26',
+      kind: 'leave' as const,
+      retired: false,
+      changedAt: '2026-11-24T10:00:00Z',
+    };
+    const shares: number[] = [];
+    const few = { ...request, futures: 2, marks: isMarked ? [mark] : [] };
+    await makePlan(few as typeof request, (share) => void shares.push(share));
+    const steps = (isMarked ? 2 : 1) * (2 * request.bikes.length - 1);
+    expect(shares).toHaveLength(steps);
+    expect(shares.every((s, n) => n === 0 || s > shares[n - 1]!)).toBe(true);
+    expect([shares[0]! > 0, shares.at(-1)! <= 1]).toEqual([true, true]);
+  });
+});
