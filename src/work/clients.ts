@@ -3,6 +3,7 @@
  * be loaded with the first page.
  */
 export { choose } from './choose';
-export { dueSentence, overlapSentence, plan, planRequest, readCalendarFile } from './plan';
+export { dueSentence, overlapSentence, plan, planRequest } from './plan';
+export { readCalendarFile } from './readCalendar';
 export { readRideFiles } from './readRideFiles';
 export { readWeather } from './readWeather';

@@ -1,9 +1,7 @@
 import { proxy, wrap } from 'comlink';
 import { planRequest } from '@/core/plan/ask';
-import type { CalendarRead } from '@/core/formats/calendarIn';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanRequest } from '@/core/plan/agenda/request';
-import { fail, type Result } from '@/core/problem';
 import { MS_PER_MINUTE } from '@/core/units/convert';
 import type { PlanApi } from './plan.worker';
 import { runInWorker, type Ended, type Hired } from './runInWorker';
@@ -40,11 +38,12 @@ function keepIdle(planner: Planner): void {
 const TIMEOUT_MS = 60_000;
 
 /**
- * Makes a plan in a worker; returns how that ended, and never rejects. The planner waits at each step of its progress for
- * what `onProgress` returns.
+ * Makes a plan in a worker; returns how that ended, and never rejects. `makesWay`: the planner waits at each step of its
+ * progress for what `onProgress` returns.
  */
 export async function plan(
   request: PlanRequest,
+  makesWay: boolean,
   onProgress: (share: number) => void | Promise<void>,
   signal: AbortSignal,
 ): Promise<Ended<PlanAnswer>> {
@@ -52,6 +51,7 @@ export async function plan(
   const call = (api: Planner['api'], alive: () => void) =>
     api.plan(
       request,
+      makesWay,
       proxy((share: number) => {
         alive();
         return onProgress(share);
@@ -60,25 +60,4 @@ export async function plan(
   const ended = await runInWorker(planner, call, { timeoutMs: TIMEOUT_MS, signal });
   if (ended.how === 'done') keepIdle(planner);
   return ended;
-}
-
-/** A calendar takes no longer than this. */
-const MOST_MS = 10_000;
-
-/** Reads a calendar file in a worker: its entries from one day to another. */
-export async function readCalendarFile(
-  text: string,
-  zone: string,
-  from: string,
-  to: string,
-): Promise<Result<CalendarRead>> {
-  const planner = newPlanner();
-  const read = async ({ calendar }: Planner['api']): Promise<Result<CalendarRead>> =>
-    calendar(text, zone, from, to);
-  const ended = await runInWorker(planner, read, {
-    timeoutMs: MOST_MS,
-  });
-  planner.worker.terminate();
-  if (ended.how === 'done') return ended.value;
-  return fail(ended.how === 'timed out' ? 'file/timed-out' : 'calendar/damaged');
 }

@@ -1,5 +1,4 @@
 import { expose } from 'comlink';
-import { readCalendar } from '@/core/formats/calendarIn';
 import { KeptForPlans } from '@/core/plan/kept';
 import { makePlan } from '@/core/plan/planner';
 import { planAnswer, type PlanAnswer } from '@/core/words/planAnswer';
@@ -9,13 +8,18 @@ import type { PlanRequest } from '@/core/plan/agenda/request';
 const kept = new KeptForPlans();
 
 const api = {
-  /** Makes a plan; tells how much is done. */
+  /** Makes a plan; tells how much is done. `makesWay`: it waits each time until the page has heard it. */
   plan: async (
     request: PlanRequest,
+    makesWay: boolean,
     onProgress: (share: number) => void | Promise<void>,
-  ): Promise<PlanAnswer> => planAnswer(request, await makePlan(request, onProgress, kept)),
-  /** Reads a calendar file: of ten thousand entries that takes a while. */
-  calendar: readCalendar,
+  ): Promise<PlanAnswer> => {
+    const tell = (share: number) => {
+      const heard = onProgress(share);
+      return makesWay ? heard : undefined;
+    };
+    return planAnswer(request, await makePlan(request, tell, kept));
+  },
 };
 
 export type PlanApi = typeof api;

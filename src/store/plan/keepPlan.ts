@@ -139,7 +139,8 @@ const make = async (request: PlanRequest, api: Api): Promise<void> => {
     if (!signal.aborted) dispatch(planProgressed(share));
     if (performance.now() - started < MAKES_WAY_MS) await riderIsStill(api);
   };
-  const ended = await plan(request, onProgress, signal);
+  const makesWay = api.getState().plan.waiting === 0;
+  const ended = await plan(request, makesWay, onProgress, signal);
   if (signal.aborted) return;
   performance.measure('plan', { start: started });
   dispatch(ended.how === 'done' ? planMade(ended.value) : planFailed());

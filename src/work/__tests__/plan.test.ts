@@ -16,7 +16,7 @@ jest.mock('comlink', () => ({
   wrap: ({ api }: FakeWorker) => api,
 }));
 const { request } = demoPlan();
-const ask = () => plan(request, () => undefined, new AbortController().signal);
+const ask = () => plan(request, false, () => undefined, new AbortController().signal);
 const alive = () => FakeWorker.made.filter((w) => w.terminate.mock.calls.length === 0).length;
 
 describe('the planner’s worker', () => {

@@ -20,15 +20,17 @@ import {
 
 /** The plans that were asked of the worker: each ends when the test says so. */
 const asked: {
+  makesWay: boolean;
   signal: AbortSignal;
   progress: (share: number) => void | Promise<void>;
   end: (ended: Ended<PlanAnswer>) => void;
 }[] = [];
 const mockPlan = (
   _: unknown,
+  makesWay: boolean,
   progress: (share: number) => void | Promise<void>,
   signal: AbortSignal,
-) => new Promise<Ended<PlanAnswer>>((end) => asked.push({ signal, progress, end }));
+) => new Promise<Ended<PlanAnswer>>((end) => asked.push({ makesWay, signal, progress, end }));
 let mockFault: Error | null = null;
 const mockFails = () => mockFault;
 
@@ -115,6 +117,7 @@ describe('the plan’s keeper', () => {
     window.dispatchEvent(new Event('wheel'));
     await settled();
     expect([plan().phase.at, asked.length]).toEqual(['planning', 1]);
+    expect(asked[0]?.makesWay).toBe(false);
     // Back on the other screen, they move once more and rest.
     store.dispatch(planWatched({ waits: false }));
     store.dispatch(planUnwatched({ waits: true }));
@@ -124,6 +127,7 @@ describe('the plan’s keeper', () => {
     await settled();
     expect(asked).toHaveLength(1);
     await planning(2);
+    expect(asked[1]?.makesWay).toBe(true);
   });
 
   it('holds the planner up while the rider moves, until they come for the plan', async () => {
