@@ -3,7 +3,7 @@ import type { Exposure } from './exposure';
 import type { Factors } from './personal';
 import { coatTraits, filmByDistance, filmByWater, gritRates } from './rates';
 import { copyState } from './copyState';
-import { type ChainState } from './state';
+import type { ChainState } from './state';
 
 /** What one ride took from the coat and brought in grit and wear, for the bill. */
 export interface RideEffect {

@@ -4,7 +4,7 @@ import { CARE } from './constants';
 import { waterKept, type Exposure } from './exposure';
 import { filmByStanding } from './rates';
 import { copyState } from './copyState';
-import { type ChainState } from './state';
+import type { ChainState } from './state';
 
 const { rustShield, rustShieldFrom, rustHours, saltRust, soakedMm, dripHours } = CARE;
 

@@ -9,7 +9,7 @@ import { ride, type RideEffect } from '../model/ride';
 import type { Sky } from '../model/sky';
 import { standWhere } from '../model/standOutside';
 import { copyState } from '../model/copyState';
-import { type ChainState } from '../model/state';
+import type { ChainState } from '../model/state';
 
 /** One event as it was played: the chain it touched, as its last event left it and as this one did. */
 export interface ReplayStep {

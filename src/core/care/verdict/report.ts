@@ -12,7 +12,7 @@ import type { Personal } from '../model/personal';
 import type { Replay } from '../replay/replay';
 import { standWhere } from '../model/standOutside';
 import { copyState } from '../model/copyState';
-import { type ChainState } from '../model/state';
+import type { ChainState } from '../model/state';
 import { isTypicalKnown, typicalRiding, type TypicalRiding } from './typical';
 import { judge, type Verdict } from './verdict';
 
