@@ -53,7 +53,7 @@ test('the plan: a storm ahead, a job moved, the plan re-formed, taken back', asy
   await first.getByRole('button', { name: 'Why, and if not' }).click();
   await expect(first.getByText(/^(Wait a week|It can wait a week)/)).toBeVisible();
   await expect(
-    first.getByText(/Likely about then \(\d in 10\)|Nearly certain|Still open/),
+    first.getByText(/Likely to fall about then \(\d in 10\)|Nearly certain|Still open/),
   ).toBeVisible();
   await first.getByRole('button', { name: 'Move', exact: true }).click();
   const days = first.getByRole('group', { name: 'To which day?' }).getByRole('button');

@@ -130,8 +130,8 @@ const inTen = (share: number): string => `${Math.min(9, Math.round(share * 10))}
 
 /** How sure the date is, a day either way. */
 export function confidenceSentence({ confidence }: AgendaItem): string {
-  if (confidence >= 0.95) return 'Nearly certain, about then.';
-  if (confidence >= 0.5) return `Likely about then (${inTen(confidence)}).`;
+  if (confidence >= 0.95) return 'Nearly certain to fall about then.';
+  if (confidence >= 0.5) return `Likely to fall about then (${inTen(confidence)}).`;
   return `Still open (${inTen(confidence)}). The plan follows the weather as days pass.`;
 }
 
