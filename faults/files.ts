@@ -43,8 +43,12 @@ const READERS: [name: string, whole: Uint8Array, read: (bytes: Uint8Array) => vo
   ['backup', bytesOf(backup), (bytes) => void readBackup(textOf(bytes), NOW, validation)],
 ];
 
-let slowest = 0;
-function timed(counts: { threw: number; overTime: number; overMemory: number }, read: () => void) {
+let slowest = { name: '', ms: 0 };
+function timed(
+  name: string,
+  counts: { threw: number; overTime: number; overMemory: number },
+  read: () => void,
+) {
   const memory = process.memoryUsage.rss();
   const started = performance.now();
   try {
@@ -54,14 +58,15 @@ function timed(counts: { threw: number; overTime: number; overMemory: number }, 
     console.error(error instanceof Error ? error.message.slice(0, 300) : error);
   }
   const took = performance.now() - started;
-  slowest = Math.max(slowest, took);
+  if (took > slowest.ms) slowest = { name, ms: took };
   if (took > LIMIT_MS) counts.overTime += 1;
   if (process.memoryUsage.rss() - memory > LIMIT_BYTES) counts.overMemory += 1;
 }
 
 for (const [name, whole, read] of READERS) {
   const counts = { threw: 0, overTime: 0, overMemory: 0 };
-  for (let seed = 0; seed < FILES; seed++) timed(counts, () => read(spoil(whole, seed)));
+  for (let seed = 0; seed < FILES; seed++)
+    timed(`${name}, seed ${seed}`, counts, () => read(spoil(whole, seed)));
   campaign(`${FILES} mutated files, ${name}`, counts);
 }
 const counts = { threw: 0, overTime: 0, overMemory: 0 };
@@ -69,6 +74,6 @@ const attacks = [
   ...rideAttacks().map((a) => [a, readRides(a.file)] as const),
   ...calendarAttacks().map((a) => [a, readDays] as const),
 ];
-for (const [attack, read] of attacks) timed(counts, () => read(attack.bytes));
+for (const [attack, read] of attacks) timed(attack.name, counts, () => read(attack.bytes));
 campaign(`${attacks.length} files made to harm`, counts);
-console.log(`        slowest file: ${slowest.toFixed(0)} ms`);
+console.log(`        slowest file: ${slowest.name}, ${slowest.ms.toFixed(0)} ms`);

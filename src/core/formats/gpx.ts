@@ -52,8 +52,9 @@ function closeInTrack(track: Track, name: string, content: string): void {
 export function readGpx(text: string): Result<Result<RideFromFile>[]> {
   const plain = takePlainPoints(text, MOST_POINTS + 1);
   const quick = plain && readTracks(plain.rest, plain.runs);
-  // What is refused is told with its line, which the rest of a text has no more.
-  return quick?.ok ? quick : readGpxPlainly(text);
+  // What is refused is told with its line, which the rest of a text has no more; too many points stand on none.
+  const isKnown = quick && (quick.ok || quick.problem.code === 'file/too-large');
+  return isKnown ? quick : readGpxPlainly(text);
 }
 
 /** The same, with the reader of XML for all of it: to check the quick way against. */

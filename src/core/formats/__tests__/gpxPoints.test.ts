@@ -143,6 +143,22 @@ describe('points taken out of a GPX by a pattern', () => {
     }
   });
 
+  it('are refused alike where they are too many, whatever else is broken', () => {
+    const point = '<trkpt lat="54.2" lon="-4.5"><time>2026-05-10T08:00:00Z</time></trkpt>';
+    const many = gpx(2).replace('<trkpt', `${point.repeat(400_000)}<trkpt`);
+    const told = [
+      many,
+      many.replace('<trk>', '<trk><broken'),
+      `${many}<broken`,
+      many.replace('</trkseg>', '</trk>'),
+    ].map((text) => {
+      const read = readGpx(text);
+      expect(read).toEqual(readGpxPlainly(text));
+      return read.ok || read.problem.code;
+    });
+    expect(new Set(told)).toEqual(new Set(['file/too-large']));
+  }, 60_000);
+
   it('are left where a comment or our own mark stands, for there they may be none', () => {
     const text = gpx(50);
     expect(takePlainPoints(text.replace('<trk>', '<!-- home --><trk>'), 100)).toBeNull();
