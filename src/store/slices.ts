@@ -37,18 +37,27 @@ if (typeof window !== 'undefined')
       passive: true,
     });
 
-/** What waits looks up so often, ms. */
-const LOOK_UP_MS = 100;
+/** What waits for the rider to be still: for how long it will yet, ms, and what ends the wait that is on. */
+interface Held {
+  patience: number;
+  goOn: () => void;
+}
 
-/** Waits until the rider has been still for so long, ms; not for ever, nor once they wait for what it holds up. */
-export async function stillness(ms: number, isWaitedFor = () => false): Promise<void> {
-  const atLast = performance.now() + PATIENCE_MS;
-  while (!isWaitedFor()) {
-    const wait = Math.min(atLast, lastMove + ms) - performance.now();
+async function untilStill(ms: number, held: Held): Promise<void> {
+  while (held.patience > 0) {
+    const wait = Math.min(held.patience, lastMove + ms - performance.now());
     if (wait <= 0) return;
-    await new Promise((resolve) => setTimeout(resolve, Math.min(wait, LOOK_UP_MS)));
+    held.patience -= wait;
+    await new Promise<void>((resolve) => {
+      held.goOn = resolve;
+      setTimeout(resolve, wait);
+    });
   }
 }
+
+/** Waits until the rider has been still for so long, ms; not for ever. */
+export const stillness = (ms: number): Promise<void> =>
+  untilStill(ms, { patience: PATIENCE_MS, goOn: () => undefined });
 
 /** Work of a page that is in use meanwhile: it stops every few milliseconds, and while the rider moves. */
 export interface Sliced {
@@ -62,19 +71,10 @@ export interface Sliced {
 /** Returns the ways of such work. */
 export function inSlices(): Sliced {
   let isWaitedFor = false;
-  let patience = PATIENCE_MS;
-  let goOn = () => undefined as void;
+  const held: Held = { patience: PATIENCE_MS, goOn: () => undefined };
   const rest = async () => {
     await breath();
-    while (patience > 0) {
-      const wait = Math.min(patience, lastMove + STILL_MS - performance.now());
-      if (wait <= 0) return;
-      patience -= wait;
-      await new Promise<void>((resolve) => {
-        goOn = resolve;
-        setTimeout(resolve, wait);
-      });
-    }
+    await untilStill(STILL_MS, held);
   };
   const pace: Pace = async (work) => {
     await rest();
@@ -88,8 +88,8 @@ export function inSlices(): Sliced {
     }
   };
   const press = () => {
-    patience = 0;
-    goOn();
+    held.patience = 0;
+    held.goOn();
   };
   const hurry = () => {
     isWaitedFor = true;

@@ -77,9 +77,13 @@ const refreshForecasts = (): AppThunk<Promise<void>> => async (dispatch, getStat
   dispatch(forecastsFound({ key, hours, problem }));
 };
 
-/** A plan that nobody came for makes way for what the rider does. */
-const riderIsStill = ({ getState }: Api): Promise<void> =>
-  stillness(STILL_MS, () => getState().plan.waiting > 0);
+const isWaitedFor = ({ plan }: RootState): boolean => plan.waiting > 0;
+
+/** A plan that nobody came for makes way for what the rider does, until they come for it. */
+const riderIsStill = async ({ getState, condition }: Api): Promise<void> => {
+  if (isWaitedFor(getState())) return;
+  await Promise.race([stillness(STILL_MS), condition((_, now) => isWaitedFor(now))]);
+};
 
 /** Works out what the planner is asked, and asks it. */
 async function ask(api: Api): Promise<void> {
@@ -139,7 +143,7 @@ const make = async (request: PlanRequest, api: Api): Promise<void> => {
     if (!signal.aborted) dispatch(planProgressed(share));
     if (performance.now() - started < MAKES_WAY_MS) await riderIsStill(api);
   };
-  const makesWay = api.getState().plan.waiting === 0;
+  const makesWay = !isWaitedFor(api.getState());
   const ended = await plan(request, makesWay, onProgress, signal);
   if (signal.aborted) return;
   performance.measure('plan', { start: started });

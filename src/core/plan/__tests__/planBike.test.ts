@@ -101,7 +101,7 @@ describe('the plan of a bike', () => {
       { works: [wipe, scrubbed, clean, dry, topUp], coats },
     );
     const none = new Float64Array(coats.length * STATES);
-    const values = { before: none, after: problem.benches.map(() => Float32Array.from(none)) };
+    const values = { before: none, after: problem.benches.map(() => none) };
     const asWritten = (work: typeof topUp) => ({ ...work, money: 99 });
     const jobs = [...Array(66).keys()].map((n) => ({
       day: 6 * n + 5,
@@ -128,7 +128,7 @@ describe('the plan of a bike', () => {
     );
     const days = daysOf(problem);
     const none = new Float64Array(STATES);
-    const values = { before: none, after: problem.benches.map(() => Float32Array.from(none)) };
+    const values = { before: none, after: problem.benches.map(() => none) };
     const plan = planBike(problem, NEVER, days, { values });
     const heard = follow(problem, routine(problem, NEVER.routine, days), days.shared);
     const middle = [...heard].sort((a, b) => a.costs.total - b.costs.total)[1]!;

@@ -49,11 +49,8 @@ function straightValues(problem: BikeProblem): Values {
       for (const o of OUTSIDE)
         for (const i of INSIDE)
           for (const c of COGS) one[n++] = 100 * p + straight(film, { o, i, c });
-  return { before: one, after: problem.benches.map(() => Float32Array.from(one)) };
+  return { before: one, after: problem.benches.map(() => one) };
 }
-
-/** Values are kept as short numbers, of seven figures: so many places of these. */
-const KEPT = 5;
 
 describe('what a work is worth in a future', () => {
   const problem = problemOf([{}, {}], { coats: [coatKind('wet'), coatKind('dry')] });
@@ -63,29 +60,29 @@ describe('what a work is worth in a future', () => {
     weighing(problem, values, { d: 0, f, shared: false, ...more })(work);
 
   it('of doing nothing is the value of the chain as it stands', () => {
-    expect(at(null)).toBeCloseTo(20 - 8 * 0.6 + 2 + 0.6 + 1, KEPT);
+    expect(at(null)).toBeCloseTo(20 - 8 * 0.6 + 2 + 0.6 + 1, 9);
     // A coat of another lube has its own values, and a coat of half its life counts half.
     expect(at(null, { f: { ...f, coat: 1 } })).toBeCloseTo(
       100 + straight((0.6 * 400) / 240, { o: 0.2, i: 0.1, c: 0.5 }),
-      KEPT,
+      9,
     );
   });
 
   it('of a wipe is its minutes, and the value of the same film on a cleaner chain', () => {
     const after = straight(0.6 * 0.98, { o: 0.1, i: 0.1, c: 0.5 });
-    expect(at(wipe)).toBeCloseTo((5 / 60) * 12 + after, KEPT);
-    expect(at(wipe, { shared: true })).toBeCloseTo((2 / 60) * 12 + after, KEPT);
+    expect(at(wipe)).toBeCloseTo((5 / 60) * 12 + after, 9);
+    expect(at(wipe, { shared: true })).toBeCloseTo((2 / 60) * 12 + after, 9);
   });
 
   it('of a top-up is its minutes and lube, and the value of a coat that dirt inside shortens by half', () => {
     const inside = 0.1 * 0.99;
     const after = straight(1 - 0.5 * inside, { o: 0.05, i: inside, c: 0.4 });
-    expect(at(topUp)).toBeCloseTo(3 + 0.5 + after, KEPT);
+    expect(at(topUp)).toBeCloseTo(3 + 0.5 + after, 9);
     const scarce = { ...topUp, scarce: 1.5 };
-    expect(at(scarce)).toBeCloseTo(3 + 0.5 + 1.5 + after, KEPT);
+    expect(at(scarce)).toBeCloseTo(3 + 0.5 + 1.5 + after, 9);
     // Another lube counts by its own values, and must gain half its price beside.
     const dry = { ...topUp, coat: 1 };
-    expect(at(dry)).toBeCloseTo(100 + 3.5 * 1.5 + after, KEPT);
+    expect(at(dry)).toBeCloseTo(100 + 3.5 * 1.5 + after, 9);
   });
 
   it('of a wet chain has the rust of its wet hours in it: all of them, or those after a towel, or none', () => {

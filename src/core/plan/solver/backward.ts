@@ -1,6 +1,16 @@
 import { MS_PER_HOUR } from '../../units/convert';
 import { decide } from './decide';
-import { COGS, FILM, gritIndex, GRITS, INSIDE, OUTSIDE, STATES, type Grit } from './grid';
+import {
+  COGS,
+  FILM,
+  type Floats,
+  gritIndex,
+  GRITS,
+  INSIDE,
+  OUTSIDE,
+  STATES,
+  type Grit,
+} from './grid';
 import { overRides } from './overRides';
 import type { BenchSlot, BikeProblem } from './problem';
 import { startAnew } from './terms';
@@ -14,8 +24,8 @@ import { wetHoursAt } from './wetness';
 export interface Values {
   /** Before the first day's decision, of a chain that comes dry. */
   before: Float64Array;
-  /** As short numbers: a planner of ten bikes keeps two million of them, and a grid is true to a hundredth. */
-  after: Float32Array[];
+  /** Solved, as short numbers: a planner of ten bikes keeps two million of them, and a grid is true to a hundredth. */
+  after: Floats[];
 }
 
 /** Solves a bike's plan backwards from the last day. `shared[d]`: another bike is on the stand that day. */

@@ -13,6 +13,9 @@ const INSIDES = INSIDE.length;
 const COGSES = COGS.length;
 /** Grit points: outside slowest, then inside, then cogs. */
 export const GRITS = OUTSIDE.length * INSIDES * COGSES;
+/** Numbers as they are reckoned with, or as they are kept. */
+export type Floats = Float64Array | Float32Array;
+
 /** Values of one coat. */
 export const STATES = FILMS * GRITS;
 
@@ -98,7 +101,7 @@ export class Spots implements Corners {
 
 /** The values at states, from the values of their coat, which start at `base`. */
 export function valuesAt(
-  values: Float64Array | Float32Array,
+  values: Floats,
   base: number,
   { film, share, index, weight }: Spots,
   out: Float64Array,
@@ -121,12 +124,7 @@ const spot = new Spots(1);
 const worth = new Float64Array(1);
 
 /** The value at any state, from the values of its coat, which start at `base`. */
-export function valueAt(
-  values: Float64Array | Float32Array,
-  base: number,
-  film: number,
-  grit: Grit,
-): number {
+export function valueAt(values: Floats, base: number, film: number, grit: Grit): number {
   spot.set(0, film, grit);
   valuesAt(values, base, spot, worth);
   return worth[0] as number;
