@@ -10,6 +10,17 @@ const LONGEST_MS = 2000;
 /** Spoilt files a format, each from a fixed seed. */
 const FILES = cases(2000);
 
+/** What `read` returns. Throws where it takes too long twice: a machine that stood still is no hang. */
+function inTime<T>(seed: number, read: () => T): T {
+  const began = performance.now();
+  const done = read();
+  if (performance.now() - began <= LONGEST_MS) return done;
+  const again = performance.now();
+  read();
+  if (performance.now() - again > LONGEST_MS) throw new Error(`seed ${seed} hangs`);
+  return done;
+}
+
 describe('weather files, spoilt', () => {
   const hours = new Map(Array.from({ length: 24 }, (_, n) => [494_000 + n, FAIR]));
   const whole = new TextEncoder().encode(writeWeatherFile(hours));
@@ -53,10 +64,10 @@ describe('calendars, spoilt', () => {
 
   it(`never throw or hang, and hold days of the window only: ${FILES} of them`, () => {
     for (let seed = 0; seed < FILES; seed++) {
-      const began = performance.now();
       const text = new TextDecoder().decode(spoil(whole, seed));
-      const read = readCalendar(text, 'Europe/London', '2026-11-24', '2027-01-18');
-      if (performance.now() - began > LONGEST_MS) throw new Error(`seed ${seed} hangs`);
+      const read = inTime(seed, () =>
+        readCalendar(text, 'Europe/London', '2026-11-24', '2027-01-18'),
+      );
       if (!read.ok) continue;
       for (const { date, hours } of read.value.entries)
         if (date < '2026-11-23' || date > '2027-01-19' || (hours !== null && !(hours > 0)))
@@ -69,9 +80,8 @@ describe.each(FORMATS)('%s files, spoilt', (name, whole) => {
   it(`never crash, hang or half import: ${FILES} of them`, () => {
     let refused = 0;
     for (let seed = 0; seed < FILES; seed++) {
-      const began = performance.now();
-      const files = [...readRideFiles(`${seed}.${name}`, spoil(whole, seed), CSV)];
-      if (performance.now() - began > LONGEST_MS) throw new Error(`seed ${seed} hangs`);
+      const spoilt = spoil(whole, seed);
+      const files = inTime(seed, () => [...readRideFiles(`${seed}.${name}`, spoilt, CSV)]);
       expect(files.length).toBeGreaterThan(0);
       refused += files.filter((f) => !f.rides.ok).length;
       expectSound(files);

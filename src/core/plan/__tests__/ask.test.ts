@@ -1,8 +1,12 @@
 import { openingsOf } from '../../care/replay/usage';
-import { lastLube } from '../../care/verdict/report';
+import { Replay } from '../../care/replay/replay';
+import { lastLube, reportOn } from '../../care/verdict/report';
 import { METHODS } from '../../care/model/work';
 import { stockOf } from '../../shelf/stock';
-import { demoPlan } from '@/test/demoPlan';
+import { DEMO_NOW, demoPlan } from '@/test/demoPlan';
+import { allEvents } from '../../logbook/chunks';
+import type { LogEvent } from '../../records/event';
+import { planRequest } from '../ask';
 import { makePlan } from '../planner';
 
 const { request, replay } = demoPlan();
@@ -21,6 +25,26 @@ describe('what the planner is asked', () => {
       expect(now.cleanedAt).toBe(cleans.length > 0 ? Date.parse(cleans.at(-1)!.event.at) : null);
     }
     expect(request.bikes.some((b) => b.openings > 0 && b.cleanedAt !== null)).toBe(true);
+  });
+
+  it('counts a new link as one that was never opened', () => {
+    const { book } = demoPlan();
+    const bike = request.bikes.find((b) => b.openings > 0)!;
+    const at = new Date(DEMO_NOW - 1000).toISOString();
+    const renewed: LogEvent = {
+      id: 'renewed',
+      type: 'settled',
+      what: 'worn link',
+      chainId: bike.chain.id,
+      at,
+      recordedAt: at,
+      zone: 'UTC',
+    };
+    const after = new Replay(book.garage, [...allEvents(book.log), renewed]);
+    const report = reportOn(after, bike.bike.id, book.settings, DEMO_NOW)!;
+    const basis = { ...book, replay: after, reports: [report], forecasts: new Map() };
+    const asked = planRequest({ ...basis, now: DEMO_NOW, zone: 'UTC', whatIf: 'forecast' });
+    expect(asked.request.bikes[0]!.openings).toBe(0);
   });
 
   it('tells what is left of each bottle', () => {

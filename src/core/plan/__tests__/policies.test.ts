@@ -119,6 +119,15 @@ describe('a policy', () => {
     expect(chosen).toEqual([null, wipe, clean]);
   });
 
+  it('of two that are worth the same takes the first, and nothing rather than what gains nothing', () => {
+    const twice = { ...problem, works: [wipe, { ...wipe }, clean] };
+    expect(adaptive(twice, values, days)(0, bench, [dirty])[0]).toBe(wipe);
+    const none = new Float64Array(problem.coats.length * STATES);
+    const flat = { before: none, after: problem.benches.map(() => none) };
+    const free = { ...problem, works: [{ ...wipe, handsOn: 0, money: 0 }] };
+    expect(adaptive(free, flat, days)(0, bench, [dirty])).toEqual([null]);
+  });
+
   it('for all of them does what is cheapest on the average', () => {
     const same = (futures: Future[]) => common(problem, values, days)(0, bench, futures);
     expect(same([fresh, fresh])).toEqual([null, null]);

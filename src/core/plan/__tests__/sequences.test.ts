@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { randomProblem } from '@/test/plan';
+import { coatKind, randomProblem } from '@/test/plan';
 import { follow } from '../simulate/follow';
 import { holding } from '../simulate/search';
 import { Sequences, type PlannedJob } from '../simulate/sequences';
@@ -20,7 +20,11 @@ describe('sequences followed from where they part', () => {
     const shared = fc.array(fc.boolean(), { minLength: DAYS, maxLength: DAYS });
     fc.assert(
       fc.property(fc.nat(500), shared, fc.array(step, { maxLength: 12 }), (seed, days, steps) => {
-        const problem = randomProblem(seed, DAYS, 3);
+        const drawn = randomProblem(seed, DAYS, 3);
+        const coats = [...drawn.coats, coatKind('drip wax'), coatKind('plant-based')];
+        // Works that change the lube too: what that must gain counts beside the costs.
+        const others = [1, 2].map((coat) => ({ ...drawn.works[0]!, coat }));
+        const problem = { ...drawn, coats, works: [...drawn.works, ...others] };
         const { works } = problem;
         const jobsOf = (numbers: readonly (number | null)[]): PlannedJob[] =>
           numbers.flatMap((n, day) =>

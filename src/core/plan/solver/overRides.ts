@@ -40,12 +40,6 @@ class Passage extends Move {
   /** Wear cost at full dryness, by grit. */
   readonly dryWear = new Float64Array(GRITS);
 
-  /** Where nothing is ridden grit stays what it is and costs nothing. */
-  keepGrits(): void {
-    this.byGrit.fill(0);
-    this.dryWear.fill(0);
-  }
-
   /** Adds a future's costs and what follows (`moved`), its share of them, to the values of a coat. */
   addTo(value: Float64Array, moved: Float64Array, share: number): void {
     for (let f = 0, n = 0; f < films; f++) {
@@ -86,11 +80,11 @@ export function overRides(
       const met = metBy(problem, between, coat, members);
       const worth = staysWet(met) ? next.wet : next.dry;
       passFilms(met, passage);
-      if (met.rides.length > 0) {
+      if (between.bench.rides.length > 0) {
         passGrits(met, passage);
         movedValues(worth, base, passage, moved);
       } else {
-        passage.keepGrits();
+        // Nothing is ridden: grit stays what it is and costs nothing.
         standingValues(worth, base, passage.film, moved);
       }
       passage.addTo(value.subarray(base, base + states), moved, members.length / natures.length);

@@ -146,6 +146,7 @@ describe('the plan’s keeper', () => {
     await settled();
     // What it has done is seen at once all the same.
     expect([goesOn, progressOf(plan().phase)]).toEqual([0.2, 0.4]);
+    window.dispatchEvent(new Event('wheel'));
     store.dispatch(planWatched({ waits: true }));
     await settled();
     expect(goesOn).toBe(0.4);
