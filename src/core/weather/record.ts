@@ -36,6 +36,15 @@ export class WeatherRecord<Day extends DayHours = DayHours> {
     return this.squares.size === 0;
   }
 
+  /** Whether anything is known of the days from one moment (ms) to another. */
+  knowsOf(cell: Cell, from: number, to: number): boolean {
+    const days = this.squares.get(cell)?.days;
+    if (!days) return false;
+    const last = dayOf(to);
+    for (let day = dayOf(from); day <= last; day++) if (days.has(day)) return true;
+    return false;
+  }
+
   day(cell: Cell, day: number): Day | undefined {
     return this.squares.get(cell)?.days.get(day);
   }

@@ -32,11 +32,12 @@ const SHIELDED = 0.1;
 export function standWhere(state: ChainState, to: number, where: Standing): void {
   const { bike, cell, weather, air } = where;
   const storage = bike?.storage ?? 'indoors';
-  if (cell === undefined || storage === 'indoors' || weather.isEmpty)
+  const until = Math.min(to, state.at + LOOK_MS);
+  // Weather of other days must not bear on how it is reckoned, not even by a rounding.
+  if (cell === undefined || storage === 'indoors' || !weather.knowsOf(cell, state.at, until))
     return standOn(state, to, air);
   const outdoors = storage === 'outdoors';
   const guard = letThrough(bike).water;
-  const until = Math.min(to, state.at + LOOK_MS);
   while (state.at < until) {
     const at = Math.min(until, (Math.floor(state.at / STEP_MS) + 1) * STEP_MS);
     if (!outdoors && state.wetLeftH <= 0 && state.film > SHIELDED) break;
