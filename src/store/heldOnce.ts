@@ -6,6 +6,7 @@ type Column = (number | null)[];
 const PLACES = 1 << 16;
 const HOURS = 24;
 const COLUMNS = ['rainMm', 'temperatureC', 'humidity', 'windMs', 'sunMj'] as const;
+const MOMENTS = ['at', 'recordedAt'] as const;
 /** A list made of these points to its numbers; one of numbers only would hold them itself, 8 bytes each where a pointer takes 4. */
 const POINTERS: Column = Array.from({ length: HOURS }, () => null);
 
@@ -16,17 +17,18 @@ const POINTERS: Column = Array.from({ length: HOURS }, () => null);
 export class HeldOnce {
   private readonly texts = new Map<string, string>();
   private readonly numbers: Column = new Array<number | null>(PLACES).fill(null);
-  private moment = '';
+  private readonly last = { at: '', recordedAt: '' };
   private dryDay: Column | null = null;
 
   /** Takes an event just read, which nobody else holds yet, and returns it. */
   event(event: LogEvent): LogEvent {
-    const common: { type: string; zone: string; recordedAt: string } = event;
+    const common: { type: string; zone: string; at: string; recordedAt: string } = event;
     common.type = this.text(common.type);
     common.zone = this.text(common.zone);
-    // Weather is written down by the day, for many squares at once.
-    if (common.recordedAt === this.moment) common.recordedAt = this.moment;
-    else this.moment = common.recordedAt;
+    // Weather is written down by the day, for many squares at once: its events stand side by side.
+    for (const moment of MOMENTS)
+      if (common[moment] === this.last[moment]) common[moment] = this.last[moment];
+      else this.last[moment] = common[moment];
     return event.type === 'weatherSeen' ? this.weather(event) : event;
   }
 

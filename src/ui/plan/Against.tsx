@@ -72,8 +72,9 @@ export function Against({ answer, units }: Props) {
       </View>
       <Txt variant="small">{`Doing nothing at all would come to ${money(answer.nothing.mean.total)}.`}</Txt>
       <Txt variant="small" tone="inkSoft">
-        Averages over 20 possible weathers, the same for both; half fall in the small range. The
-        plan changes as days pass, the routine keeps its days.
+        Averages over 20 possible weathers, the same for both. Half fall in the small range; a few
+        bad ones can lift the average above it. The plan changes as days pass, the routine keeps its
+        days.
       </Txt>
     </Card>
   );

@@ -117,31 +117,42 @@ export function coatOf(
   return { bottle: bottle?.id ?? null, lifeKm, setHours: bottle?.setHours ?? null };
 }
 
-/**
- * Applies work to a chain and the grit on its bike's cogs; `air` is where it dries and sets, `coat`
- * what the lube came from if that is known.
- */
+/** What work is done with: `air` is where it dries and sets, `coat` what the lube came from if that is known. */
+interface WorkedWith {
+  air: Air;
+  coat?: Coat;
+}
+
+/** A chain and the grit on its bike's cogs after work: see `workOn`. */
 export function work(
   before: ChainState,
   cogsBefore: number,
   spec: WorkSpec,
-  { air, coat = OF_ITS_CLASS }: { air: Air; coat?: Coat },
+  by: WorkedWith,
 ): { state: ChainState; cogs: number } {
+  const state = copyState(before);
+  return { state, cogs: workOn(state, cogsBefore, spec, by) };
+}
+
+/** Applies work to a chain, in place; returns the grit on its bike's cogs after it. */
+export function workOn(
+  state: ChainState,
+  cogsBefore: number,
+  spec: WorkSpec,
+  { air, coat = OF_ITS_CLASS }: WorkedWith,
+): number {
   const method = METHODS[spec.method];
   const withCogs = spec.method === 'scrubber' && spec.cogsCleaned ? SCRUBBER_WITH_COGS : method;
   const insideLeft =
     spec.method === 'baths' ? bathShareLeft(spec.baths.count, spec.baths.ml) : withCogs.inside;
-  const film = before.film * method.film;
-  const dripping = method.rinsed ? Infinity : before.wetLeftH;
-  const wetLeftH = Math.min(dripping, dryingHours(DRYING_HOURS[spec.drying].value, air));
-  const state = copyState(before);
+  const film = state.film * method.film;
+  state.lost += state.film - film;
   state.film = film;
   if (method.film === 0) {
     state.lube = null;
     state.bottle = null;
     state.lifeKm = 0;
   }
-  state.lost += before.film - film;
   state.outside *= withCogs.outside;
   if (withCogs.outside < 1) {
     state.outsideFrom = state.outside;
@@ -150,8 +161,9 @@ export function work(
   }
   state.inside *= insideLeft;
   if (method.rinsed) state.salted = false;
-  state.wetLeftH = wetLeftH;
-  if (wetLeftH <= 0) state.wetHours = 0;
+  const dripping = method.rinsed ? Infinity : state.wetLeftH;
+  state.wetLeftH = Math.min(dripping, dryingHours(DRYING_HOURS[spec.drying].value, air));
+  if (state.wetLeftH <= 0) state.wetHours = 0;
   state.rustSpell = 0;
   if (method.deep) {
     state.rust = 0;
@@ -160,10 +172,7 @@ export function work(
   }
   state.heard = null;
   if (spec.lube) lubeOn(state, spec.lube, air, coat);
-  return {
-    state,
-    cogs: cogsBefore * (spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs),
-  };
+  return cogsBefore * (spec.cogsCleaned ? COGS_CLEANED_LEFT : method.cogs);
 }
 
 /** Wax holds on wax and on bare steel; over oil, spent oil too, no more than half of it does. Own estimate, 0.3 to 0.7. */

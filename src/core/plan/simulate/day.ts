@@ -1,7 +1,7 @@
 import { extraWatts } from '../../care/model/state';
 import { NO_EFFECT, rideOn } from '../../care/model/ride';
 import { rodeOn, standOn, wetOn } from '../../care/model/stand';
-import { work as doWork, type WorkSpec } from '../../care/model/work';
+import { workOn, type WorkSpec } from '../../care/model/work';
 import type { Exposure } from '../../care/model/exposure';
 import type { Factors } from '../../care/model/personal';
 import { MS_PER_HOUR } from '../../units/convert';
@@ -122,14 +122,9 @@ function doIt(problem: BikeProblem, f: Future, { day, bench, work, minutes, blin
   const wet = isWet(f.reckoned);
   // A top-up on a wet chain is a rescue: the water is driven out first.
   const spec = isWet(f.truth) && work.depth === 'top-up' ? rescueOf(work) : work.spec;
-  if (!blind) {
-    const reckoned = doWork(f.reckoned, f.cogs, spec, { air: bench.air, coat: work.from });
-    f.reckoned = reckoned.state;
-    f.cogs = reckoned.cogs;
-  }
-  const truth = doWork(f.truth, f.trueCogs, spec, { air: bench.air, coat: work.from });
-  f.truth = truth.state;
-  f.trueCogs = truth.cogs;
+  const by = { air: bench.air, coat: work.from };
+  if (!blind) f.cogs = workOn(f.reckoned, f.cogs, spec, by);
+  f.trueCogs = workOn(f.truth, f.trueCogs, spec, by);
   f.turns += turnPrice(problem, work, problem.coats[f.coat]);
   if (work.coat !== null) f.coat = work.coat;
   f.costs.jobs += 1;
