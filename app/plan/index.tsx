@@ -4,14 +4,21 @@ import { noticed } from '@/store/sessionSlice';
 import { selectBikes, selectGarage, selectReplay, selectSettings } from '@/store/selectors';
 import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { markPlan, changePlanSettings, sentOut } from '@/store/plan/commands';
-import { planGivenUp, planWanted, progressOf, supposed, whyOld } from '@/store/plan/planSlice';
+import {
+  planGivenUp,
+  planWanted,
+  progressOf,
+  supposed,
+  whyOld,
+  type PlanState,
+} from '@/store/plan/planSlice';
 import { useRoundsOfPlan } from '@/store/rounds';
 import { useTrialsOfPlan } from '@/store/trials';
-import { usePlan } from '@/store/plan/usePlan';
+import { usePlan, usePlanProgress } from '@/store/plan/usePlan';
 import { downloadText } from '@/ui/download';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import type { JobActions } from '@/ui/plan/JobCard';
-import { PlanPage } from '@/ui/plan/lazily';
+import { Making, PlanPage } from '@/ui/plan/lazily';
 import type { OutActions } from '@/ui/plan/OutCard';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda/agenda';
@@ -24,7 +31,7 @@ export default function Plan() {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const state = usePlan({ waits: true });
-  const { phase, answer, beside, forecasts, whatIf } = state;
+  const { answer, beside, forecasts, whatIf } = state;
   const bikes = useAppSelector(selectBikes);
   const { chains } = useAppSelector(selectGarage);
   const played = useAppSelector(selectReplay);
@@ -45,8 +52,7 @@ export default function Plan() {
       rags={rags}
       onRounds={() => router.navigate('/bench/rounds')}
       problem={forecasts.problem}
-      progress={progressOf(phase)}
-      old={whyOld(state)}
+      making={<MakingIt state={state} />}
       whatIf={whatIf}
       bikes={bikes}
       chains={chains}
@@ -54,12 +60,25 @@ export default function Plan() {
       plan={plan}
       units={units}
       onWhatIf={(next) => dispatch(supposed(next))}
-      onCancel={() => dispatch(planGivenUp())}
-      onAgain={() => dispatch(planWanted())}
       onRides={() => router.navigate('/plan/rides')}
       onPlan={(label, part) => dispatch(changePlanSettings(label, part))}
       actions={actions}
       out={out}
+    />
+  );
+}
+
+/** How far a new plan is: of all that is shown it alone is drawn anew at each step of it. */
+function MakingIt({ state }: { state: PlanState }) {
+  const dispatch = useAppDispatch();
+  const share = usePlanProgress();
+  return (
+    <Making
+      answer={state.answer}
+      progress={progressOf(state.phase) === null ? null : share}
+      old={whyOld(state)}
+      onCancel={() => dispatch(planGivenUp())}
+      onAgain={() => dispatch(planWanted())}
     />
   );
 }

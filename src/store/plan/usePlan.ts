@@ -1,12 +1,19 @@
 import { startTransition, useEffect, useState } from 'react';
-import { useStore } from 'react-redux';
+import { shallowEqual, useStore } from 'react-redux';
+import { useAppSelector } from '../hooks';
 import { breath } from '../slices';
 import type { AppStore } from '../store';
-import { planUnwatched, planWatched, type PlanState, type Watching } from './planSlice';
+import { planUnwatched, planWatched, progressOf, type PlanState, type Watching } from './planSlice';
+
+/** Whether two states differ in how much of a new plan is made at most. */
+function isAsShown({ phase: a, ...before }: PlanState, { phase: b, ...now }: PlanState): boolean {
+  const isMade = (phase: PlanState['phase']) => progressOf(phase) === null;
+  return a.at === b.at && isMade(a) === isMade(b) && shallowEqual(before, now);
+}
 
 /**
  * The plan, in step with the logbook while a screen shows it. What makes it is loaded after the first
- * screen. `waits`: the rider came for it.
+ * screen. How much of a new one is made it does not follow: see `usePlanProgress`. `waits`: the rider came for it.
  */
 export function usePlan({ waits }: Watching): PlanState {
   const store = useStore() as AppStore;
@@ -15,8 +22,15 @@ export function usePlan({ waits }: Watching): PlanState {
     let isAsked = false;
     let isWatching = false;
     let isOver = false;
-    // A new agenda is long: it is drawn in pieces, so that the page answers in between.
-    const show = () => startTransition(() => setPlan(store.getState().plan));
+    let shown: PlanState | null = null;
+    const show = () => {
+      const { plan: now } = store.getState();
+      if (shown && isAsShown(shown, now)) return;
+      shown = now;
+      // A new agenda is long: it is drawn in pieces, so that the page answers in between.
+      startTransition(() => setPlan(now));
+    };
+    show();
     const keeping = breath().then(() => import('./keepPlan'));
     // A plan of the last year alone would be thrown away.
     const watch = () => {
@@ -42,3 +56,7 @@ export function usePlan({ waits }: Watching): PlanState {
   }, [store, waits]);
   return plan;
 }
+
+/** How much of a new plan is made, 0 to 1: it changes often, and what shows it shows nothing else. */
+export const usePlanProgress = (): number =>
+  useAppSelector(({ plan }) => progressOf(plan.phase) ?? 1);

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike, Chain } from '@/core/records/garage';
 import { swapsAhead } from '@/core/plan/agenda/swaps';
@@ -10,7 +10,6 @@ import type { Problem } from '@/core/problem';
 import type { Units } from '@/core/units/convert';
 import { Button } from '../form/Button';
 import { Choice } from '../form/Choice';
-import { ProgressBar } from '../form/ProgressBar';
 import { Card } from '../frame/Card';
 import { Columns } from '../frame/Columns';
 import { Page } from '../frame/Page';
@@ -26,7 +25,8 @@ import { useSay } from '../useSay';
 
 interface Props {
   answer: PlanAnswer | null;
-  progress: number | null;
+  /** How far a new plan is: it changes often, and the rest is not drawn anew for it. */
+  making: ReactNode;
   rides: readonly RideAhead[];
   /** Whose turn the next coat of each bike is in a trial. */
   turns: Readonly<Record<string, string>>;
@@ -45,15 +45,9 @@ interface Props {
   out: OutActions;
   whatIf: WhatIf;
   onWhatIf: (whatIf: WhatIf) => void;
-  /** Why no new plan is being made: what is shown, if anything, is the one before. */
-  old: 'stale' | 'failed' | null;
-  onAgain: () => void;
-  onCancel: () => void;
   onRides: () => void;
   onPlan: (label: string, part: Partial<PlanSettings>) => void;
 }
-
-const OLD = { stale: 'The plan was cancelled.', failed: 'The plan could not be made.' } as const;
 
 /** The plan: the agenda first, then what it is worth, when there is time, and how to take it along. */
 export function PlanPage(props: Props) {
@@ -69,43 +63,10 @@ export function PlanPage(props: Props) {
   ) : null;
   return (
     <Page wide title="The plan" aside={<Button label="Planned rides" onPress={props.onRides} />}>
-      <View style={styles.progress}>
-        <Making {...props} />
-      </View>
+      <View style={styles.progress}>{props.making}</View>
       <Columns share={1.25} left={agenda} right={beside} />
     </Page>
   );
-}
-
-/** How far a new plan is, why there is none, or how far the plan reaches. */
-function Making({ answer, progress, old, onCancel, onAgain }: Props) {
-  if (progress !== null)
-    return (
-      <View style={styles.making}>
-        <View style={styles.bar}>
-          <ProgressBar
-            share={progress}
-            label={answer ? 'Making the plan again' : 'Making the plan'}
-          />
-        </View>
-        <Button kind="quiet" label="Cancel" onPress={onCancel} />
-      </View>
-    );
-  if (old)
-    return (
-      <View style={styles.making}>
-        <Txt style={styles.bar}>
-          {OLD[old]}
-          {answer ? ' You see the last plan.' : ''}
-        </Txt>
-        <Button label="Make it again" onPress={onAgain} />
-      </View>
-    );
-  return answer ? (
-    <Txt variant="small" tone="inkSoft">
-      {`The next ${answer.days.length} days${answer.forecast ? ', by the forecast where it reaches' : ''}.`}
-    </Txt>
-  ) : null;
 }
 
 /** The weather it is for, what is in the way, and the jobs by day. */
@@ -178,6 +139,4 @@ const WHAT_IF_LABEL = {
 
 const styles = StyleSheet.create({
   progress: { minHeight: 48, justifyContent: 'center' },
-  making: { flexDirection: 'row', alignItems: 'center', gap: 12 },
-  bar: { flex: 1 },
 });

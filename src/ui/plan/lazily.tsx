@@ -1,6 +1,7 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
 
 const PagePart = lazy(() => import('.').then((m) => ({ default: m.PlanPage })));
+const MakingPart = lazy(() => import('.').then((m) => ({ default: m.Making })));
 const RidesPart = lazy(() => import('.').then((m) => ({ default: m.PlannedRides })));
 const RemindersPart = lazy(() => import('.').then((m) => ({ default: m.Reminders })));
 
@@ -8,6 +9,13 @@ const RemindersPart = lazy(() => import('.').then((m) => ({ default: m.Reminders
 export const PlanPage = (props: ComponentProps<typeof PagePart>) => (
   <Suspense fallback={null}>
     <PagePart {...props} />
+  </Suspense>
+);
+
+/** How far a new plan is, loaded with the plan. */
+export const Making = (props: ComponentProps<typeof MakingPart>) => (
+  <Suspense fallback={null}>
+    <MakingPart {...props} />
   </Suspense>
 );
 

@@ -62,14 +62,10 @@ export function decide(
       for (const work of allowed)
         if (work.coat !== null)
           lessOf(cheapest, valueOf(work), 0, weighedPrice(problem, work, coat));
+      out.set(after.subarray(p * states, (p + 1) * states), p * states);
       for (let f = 0; f < films; f++) {
         const rust = wet ? problem.prices.rust * rustPerHour(FILM[f] as number) * wetHours : 0;
-        const base = p * states + f * grits;
-        for (let g = 0; g < grits; g++) {
-          const nothing = forced ? NEVER : (after[base + g] as number) + rust;
-          const coat = cheapest[g] as number;
-          out[base + g] = nothing < coat ? nothing : coat;
-        }
+        leaveOrCoat(out, p * states + f * grits, forced ? NEVER : rust, cheapest);
       }
       for (const work of allowed) {
         if (work.coat !== null) continue;
@@ -83,6 +79,15 @@ export function decide(
   });
   if (wetHours <= 0) bestWet.set(best);
   return { best, bestWet };
+}
+
+/** Of a film's grit points, from an index on: left as they are, for what that costs, or the cheapest coat where that is less. */
+function leaveOrCoat(values: Float64Array, from: number, cost: number, coats: Float64Array): void {
+  for (let g = 0, n = from; g < coats.length; g++, n++) {
+    const left = (values[n] as number) + cost;
+    const coat = coats[g] as number;
+    values[n] = left < coat ? left : coat;
+  }
 }
 
 /** The values of wiping a wet chain for a price: towelled only, it rusts on inside for so many hours. */

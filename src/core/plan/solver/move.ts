@@ -50,6 +50,7 @@ export function standingValues(
   out: Float64Array,
 ): void {
   for (let f = 0; f < films; f++) {
+    if (isAsBefore(film, f)) continue;
     const at = below(FILM, film[f] as number);
     const share = part(FILM, at, film[f] as number);
     const low = base + at * grits;
@@ -58,6 +59,16 @@ export function standingValues(
       out[f * grits + g] = a + ((values[low + grits + g] as number) - a) * share;
     }
   }
+  fillAlike(film, out);
+}
+
+/** Whether a film leads where the one below it does: a long ride leaves nothing of half of them. */
+const isAsBefore = (film: Float64Array, f: number): boolean => f > 0 && film[f] === film[f - 1];
+
+/** Gives films that lead where the one below them does its values. */
+function fillAlike(film: Float64Array, out: Float64Array): void {
+  for (let f = 1; f < films; f++)
+    if (isAsBefore(film, f)) out.copyWithin(f * grits, (f - 1) * grits, f * grits);
 }
 
 const blended = new Float64Array(STATES);
@@ -71,14 +82,15 @@ export function movedValues(
   move: Move,
   out: Float64Array,
 ): void {
-  const { insideAt, inside } = move;
-  standingValues(values, base, move.film, blended);
+  const { insideAt, inside, film } = move;
+  standingValues(values, base, film, blended);
   for (let pair = 0; pair < outsides * cogses; pair++) {
     const so = move.outside[pair] as number;
     const sc = move.cogs[pair] as number;
     const [w0, w1, w2, w3] = [(1 - so) * (1 - sc), (1 - so) * sc, so * (1 - sc), so * sc];
     const first = Math.floor(pair / cogses) * next + (pair % cogses);
     for (let f = 0; f < films; f++) {
+      if (isAsBefore(film, f)) continue;
       let k = f * grits + (move.at[pair] as number);
       for (let i = 0; i < insides; i++, k += cogses)
         row[i] =
@@ -94,4 +106,5 @@ export function movedValues(
       }
     }
   }
+  fillAlike(film, out);
 }
