@@ -6,10 +6,8 @@ import type { AppStore } from '../store';
 import { planUnwatched, planWatched, progressOf, type PlanState, type Watching } from './planSlice';
 
 /** Whether two states differ in how much of a new plan is made at most. */
-function isAsShown({ phase: a, ...before }: PlanState, { phase: b, ...now }: PlanState): boolean {
-  const isMade = (phase: PlanState['phase']) => progressOf(phase) === null;
-  return a.at === b.at && isMade(a) === isMade(b) && shallowEqual(before, now);
-}
+const isAsShown = ({ phase: a, ...before }: PlanState, { phase: b, ...now }: PlanState): boolean =>
+  a.at === b.at && shallowEqual(before, now);
 
 /**
  * The plan, in step with the logbook while a screen shows it. What makes it is loaded after the first

@@ -5,7 +5,14 @@ import type { PlanRequest } from '@/core/plan/agenda/request';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { testEdge } from '@/test/edge';
 import { createStore } from '../../store';
-import { planAsked, planMade, planProgressed, progressOf, supposed } from '../planSlice';
+import {
+  planAsked,
+  planMade,
+  planOutdated,
+  planProgressed,
+  progressOf,
+  supposed,
+} from '../planSlice';
 import { usePlan, usePlanProgress } from '../usePlan';
 
 jest.mock('../keepPlan', () => ({ keepPlan: () => undefined }));
@@ -47,6 +54,8 @@ describe('a screen that shows the plan', () => {
     send(planProgressed(0.9));
     send(planMade(ANSWER));
     expect([plan.current.phase.at, plan.current.answer]).toEqual(['idle', ANSWER]);
+    send(planOutdated());
+    expect(plan.current.phase.at).toBe('stale');
     send(supposed('dry'));
     expect(plan.current.whatIf).toBe('dry');
     send(ask());
