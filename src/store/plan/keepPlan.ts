@@ -79,10 +79,16 @@ const refreshForecasts = (): AppThunk<Promise<void>> => async (dispatch, getStat
 
 const isWaitedFor = ({ plan }: RootState): boolean => plan.waiting > 0;
 
-/** A plan that nobody came for makes way for what the rider does, until they come for it. */
+/** A wait that is given up is over: whoever goes on hears of that by the signal. */
+const unlessGivenUp = (error: unknown): void => {
+  if (!(error instanceof TaskAbortError)) throw error;
+};
+
+/** A plan that nobody came for makes way for what the rider does, until they come for it or give it up. */
 const riderIsStill = async ({ getState, condition }: Api): Promise<void> => {
   if (isWaitedFor(getState())) return;
-  await Promise.race([stillness(STILL_MS), condition((_, now) => isWaitedFor(now))]);
+  const isWanted = condition((_, now) => isWaitedFor(now)).catch(unlessGivenUp);
+  await Promise.race([stillness(STILL_MS), isWanted]);
 };
 
 /** Works out what the planner is asked, and asks it. */

@@ -152,6 +152,19 @@ describe('the plan’s keeper', () => {
     expect(goesOn).toBe(0.4);
   });
 
+  it('lets go of a planner held up, and of one that is late, where its plan is given up', async () => {
+    const { store, settled, planning } = started();
+    store.dispatch(planWatched({ waits: false }));
+    await planning(1);
+    window.dispatchEvent(new Event('wheel'));
+    const held = asked[0]?.progress(0.2);
+    await settled();
+    store.dispatch(planGivenUp());
+    // In the worker nobody would hear of a rejection.
+    expect(await held).toBeUndefined();
+    expect(await asked[0]?.progress(0.4)).toBeUndefined();
+  });
+
   it('gives up a plan for a newer one, and hears no more of it', async () => {
     const { store, plan, until, planning } = started();
     store.dispatch(planWatched({ waits: false }));
