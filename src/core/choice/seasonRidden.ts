@@ -4,7 +4,7 @@ import { extraWatts, startState, type ChainState } from '../care/model/state';
 import { NO_EFFECT, rideOn } from '../care/model/ride';
 import { rodeOn, standOn } from '../care/model/stand';
 import { wetClock } from '../care/verdict/clocks';
-import { work } from '../care/model/work';
+import { workOn } from '../care/model/work';
 import type { Factors } from '../care/model/personal';
 import { Chance } from '../chance/chance';
 import { LUBE_CLASSES } from '../lube/classes';
@@ -55,7 +55,7 @@ export function seasonOf(c: Candidate, plan: SeasonPlan, wetShare: number): Seas
 
 /** One chain ridden and cared for through one future of a season. */
 export class SeasonRidden {
-  private state: ChainState;
+  private readonly state: ChainState;
   private cogs = 0;
   private lastCoatKm = 0;
   private lastCleanMs = 0;
@@ -91,9 +91,7 @@ export class SeasonRidden {
   }
 
   private work({ spec, depth }: Proposal): void {
-    const done = work(this.state, this.cogs, spec, { air: this.air });
-    this.state = done.state;
-    this.cogs = done.cogs;
+    this.cogs = workOn(this.state, this.cogs, spec, { air: this.air });
     this.sums.minutes += meanMinutes(depth);
   }
 

@@ -2,7 +2,7 @@ import { meanMinutes } from '../care/verdict/proposal';
 import { extraWatts, NEW_CHAIN, startState, type ChainState } from '../care/model/state';
 import { NO_EFFECT, rideOn } from '../care/model/ride';
 import { rodeOn, standOn, wetOn } from '../care/model/stand';
-import { work } from '../care/model/work';
+import { workOn } from '../care/model/work';
 import type { Factors } from '../care/model/personal';
 import { Chance } from '../chance/chance';
 import { LUBE_CLASSES } from '../lube/classes';
@@ -88,9 +88,7 @@ class Future {
   private do(name: keyof Works, air: Leg['air']): void {
     const { outcome } = this;
     const { spec, depth } = this.p.works[name];
-    const done = work(this.state, this.cogs, spec, { air });
-    this.state = done.state;
-    this.cogs = done.cogs;
+    this.cogs = workOn(this.state, this.cogs, spec, { air });
     outcome.minutes += meanMinutes(depth);
     if (name === 'clean') outcome.cleans += 1;
     if (name === 'wipe') outcome.wipes += 1;
