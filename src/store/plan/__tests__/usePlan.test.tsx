@@ -45,6 +45,9 @@ describe('a screen that shows the plan', () => {
     }
     expect(drawn.plan).toBe(before);
     expect(progressOf(plan.current.phase)).toBe(0);
+    // Made: the bar stays full until the new plan is drawn.
+    send(planMade(ANSWER));
+    expect(progress.current).toBe(1);
   });
 
   it('shows all else that becomes of it: asked, made, supposed', () => {
