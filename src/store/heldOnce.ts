@@ -1,24 +1,15 @@
-import type { LogEvent, WeatherSeen } from '@/core/records/event';
+import type { LogEvent } from '@/core/records/event';
+import { heldWeather } from './heldWeather';
 
-type Column = (number | null)[];
-
-/** So many numbers are remembered, each at its place by value. */
-const PLACES = 1 << 16;
-const HOURS = 24;
-const COLUMNS = ['rainMm', 'temperatureC', 'humidity', 'windMs', 'sunMj'] as const;
 const MOMENTS = ['at', 'recordedAt'] as const;
-/** A list made of these points to its numbers; one of numbers only would hold them itself, 8 bytes each where a pointer takes 4. */
-const POINTERS: Column = Array.from({ length: HOURS }, () => null);
 
 /**
- * Holds once what a log says thousands of times, for it is read anew at each opening and each text and number of it would be an
- * object of its own: twenty years of hourly weather take half the memory so. The events say the same, to the last sign.
+ * Holds once what a log says thousands of times, for it is read anew at each opening and each text of it would be an
+ * object of its own; hours of weather as short texts. The events say the same, to the last sign.
  */
 export class HeldOnce {
   private readonly texts = new Map<string, string>();
-  private readonly numbers: Column = new Array<number | null>(PLACES).fill(null);
   private readonly last = { at: '', recordedAt: '' };
-  private dryDay: Column | null = null;
 
   /** Takes an event just read, which nobody else holds yet, and returns it. */
   event(event: LogEvent): LogEvent {
@@ -29,16 +20,9 @@ export class HeldOnce {
     for (const moment of MOMENTS)
       if (common[moment] === this.last[moment]) common[moment] = this.last[moment];
       else this.last[moment] = common[moment];
-    return event.type === 'weatherSeen' ? this.weather(event) : event;
-  }
-
-  private weather(event: WeatherSeen): WeatherSeen {
+    if (event.type !== 'weatherSeen') return event;
     event.cell = this.text(event.cell);
-    for (const name of COLUMNS) {
-      const column = event[name];
-      if (column) event[name] = this.column(column);
-    }
-    return event;
+    return heldWeather(event);
   }
 
   private text(text: string): string {
@@ -46,22 +30,5 @@ export class HeldOnce {
     if (held !== undefined) return held;
     this.texts.set(text, text);
     return text;
-  }
-
-  private column(column: Column): Column {
-    if (column.length !== HOURS) return column;
-    if (column.every((value) => value === 0)) return (this.dryDay ??= column);
-    const pointing = POINTERS.slice();
-    for (let hour = 0; hour < HOURS; hour++) pointing[hour] = this.number(column[hour] ?? null);
-    return pointing;
-  }
-
-  private number(value: number | null): number | null {
-    if (value === null) return null;
-    const place = Math.round(value * 1000) & (PLACES - 1);
-    const held = this.numbers[place] ?? null;
-    if (held === value) return held;
-    this.numbers[place] = value;
-    return value;
   }
 }

@@ -68,8 +68,15 @@ export class WeatherRecord<Day extends DayHours = DayHours> {
     let hours = 0;
     let temperatureC = 0;
     let humidity = 0;
+    let lastDay = NaN;
+    let day: Pick<DayHours, 'temperatureC' | 'humidity'> | undefined;
     for (let ms = from; ms <= until; ms += 3 * MS_PER_HOUR) {
-      const day = days.get(dayOf(ms));
+      // Columns of old days are read from a text: once a day.
+      if (dayOf(ms) !== lastDay) {
+        lastDay = dayOf(ms);
+        const known = days.get(lastDay);
+        day = known && { temperatureC: known.temperatureC, humidity: known.humidity };
+      }
       const h = hourOf(ms) % 24;
       const celsius = day?.temperatureC[h] ?? null;
       const share = day?.humidity[h] ?? null;

@@ -22,6 +22,7 @@ export interface Square<Day extends DayHours> {
 /** A day, and the road as each of its hours left it. Of 24 hours a ride asks for a few: an hour is made when it is asked for. */
 interface Through {
   day: number;
+  hours: DayHours;
   storeMm: Float64Array;
   dryHours: Float64Array;
   hoursSinceSalt: Float64Array;
@@ -36,12 +37,11 @@ export function hourThrough<Day extends DayHours>(
   day: number,
   h: number,
 ): RoadHour | null {
-  const hours = square.days.get(day);
-  if (!hours || !isKnown(hours, h)) return null;
   const through = square.through?.day === day ? square.through : followedThrough(square, day);
+  if (!through || !isKnown(through.hours, h)) return null;
   if (through.last !== h || !through.made) {
     through.last = h;
-    through.made = hourIn(hours, h, roadAt(through, h));
+    through.made = hourIn(through.hours, h, roadAt(through, h));
   }
   return through.made;
 }
@@ -52,18 +52,23 @@ const roadAt = ({ storeMm, dryHours, hoursSinceSalt }: Through, h: number): Road
   hoursSinceSalt: hoursSinceSalt[h]!,
 });
 
-/** Follows the road through a day hour by hour; writes over the day asked for before. */
-function followedThrough<Day extends DayHours>(square: Square<Day>, day: number): Through {
-  const through = (square.through ??= newThrough());
-  square.ends.set(day, followed(roadBefore(square, day), square, day, through));
+/** Follows the road through a day hour by hour; writes over the day asked for before. Null where nothing is known of it. */
+function followedThrough<Day extends DayHours>(square: Square<Day>, day: number): Through | null {
+  const known = square.days.get(day);
+  if (!known) return null;
+  const hours = columnsOf(known);
+  const through = (square.through ??= newThrough(hours));
+  square.ends.set(day, followed(roadBefore(square, day), hours, { square, day, through }));
   square.lastEnd = Math.max(square.lastEnd, day);
   through.day = day;
+  through.hours = hours;
   through.made = null;
   return through;
 }
 
-const newThrough = (): Through => ({
+const newThrough = (hours: DayHours): Through => ({
   day: NaN,
+  hours,
   storeMm: new Float64Array(24),
   dryHours: new Float64Array(24),
   hoursSinceSalt: new Float64Array(24),
@@ -78,9 +83,14 @@ function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Roa
   while (days.has(first - 1) && !ends.has(first - 1)) first -= 1;
   let road = ends.get(first - 1) ?? ROAD_UNKNOWN;
   for (let d = first; d < day; d++) {
-    const hours = days.get(d);
-    // Nothing asks for anything on such a day but counting, and half of all days are such: the rest costs the time.
-    road = hours && isDryThrough(road, hours) ? dryFor(road, 24) : followed(road, square, d, null);
+    const known = days.get(d);
+    if (known) {
+      const hours = columnsOf(known);
+      // Nothing asks for anything on such a day but counting, and half of all days are such: the rest costs the time.
+      road = isDryThrough(road, hours)
+        ? dryFor(road, 24)
+        : followed(road, hours, { square, day: d, through: null });
+    }
     ends.set(d, road);
   }
   return road;
@@ -93,21 +103,23 @@ const dryFor = ({ storeMm, dryHours, hoursSinceSalt }: Road, hours: number): Roa
 });
 
 /** The road after a day; how each hour left it is written into `through`. An hour that is not known leaves it as it is. */
-function followed<Day extends DayHours>(
+function followed(
   from: Road,
-  { days, place }: Square<Day>,
-  day: number,
-  through: Through | null,
+  hours: DayHours,
+  {
+    square,
+    day,
+    through,
+  }: { square: Pick<Square<never>, 'place'>; day: number; through: Through | null },
 ): Road {
-  const hours = days.get(day);
   let at = startOfDay(day);
   let road = from;
   for (let h = 0; h < 24; h++) {
-    if (hours && isKnown(hours, h))
+    if (isKnown(hours, h))
       road =
         road.storeMm === 0 && hours.rainMm[h] === 0
           ? dryFor(road, 1)
-          : roadAfter(road, hourIn(hours, h, road), place, at);
+          : roadAfter(road, hourIn(hours, h, road), square.place, at);
     at += MS_PER_HOUR;
     if (!through) continue;
     through.storeMm[h] = road.storeMm;
@@ -116,6 +128,15 @@ function followed<Day extends DayHours>(
   }
   return road;
 }
+
+/** The columns of a day, each asked for once: of old days they are read from a text. */
+const columnsOf = ({ rainMm, temperatureC, humidity, windMs, sunMj }: DayHours): DayHours => ({
+  rainMm,
+  temperatureC,
+  humidity,
+  windMs,
+  sunMj,
+});
 
 /** Whether a road is dry and stays so through a day of which all is known. */
 const isDryThrough = (road: Road, { rainMm, temperatureC, humidity, windMs }: DayHours): boolean =>

@@ -1,6 +1,14 @@
+import isEqual from 'fast-deep-equal';
 import fc from 'fast-check';
-import type { LogEvent, WeatherSeen } from '@/core/records/event';
+import type { LogEvent } from '@/core/records/event';
+import { Replay } from '@/core/care/replay/replay';
+import { demoLogbook } from '@/core/demo/scenario';
+import { allEvents } from '@/core/logbook/chunks';
+import { MS_PER_HOUR } from '@/core/units/convert';
+import { cellNamed, cellOf } from '@/core/weather/cells';
 import { cases } from '@/test/cases';
+import { weatherSeen } from '@/test/weather';
+import { heldWeather } from '../heldWeather';
 import { HeldOnce } from '../heldOnce';
 
 const hours = (value: fc.Arbitrary<number | null>) =>
@@ -16,19 +24,28 @@ const value = fc.oneof(
   fc.constantFrom(null, 0.1, 65.636, 131.172, -65.436, 0.1004, 1e300),
   fc.double({ noNaN: true, noDefaultInfinity: true }).map((n) => n + 0),
 );
-const day = fc.record({
-  type: fc.constant('weatherSeen' as const),
-  id: fc.string(),
-  at: fc.constantFrom('2026-05-10T00:00:00.000Z', '2026-05-11T00:00:00.000Z'),
-  recordedAt: fc.constantFrom('2026-05-12T08:00:00.000Z', '2026-05-12T09:00:00.000Z'),
-  zone: fc.constantFrom('Europe/London', 'UTC'),
-  source: fc.constant('service' as const),
-  cell: fc.constantFrom('54.000,-3.000', '54.250,-3.000'),
-  rainMm: hours(value),
-  temperatureC: hours(value),
-  humidity: hours(value),
-  windMs: hours(value),
-});
+const tenths = fc.array(
+  fc.option(
+    fc.integer({ min: -600, max: 600 }).map((n) => n / 10),
+    { nil: null, freq: 8 },
+  ),
+  { minLength: 24, maxLength: 24 },
+);
+const dayOf = (column: fc.Arbitrary<(number | null)[]>) =>
+  fc.record({
+    type: fc.constant('weatherSeen' as const),
+    id: fc.string(),
+    at: fc.constantFrom('2026-05-10T00:00:00.000Z', '2026-05-11T00:00:00.000Z'),
+    recordedAt: fc.constantFrom('2026-05-12T08:00:00.000Z', '2026-05-12T09:00:00.000Z'),
+    zone: fc.constantFrom('Europe/London', 'UTC'),
+    source: fc.constant('service' as const),
+    cell: fc.constantFrom('54.000,-3.000', '54.250,-3.000'),
+    rainMm: column,
+    temperatureC: column,
+    humidity: column,
+    windMs: column,
+  });
+const day = fc.oneof(dayOf(tenths), dayOf(hours(value)));
 const event = fc.oneof(
   day,
   fc.record({
@@ -36,7 +53,7 @@ const event = fc.oneof(
     recordedAt: fc.string(),
     type: fc.constant('gotWet' as const),
   }),
-  day.chain((d) => hours(value).map((sunMj) => ({ ...d, sunMj }))),
+  day.chain((d) => fc.oneof(tenths, hours(value)).map((sunMj) => ({ ...d, sunMj }))),
 );
 
 describe('what a log says alike, held once', () => {
@@ -46,26 +63,57 @@ describe('what a log says alike, held once', () => {
         const held = new HeldOnce();
         const text = JSON.stringify(events);
         const read = (JSON.parse(text) as LogEvent[]).map((e) => held.event(e));
-        expect(JSON.stringify(read)).toBe(text);
-        expect(read).toEqual(JSON.parse(text));
+        const told: unknown = JSON.parse(text);
+        expect(read).toStrictEqual(told);
+        expect(JSON.parse(JSON.stringify(read))).toStrictEqual(told);
+        expect(structuredClone(read)).toEqual(told);
+        expect(read.map((e) => ({ ...e }))).toStrictEqual(told);
+        expect(isEqual(read, told)).toBe(true);
       }),
       { seed: 73, numRuns: cases(2000) },
     );
   });
 
-  it('is one list for all dry days, and no list that another day could be changed through', () => {
-    const held = new HeldOnce();
-    const columns = {
-      rainMm: Array.from({ length: 24 }, () => 0),
-      windMs: Array.from({ length: 24 }, () => 3.4),
-    };
-    const read = () =>
-      held.event(
-        structuredClone({ type: 'weatherSeen', ...columns }) as unknown as WeatherSeen,
-      ) as WeatherSeen;
-    const [first, second] = [read(), read()];
-    expect(second.rainMm).toBe(first.rainMm);
-    expect(second.windMs).not.toBe(first.windMs);
-    expect(second).toEqual(first);
+  it('is, of a day as sources tell it, no list of numbers any more, but reads as one', () => {
+    fc.assert(
+      fc.property(dayOf(tenths), fc.boolean(), (said, hasSun) => {
+        const event = hasSun ? { ...said, sunMj: said.windMs } : said;
+        const held = heldWeather(event);
+        const own = Object.getOwnPropertyDescriptors(held);
+        for (const column of [own.rainMm, own.windMs, own.sunMj])
+          expect(column?.value).toBeUndefined();
+        expect(held).toEqual(event);
+      }),
+      { seed: 23, numRuns: 300 },
+    );
+  });
+
+  it('plays to the same book, the same steps and the same roads, to the last bit', () => {
+    const { garage, log } = demoLogbook(Date.parse('2026-11-24T10:00:00Z'), 'Europe/London');
+    const events = allEvents(log);
+    const once = new HeldOnce();
+    const [told, held] = [events, structuredClone(events).map((e) => once.event(e))].map(
+      (log) => new Replay(garage, log),
+    ) as [Replay, Replay];
+    expect(held.book).toEqual(told.book);
+    expect(held.steps.length).toBeGreaterThan(200);
+    expect(held.steps.map((s) => s.after)).toEqual(told.steps.map((s) => s.after));
+    let hours = 0;
+    for (const event of events.filter((e) => e.type === 'weatherSeen')) {
+      const [ms, cell] = [Date.parse(event.at), cellNamed(event.cell)];
+      for (let h = 23; h >= 0; h -= 5) {
+        const hour = told.weather.hour(cell, ms + h * MS_PER_HOUR);
+        expect(held.weather.hour(cell, ms + h * MS_PER_HOUR)).toEqual(hour);
+        if (hour) hours += 1;
+      }
+      const air = told.weather.airOver(cell, ms, ms + 50 * MS_PER_HOUR);
+      expect(held.weather.airOver(cell, ms, ms + 50 * MS_PER_HOUR)).toEqual(air);
+    }
+    expect(hours).toBeGreaterThan(1000);
+  });
+
+  it('is kept as it was read where it says more than weather does', () => {
+    const more = { ...weatherSeen(cellOf(54, -3), '2026-05-10'), told: 'by hand' };
+    expect(new HeldOnce().event(more)).toBe(more);
   });
 });
