@@ -7,12 +7,15 @@ export interface RoadHour extends WeatherHour {
   road: Road;
 }
 
+/** Of days that only led to one asked for, the road is kept of every so many: there are thousands. */
+const KEPT_EVERY = 8;
+
 /** What is known of one square. */
 export interface Square<Day extends DayHours> {
   /** Its middle: where the sun is reckoned for. */
   place: { lat: number; lon: number };
   days: Map<number, Day>;
-  /** The road as a day left it, worked out when asked for; `lastEnd`: none is later than this day's. */
+  /** The road as a day asked for left it, and some between; `lastEnd`: none is later than this day's. */
   ends: Map<number, Road>;
   lastEnd: number;
   /** The day asked for last: a ride asks for one hour many times. */
@@ -91,7 +94,7 @@ function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Roa
         ? dryFor(road, 24)
         : followed(road, hours, { square, day: d, through: null });
     }
-    ends.set(d, road);
+    if (d % KEPT_EVERY === 0) ends.set(d, road);
   }
   return road;
 }
