@@ -57,6 +57,13 @@ function leftBy(
   return follows((film * lifeKm) / life, outside, inside, done.cogs);
 }
 
+/** What a problem's only evening is worth, state by state; whatever was there before is written over. */
+function decided(problem: BikeProblem, after: Float64Array, more: Partial<typeof evening> = {}) {
+  const best = { dry: after.map(() => NaN), wet: after.map(() => NaN) };
+  decide(problem, after, { bench: problem.benches[0]!, ...evening, ...more }, best);
+  return best;
+}
+
 describe('a day’s decision', () => {
   // Over more than half a film the grid takes a coat for new all through, which the model does not.
   it.each([
@@ -64,24 +71,24 @@ describe('a day’s decision', () => {
     ['a coat', topUp, 0.5],
   ])('of a dry chain is the cheaper of nothing and %s, state by state', (_, what, most) => {
     const problem = one([what]);
-    const { best, bestWet } = decide(problem, 0, afterOf(1), evening);
+    const { dry, wet } = decided(problem, afterOf(1));
     for (const place of PLACES.filter(({ film }) => film <= most)) {
       const { film, o, i, c, n } = place;
       const done = plainPrice(what, problem.prices.hour) + leftBy(problem, what, place);
-      expect(best[n]).toBeCloseTo(Math.min(follows(film, o, i, c), done), 6);
+      expect(dry[n]).toBeCloseTo(Math.min(follows(film, o, i, c), done), 6);
     }
     // Where no chain comes wet, there is nothing else to ask.
-    expect(bestWet).toEqual(best);
+    expect(wet).toEqual(dry);
   });
 
   it('is of each coat for itself: a wipe leaves it, a new one changes it', () => {
     const coats = [coatKind('wet'), coatKind('dry')];
     const problem = one([wipe], { coats });
-    const { best } = decide(problem, 0, afterOf(2), evening);
+    const { dry } = decided(problem, afterOf(2));
     const place = PLACES.find((p) => p.o === OUTSIDE[4] && p.i === INSIDE[2])!;
     const wiped = plainPrice(wipe, 12) + leftBy(problem, wipe, place) + 3;
-    expect(best[STATES + place.n]).toBeCloseTo(wiped, 6);
-    expect(best[place.n]).toBeCloseTo(wiped - 3, 6);
+    expect(dry[STATES + place.n]).toBeCloseTo(wiped, 6);
+    expect(dry[place.n]).toBeCloseTo(wiped - 3, 6);
   });
 
   it('of a wet chain counts rust for as long as it stays wet, or only until it is dry from the towel', () => {
@@ -89,23 +96,22 @@ describe('a day’s decision', () => {
     const { prices, benches } = problem;
     const towelled = dryingHours(CARE.towelHours.value, benches[0]!.air);
     for (const wetHours of [towelled / 2, 3 * towelled]) {
-      const { best, bestWet } = decide(problem, 0, afterOf(1), { ...evening, wetHours });
+      const { dry, wet } = decided(problem, afterOf(1), { wetHours });
       for (const place of PLACES) {
         const { film, o, i, c, n } = place;
         const perHour = prices.rust * rustPerHour(film);
         const nothing = follows(film, o, i, c) + perHour * wetHours;
         const done = plainPrice(wipe, 12) + leftBy(problem, wipe, place);
         const wiped = done + perHour * Math.min(wetHours, towelled);
-        expect(bestWet[n]).toBeCloseTo(Math.min(nothing, wiped), 6);
-        expect(best[n]).toBeCloseTo(Math.min(follows(film, o, i, c), done), 6);
+        expect(wet[n]).toBeCloseTo(Math.min(nothing, wiped), 6);
+        expect(dry[n]).toBeCloseTo(Math.min(follows(film, o, i, c), done), 6);
       }
     }
   });
 
   it('before a race is a clean though another were cheaper, and a coat where there is no time to clean', () => {
     const problem = one([wipe, topUp, clean]);
-    const at = (more: Partial<typeof evening>) =>
-      decide(problem, 0, afterOf(1), { ...evening, ...more }).best;
+    const at = (more: Partial<typeof evening>) => decided(problem, afterOf(1), more).dry;
     const cleaned = (n: number) =>
       plainPrice(clean, 12) +
       leftBy(

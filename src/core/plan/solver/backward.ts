@@ -36,21 +36,23 @@ export function solve(
 ): Values {
   const { benches } = problem;
   const after = new Array<Float32Array>(benches.length);
-  let next: Float64Array = lastValue(problem);
-  let nextWet: Float64Array = next;
+  const value = new Float64Array(problem.coats.length * STATES);
+  const best = { dry: lastValue(problem), wet: lastValue(problem) };
   for (let d = benches.length - 1; d >= 0; d--) {
     const bench = benches[d] as BenchSlot;
     const until = benches[d + 1]?.from ?? bench.from + 24 * MS_PER_HOUR;
-    const value = overRides(problem, { bench, until }, { dry: next, wet: nextWet });
+    overRides(problem, { bench, until }, best, value);
     after[d] = Float32Array.from(value);
-    ({ best: next, bestWet: nextWet } = decide(problem, d, value, {
+    const evening = {
+      bench,
       minutes: minutes[d] ?? 0,
       shared: shared[d] ?? false,
       mustClean: isRaceClean(problem, d, minutes),
       wetHours: wetHoursAt(problem, d),
-    }));
+    };
+    decide(problem, value, evening, best);
   }
-  return { before: next, after };
+  return { before: best.dry, after };
 }
 
 /** Whether a bench is the last before a race at which there is time to clean. */

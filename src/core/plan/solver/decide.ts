@@ -1,7 +1,7 @@
 import { effectOf, freshFilm } from './effect';
 import { COGS, FILM, FILMS, GRITS, INSIDE, OUTSIDE, Spots, STATES, valuesAt } from './grid';
 import { Move, movedValues } from './move';
-import type { BikeProblem, Work } from './problem';
+import type { BenchSlot, BikeProblem, Work } from './problem';
 import { allowedAt, minutesOf, mustWork } from './rules';
 import { priceOf, weighedPrice } from './terms';
 import { rustPerHour } from '../../care/model/stand';
@@ -16,6 +16,7 @@ const NEVER = 1e9;
 
 /** What a day allows. */
 interface Evening {
+  bench: BenchSlot;
   minutes: number;
   shared: boolean;
   /** A race is near, and this is its evening. */
@@ -24,23 +25,43 @@ interface Evening {
   wetHours: number;
 }
 
+/** The values of each state of a chain that comes dry, and of one that comes wet. */
+export interface Ways {
+  dry: Float64Array;
+  wet: Float64Array;
+}
+
+/** A coat that comes dry or wet: what may be done to it, and the values of its states, written over. */
+interface Coming {
+  allowed: readonly Work[];
+  values: Float64Array;
+  isWet: boolean;
+}
+
+/** The values of a coat's states once it is wiped. */
+const wiped = new Float64Array(states);
+/** What putting on the cheapest coat is worth at each grit point. */
+const cheapest = new Float64Array(grits);
+/** What rust costs each film: of a dry chain, of a wet one that is left so, of one that is towelled. */
+const rust = {
+  none: new Float64Array(films),
+  left: new Float64Array(films),
+  towelled: new Float64Array(films),
+};
+
 /**
  * The value of each state before a day's decision: the best of doing nothing and of what the rules allow,
- * for a chain that comes dry (`best`) and one that comes wet (`bestWet`). Works that put a new coat on
+ * for a chain that comes dry and one that comes wet, written over `best`. Works that put a new coat on
  * leave the same film whatever was there, so that each is looked up once for all films.
  */
 export function decide(
   problem: BikeProblem,
-  d: number,
   after: Float64Array,
-  { minutes, shared, mustClean, wetHours }: Evening,
-): { best: Float64Array; bestWet: Float64Array } {
-  const best = new Float64Array(after.length);
-  const bestWet = new Float64Array(after.length);
-  const bench = problem.benches[d];
-  if (!bench) throw new Error(`No bench ${d}`);
-  const rustsFor = Math.min(wetHours, towelledFor(bench.air));
-  const cheapest = new Float64Array(grits);
+  { bench, minutes, shared, mustClean, wetHours }: Evening,
+  best: Ways,
+): void {
+  rustOver(problem, wetHours, rust.left);
+  rustOver(problem, Math.min(wetHours, towelledFor(bench.air)), rust.towelled);
   const looked = new Map<Work, Float64Array>();
   const valueOf = (work: Work): Float64Array => {
     const known = looked.get(work);
@@ -50,35 +71,38 @@ export function decide(
     return values;
   };
   problem.coats.forEach((coat, p) => {
-    const wiped = new Map<Work, Float64Array>();
-    for (const wet of wetHours > 0 ? [false, true] : [false]) {
-      const out = wet ? bestWet : best;
-      const on = { family: coat.family, coat: p, wet, minutes, shared };
+    const from = p * states;
+    const coming = (wetHours > 0 ? [false, true] : [false]).map((isWet): Coming => {
+      const values = (isWet ? best.wet : best.dry).subarray(from, from + states);
+      const on = { family: coat.family, coat: p, wet: isWet, minutes, shared };
       const can = allowedAt(problem.works, bench, on);
       const cleans = mustClean ? can.filter((w) => w.deep) : [];
       const allowed = cleans.length > 0 ? cleans : can;
       const forced = cleans.length > 0 || mustWork(bench, allowed);
       cheapest.fill(NEVER);
       for (const work of allowed)
-        if (work.coat !== null)
-          lessOf(cheapest, valueOf(work), 0, weighedPrice(problem, work, coat));
-      out.set(after.subarray(p * states, (p + 1) * states), p * states);
-      for (let f = 0; f < films; f++) {
-        const rust = wet ? problem.prices.rust * rustPerHour(FILM[f] as number) * wetHours : 0;
-        leaveOrCoat(out, p * states + f * grits, forced ? NEVER : rust, cheapest);
-      }
-      for (const work of allowed) {
-        if (work.coat !== null) continue;
-        const price = priceOf(work, minutesOf(work, shared), problem.prices);
-        const values = wiped.get(work) ?? wipedValues(work, after, p);
-        wiped.set(work, values);
-        if (wet) lessOf(out, stillWet(problem, values, price, rustsFor), p * states);
-        else lessOf(out, values, p * states, price);
-      }
+        if (work.coat !== null) lessOf(cheapest, valueOf(work), weighedPrice(problem, work, coat));
+      values.set(after.subarray(from, from + states));
+      const rusts = isWet ? rust.left : rust.none;
+      for (let f = 0; f < films; f++)
+        leaveOrCoat(values, f * grits, forced ? NEVER : (rusts[f] as number), cheapest);
+      return { allowed, values, isWet };
+    });
+    for (const work of problem.works) {
+      const may = work.coat === null ? coming.filter((c) => c.allowed.includes(work)) : [];
+      if (may.length === 0) continue;
+      movedValues(after, from, moveOf(work), wiped);
+      const price = priceOf(work, minutesOf(work, shared), problem.prices);
+      for (const { values, isWet } of may)
+        orWiped(values, price, isWet ? rust.towelled : rust.none);
     }
   });
-  if (wetHours <= 0) bestWet.set(best);
-  return { best, bestWet };
+  if (wetHours <= 0) best.wet.set(best.dry);
+}
+
+/** What rust costs a chain that stays wet for so many hours, film by film. */
+function rustOver({ prices }: BikeProblem, hours: number, out: Float64Array): void {
+  for (let f = 0; f < films; f++) out[f] = prices.rust * rustPerHour(FILM[f] as number) * hours;
 }
 
 /** Of a film's grit points, from an index on: left as they are, for what that costs, or the cheapest coat where that is less. */
@@ -90,26 +114,20 @@ function leaveOrCoat(values: Float64Array, from: number, cost: number, coats: Fl
   }
 }
 
-/** The values of wiping a wet chain for a price: towelled only, it rusts on inside for so many hours. */
-function stillWet(
-  { prices }: BikeProblem,
-  wiped: Float64Array,
-  price: number,
-  hours: number,
-): Float64Array {
-  const values = new Float64Array(states);
-  for (let f = 0, n = 0; f < films; f++) {
-    const rust = prices.rust * rustPerHour(FILM[f] as number) * hours;
-    for (let g = 0; g < grits; g++, n++) values[n] = (wiped[n] as number) + price + rust;
-  }
-  return values;
+/** Each state of a coat as it is, or wiped for a price and what rust costs meanwhile, where that is less. */
+function orWiped(values: Float64Array, price: number, rusts: Float64Array): void {
+  for (let f = 0, n = 0; f < films; f++)
+    for (let g = 0; g < grits; g++, n++) {
+      const value = (wiped[n] as number) + price + (rusts[f] as number);
+      if (value < (values[n] as number)) values[n] = value;
+    }
 }
 
-/** Writes the lesser of two into the first array, from an index on; the second is dearer by `more`. */
-function lessOf(into: Float64Array, values: Float64Array, from: number, more = 0): void {
+/** Writes the lesser of two into the first array; the second is dearer by `more`. */
+function lessOf(into: Float64Array, values: Float64Array, more: number): void {
   for (let n = 0; n < values.length; n++) {
     const value = (values[n] as number) + more;
-    if (value < (into[from + n] as number)) into[from + n] = value;
+    if (value < (into[n] as number)) into[n] = value;
   }
 }
 
@@ -143,16 +161,9 @@ function eachGrit(visit: (o: number, i: number, c: number, g: number) => void): 
   for (const o of OUTSIDE) for (const i of INSIDE) for (const c of COGS) visit(o, i, c, g++);
 }
 
-/** The value of each state of a coat once a work has wiped it: the film stays, but for its share. */
-function wipedValues(work: Work, after: Float64Array, p: number) {
-  const values = new Float64Array(states);
-  movedValues(after, p * states, moveOf(work), values);
-  return values;
-}
-
 const moves = new WeakMap<Work, Move>();
 
-/** Where a work that wipes leads from each state: the same on every day. */
+/** Where a work that wipes leads from each state, whose film stays but for its share: the same on every day. */
 function moveOf(work: Work): Move {
   const known = moves.get(work);
   if (known) return known;

@@ -5,6 +5,7 @@ import type { Exposure } from '../../care/model/exposure';
 import { MS_PER_HOUR } from '../../units/convert';
 import { COGS, FILM, FILMS, gritIndex, GRITS, INSIDE, OUTSIDE, STATES } from './grid';
 import { alike } from './alike';
+import type { Ways } from './decide';
 import { Move, movedValues, standingValues } from './move';
 import type { BenchSlot, BikeProblem, CoatKind, RideExposed } from './problem';
 import {
@@ -53,6 +54,10 @@ class Passage extends Move {
   }
 }
 
+/** Written over for each coat and future. */
+const passage = new Passage();
+const moved = new Float64Array(states);
+
 /** A bench and the moment of the next one, ms. */
 interface Between {
   bench: BenchSlot;
@@ -61,18 +66,17 @@ interface Between {
 
 /**
  * The value of each state after a day's decision: what the rides until the next bench cost on average over
- * the futures, and what the chain they leave is worth there. `next`: the values at the next bench of a dry
- * and of a wet chain.
+ * the futures, and what the chain they leave is worth there, written over `value`. `next`: the values at the next
+ * bench of a dry and of a wet chain.
  */
 export function overRides(
   problem: BikeProblem,
   between: Between,
-  next: { dry: Float64Array; wet: Float64Array },
-): Float64Array {
+  next: Ways,
+  value: Float64Array,
+): void {
   const { coats, natures } = problem;
-  const value = new Float64Array(coats.length * states);
-  const passage = new Passage();
-  const moved = new Float64Array(states);
+  value.fill(0);
   const groups = alike(between.bench, natures.length);
   coats.forEach((coat, p) => {
     const base = p * states;
@@ -85,12 +89,13 @@ export function overRides(
         movedValues(worth, base, passage, moved);
       } else {
         // Nothing is ridden: grit stays what it is and costs nothing.
+        passage.byGrit.fill(0);
+        passage.dryWear.fill(0);
         standingValues(worth, base, passage.film, moved);
       }
       passage.addTo(value.subarray(base, base + states), moved, members.length / natures.length);
     }
   });
-  return value;
 }
 
 /** What one coat meets between two benches, in futures that meet the same. */
