@@ -172,3 +172,14 @@ describe('the clean before a race', () => {
     expect(alone! - beside!).toBeCloseTo((3 / 60) * 12, 6);
   });
 });
+
+describe('what a plan is worth before its first evening', () => {
+  it('is told of a chain that comes dry, however wet the one of now is', () => {
+    const problem = problemFor([{ minutes: 40 }, {}], { works: [wipe, clean] });
+    const [dry, wet] = [0, 9].map(
+      (wetLeftH) =>
+        solve({ ...problem, state: { ...problem.state, wetLeftH } }, [40, 0], []).before,
+    );
+    expect(wet).toEqual(dry);
+  });
+});

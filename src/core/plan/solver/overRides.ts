@@ -88,9 +88,8 @@ export function overRides(
         passGrits(met, passage);
         movedValues(worth, base, passage, moved);
       } else {
-        // Nothing is ridden: grit stays what it is and costs nothing.
+        // Nothing is ridden: grit stays what it is and costs nothing, and no wear grows with dryness.
         passage.byGrit.fill(0);
-        passage.dryWear.fill(0);
         standingValues(worth, base, passage.film, moved);
       }
       passage.addTo(value.subarray(base, base + states), moved, members.length / natures.length);

@@ -71,6 +71,8 @@ describe('a day of weather as a text', () => {
 
   it.each<[string, HourColumn]>([
     ['Numbers too far apart', day((h) => (h === 0 ? 1.7e308 : -1.7e308))],
+    ['Whole numbers too far apart', day((h) => (h === 0 ? -8e6 : 9e6))],
+    ['Numbers below the lowest', day(() => -9e6)],
     ['23 hours', Array.from({ length: 23 }, () => 1)],
     ['25 hours', Array.from({ length: 25 }, () => 1)],
     ['no hours', []],

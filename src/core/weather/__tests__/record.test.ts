@@ -126,6 +126,15 @@ describe('the record, hour by hour', () => {
     expect(record().airOver(cell, at(0), at(12))).toBeNull();
   });
 
+  it('means the air of each of several days, but of those that are not known', () => {
+    const warmer = [0, 1, 3].map((n) => dayAt(n, () => ({ temperatureC: 4 * n, humidity: 0.5 })));
+    // Eight hours looked at of each day but the third, and the first hour of the fourth: 0, 4 and 12 °C.
+    expect(record(...warmer).airOver(cell, at(0), at(72))).toEqual({
+      temperatureC: expect.closeTo((8 * 0 + 8 * 4 + 12) / 17, 10),
+      humidity: expect.closeTo(0.5, 10),
+    });
+  });
+
   it('looks at three days of air at most', () => {
     const days = [0, 1, 2, 3, 4].map((n) => dayAt(n, () => ({ temperatureC: n < 4 ? 10 : 40 })));
     expect(record(...days).airOver(cell, at(0), at(120))?.temperatureC).toBe(10);
