@@ -7,7 +7,7 @@ import { WeatherRecord } from '../record';
 
 const CELL = 831_234;
 const FIRST = 20_000;
-const DAYS = 4;
+const DAYS = 10;
 
 /** The road after an hour, plainly: hour by hour from the first of the known days without a gap before it. */
 function plainly(days: ReadonlyMap<number, WeatherDay>, day: number, hour: number) {
@@ -56,7 +56,7 @@ const asked = fc.record({
 it('tells of the road what following it hour by hour tells, in whatever order it is put and asked', () => {
   fc.assert(
     fc.property(
-      fc.array(fc.oneof(dayOfWeather, asked), { maxLength: 40, size: 'max' }),
+      fc.array(fc.oneof(dayOfWeather, asked), { maxLength: 60, size: 'max' }),
       (doings) => {
         const record = new WeatherRecord();
         const days = new Map<number, WeatherDay>();
@@ -67,8 +67,9 @@ it('tells of the road what following it hour by hour tells, in whatever order it
           } else {
             const ms = startOfDay(doing.day) + doing.hour * 3_600_000;
             const found = record.hour(CELL, ms);
-            if (days.get(doing.day)?.rainMm[doing.hour] === undefined) expect(found).toBeNull();
-            else if (found) expect(found.road).toEqual(plainly(days, doing.day, doing.hour));
+            if ((days.get(doing.day)?.rainMm[doing.hour] ?? null) === null)
+              expect(found).toBeNull();
+            else expect(found?.road).toEqual(plainly(days, doing.day, doing.hour));
           }
       },
     ),
