@@ -7,6 +7,8 @@ test('a rusted chain is looked at, and what was found settles it @once', async (
   await rider.startsWith('Town bike', 'None, bare', '0');
   await page.getByRole('button', { name: 'Got wet' }).click();
   await page.getByRole('button', { name: 'Stood in rain' }).click();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
+  await rider.seesSaved();
   await page.clock.fastForward(72 * 3_600_000);
   await page.reload();
   await expect(rider.verdict).toContainText('The chain has rusted');
