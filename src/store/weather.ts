@@ -3,7 +3,7 @@ import type { LogEvent } from '@/core/records/event';
 import type { Problem } from '@/core/problem';
 import { MS_PER_HOUR } from '@/core/units/convert';
 import { cellName } from '@/core/weather/cells';
-import { dayOf, startOfDay } from '@/core/weather/hours';
+import { dayOf, startOfDay, type HourColumn } from '@/core/weather/hours';
 import type { WeatherRecord } from '@/core/weather/record';
 import {
   noWeather,
@@ -85,7 +85,7 @@ function daysSeen(
   const events: LogEvent[] = [];
   for (let day = dayOf(from); startOfDay(day) <= to; day++) {
     const start = startOfDay(day);
-    const column = (values: readonly (number | null)[]) =>
+    const column = (values: HourColumn) =>
       Array.from({ length: 24 }, (_, h) => {
         const at = start + h * MS_PER_HOUR;
         return at > last ? null : (values[(at - first) / MS_PER_HOUR] ?? null);

@@ -1,15 +1,13 @@
 import type { HoursOfFile } from '@/core/formats/weatherFile';
 import { ok, type Result } from '@/core/problem';
 import { MS_PER_HOUR } from '@/core/units/convert';
-import { hourOf, type WeatherHour } from '@/core/weather/hours';
+import { hourOf, type HourColumn, type WeatherHour } from '@/core/weather/hours';
 import { placeOfCell, type Cell } from '@/core/weather/cells';
 import { askJson } from './ask';
 
-type Column = readonly (number | null)[];
-
 /** Hours of weather, in columns from `from` on; fewer, or null, where a source does not know. */
-export type WeatherHours = { readonly [key in Exclude<keyof WeatherHour, 'sunMj'>]: Column } & {
-  sunMj?: Column | undefined;
+export type WeatherHours = { readonly [key in Exclude<keyof WeatherHour, 'sunMj'>]: HourColumn } & {
+  sunMj?: HourColumn | undefined;
   from: string;
   /** Hours from this moment on are forecast; null when none are. */
   forecastFrom: string | null;

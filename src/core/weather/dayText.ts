@@ -1,4 +1,4 @@
-export type HourColumn = readonly (number | null)[];
+import type { HourColumn } from './hours';
 
 const HOURS = 24;
 /** A value is written as a whole number of one of these parts of one. */

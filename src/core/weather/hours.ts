@@ -14,13 +14,16 @@ export interface WeatherHour {
   sunMj?: number | null;
 }
 
-/** The hours of a day, 24 a column; null where an hour is not known (yet). */
+/** One thing hour by hour; null where an hour is not known (yet). */
+export type HourColumn = readonly (number | null)[];
+
+/** The hours of a day, 24 a column. */
 export interface DayHours {
-  rainMm: readonly (number | null)[];
-  temperatureC: readonly (number | null)[];
-  humidity: readonly (number | null)[];
-  windMs: readonly (number | null)[];
-  sunMj?: readonly (number | null)[] | undefined;
+  rainMm: HourColumn;
+  temperatureC: HourColumn;
+  humidity: HourColumn;
+  windMs: HourColumn;
+  sunMj?: HourColumn | undefined;
 }
 
 /** The hours of one UTC day at one place. */

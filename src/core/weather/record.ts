@@ -12,7 +12,7 @@ export const WARM_UP_DAYS = 3;
 /**
  * The weather known so far, by square and day, with the road's wetness followed through it. Days are
  * put in any order; a day put in twice counts as it was put in last. Twenty years of a rider's days are many: what is
- * put in is kept as it is, and of the road only how each day left it.
+ * put in is kept as it is, and of the road only how some of the days left it.
  */
 export class WeatherRecord<Day extends DayHours = DayHours> {
   private readonly squares = new Map<Cell, Square<Day>>();

@@ -1,5 +1,5 @@
 import { MS_PER_HOUR } from '../units/convert';
-import { startOfDay, type DayHours, type WeatherHour } from './hours';
+import { startOfDay, type DayHours, type HourColumn, type WeatherHour } from './hours';
 import { roadAfter, ROAD_UNKNOWN, type Road } from './road';
 
 /** An hour of weather with the road as that hour left it. */
@@ -57,11 +57,12 @@ const roadAt = ({ storeMm, dryHours, hoursSinceSalt }: Through, h: number): Road
 
 /** Follows the road through a day hour by hour; writes over the day asked for before. Null where nothing is known of it. */
 function followedThrough<Day extends DayHours>(square: Square<Day>, day: number): Through | null {
-  const known = square.days.get(day);
+  const { place, days } = square;
+  const known = days.get(day);
   if (!known) return null;
   const hours = columnsOf(known);
   const through = (square.through ??= newThrough(hours));
-  square.ends.set(day, followed(roadBefore(square, day), hours, { square, day, through }));
+  square.ends.set(day, followed(roadBefore(square, day), hours, { place, day, through }));
   square.lastEnd = Math.max(square.lastEnd, day);
   through.day = day;
   through.hours = hours;
@@ -81,7 +82,7 @@ const newThrough = (hours: DayHours): Through => ({
 
 /** The road as a day begins, followed from the last day known before it. */
 function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Road {
-  const { days, ends } = square;
+  const { place, days, ends } = square;
   let first = day;
   while (days.has(first - 1) && !ends.has(first - 1)) first -= 1;
   let road = ends.get(first - 1) ?? ROAD_UNKNOWN;
@@ -92,7 +93,7 @@ function roadBefore<Day extends DayHours>(square: Square<Day>, day: number): Roa
       // Nothing asks for anything on such a day but counting, and half of all days are such: the rest costs the time.
       road = isDryThrough(road, hours)
         ? dryFor(road, 24)
-        : followed(road, hours, { square, day: d, through: null });
+        : followed(road, hours, { place, day: d, through: null });
     }
     if (d % KEPT_EVERY === 0) ends.set(d, road);
   }
@@ -105,16 +106,15 @@ const dryFor = ({ storeMm, dryHours, hoursSinceSalt }: Road, hours: number): Roa
   hoursSinceSalt: hoursSinceSalt + hours,
 });
 
+/** Where and when a road is followed, and into what it is written. */
+interface Along {
+  place: { lat: number; lon: number };
+  day: number;
+  through: Through | null;
+}
+
 /** The road after a day; how each hour left it is written into `through`. An hour that is not known leaves it as it is. */
-function followed(
-  from: Road,
-  hours: DayHours,
-  {
-    square,
-    day,
-    through,
-  }: { square: Pick<Square<never>, 'place'>; day: number; through: Through | null },
-): Road {
+function followed(from: Road, hours: DayHours, { place, day, through }: Along): Road {
   let at = startOfDay(day);
   let road = from;
   for (let h = 0; h < 24; h++) {
@@ -122,7 +122,7 @@ function followed(
       road =
         road.storeMm === 0 && hours.rainMm[h] === 0
           ? dryFor(road, 1)
-          : roadAfter(road, hourIn(hours, h, road), square.place, at);
+          : roadAfter(road, hourIn(hours, h, road), place, at);
     at += MS_PER_HOUR;
     if (!through) continue;
     through.storeMm[h] = road.storeMm;
@@ -150,8 +150,7 @@ const isDryThrough = (road: Road, { rainMm, temperatureC, humidity, windMs }: Da
   isWhole(humidity) &&
   isWhole(windMs);
 
-const isWhole = (hours: readonly (number | null)[]): boolean =>
-  hours.length === 24 && !hours.includes(null);
+const isWhole = (hours: HourColumn): boolean => hours.length === 24 && !hours.includes(null);
 
 const isNumber = (value: number | null | undefined): boolean => typeof value === 'number';
 

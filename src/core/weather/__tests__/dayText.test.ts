@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { readDay, writeDay, type HourColumn } from '../dayText';
+import { readDay, writeDay } from '../dayText';
+import type { HourColumn } from '../hours';
 
 const day = (at: (hour: number) => number | null): HourColumn =>
   Array.from({ length: 24 }, (_, hour) => at(hour));
