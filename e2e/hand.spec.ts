@@ -44,6 +44,28 @@ test('by keyboard alone to every place; focus follows to the heading, the tab ha
   }
 });
 
+test('the ring around what the keyboard reaches at the edges of the window is whole', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo();
+  await page.keyboard.press('Tab');
+  const links = page.locator('[role=navigation] a, [role=banner] a');
+  await expect(links).toHaveCount(6);
+  for (const link of await links.all()) {
+    await link.focus();
+    const cut = await link.evaluate((node) => {
+      const { outlineOffset, outlineWidth, outlineStyle } = getComputedStyle(node);
+      const beyond = parseFloat(outlineOffset) + parseFloat(outlineWidth);
+      const { left, top, right, bottom } = node.getBoundingClientRect();
+      const { innerWidth, innerHeight } = window;
+      const room = Math.min(left, top, innerWidth - right, innerHeight - bottom);
+      return outlineStyle === 'solid' ? Math.max(0, beyond - room) : NaN;
+    });
+    expect(cut).toBe(0);
+  }
+});
+
 test('a place opened by its address takes no focus, however late its scripts come', async ({
   rider,
   page,

@@ -16,7 +16,7 @@ function plainly(days: ReadonlyMap<number, WeatherDay>, day: number, hour: numbe
   let road = ROAD_UNKNOWN;
   for (let d = first; d <= day; d++)
     for (let h = 0; h < 24 && (d < day || h <= hour); h++) {
-      const { rainMm, temperatureC, humidity, windMs } = days.get(d) as WeatherDay;
+      const { rainMm, temperatureC, humidity, windMs, sunMj } = days.get(d) as WeatherDay;
       const known = {
         rainMm: rainMm[h] ?? null,
         temperatureC: temperatureC[h] ?? null,
@@ -25,7 +25,8 @@ function plainly(days: ReadonlyMap<number, WeatherDay>, day: number, hour: numbe
       };
       if (Object.values(known).some((value) => value === null)) continue;
       const at = startOfDay(d) + h * 3_600_000;
-      road = roadAfter(road, known as never, placeOfCell(CELL), at);
+      const told = sunMj ? { ...known, sunMj: sunMj[h] } : known;
+      road = roadAfter(road, told as never, placeOfCell(CELL), at);
     }
   return road;
 }
@@ -38,14 +39,18 @@ const dayOfWeather = fc
     from: fc.nat(23),
     celsius: fc.constantFrom(-3, 0.4, 12),
     unknown: fc.option(fc.nat(23), { nil: -1 }),
+    sun: fc.constantFrom(null, 0, 2.5),
   })
-  .map(({ day, rain, from, celsius, unknown }) => ({
+  .map(({ day, rain, from, celsius, unknown, sun }) => ({
     day,
-    hours: weatherDay(CELL, new Date(startOfDay(day)).toISOString(), (h) =>
-      h === unknown
-        ? null
-        : { rainMm: h >= from ? rain : 0, temperatureC: celsius, humidity: 0.9, windMs: 2 },
-    ),
+    hours: {
+      ...(sun === null ? {} : { sunMj: Array.from({ length: 24 }, () => sun) }),
+      ...weatherDay(CELL, new Date(startOfDay(day)).toISOString(), (h) =>
+        h === unknown
+          ? null
+          : { rainMm: h >= from ? rain : 0, temperatureC: celsius, humidity: 0.9, windMs: 2 },
+      ),
+    },
   }));
 
 const asked = fc.record({
