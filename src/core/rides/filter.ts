@@ -25,7 +25,8 @@ export function filterRides(
   rides: readonly RideEntry[],
   filter: RideFilter,
   bikes: Garage['bikes'],
-): RideEntry[] {
+): readonly RideEntry[] {
+  if (!isFiltered(filter)) return rides;
   const words = filter.text.toLowerCase().split(/\s+/).filter(Boolean);
   return rides.filter(({ ride, sky }) => {
     if (filter.bikeId !== null && ride.bikeId !== filter.bikeId) return false;

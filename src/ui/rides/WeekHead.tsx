@@ -1,7 +1,7 @@
 import { memo, useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { G, Rect } from 'react-native-svg';
-import { piecesOf, type RideWeek } from '@/core/rides/weeks';
+import { piecesOf, totalsOf, type RideWeek } from '@/core/rides/weeks';
 import { formatClimb, formatDistance } from '@/core/units/format';
 import type { Units } from '@/core/units/convert';
 import { weaveId, weaveOf } from '../tape/weave';
@@ -19,8 +19,9 @@ const day = dateFormat({ day: 'numeric', month: 'short', year: 'numeric' });
 
 /** A week: what it came to, and its weather as a strip of tape, a piece a ride, as long as it was. */
 export const WeekHead = memo(function WeekHead({ week, units }: Props) {
-  const parts = [formatDistance(week.km, units)];
-  if (week.climbM !== null) parts.push(`${formatClimb(week.climbM, units)} climbed`);
+  const { km, climbM } = totalsOf(week);
+  const parts = [formatDistance(km, units)];
+  if (climbM !== null) parts.push(`${formatClimb(climbM, units)} climbed`);
   return (
     <View style={styles.week}>
       <View style={styles.line}>

@@ -8,7 +8,7 @@ import { writeRidesCsv } from '@/core/formats/ridesCsv';
 import type { RideLogged } from '@/core/records/event';
 import { changeRides } from '../bulk';
 import { EVERY_RIDE, filterRides, isFiltered, type RideFilter } from '../filter';
-import { piecesOf, weeksOf } from '../weeks';
+import { piecesOf, totalsOf, weeksOf } from '../weeks';
 import { rideEntries } from '../entries';
 import { yearOf } from '../year';
 import { weekOf } from '../../time/weeks';
@@ -29,13 +29,13 @@ const entries = rideEntries(
   ).steps,
 ).reverse();
 
-const ids = (list: typeof entries) => list.map((e) => e.ride.id);
+const ids = (list: readonly (typeof entries)[number][]) => list.map((e) => e.ride.id);
 
 describe('weeks', () => {
   it('run from Monday to Sunday and add up what was ridden', () => {
     const weeks = weeksOf(entries, 1);
     expect(weeks.map((w) => ids(w.rides))).toEqual([['e3'], ['e2', 'e1'], ['e0']]);
-    expect(weeks.map((w) => [w.km, w.climbM])).toEqual([
+    expect(weeks.map(totalsOf).map(({ km, climbM }) => [km, climbM])).toEqual([
       [40, null],
       [30, 50],
       [30, 100],
