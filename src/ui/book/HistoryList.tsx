@@ -53,6 +53,7 @@ export function HistoryList({
       keyOf={keyOf}
       likelyHeight={likelyHeight}
       keptAs="history"
+      likelyHead={60}
       head={
         <View style={styles.head}>
           <Txt variant="title" level={1} style={styles.grow}>

@@ -1,6 +1,7 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useState, type FocusEvent, type ReactElement, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { useOncePainted } from '../useOncePainted';
 import { useKeptScroll } from './keptScroll';
 
 interface Props<T> {
@@ -12,6 +13,8 @@ interface Props<T> {
   keptAs: string;
   /** Over the items, scrolled with them. */
   head: ReactElement;
+  /** How high that is likely to be, px, until it was measured. */
+  likelyHead: number;
   /** Shown where there are no items. */
   empty: ReactNode;
   /** Below the last item. */
@@ -25,8 +28,9 @@ const PADDING = 16;
 
 /** A scrolling list of which only what is near the screen is drawn, however long it is. */
 export function LongList<T>(props: Props<T>) {
-  const { items, keyOf, likelyHeight, keptAs, head, empty, foot, children } = props;
-  const [headHeight, setHeadHeight] = useState(0);
+  const { items, keyOf, likelyHeight, keptAs, head, likelyHead, empty, foot, children } = props;
+  const [headHeight, setHeadHeight] = useState(likelyHead);
+  const painted = useOncePainted();
   const focused = useFocusedRow();
   const scroll = useKeptScroll(keptAs, true);
   // Kept the same: with another one all heights are gone through again.
@@ -38,7 +42,7 @@ export function LongList<T>(props: Props<T>) {
     getItemKey,
     estimateSize: (n) => likelyHeight(items[n] as T),
     scrollMargin: PADDING + headHeight,
-    overscan: BEYOND,
+    overscan: painted ? BEYOND : 0,
     // Of a scroll view React Native's own `scrollTo` would answer, which takes other arguments.
     scrollToFn: (offset, { adjustments = 0 }, { scrollElement }) => {
       if (scrollElement) scrollElement.scrollTop = offset + adjustments;

@@ -28,6 +28,9 @@ type Item = { kind: 'week'; week: RideWeek } | { kind: 'ride'; entry: RideEntry 
 const keyOf = (item: Item): string =>
   item.kind === 'week' ? `week ${item.week.start}` : item.entry.ride.id;
 
+/** With the year, px. */
+const LIKELY_HEAD = 340;
+
 /** With letters of the usual size, px. */
 const likelyHeight = ({ kind }: Item): number => (kind === 'week' ? 57 : 72);
 
@@ -58,6 +61,7 @@ export function RidesList({
       likelyHeight={likelyHeight}
       keptAs="rides"
       head={head}
+      likelyHead={LIKELY_HEAD}
       empty={<Txt tone="inkSoft">{empty}</Txt>}
       foot={foot ? <Txt tone="inkSoft">{foot}</Txt> : null}
     >
