@@ -94,9 +94,9 @@ const riderIsStill = async ({ getState, condition }: Api): Promise<void> => {
 /** Works out what the planner is asked, and asks it. */
 async function ask(api: Api): Promise<void> {
   await api.delay(SETTLE_MS);
-  await api.pause(riderIsStill(api));
   await api.pause(api.dispatch(refreshForecasts()));
   const { dueSentence, overlapSentence, planRequest } = await api.pause(import('@/work/clients'));
+  await api.pause(riderIsStill(api));
   const state = api.getState();
   const settings = selectSettings(state);
   const { request, habits, overlaps, due } = planRequest({

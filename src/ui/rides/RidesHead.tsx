@@ -11,7 +11,9 @@ import { SyncLine } from './SyncLine';
 const YearStrip = lazy(() => import('../charts').then((m) => ({ default: m.YearStrip })));
 
 interface Props {
-  /** Null where there are no rides to draw or a search is on. */
+  /** False where there are no rides to draw or a search is on. */
+  hasYear: boolean;
+  /** Null until there is time to draw it. */
   year: readonly YearMonth[] | null;
   units: Units;
   /** Null while the search is closed. */
@@ -29,7 +31,7 @@ interface Props {
 
 /** Over the list of rides: what to do with them, how to find some, the year at a glance. */
 export function RidesHead(props: Props) {
-  const { year, units, find, sync, picking, isWhole } = props;
+  const { hasYear, year, units, find, sync, picking, isWhole } = props;
   const busy = sync?.status.kind === 'asking' || sync?.status.kind === 'fetching';
   return (
     <View style={styles.head}>
@@ -49,11 +51,13 @@ export function RidesHead(props: Props) {
       </View>
       {sync ? <SyncLine {...sync} /> : null}
       {find ? <FindRides {...find} /> : null}
-      {year ? (
+      {hasYear ? (
         <View style={styles.year}>
-          <Suspense fallback={null}>
-            <YearStrip months={year} units={units} />
-          </Suspense>
+          {year ? (
+            <Suspense fallback={null}>
+              <YearStrip months={year} units={units} />
+            </Suspense>
+          ) : null}
         </View>
       ) : null}
     </View>

@@ -1,4 +1,4 @@
-import { useCallback, useDeferredValue, useMemo, useState, type ComponentProps } from 'react';
+import { useCallback, useMemo, useState, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/records/garage';
 import { EVERY_RIDE, filterRides, isFiltered } from '@/core/rides/filter';
@@ -19,6 +19,8 @@ interface Props {
   rides: readonly RideEntry[];
   /** False while older rides are still being read. */
   isWhole: boolean;
+  /** Whether there is time for more than the newest rides. */
+  isStill: boolean;
   /** All bikes by id, for the names; and those in use. */
   bikes: Readonly<Record<string, Bike>>;
   inUse: readonly Bike[];
@@ -48,21 +50,22 @@ type Ticked = ReadonlySet<string> | null;
 
 /** All rides: found by a word or the weather, ticked to be changed many at once. */
 export function RidesPlace(props: Props) {
-  const { bikes, inUse, units, now, openId } = props;
-  const { rides, isWhole } = useNewestFirst(props);
+  const { bikes, inUse, units, now, openId, isStill } = props;
   const { weekStart } = useWritten();
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
+  const { rides, isWhole } = useNewestFirst(props, isStill || finding);
   const [ticked, setTicked] = useState<Ticked>(null);
   const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
   const weeks = useMemo(() => weeksOf(shown, weekStart), [shown, weekStart]);
-  const year = useMemo(() => yearOf(rides, now), [rides, now]);
+  const year = useMemo(() => (isStill ? yearOf(rides, now) : null), [isStill, rides, now]);
   const tick = useTick(setTicked);
   const counts = { shown: shown.length, of: rides.length };
   const find = { ...counts, bikes: inUse, onChange: setFilter, onSave: () => props.onSave(shown) };
   const head = (
     <RidesHead
-      year={rides.length > 0 && !finding ? year : null}
+      hasYear={rides.length > 0 && !finding}
+      year={year}
       units={units}
       find={finding ? { ...find, filter } : null}
       sync={props.sync}
@@ -107,10 +110,10 @@ export function RidesPlace(props: Props) {
   );
 }
 
-/** The newest rides, then all of them: the first rows do not wait for twenty years of others. */
-function useNewestFirst(all: Pick<Props, 'rides' | 'isWhole'>) {
-  const rides = useDeferredValue(all.rides, all.rides.slice(0, FIRST));
-  return { rides, isWhole: all.isWhole && rides.length >= Math.min(all.rides.length, FIRST + 1) };
+/** The newest rides until all of them are called for: the first rows do not wait for twenty years of others. */
+function useNewestFirst(all: Pick<Props, 'rides' | 'isWhole'>, callsForAll: boolean) {
+  const newest = useMemo(() => all.rides.slice(0, FIRST), [all.rides]);
+  return callsForAll || all.rides.length <= FIRST ? all : { rides: newest, isWhole: false };
 }
 
 /** Ticks a ride, or takes its tick away. */
