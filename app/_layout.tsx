@@ -1,3 +1,4 @@
+import { ctx } from 'expo-router/_ctx';
 import { Slot, usePathname, useRouter, type Href } from 'expo-router';
 import { lazy, Suspense, useCallback, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -15,6 +16,7 @@ import { switchLogbook } from '@/store/whichLogbook';
 import { Boundary } from '@/ui/frame/Boundary';
 import { NewVersionStrip } from '@/ui/frame/NewVersionStrip';
 import { Notice } from '@/ui/frame/Notice';
+import { pageLoader, type Routes } from '@/ui/frame/pageLoader';
 import { Places } from '@/ui/frame/Places';
 import { SetAsideStrip } from '@/ui/frame/SetAsideStrip';
 import { StatusStrip } from '@/ui/frame/StatusStrip';
@@ -22,6 +24,7 @@ import { SkipLink } from '@/ui/frame/SkipLink';
 import { SlowOpening } from '@/ui/frame/SlowOpening';
 import { useFocusKept, useFocusOnHeading } from '@/ui/frame/useFocus';
 import { useAfter } from '@/ui/frame/useAfter';
+import { PagesContext } from '@/ui/frame/useGo';
 import { useLeaveGuard, useTitle } from '@/ui/frame/useTab';
 import { useWithPlace } from '@/ui/frame/useWithPlace';
 import { useUndoKeys } from '@/ui/frame/useUndoKeys';
@@ -42,6 +45,7 @@ const BackupStrip = lazy(() => import('@/ui/frame/BackupStrip'));
 const Later = lazilyFrom(() => import('@/ui/frame/Later'))('Later');
 /** The same element each time: a notice or a save draws the frame anew, not the page. */
 const PAGE = <Slot />;
+const LOAD_PAGE = pageLoader(ctx as unknown as Routes);
 /** The first screen comes first. */
 const KEEPING_AFTER_MS = 3000;
 
@@ -51,7 +55,9 @@ export default function Layout() {
   return (
     <OpenContext.Provider value={open}>
       <Provider store={open.store}>
-        <Themed demo={open.name === 'demo'} />
+        <PagesContext value={LOAD_PAGE}>
+          <Themed demo={open.name === 'demo'} />
+        </PagesContext>
       </Provider>
     </OpenContext.Provider>
   );

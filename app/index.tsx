@@ -1,4 +1,4 @@
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { startTransition, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChainReport } from '@/core/care/verdict/report';
@@ -29,12 +29,12 @@ import { useOpenLogbook } from '@/store/OpenContext';
 import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
-import { afterPaint } from '@/ui/afterPaint';
 import { Card } from '@/ui/frame/Card';
 import { Columns } from '@/ui/frame/Columns';
 import { Page } from '@/ui/frame/Page';
 import { useWide } from '@/ui/frame/useWide';
 import { Reminders } from '@/ui/plan/lazily';
+import { useGo } from '@/ui/frame/useGo';
 import { lazilyFrom } from '@/ui/lazily';
 import { useOncePainted } from '@/ui/useOncePainted';
 import { Tape } from '@/ui/tape/Tape';
@@ -63,7 +63,7 @@ const Working = lazilyFrom(() => import('@/ui/today/Working'))('Working');
 /** Today: how far the chain is good for, what to do next, and why. */
 export default function Today() {
   const dispatch = useAppDispatch();
-  const router = useRouter();
+  const { go } = useGo();
   const empty = useAppSelector(selectIsEmpty);
   const report = useAppSelector(selectMainReport);
   if (empty)
@@ -75,7 +75,7 @@ export default function Today() {
         />
       </Page>
     );
-  if (!report) return <NoChain onGo={() => router.navigate('/book/garage')} />;
+  if (!report) return <NoChain onGo={() => go('/book/garage')} />;
   return <ChainToday report={report} />;
 }
 
@@ -136,7 +136,7 @@ function Standing({ report, plan }: ChainProps) {
 
 /** The chain's tape, the ride that is picked on it, what to do, and the working. */
 function Below({ report, plan }: ChainProps) {
-  const router = useRouter();
+  const { go } = useGo();
   const units = useAppSelector(selectUnits);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [ride, setRide] = useState<string | null>(null);
@@ -157,14 +157,14 @@ function Below({ report, plan }: ChainProps) {
         <RideReadout
           step={steps.find((s) => s.event.id === ride)}
           units={units}
-          onOpen={(id) => router.navigate(`/rides/${id}`)}
+          onOpen={(id) => go(`/rides/${id}`)}
         />
       </View>
       <WhatToDo
         working={working}
-        onNow={() => afterPaint(() => router.navigate(`/bench?chain=${report.chain.id}`))}
+        onNow={() => go(`/bench?chain=${report.chain.id}`)}
         onWorking={() => startTransition(() => setWorking(!working))}
-        onPlan={() => afterPaint(() => router.navigate('/plan'))}
+        onPlan={() => go('/plan')}
       />
       {working ? (
         <Card title="Working" help="bands">
@@ -179,7 +179,7 @@ function Below({ report, plan }: ChainProps) {
 function Beside({ report, plan }: ChainProps) {
   const { bike, chain } = report;
   const dispatch = useAppDispatch();
-  const router = useRouter();
+  const { go } = useGo();
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const clock = useClock();
@@ -187,7 +187,7 @@ function Beside({ report, plan }: ChainProps) {
   const isWhole = useAppSelector((s) => s.session.phase === 'open');
   const { name } = useOpenLogbook();
   const { note: asked } = useLocalSearchParams<{ note?: string }>();
-  const find = () => router.navigate('/bench/noise');
+  const find = () => go('/bench/noise');
   const note = (label: string, event: NoteDraft) =>
     dispatch(record(label, [{ ...event, at: new Date(clock()).toISOString() }]));
   return (
@@ -200,14 +200,14 @@ function Beside({ report, plan }: ChainProps) {
           remind={settings.plan.remind}
           notify={settings.plan.notify}
           now={now}
-          onPlan={() => router.navigate('/plan')}
+          onPlan={() => go('/plan')}
           onSeen={() => dispatch(markDueSeen())}
         />
       ) : null}
       <QuickNotes
         key={asked}
         asked={asked}
-        onRode={() => afterPaint(() => router.navigate(`/rides/log?bike=${bike.id}`))}
+        onRode={() => go(`/rides/log?bike=${bike.id}`)}
         onWet={(how) => note('Noted: got wet', { type: 'gotWet', bikeId: bike.id, how })}
         onHeard={(sound) =>
           note(`Noted: ${sound}`, { type: 'soundHeard', chainId: chain.id, sound })
@@ -218,7 +218,7 @@ function Beside({ report, plan }: ChainProps) {
         events={events}
         practice={name === 'demo'}
         onFind={find}
-        onListen={() => router.navigate(`/bench/listen?bike=${bike.id}`)}
+        onListen={() => go(`/bench/listen?bike=${bike.id}`)}
       />
       <Card title={chain.name}>
         <Readings report={report} />
@@ -230,13 +230,10 @@ function Beside({ report, plan }: ChainProps) {
 
 /** What is told from the whole of the log. */
 function Further({ plan, bikeId }: { plan: PlanState; bikeId: string }) {
-  const router = useRouter();
+  const { go } = useGo();
   return (
     <>
-      <YourTrial
-        said={useTrialSaid(bikeId)}
-        onOpen={(id) => router.navigate(`/book/trials/${id}`)}
-      />
+      <YourTrial said={useTrialSaid(bikeId)} onOpen={(id) => go(`/book/trials/${id}`)} />
       <FirstWeek steps={useFirstWeek()} />
       <More {...useMore(plan, bikeId, useWide())} />
     </>

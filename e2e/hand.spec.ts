@@ -108,6 +108,8 @@ test('places and lists are links a browser can open in a new tab @once', async (
   page,
 }) => {
   await rider.opensDemo('/rides');
+  // Those beyond the screen's edge come once it is painted.
+  await expect.poll(() => page.locator('#main a[href^="/rides/"]').count()).toBeGreaterThan(5);
   const hrefs = await page
     .getByRole('link')
     .evaluateAll((links) => links.map((link) => link.getAttribute('href')));

@@ -9,6 +9,8 @@ import { keptText } from '@/store/keptText';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchSession } from '@/ui/bench/lazily';
 
+export { load as pieces } from '@/ui/bench/lazily';
+
 /** The bench itself: the open session, full screen. */
 export default function AtTheBench() {
   const dispatch = useAppDispatch();

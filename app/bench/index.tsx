@@ -22,28 +22,30 @@ import { useDueRounds } from '@/store/rounds';
 import { useTrialAtBench } from '@/store/trials';
 import { useOpenLogbook } from '@/store/OpenContext';
 import { BenchStart } from '@/ui/bench/lazily';
+import { useGo } from '@/ui/frame/useGo';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
+
+export { load as pieces } from '@/ui/bench/lazily';
 
 /** The bench, before starting. */
 export default function Bench() {
   const params = useLocalSearchParams<{ chain?: string; depth?: string; bottle?: string }>();
   const dispatch = useAppDispatch();
   const router = useRouter();
+  const { go } = useGo();
   const { name, edge } = useOpenLogbook();
   const plan = useAppSelector((s) => s.plan);
   const jobs = plan.answer?.agenda ?? [];
   const keeper = useMemo(() => keptText(name, 'bench'), [name]);
-  const reports = useAppSelector(selectReports);
-  const main = useAppSelector(selectMainReport);
+  const { reports, report } = useReportOf(params.chain);
   const { replay } = useAppSelector(selectReplay);
   const garage = useAppSelector(selectGarage);
   const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const clock = useClock();
-  const report = reports.find((r) => r.chain.id === params.chain) ?? main;
   const due = useDueRounds(report);
   const trial = useTrialAtBench(report?.bike.id);
-  if (!report) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  if (!report) return <NoBikeYet onGo={() => go('/')} />;
   const { bike, chain, state } = report;
   return (
     <BenchStart
@@ -69,19 +71,26 @@ export default function Bench() {
         dispatch(bikeChosen(next.bike.id));
         router.setParams({ chain: next.chain.id });
       }}
-      onGo={() => router.navigate('/bench/do')}
-      onRecord={() => router.navigate(`/bench/record?chain=${chain.id}`)}
-      onNoise={() => router.navigate('/bench/noise')}
-      onListen={() => router.navigate({ pathname: '/bench/listen', params: { bike: bike.id } })}
-      onNewChain={() => router.navigate(`/bench/new/${bike.id}`)}
-      onRoad={() => router.navigate('/bench/road')}
+      onGo={() => go('/bench/do')}
+      onRecord={() => go(`/bench/record?chain=${chain.id}`)}
+      onNoise={() => go('/bench/noise')}
+      onListen={() => go(`/bench/listen?bike=${bike.id}`)}
+      onNewChain={() => go(`/bench/new/${bike.id}`)}
+      onRoad={() => go('/bench/road')}
       rounds={roundsLine(due)}
       dueRounds={due}
-      onRounds={() => router.navigate('/bench/rounds')}
+      onRounds={() => go('/bench/rounds')}
       onClosure={(closure) =>
         dispatch(saveChain('What closes the chain', { ...chain, closure }, chain))
       }
       onWorkshop={(workshop) => dispatch(changeSettings('Workshop changed', { workshop }))}
     />
   );
+}
+
+/** All reports, and that of the chain asked for or, without one, of the main bike’s. */
+function useReportOf(chainId: string | undefined) {
+  const reports = useAppSelector(selectReports);
+  const main = useAppSelector(selectMainReport);
+  return { reports, report: reports.find((r) => r.chain.id === chainId) ?? main };
 }

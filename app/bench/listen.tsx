@@ -5,6 +5,8 @@ import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { ListenPage } from '@/ui/senses/lazily';
 
+export { load as pieces } from '@/ui/senses/lazily';
+
 /** Listening to a chain at the stand. */
 export default function ListenToTheChain() {
   const params = useLocalSearchParams<{ bike?: string }>();

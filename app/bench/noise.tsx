@@ -17,6 +17,8 @@ import { useOpenLogbook } from '@/store/OpenContext';
 import { NoisePage } from '@/ui/faults/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
+export { load as pieces } from '@/ui/faults/lazily';
+
 /** Finding where a noise comes from. */
 export default function FindTheNoise() {
   const params = useLocalSearchParams<{ heard?: string; bike?: string }>();

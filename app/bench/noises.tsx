@@ -4,6 +4,8 @@ import { Button } from '@/ui/form/Button';
 import { Page } from '@/ui/frame/Page';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/faults/lazily';
+
 /** The handbook of noises. */
 export default function Noises() {
   const router = useRouter();

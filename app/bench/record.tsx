@@ -29,6 +29,8 @@ import { proposedDraft } from '@/ui/work/proposedDraft';
 import type { WorkEntry } from '@/ui/work/workDraft';
 import { DEPTH_LABEL } from '@/core/words/labels';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** Recording work done away from the bench. It opens with the work the verdict proposes. */
 export default function RecordWork() {
   const params = useLocalSearchParams<Asked>();

@@ -13,6 +13,8 @@ import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { RoundCards } from '@/ui/bench/lazily';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/bench/lazily';
+
 /** The slower rounds: what is looked after beside the chain, the most due first. */
 export default function Rounds() {
   const router = useRouter();

@@ -26,6 +26,8 @@ import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { daysAfter, shortDay } from '@/core/time/dates';
 
+export { load as pieces } from '@/ui/plan/lazily';
+
 /** The plan: jobs on dates, what they come to, and how to take them along. */
 export default function Plan() {
   const dispatch = useAppDispatch();

@@ -10,6 +10,8 @@ import { usePlan } from '@/store/plan/usePlan';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 import { PlannedRides } from '@/ui/plan/lazily';
 
+export { load as pieces } from '@/ui/plan/lazily';
+
 /** How far ahead a calendar is read, days. */
 const CALENDAR_DAYS = 56;
 

@@ -24,6 +24,8 @@ import { RideForm } from '@/ui/forms/lazily';
 import { SkyCard } from '@/ui/rides/SkyCard';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** A ride of the log: the weather it met, and what else is to be put right or taken out. */
 export default function OpenRide() {
   const { id } = useLocalSearchParams<{ id: string }>();

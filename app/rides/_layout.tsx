@@ -14,13 +14,16 @@ import {
   selectSettings,
 } from '@/store/selectors';
 import { useAppDispatch, useAppSelector, useRideEntries } from '@/store/hooks';
+import { useOnceStill } from '@/store/useOnceStill';
 import { downloadText } from '@/ui/download';
 import { SideBySide } from '@/ui/frame/SideBySide';
+import { useGo } from '@/ui/frame/useGo';
 import { RidesPlace } from '@/ui/rides/lazily';
 
 /** Rides: the list, and beside it (over it on a phone) the ride being written. */
 export default function RidesLayout() {
   const router = useRouter();
+  const { go } = useGo();
   const path = usePathname();
   const dispatch = useAppDispatch();
   const rides = useRideEntries();
@@ -29,6 +32,7 @@ export default function RidesLayout() {
   const fittings = useAppSelector(selectFittings);
   const { units } = useAppSelector(selectSettings);
   const now = useDeferredValue(useAppSelector(selectNow));
+  const isStill = useOnceStill();
   const sync = useSync();
   const { phase } = useAppSelector(selectSession);
   const change = (chosen: readonly RideEntry['ride'][], what: RideChange) => {
@@ -54,14 +58,15 @@ export default function RidesLayout() {
         <RidesPlace
           rides={rides}
           isWhole={phase === 'open'}
+          isStill={isStill}
           bikes={bikes}
           inUse={inUse}
           units={units}
           now={now}
           openId={path.split('/')[2] ?? null}
           sync={sync}
-          onLog={() => router.navigate('/rides/log')}
-          onImport={() => router.navigate('/rides/import')}
+          onLog={() => go('/rides/log')}
+          onImport={() => go('/rides/import')}
           onSave={(shown) => void saveCsv(shown)}
           onChange={change}
           onDelete={remove}

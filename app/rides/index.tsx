@@ -3,6 +3,8 @@ import { selectSession } from '@/store/selectors';
 import { useAppSelector } from '@/store/hooks';
 import { useWide } from '@/ui/frame/useWide';
 
+export { load as pieces } from '@/ui/rides/lazily';
+
 // Lazy, so that the two routes that show it do not put it into the first script.
 const LogRide = lazy(() => import('./log'));
 

@@ -16,6 +16,8 @@ import { rideDraft } from '@/ui/rides/rideDraft';
 import { RideForm } from '@/ui/forms/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** Logging a ride by hand. */
 export default function LogRide() {
   const params = useLocalSearchParams<{ bike?: string }>();

@@ -1,6 +1,8 @@
 import { lazy, Suspense } from 'react';
 import { useWide } from '@/ui/frame/useWide';
 
+export { load as pieces } from '@/ui/shelf/lazily';
+
 // Lazy, so that the two routes that show it do not put it into the first script.
 const Choose = lazy(() => import('./choose'));
 

@@ -20,6 +20,8 @@ import { NewChainStart } from '@/ui/bench/lazily';
 import { Page } from '@/ui/frame/Page';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/bench/lazily';
+
 /** A chain out of its box onto a bike: what it is, before the bench guides the fitting. */
 export default function NewChainAtTheBench() {
   const { id, links } = useLocalSearchParams<{ id: string; links?: string }>();

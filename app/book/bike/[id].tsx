@@ -27,6 +27,8 @@ import { FitForm } from '@/ui/garage/FitForm';
 import { FittedChain } from '@/ui/garage/FittedChain';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** A bike: its specs, and the chain on it. `new` writes a new one. */
 export default function BikePage() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -19,6 +19,8 @@ import { Page } from '@/ui/frame/Page';
 import { ChainForm, WearCard } from '@/ui/forms/lazily';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** A chain: its specs and its wear. `new` writes a new one. */
 export default function ChainPage() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -6,6 +6,8 @@ import { NewChainCards } from '@/ui/bench/lazily';
 import { Page } from '@/ui/frame/Page';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/bench/lazily';
+
 /** Which chain a bike takes, how long and which way round, and the figures of the one it has. */
 export default function NewChainPage() {
   const { id, from } = useLocalSearchParams<{ id: string; from?: string }>();

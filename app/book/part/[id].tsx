@@ -6,6 +6,8 @@ import { Page } from '@/ui/frame/Page';
 import { PartCard, PartForm } from '@/ui/forms/lazily';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** A part: its story and where it goes. `new` notes one on the bike named by `bike`. */
 export default function PartPage() {
   const { id, bike: bikeId } = useLocalSearchParams<{ id: string; bike?: string }>();

@@ -9,6 +9,8 @@ import { Txt } from '@/ui/theme/Txt';
 import { downloadText } from '@/ui/download';
 import { ServiceHistory } from '@/ui/forms/lazily';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** Hands the history over as a table; the package that writes it is loaded for that. */
 async function save(service: Service, name: string, garage: Garage): Promise<void> {
   const { writeServiceCsv } = await import('@/work/writers');

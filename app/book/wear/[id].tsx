@@ -8,6 +8,8 @@ import { Page } from '@/ui/frame/Page';
 import { MeasureForm } from '@/ui/forms/lazily';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 /** Measuring the wear of a chain, guided, with a dated reading at the end. */
 export default function MeasureWear() {
   const {

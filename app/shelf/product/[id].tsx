@@ -27,6 +27,8 @@ import { ProductForm } from '@/ui/forms/lazily';
 import { formatAmount, formatMoney } from '@/core/words/shelf';
 import { Txt } from '@/ui/theme/Txt';
 
+export { load as pieces } from '@/ui/forms/lazily';
+
 const EACH = { degreaser: 'ml', solvent: 'ml', wax: 'g', cleaner: 'ml', rags: 'piece' } as const;
 
 /** What its use came to on the road so far. */

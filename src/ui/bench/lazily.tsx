@@ -1,7 +1,10 @@
 import { lazilyFrom } from '../lazily';
 
+/** Loads them. */
+export const load = () => import('.');
+
 /** A piece of the bench, loaded when shown. */
-const lazily = lazilyFrom(() => import('.'));
+const lazily = lazilyFrom(load);
 
 export const BenchStart = lazily('BenchStart');
 export const BenchSession = lazily('BenchSession');

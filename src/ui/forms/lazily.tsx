@@ -1,7 +1,10 @@
 import { lazilyFrom } from '../lazily';
 
+/** Loads them. */
+export const load = () => import('.');
+
 /** A form, loaded when shown. */
-const lazily = lazilyFrom(() => import('.'));
+const lazily = lazilyFrom(load);
 
 export const BikeForm = lazily('BikeForm');
 export const ChainForm = lazily('ChainForm');

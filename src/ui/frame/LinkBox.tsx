@@ -1,4 +1,3 @@
-import { useRouter, type Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import {
   Pressable,
@@ -7,7 +6,7 @@ import {
   type StyleProp,
   type ViewStyle,
 } from 'react-native';
-import { afterPaint } from '../afterPaint';
+import { useGo } from './useGo';
 
 interface Props {
   href: string;
@@ -24,13 +23,13 @@ interface Props {
  * the app, and goes where a button would go.
  */
 export function LinkBox({ href, name, current = false, style, children }: Props) {
-  const router = useRouter();
+  const { near, go } = useGo();
+  const onNear = () => near(href);
   const onPress = (event: GestureResponderEvent) => {
     const { ctrlKey, metaKey, shiftKey, altKey } = event as unknown as MouseEvent;
     if (ctrlKey || metaKey || shiftKey || altKey) return;
     event.preventDefault();
-    // The tap is answered first: drawing another place takes longer than a finger waits.
-    afterPaint(() => router.navigate(href as Href));
+    go(href);
   };
   return (
     <Pressable
@@ -39,6 +38,9 @@ export function LinkBox({ href, name, current = false, style, children }: Props)
       // React Native for the web makes an anchor of it; its types do not know.
       {...({ href } as object)}
       aria-current={current ? 'page' : undefined}
+      onHoverIn={onNear}
+      onFocus={onNear}
+      onPressIn={onNear}
       onPress={onPress}
       style={({ pressed }) => [style, pressed && styles.pressed]}
     >

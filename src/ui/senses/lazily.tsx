@@ -1,7 +1,10 @@
 import { lazilyFrom } from '../lazily';
 
+/** Loads them. */
+export const load = () => import('.');
+
 /** A piece of what measures by camera and microphone, loaded with the tap that asks for it. */
-const lazily = lazilyFrom(() => import('.'));
+const lazily = lazilyFrom(load);
 
 export const CountByEar = lazily('CountByEar');
 export const ListenPage = lazily('ListenPage');

@@ -1,4 +1,7 @@
 import { lazilyFrom } from '../lazily';
 
+/** Loads it. */
+export const load = () => import('./ProductList');
+
 /** The router loads the layout of every place with the first page: what a layout shows is loaded when shown. */
-export const ProductList = lazilyFrom(() => import('./ProductList'))('ProductList');
+export const ProductList = lazilyFrom(load)('ProductList');
