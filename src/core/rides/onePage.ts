@@ -69,7 +69,7 @@ export interface OnePageOf {
 
 /** The last twelve months up to `now`, from the first of a month on. */
 export function onePage({ steps, entries, learnt, garage, power, now }: OnePageOf): OnePage {
-  const rides = rideEntries(steps);
+  const rides = rideEntries(steps).reverse();
   const months = yearOf(rides, now);
   const from = months[0]?.start ?? now;
   const own = rides.filter(({ ride }) => Date.parse(ride.at) >= from && Date.parse(ride.at) <= now);

@@ -22,7 +22,7 @@ const SKY_OF: Record<WeatherWord, YearSky> = {
   unknown: 'guessed',
 };
 
-/** The last twelve months up to `now` (ms), oldest first, each with its distance by weather. */
+/** Of rides, newest first, the last twelve months up to `now` (ms), oldest first, each with its distance by weather. */
 export function yearOf(rides: readonly RideEntry[], now: number): YearMonth[] {
   const starts = Array.from({ length: 12 }, (_, n) =>
     subMonths(startOfMonth(now), 11 - n).getTime(),
@@ -30,7 +30,7 @@ export function yearOf(rides: readonly RideEntry[], now: number): YearMonth[] {
   const months = starts.map((start): YearMonth => ({ start, dry: 0, damp: 0, wet: 0, guessed: 0 }));
   const first = new Date(starts[0] ?? now).toISOString();
   for (const { ride, sky } of rides) {
-    if (ride.at < first) continue;
+    if (ride.at < first) break;
     const at = Date.parse(ride.at);
     if (at > now) continue;
     const month = months.findLast((m) => m.start <= at);

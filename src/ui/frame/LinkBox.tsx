@@ -1,11 +1,5 @@
 import type { ReactNode } from 'react';
-import {
-  Pressable,
-  StyleSheet,
-  type GestureResponderEvent,
-  type StyleProp,
-  type ViewStyle,
-} from 'react-native';
+import { View, type StyleProp, type ViewStyle } from 'react-native';
 import { useGo } from './useGo';
 
 interface Props {
@@ -25,28 +19,23 @@ interface Props {
 export function LinkBox({ href, name, current = false, style, children }: Props) {
   const { near, go } = useGo();
   const onNear = () => near(href);
-  const onPress = (event: GestureResponderEvent) => {
-    const { ctrlKey, metaKey, shiftKey, altKey } = event as unknown as MouseEvent;
+  const onClick = (event: MouseEvent) => {
+    const { ctrlKey, metaKey, shiftKey, altKey } = event;
     if (ctrlKey || metaKey || shiftKey || altKey) return;
     event.preventDefault();
     go(href);
   };
+  // React Native for the web makes an anchor of it, which the browser itself presses; its types do not know.
+  const anchor = { href, onClick, onMouseEnter: onNear, onTouchStart: onNear, onFocus: onNear };
   return (
-    <Pressable
+    <View
       role="link"
       aria-label={name}
-      // React Native for the web makes an anchor of it; its types do not know.
-      {...({ href } as object)}
       aria-current={current ? 'page' : undefined}
-      onHoverIn={onNear}
-      onFocus={onNear}
-      onPressIn={onNear}
-      onPress={onPress}
-      style={({ pressed }) => [style, pressed && styles.pressed]}
+      {...(anchor as object)}
+      style={style}
     >
       {children}
-    </Pressable>
+    </View>
   );
 }
-
-const styles = StyleSheet.create({ pressed: { opacity: 0.6 } });

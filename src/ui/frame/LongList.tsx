@@ -1,5 +1,12 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useState, type FocusEvent, type ReactElement, type ReactNode } from 'react';
+import {
+  useCallback,
+  useEffect,
+  useState,
+  type FocusEvent,
+  type ReactElement,
+  type ReactNode,
+} from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useOncePainted } from '../useOncePainted';
 import { useKeptScroll } from './keptScroll';
@@ -15,6 +22,8 @@ interface Props<T> {
   head: ReactElement;
   /** How high that is likely to be, px, until it was measured. */
   likelyHead: number;
+  /** The end of the items comes near. */
+  onEnd?: () => void;
   /** Shown where there are no items. */
   empty: ReactNode;
   /** Below the last item. */
@@ -24,11 +33,14 @@ interface Props<T> {
 
 /** Rows drawn beyond the screen's edges, for what scrolls faster than it can be drawn. */
 const BEYOND = 6;
+/** So few rows before the end more are called for. */
+const NEAR_END = 40;
 const PADDING = 16;
 
 /** A scrolling list of which only what is near the screen is drawn, however long it is. */
 export function LongList<T>(props: Props<T>) {
-  const { items, keyOf, likelyHeight, keptAs, head, likelyHead, empty, foot, children } = props;
+  const { items, keyOf, likelyHeight, keptAs, head, likelyHead, onEnd, empty, foot, children } =
+    props;
   const [headHeight, setHeadHeight] = useState(likelyHead);
   const painted = useOncePainted();
   const focused = useFocusedRow();
@@ -51,6 +63,11 @@ export function LongList<T>(props: Props<T>) {
     initialRect: { width: 0, height: window.innerHeight },
     rangeExtractor: (range) => withRow(defaultRangeExtractor(range), focused.row),
   });
+  const drawn = virtual.getVirtualItems();
+  const isNearEnd = (drawn.at(-1)?.index ?? 0) >= items.length - NEAR_END;
+  useEffect(() => {
+    if (isNearEnd) onEnd?.();
+  }, [isNearEnd, onEnd]);
   return (
     <ScrollView
       ref={scroll}
@@ -61,7 +78,7 @@ export function LongList<T>(props: Props<T>) {
       <View onLayout={(e) => setHeadHeight(e.nativeEvent.layout.height)}>{head}</View>
       {items.length === 0 ? empty : null}
       <View {...focused.on} style={{ height: virtual.getTotalSize() }}>
-        {virtual.getVirtualItems().map(({ key, index, start }) => (
+        {drawn.map(({ key, index, start }) => (
           <View
             key={key}
             ref={virtual.measureElement as never}

@@ -21,6 +21,8 @@ interface Props {
   empty: string;
   foot: string | null;
   onTick: (rideId: string) => void;
+  /** The last of them comes near. */
+  onEnd: () => void;
 }
 
 type Item = { kind: 'week'; week: RideWeek } | { kind: 'ride'; entry: RideEntry };
@@ -45,6 +47,7 @@ export function RidesList({
   empty,
   foot,
   onTick,
+  onEnd,
 }: Props) {
   const items = useMemo(
     () =>
@@ -62,6 +65,7 @@ export function RidesList({
       keptAs="rides"
       head={head}
       likelyHead={LIKELY_HEAD}
+      onEnd={onEnd}
       empty={<Txt tone="inkSoft">{empty}</Txt>}
       foot={foot ? <Txt tone="inkSoft">{foot}</Txt> : null}
     >

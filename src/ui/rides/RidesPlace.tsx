@@ -1,7 +1,7 @@
-import { useCallback, useMemo, useState, type ComponentProps } from 'react';
+import { startTransition, useCallback, useMemo, useState, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/records/garage';
-import { EVERY_RIDE, filterRides, isFiltered } from '@/core/rides/filter';
+import { EVERY_RIDE, filterRides, isFiltered, type RideFilter } from '@/core/rides/filter';
 import { weeksOf } from '@/core/rides/weeks';
 import { yearOf } from '@/core/rides/year';
 import type { RideChange } from '@/core/rides/bulk';
@@ -19,7 +19,7 @@ interface Props {
   rides: readonly RideEntry[];
   /** False while older rides are still being read. */
   isWhole: boolean;
-  /** Whether there is time for more than the newest rides. */
+  /** Whether there is time to draw the year. */
   isStill: boolean;
   /** All bikes by id, for the names; and those in use. */
   bikes: Readonly<Record<string, Bike>>;
@@ -38,7 +38,7 @@ interface Props {
   onDelete: (chosen: readonly Ride[]) => void;
 }
 
-/** Rides drawn at once: some screens full, and more than a year's strip shows. Own choice. */
+/** Rides drawn at once: some screens full. Own choice. */
 const FIRST = 400;
 
 const NONE_FITS = 'No ride fits. Take a word away, or look at any weather.';
@@ -50,22 +50,19 @@ type Ticked = ReadonlySet<string> | null;
 
 /** All rides: found by a word or the weather, ticked to be changed many at once. */
 export function RidesPlace(props: Props) {
-  const { bikes, inUse, units, now, openId, isStill } = props;
-  const { weekStart } = useWritten();
+  const { bikes, inUse, units, isWhole } = props;
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
-  const { rides, isWhole } = useNewestFirst(props, isStill || finding);
   const [ticked, setTicked] = useState<Ticked>(null);
-  const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
-  const weeks = useMemo(() => weeksOf(shown, weekStart), [shown, weekStart]);
-  const year = useMemo(() => (isStill ? yearOf(rides, now) : null), [isStill, rides, now]);
+  const { rides, isAll, onEnd } = useNewestFirst(props.rides, finding || ticked !== null);
+  const { shown, weeks } = useShown(rides, filter, bikes);
   const tick = useTick(setTicked);
   const counts = { shown: shown.length, of: rides.length };
   const find = { ...counts, bikes: inUse, onChange: setFilter, onSave: () => props.onSave(shown) };
   const head = (
     <RidesHead
       hasYear={rides.length > 0 && !finding}
-      year={year}
+      year={useYear(props)}
       units={units}
       find={finding ? { ...find, filter } : null}
       sync={props.sync}
@@ -87,12 +84,13 @@ export function RidesPlace(props: Props) {
         weeks={weeks}
         bikes={bikes}
         units={units}
-        openId={openId}
+        openId={props.openId}
         ticked={ticked}
         head={head}
-        foot={isWhole ? null : 'Older rides are still being read.'}
+        foot={isWhole && isAll ? null : 'Older rides are still being read.'}
         empty={isFiltered(filter) ? NONE_FITS : isWhole ? NONE_YET : NONE_LATELY}
         onTick={tick}
+        onEnd={onEnd}
       />
       {ticked ? (
         <BulkBar
@@ -110,11 +108,30 @@ export function RidesPlace(props: Props) {
   );
 }
 
-/** The newest rides until all of them are called for: the first rows do not wait for twenty years of others. */
-function useNewestFirst(all: Pick<Props, 'rides' | 'isWhole'>, callsForAll: boolean) {
-  const newest = useMemo(() => all.rides.slice(0, FIRST), [all.rides]);
-  return callsForAll || all.rides.length <= FIRST ? all : { rides: newest, isWhole: false };
+/** The newest rides, until all are called for or looked at: the first rows do not wait for twenty years of others. */
+function useNewestFirst(all: readonly RideEntry[], callsForAll: boolean) {
+  const [atEnd, setAtEnd] = useState(false);
+  const isAll = callsForAll || atEnd || all.length <= FIRST;
+  const rides = useMemo(() => (isAll ? all : all.slice(0, FIRST)), [isAll, all]);
+  const onEnd = useCallback(() => startTransition(() => setAtEnd(true)), []);
+  return { rides, isAll, onEnd };
 }
+
+/** The rides that a filter lets through, and their weeks. */
+function useShown(
+  rides: readonly RideEntry[],
+  filter: RideFilter,
+  bikes: Readonly<Record<string, Bike>>,
+) {
+  const { weekStart } = useWritten();
+  const shown = useMemo(() => filterRides(rides, filter, bikes), [rides, filter, bikes]);
+  const weeks = useMemo(() => weeksOf(shown, weekStart), [shown, weekStart]);
+  return { shown, weeks };
+}
+
+/** The year that is drawn; null until there is time to. */
+const useYear = ({ rides, now, isStill }: Props) =>
+  useMemo(() => (isStill ? yearOf(rides, now) : null), [isStill, rides, now]);
 
 /** Ticks a ride, or takes its tick away. */
 const useTick = (setTicked: (next: (old: Ticked) => Ticked) => void) =>
