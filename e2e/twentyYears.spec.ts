@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
 import { writeBackup } from '@/core/formats/backup';
+import { allEvents } from '@/core/logbook/chunks';
 import { NOW, twentyYears } from '@/test/twentyYears';
 import { expect, test } from './rider';
 
@@ -58,7 +59,8 @@ test('many years: a first look tells what the whole log tells; what is written m
   page,
 }) => {
   const file = path.join(mkdtempSync(path.join(tmpdir(), 'spoke-')), 'years.json');
-  writeFileSync(file, writeBackup(twentyYears(EVENTS), new Date(NOW).toISOString()));
+  const years = twentyYears(EVENTS);
+  writeFileSync(file, writeBackup(years, new Date(NOW).toISOString()));
   await rider.opens('/book/files');
   await page.getByLabel('Backup file').setInputFiles(file);
   await page.getByRole('button', { name: 'Restore' }).click();
@@ -93,6 +95,17 @@ test('many years: a first look tells what the whole log tells; what is written m
   await expect(page.getByRole('button', { name: 'Select' })).toBeEnabled();
   expect((await seen(page)).rides).toBeGreaterThan(3);
   await expect(page.getByText('Older rides are still being read.')).toHaveCount(0);
+  // Who scrolls to the end of the newest finds all older ones below them.
+  const rides = allEvents(years.log).filter(({ type }) => type === 'rideLogged');
+  expect(rides.length).toBeGreaterThan(500);
+  const [oldest] = rides;
+  const list = page.locator('[data-page]').first();
+  await expect
+    .poll(async () => {
+      await list.evaluate((node) => (node.scrollTop = node.scrollHeight));
+      return page.locator(`#main a[href="/rides/${oldest?.id}"]`).count();
+    })
+    .toBe(1);
   await page.getByRole('button', { name: 'Find' }).click();
   await page.getByLabel('Search').fill('2022-06');
   await expect(page.getByText(/^\d+ of \d+ rides\.$/)).toBeVisible();

@@ -54,7 +54,7 @@ export function RidesPlace(props: Props) {
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
   const [ticked, setTicked] = useState<Ticked>(null);
-  const { rides, isAll, onEnd } = useNewestFirst(props.rides, finding || ticked !== null);
+  const { rides, onEnd } = useNewestFirst(props.rides, finding || ticked !== null);
   const { shown, weeks } = useShown(rides, filter, bikes);
   const tick = useTick(setTicked);
   const counts = { shown: shown.length, of: rides.length };
@@ -87,7 +87,7 @@ export function RidesPlace(props: Props) {
         openId={props.openId}
         ticked={ticked}
         head={head}
-        foot={isWhole && isAll ? null : 'Older rides are still being read.'}
+        foot={isWhole ? null : 'Older rides are still being read.'}
         empty={isFiltered(filter) ? NONE_FITS : isWhole ? NONE_YET : NONE_LATELY}
         onTick={tick}
         onEnd={onEnd}
@@ -114,7 +114,7 @@ function useNewestFirst(all: readonly RideEntry[], callsForAll: boolean) {
   const isAll = callsForAll || atEnd || all.length <= FIRST;
   const rides = useMemo(() => (isAll ? all : all.slice(0, FIRST)), [isAll, all]);
   const onEnd = useCallback(() => startTransition(() => setAtEnd(true)), []);
-  return { rides, isAll, onEnd };
+  return { rides, onEnd };
 }
 
 /** The rides that a filter lets through, and their weeks. */
