@@ -34,6 +34,7 @@ export function Menu({ title, chapters, path, children }: Props) {
               key={chapter.path}
               href={chapter.path}
               current={here}
+              early
               style={[
                 styles.row,
                 {

@@ -44,6 +44,7 @@ export const Places = memo(function Places({ path, rail }: Props) {
             key={to}
             href={to}
             current={here}
+            early
             style={rail ? styles.railItem : styles.barItem}
           >
             <View style={[styles.mark, here && { backgroundColor: colors.tape }]}>
