@@ -49,6 +49,23 @@ test('a page is loaded before its link is pressed, and leaves no blank page behi
   expect(await blanks(page)).toBe(0);
 });
 
+test('a row that is scrolled by loads nothing; pressed, it opens @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides');
+  const row = page.getByRole('link', { name: /lube [−+]/ }).first();
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(decodeURI(request.url())));
+  await row.hover();
+  await page.waitForTimeout(500);
+  const ofRide = () => asked.filter((url) => url.includes('/[id]-')).length;
+  expect(ofRide()).toBe(0);
+  await row.click();
+  await expect(page.getByLabel('Distance')).toBeVisible();
+  expect(ofRide()).toBe(1);
+});
+
 test('a place that takes long to load is gone to all the same @once', async ({ rider, page }) => {
   await slowed(page, 'RidesPlace', 4000);
   await rider.opensDemo();

@@ -23,11 +23,11 @@ export const breath = (longest = LONGEST_BREATH_MS): Promise<void> =>
     else requestIdleCallback(() => resolve(), { timeout: longest });
   });
 
-/** Who has just moved goes on moving: so long after a tap, a key or a turn of the wheel work that can wait waits, ms. */
+/** Who has just moved goes on moving: so long after a tap, a key, a word dictated or a turn of the wheel work that can wait waits, ms. */
 const STILL_MS = 250;
 /** Of all the time a rider moves, it waits for this at most, ms. */
 const PATIENCE_MS = 5000;
-const MOVES = ['pointerdown', 'keydown', 'wheel', 'touchmove', 'scroll'];
+const MOVES = ['pointerdown', 'keydown', 'input', 'wheel', 'touchmove', 'scroll'];
 
 let lastMove = -Infinity;
 if (typeof window !== 'undefined')
