@@ -4,7 +4,7 @@ test('work is recorded, changes the chain, and can be undone @once', async ({ ri
   await rider.startsWith('Road bike', 'Dry', '140');
   await expect(rider.verdict).toContainText('lube is used up');
   await rider.writesDownWork();
-  await expect(page.getByRole('radio', { name: 'Top-up' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Top-up', exact: true })).toBeChecked();
   await expect(page.getByText(/Lube \d+ % to 100 %/)).toBeVisible();
   await page.getByRole('button', { name: 'Save work' }).click();
   await expect(rider.verdict).toContainText(/Lube for|Wax for/);
