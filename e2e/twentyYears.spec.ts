@@ -95,17 +95,33 @@ test('many years: a first look tells what the whole log tells; what is written m
   await expect(page.getByRole('button', { name: 'Select' })).toBeEnabled();
   expect((await seen(page)).rides).toBeGreaterThan(3);
   await expect(page.getByText('Older rides are still being read.')).toHaveCount(0);
-  // Who scrolls to the end of the newest finds all older ones below them.
+  // Who picks rides far down stays there when done.
+  const list = page.locator('[data-page]').first();
+  const top = () => list.evaluate((node) => node.scrollTop);
+  await page.getByRole('button', { name: 'Select' }).click();
+  await expect
+    .poll(() => list.evaluate((node) => (node.scrollTop = 50_000) && node.scrollTop))
+    .toBe(50_000);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('button', { name: 'Done' })).toHaveCount(0);
+  await page.waitForTimeout(500);
+  expect(await top()).toBeGreaterThan(40_000);
+
+  // Who comes back to the list finds it where it stood, and at its end the oldest ride.
+  await page.reload();
   const rides = allEvents(years.log).filter(({ type }) => type === 'rideLogged');
   expect(rides.length).toBeGreaterThan(500);
   const [oldest] = rides;
-  const list = page.locator('[data-page]').first();
   await expect
     .poll(async () => {
       await list.evaluate((node) => (node.scrollTop = node.scrollHeight));
       return page.locator(`#main a[href="/rides/${oldest?.id}"]`).count();
     })
     .toBe(1);
+  await page.locator(`#main a[href="/rides/${oldest?.id}"]`).click();
+  await expect(page.getByLabel('Distance')).toBeVisible();
+  await rider.goesTo('Rides');
+  await expect(page.locator(`#main a[href="/rides/${oldest?.id}"]`)).toBeInViewport();
   await page.getByRole('button', { name: 'Find' }).click();
   await page.getByLabel('Search').fill('2022-06');
   await expect(page.getByText(/^\d+ of \d+ rides\.$/)).toBeVisible();

@@ -1,20 +1,16 @@
-import { lazy, Suspense } from 'react';
 import { selectSession } from '@/store/selectors';
 import { useAppSelector } from '@/store/hooks';
 import { useWide } from '@/ui/frame/useWide';
+import { lazilyFrom } from '@/ui/lazily';
 
 export { load as pieces } from '@/ui/rides/lazily';
 
 // Lazy, so that the two routes that show it do not put it into the first script.
-const LogRide = lazy(() => import('./log'));
+const LogRide = lazilyFrom(() => import('./log'))('default');
 
 /** Beside the list of rides there is room to log the next one; on a phone the list is all. */
 export default function RidesIndex() {
   const { phase } = useAppSelector(selectSession);
   // Whether a bike ever had a chain may stand in years that are still being read.
-  return useWide() && phase === 'open' ? (
-    <Suspense fallback={null}>
-      <LogRide />
-    </Suspense>
-  ) : null;
+  return useWide() && phase === 'open' ? <LogRide /> : null;
 }

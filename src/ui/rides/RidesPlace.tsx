@@ -108,12 +108,14 @@ export function RidesPlace(props: Props) {
   );
 }
 
-/** The newest rides, until all are called for or looked at: the first rows do not wait for twenty years of others. */
+/** The newest rides, until all are called for or looked at, and all from then on: the first rows do not wait for twenty years of others. */
 function useNewestFirst(all: readonly RideEntry[], callsForAll: boolean) {
-  const [atEnd, setAtEnd] = useState(false);
-  const isAll = callsForAll || atEnd || all.length <= FIRST;
+  const [wantsAll, setWantsAll] = useState(false);
+  // Kept, or the list would jump to its newest once a search is closed.
+  if (callsForAll && !wantsAll) setWantsAll(true);
+  const isAll = callsForAll || wantsAll || all.length <= FIRST;
   const rides = useMemo(() => (isAll ? all : all.slice(0, FIRST)), [isAll, all]);
-  const onEnd = useCallback(() => startTransition(() => setAtEnd(true)), []);
+  const onEnd = useCallback(() => startTransition(() => setWantsAll(true)), []);
   return { rides, onEnd };
 }
 
