@@ -298,6 +298,35 @@ test('what fell due since the rider last looked is told once @once', async ({ ri
   await expect(page.getByText('Fell due since you last looked')).toHaveCount(0);
 });
 
+test('the agenda is drawn once for a new plan, however long that is made', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/plan');
+  await settled(page);
+  // React hands an element new props each time it is drawn.
+  await agenda(page).evaluate((list) => {
+    const drawn = new Set<unknown>();
+    Object.assign(window, { drawn });
+    const look = () => {
+      const key = Object.keys(list).find((name) => name.startsWith('__reactProps$')) ?? '';
+      drawn.add((list as unknown as Record<string, unknown>)[key]);
+      requestAnimationFrame(look);
+    };
+    look();
+  });
+  await page.getByRole('radio', { name: 'What if a storm?' }).click();
+  await settled(page);
+  await expect(
+    agenda(page)
+      .getByText(/^Dry it, then /)
+      .first(),
+  ).toBeVisible();
+  const drawn = () =>
+    page.evaluate(() => (window as unknown as { drawn: Set<unknown> }).drawn.size);
+  expect(await drawn()).toBe(2);
+});
+
 test('by keyboard alone: to the plan, a job’s reason, and the job moved', async ({
   rider,
   page,

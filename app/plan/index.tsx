@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { noticed } from '@/store/sessionSlice';
 import { selectBikes, selectGarage, selectReplay, selectSettings } from '@/store/selectors';
 import { useAppDispatch, useAppSelector, useClock } from '@/store/hooks';
@@ -22,6 +22,7 @@ import { Making, PlanPage } from '@/ui/plan/lazily';
 import type { OutActions } from '@/ui/plan/OutCard';
 import { printSheet, sheetOf } from '@/ui/plan/printSheet';
 import type { AgendaItem } from '@/core/plan/agenda/agenda';
+import type { PlanSettings } from '@/core/records/plan';
 import type { RideAhead } from '@/core/plan/rides/occurrences';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import { daysAfter, shortDay } from '@/core/time/dates';
@@ -39,6 +40,10 @@ export default function Plan() {
   const played = useAppSelector(selectReplay);
   const { units, plan } = useAppSelector(selectSettings);
   const actions = useJobActions();
+  const onPlan = useCallback(
+    (label: string, part: Partial<PlanSettings>) => dispatch(changePlanSettings(label, part)),
+    [dispatch],
+  );
   const out = useOut(answer, beside.rides);
   const rounds = useRoundsOfPlan();
   const { turns, rags } = useTrialsOfPlan();
@@ -63,7 +68,7 @@ export default function Plan() {
       units={units}
       onWhatIf={(next) => dispatch(supposed(next))}
       onRides={() => router.navigate('/plan/rides')}
-      onPlan={(label, part) => dispatch(changePlanSettings(label, part))}
+      onPlan={onPlan}
       actions={actions}
       out={out}
     />
@@ -106,30 +111,34 @@ function useJobActions(): JobActions {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { planMarks } = useAppSelector(selectGarage);
-  const mark = (label: string, item: AgendaItem, marks: Parameters<typeof markPlan>[1]) => {
-    const instead = Object.values(planMarks).filter(
-      (m) => !m.retired && m.bikeId === item.bikeId && m.date <= item.date && item.date <= m.until,
-    );
-    dispatch(markPlan(label, marks, instead));
-  };
-  return {
-    onDo: ({ chainId, depth, bottleId }) =>
-      router.navigate(
-        `/bench?chain=${chainId}&depth=${depth}${bottleId ? `&bottle=${bottleId}` : ''}`,
-      ),
-    onMorning: ({ chainId, bottleId }) =>
-      router.navigate(
-        `/bench?chain=${chainId}&depth=thin coat${bottleId ? `&bottle=${bottleId}` : ''}`,
-      ),
-    onSwap: ({ rotation }) => router.navigate(`/bench?chain=${rotation.on.chain.id}&depth=swap`),
-    onMove: (item, date) => {
-      const until = date > item.date ? [leave(item, daysAfter(date, -1))] : [];
-      mark(`Moved to ${shortDay(date)}`, item, [...until, pin(item, date)]);
-    },
-    onSkip: (item) => mark('Skipped for a week', item, [leave(item, daysAfter(item.date, 6))]),
-    onPin: (item) => mark(`Pinned on ${shortDay(item.date)}`, item, [pin(item, item.date)]),
-    onUnpin: (item) => mark('May move again', item, []),
-  };
+  // The same as long as it does the same: the agenda is drawn anew for another.
+  return useMemo(() => {
+    const mark = (label: string, item: AgendaItem, marks: Parameters<typeof markPlan>[1]) => {
+      const instead = Object.values(planMarks).filter(
+        (m) =>
+          !m.retired && m.bikeId === item.bikeId && m.date <= item.date && item.date <= m.until,
+      );
+      dispatch(markPlan(label, marks, instead));
+    };
+    return {
+      onDo: ({ chainId, depth, bottleId }) =>
+        router.navigate(
+          `/bench?chain=${chainId}&depth=${depth}${bottleId ? `&bottle=${bottleId}` : ''}`,
+        ),
+      onMorning: ({ chainId, bottleId }) =>
+        router.navigate(
+          `/bench?chain=${chainId}&depth=thin coat${bottleId ? `&bottle=${bottleId}` : ''}`,
+        ),
+      onSwap: ({ rotation }) => router.navigate(`/bench?chain=${rotation.on.chain.id}&depth=swap`),
+      onMove: (item, date) => {
+        const until = date > item.date ? [leave(item, daysAfter(date, -1))] : [];
+        mark(`Moved to ${shortDay(date)}`, item, [...until, pin(item, date)]);
+      },
+      onSkip: (item) => mark('Skipped for a week', item, [leave(item, daysAfter(item.date, 6))]),
+      onPin: (item) => mark(`Pinned on ${shortDay(item.date)}`, item, [pin(item, item.date)]),
+      onUnpin: (item) => mark('May move again', item, []),
+    };
+  }, [dispatch, router, planMarks]);
 }
 
 /** Taking the plan along: as a calendar, a table, a sheet, and by the browser's word. */
@@ -138,26 +147,27 @@ function useOut(answer: PlanAnswer | null, rides: readonly RideAhead[]): OutActi
   const clock = useClock();
   const bikes = useAppSelector(selectBikes);
   const { units } = useAppSelector(selectSettings);
-  const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
-    const { writeCalendar } = await import('@/work/writers');
-    downloadText('chain-care.ics', writeCalendar(calendar, clock()), 'text/calendar');
-    dispatch(sentOut(calendarCounts));
-  };
-  const saveCsv = async ({ agenda }: PlanAnswer) => {
-    const { writePlanCsv } = await import('@/work/writers');
-    downloadText('chain-care.csv', writePlanCsv(agenda), 'text/csv');
-  };
-  const notify = (on: boolean, allowed: boolean) => {
-    const label = on ? 'The browser will tell' : 'The browser is quiet';
-    const refused = 'The browser does not allow it: see its settings.';
-    if (allowed) dispatch(changePlanSettings(label, { notify: on }));
-    else dispatch(noticed({ text: refused, undo: false }));
-  };
-  const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
-  return {
-    onCalendar: () => answer && void saveCalendar(answer),
-    onCsv: () => answer && void saveCsv(answer),
-    onPrint: () => answer && printSheet(sheetOf(answer, rides, bikeNames, units)),
-    onNotify: notify,
-  };
+  return useMemo(() => {
+    const saveCalendar = async ({ calendar, calendarCounts }: PlanAnswer) => {
+      const { writeCalendar } = await import('@/work/writers');
+      downloadText('chain-care.ics', writeCalendar(calendar, clock()), 'text/calendar');
+      dispatch(sentOut(calendarCounts));
+    };
+    const saveCsv = async ({ agenda }: PlanAnswer) => {
+      const { writePlanCsv } = await import('@/work/writers');
+      downloadText('chain-care.csv', writePlanCsv(agenda), 'text/csv');
+    };
+    const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
+    return {
+      onCalendar: () => answer && void saveCalendar(answer),
+      onCsv: () => answer && void saveCsv(answer),
+      onPrint: () => answer && printSheet(sheetOf(answer, rides, bikeNames, units)),
+      onNotify: (on, allowed) => {
+        const label = on ? 'The browser will tell' : 'The browser is quiet';
+        const refused = 'The browser does not allow it: see its settings.';
+        if (allowed) dispatch(changePlanSettings(label, { notify: on }));
+        else dispatch(noticed({ text: refused, undo: false }));
+      },
+    };
+  }, [answer, rides, bikes, units, clock, dispatch]);
 }

@@ -110,7 +110,8 @@ async function ask(api: Api): Promise<void> {
     whatIf: state.plan.whatIf,
   });
   if (settings.plan.seenUntil === null) api.dispatch(markDueSeen());
-  const before = state.plan.asked;
+  // What is the same as before is what was there before, so that nothing is made or drawn anew for it.
+  const { asked: before, beside: shown } = state.plan;
   const asked = isEqual(request, before) && before ? before : request;
   const beside = {
     rides: request.rides,
@@ -118,7 +119,7 @@ async function ask(api: Api): Promise<void> {
     overlaps: overlaps.map((pair) => overlapSentence(pair, settings.units.clock)),
     due: due.map(dueSentence),
   };
-  api.dispatch(planAsked({ asked, beside }));
+  api.dispatch(planAsked({ asked, beside: isEqual(beside, shown) ? shown : beside }));
 }
 
 /** A fault of ours must not leave the rider waiting: the plan has failed, and the console says why. */

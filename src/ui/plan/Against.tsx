@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Costs, CostSpread } from '@/core/plan/simulate/costs';
 import type { PlanAnswer } from '@/core/words/planAnswer';
@@ -21,7 +22,7 @@ interface Row {
 }
 
 /** The plan beside the rider's routine, on the same weathers: means, and the middle half in small type. */
-export function Against({ answer, units }: Props) {
+export const Against = memo(function Against({ answer, units }: Props) {
   const colors = useColors();
   const km = (x: number) => formatNumber(roundForUse(toShownDistance(x, units)));
   const rows: Row[] = [
@@ -78,7 +79,7 @@ export function Against({ answer, units }: Props) {
       </Txt>
     </Card>
   );
-}
+});
 
 function Figures({ row, spread }: { row: Row; spread: CostSpread }) {
   const [low, high] = [row.show(row.of(spread.low)), row.show(row.of(spread.high))];

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { AgendaEntry } from '@/core/words/plan';
 import { dayWord, shortDay } from '@/core/time/dates';
@@ -32,8 +32,11 @@ interface Props {
   rags: Readonly<Record<string, string>>;
 }
 
-/** The days of the plan that have something in them: rides in small type, jobs as cards. */
-export function AgendaList(props: Props) {
+/**
+ * The days of the plan that have something in them: rides in small type, jobs as cards. It is long, so it is drawn for a
+ * new plan only, not for each step of making one.
+ */
+export const AgendaList = memo(function AgendaList(props: Props) {
   const { agenda, days, rides, bikeNames, units, actions, swaps, mornings, along, turns, rags } =
     props;
   const isNext = (item: AgendaEntry) => agenda.find((a) => a.bikeId === item.bikeId) === item;
@@ -91,7 +94,7 @@ export function AgendaList(props: Props) {
       })}
     </View>
   );
-}
+});
 
 interface WorkDayProps {
   day: PlanDay;

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PlanDay } from '@/core/plan/planner';
 import type { PlanSettings } from '@/core/records/plan';
@@ -23,7 +24,7 @@ const MOST = 240;
 const NEXT_DAYS = 14;
 
 /** When there is time for the bench: minutes a weekday, and days on which there is none. */
-export function MinutesCard({ plan, days, onChange }: Props) {
+export const MinutesCard = memo(function MinutesCard({ plan, days, onChange }: Props) {
   const { units, weekStart } = useWritten();
   const set = (n: number, by: number) => {
     const minutes = plan.minutes.map((m, i) => (i === n ? Math.min(MOST, Math.max(0, m + by)) : m));
@@ -73,7 +74,7 @@ export function MinutesCard({ plan, days, onChange }: Props) {
       </Txt>
     </Card>
   );
-}
+});
 
 interface WeekdayProps {
   /** Monday is 1. */

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PlanAnswer } from '@/core/words/planAnswer';
 import type { PlanSettings } from '@/core/records/plan';
@@ -23,7 +24,7 @@ interface Props {
 }
 
 /** Taking the plan along: to a calendar, on paper, as a table; and being reminded. */
-export function OutCard({ answer, plan, actions, onChange }: Props) {
+export const OutCard = memo(function OutCard({ answer, plan, actions, onChange }: Props) {
   const none = answer.agenda.length === 0;
   return (
     <Card title="Take it along">
@@ -56,7 +57,7 @@ export function OutCard({ answer, plan, actions, onChange }: Props) {
       />
     </Card>
   );
-}
+});
 
 const styles = StyleSheet.create({
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },

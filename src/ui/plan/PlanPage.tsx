@@ -13,6 +13,7 @@ import { Choice } from '../form/Choice';
 import { Card } from '../frame/Card';
 import { Columns } from '../frame/Columns';
 import { Page } from '../frame/Page';
+import { WhenNear } from '../frame/WhenNear';
 import { Txt } from '../theme/Txt';
 import { Against } from './Against';
 import type { Played } from '../wear/useWear';
@@ -55,10 +56,18 @@ export function PlanPage(props: Props) {
   const agenda = answer ? <Agenda {...props} answer={answer} /> : null;
   const beside = answer ? (
     <>
-      <Against answer={answer} units={units} />
-      <MinutesCard plan={plan} days={answer.days} onChange={props.onPlan} />
-      <WeighCard plan={plan} onChange={props.onPlan} />
-      <OutCard answer={answer} plan={plan} actions={props.out} onChange={props.onPlan} />
+      <WhenNear tall={700}>
+        <Against answer={answer} units={units} />
+      </WhenNear>
+      <WhenNear tall={810}>
+        <MinutesCard plan={plan} days={answer.days} onChange={props.onPlan} />
+      </WhenNear>
+      <WhenNear tall={840}>
+        <WeighCard plan={plan} onChange={props.onPlan} />
+      </WhenNear>
+      <WhenNear tall={380}>
+        <OutCard answer={answer} plan={plan} actions={props.out} onChange={props.onPlan} />
+      </WhenNear>
     </>
   ) : null;
   return (
@@ -77,7 +86,7 @@ function Agenda(props: Props & { answer: PlanAnswer }) {
     const around = { days: answer.days, rides, jobs: answer.agenda };
     return swapsAhead(played.replay, bikes, chains, around);
   }, [played, bikes, chains, answer, rides]);
-  const bikeNames = Object.fromEntries(bikes.map((b) => [b.id, b.name]));
+  const bikeNames = useMemo(() => Object.fromEntries(bikes.map((b) => [b.id, b.name])), [bikes]);
   return (
     <>
       <Choice

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { readNumber } from '@/core/entry/number';
 import { CAPS, ROUTINES } from '@/core/records/kinds';
@@ -45,7 +45,7 @@ const WEIGHED = [
 ] as const;
 
 /** What the plan weighs, the calendar that caps it, and what it is compared with. */
-export function WeighCard({ plan, onChange }: Props) {
+export const WeighCard = memo(function WeighCard({ plan, onChange }: Props) {
   const { weekStart } = useWritten();
   return (
     <Card title="What counts">
@@ -87,7 +87,7 @@ export function WeighCard({ plan, onChange }: Props) {
       </View>
     </Card>
   );
-}
+});
 
 interface PriceProps {
   label: string;

@@ -35,4 +35,7 @@ export function NextJob({ first, line, old, instead }: Props) {
   );
 }
 
-const styles = StyleSheet.create({ job: { minHeight: 78, gap: 2 } });
+const styles = StyleSheet.create({
+  // Two lines of the one and two of the other, as most are on a phone.
+  job: { minHeight: 98, gap: 2 },
+});

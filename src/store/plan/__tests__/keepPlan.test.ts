@@ -15,6 +15,7 @@ import {
   planWanted,
   planWatched,
   progressOf,
+  supposed,
   whyOld,
 } from '../planSlice';
 
@@ -206,6 +207,17 @@ describe('the plan’s keeper', () => {
     await settled();
     expect(plan().phase).toEqual({ at: 'planning', share: 0.4 });
     expect(asked.map((a) => a.signal.aborted)).toEqual([false]);
+  });
+
+  it('keeps what stands beside a plan as it is where another weather changes nothing of it', async () => {
+    const { store, plan, planning } = started();
+    store.dispatch(planWatched({ waits: true }));
+    await planning(1);
+    const { asked: request, beside } = plan();
+    store.dispatch(supposed('dry'));
+    await planning(2);
+    expect(plan().asked).not.toBe(request);
+    expect(plan().beside).toBe(beside);
   });
 
   it('stops at once when given up, also while asking, and begins anew when wanted', async () => {
