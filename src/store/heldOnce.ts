@@ -1,11 +1,12 @@
 import type { LogEvent } from '@/core/records/event';
+import { heldRide } from './heldRide';
 import { heldWeather } from './heldWeather';
 
 const MOMENTS = ['at', 'recordedAt'] as const;
 
 /**
  * Holds once what a log says thousands of times, for it is read anew at each opening and each text of it would be an
- * object of its own; hours of weather as short texts. The events say the same, to the last sign.
+ * object of its own; hours of weather and paths and gears of rides as texts. The events say the same, to the last sign.
  */
 export class HeldOnce {
   private readonly texts = new Map<string, string>();
@@ -20,6 +21,7 @@ export class HeldOnce {
     for (const moment of MOMENTS)
       if (common[moment] === this.last[moment]) common[moment] = this.last[moment];
       else this.last[moment] = common[moment];
+    if (event.type === 'rideLogged') return heldRide(event);
     if (event.type !== 'weatherSeen') return event;
     event.cell = this.text(event.cell);
     return heldWeather(event);
