@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
 import type { Download, Page } from '@playwright/test';
+import { watchDrawings } from './drawn';
 import { expect, test } from './rider';
 
 const agenda = (page: Page) => page.getByRole('list', { name: 'Agenda' });
@@ -304,17 +305,7 @@ test('the agenda is drawn once for a new plan, however long that is made', async
 }) => {
   await rider.opensDemo('/plan');
   await settled(page);
-  // React hands an element new props each time it is drawn.
-  await agenda(page).evaluate((list) => {
-    const drawn = new Set<unknown>();
-    Object.assign(window, { drawn });
-    const look = () => {
-      const key = Object.keys(list).find((name) => name.startsWith('__reactProps$')) ?? '';
-      drawn.add((list as unknown as Record<string, unknown>)[key]);
-      requestAnimationFrame(look);
-    };
-    look();
-  });
+  const drawings = await watchDrawings(agenda(page));
   await page.getByRole('radio', { name: 'What if a storm?' }).click();
   await settled(page);
   await expect(
@@ -322,9 +313,7 @@ test('the agenda is drawn once for a new plan, however long that is made', async
       .getByText(/^Dry it, then /)
       .first(),
   ).toBeVisible();
-  const drawn = () =>
-    page.evaluate(() => (window as unknown as { drawn: Set<unknown> }).drawn.size);
-  expect(await drawn()).toBe(2);
+  expect(await drawings.times()).toBe(2);
 });
 
 test('by keyboard alone: to the plan, a job’s reason, and the job moved', async ({

@@ -1,3 +1,4 @@
+import { watchDrawings } from './drawn';
 import { expect, Rider, test } from './rider';
 
 test('42 km in rain moves film, grit and verdict, and stays after a reload @once', async ({
@@ -45,6 +46,23 @@ test('log, edit, delete and undo', async ({ rider, page }) => {
   await expect(row).toContainText('30 km');
   await page.keyboard.press('Control+Shift+z');
   await expect(row).toContainText('55.5 km');
+});
+
+test('the list is scrolled: rides come, and those that stay are not drawn again', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides');
+  const rows = page.locator('[data-index]');
+  await expect(rows.nth(8)).toBeVisible();
+  await page.waitForTimeout(1500);
+  const last = await rows.count();
+  const stays = rows.filter({ has: page.getByRole('link') }).nth(5);
+  const drawings = await watchDrawings(stays);
+  await stays.hover();
+  await page.mouse.wheel(0, 150);
+  await expect(page.locator(`[data-index="${last}"]`)).toBeAttached();
+  expect(await drawings.times()).toBe(1);
 });
 
 test('bad input gets its sentence beside the field and loses nothing @once', async ({

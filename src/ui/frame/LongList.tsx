@@ -1,5 +1,6 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
 import {
+  memo,
   useCallback,
   useEffect,
   useState,
@@ -79,23 +80,42 @@ export function LongList<T>(props: Props<T>) {
       {items.length === 0 ? empty : null}
       <View {...focused.on} style={{ height: virtual.getTotalSize() }}>
         {drawn.map(({ key, index, start }) => (
-          <View
+          <Row
             key={key}
-            ref={virtual.measureElement as never}
-            {...({ dataSet: { index } } as object)}
-            style={[
-              styles.row,
-              { transform: [{ translateY: start - virtual.options.scrollMargin }] },
-            ]}
-          >
-            {children(items[index] as T)}
-          </View>
+            index={index}
+            top={start - virtual.options.scrollMargin}
+            measure={virtual.measureElement}
+            item={items[index]}
+            draw={children as (item: unknown) => ReactNode}
+          />
         ))}
       </View>
       {foot}
     </ScrollView>
   );
 }
+
+interface RowProps {
+  index: number;
+  /** How far below the first row it stands, px. */
+  top: number;
+  measure: (row: HTMLElement | null) => void;
+  item: unknown;
+  draw: (item: unknown) => ReactNode;
+}
+
+/** A row in its place: while the list is scrolled the rows that stay are not drawn again. */
+const Row = memo(function Row({ index, top, measure, item, draw }: RowProps) {
+  return (
+    <View
+      ref={measure as never}
+      {...({ dataSet: { index } } as object)}
+      style={[styles.row, { transform: [{ translateY: top }] }]}
+    >
+      {draw(item)}
+    </View>
+  );
+});
 
 /** Returns the row that has the focus: it stays drawn however far it is scrolled away, or the focus would be lost. */
 function useFocusedRow() {

@@ -59,7 +59,9 @@ export function useKeptScroll(key: string, always: boolean) {
     const wanted = kept.get(key) ?? 0;
     if (!node) return;
     const onScroll = () => kept.set(key, node.scrollTop);
-    node.addEventListener('scroll', onScroll, { passive: true });
+    // First of all: once a list has drawn its rows for it, the browser would have to lay them out to answer.
+    const first = { passive: true, capture: true };
+    node.addEventListener('scroll', onScroll, first);
     let frame = 0;
     const began = performance.now();
     const restore = () => {
@@ -76,7 +78,7 @@ export function useKeptScroll(key: string, always: boolean) {
       stop();
       node.removeEventListener('wheel', stop);
       node.removeEventListener('pointerdown', stop);
-      node.removeEventListener('scroll', onScroll);
+      node.removeEventListener('scroll', onScroll, first);
     };
   }, [key, always]);
   return ref;
