@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { startTransition, useMemo, useState } from 'react';
+import { memo, startTransition, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ChainReport } from '@/core/care/verdict/report';
 import { tapeSummary } from '@/core/words/tapeSummary';
@@ -26,7 +26,9 @@ import { useFirstWeek } from '@/store/useFirstWeek';
 import { useMore } from '@/store/useMore';
 import { useTrialSaid } from '@/store/trialLine';
 import { useOpenLogbook } from '@/store/OpenContext';
+import type { Ahead } from '@/store/plan/inShort';
 import { isPlanComing, progressOf, type PlanState } from '@/store/plan/planSlice';
+import { useShownOfPlan, type ShownOfPlan } from '@/store/plan/shownOfPlan';
 import { usePlan } from '@/store/plan/usePlan';
 import { switchLogbook } from '@/store/whichLogbook';
 import { Card } from '@/ui/frame/Card';
@@ -81,16 +83,16 @@ export default function Today() {
 
 interface ChainProps {
   report: ChainReport;
-  plan: PlanState;
 }
 
-function ChainToday({ report }: { report: ChainReport }) {
+function ChainToday({ report }: ChainProps) {
   const dispatch = useAppDispatch();
   const units = useAppSelector(selectUnits);
   const bikes = useAppSelector(selectBikesOnChain);
   const reportOf = useAppSelector(selectReportOf);
   const told = useAppSelector((s) => s.session.told);
   const plan = usePlan({ waits: false });
+  const shown = useShownOfPlan(plan);
   // The verdict comes first; to draw what stands below and beside it takes as long again.
   const rest = useOncePainted();
   return (
@@ -108,17 +110,17 @@ function ChainToday({ report }: { report: ChainReport }) {
         left={
           <>
             <Standing report={report} plan={plan} />
-            {rest ? <Below report={report} plan={plan} /> : null}
+            {rest ? <Below report={report} ahead={plan.ahead[report.bike.id] ?? NO_PLAN} /> : null}
           </>
         }
-        right={rest ? <Beside report={report} plan={plan} /> : null}
+        right={rest ? <Beside report={report} plan={shown} /> : null}
       />
     </Page>
   );
 }
 
 /** How the chain stands. */
-function Standing({ report, plan }: ChainProps) {
+function Standing({ report, plan }: ChainProps & { plan: PlanState }) {
   const units = useAppSelector(selectUnits);
   const { zone } = useOpenLogbook().edge;
   const days = useAppSelector((s) => selectLikelyDays(s, zone, report));
@@ -134,14 +136,13 @@ function Standing({ report, plan }: ChainProps) {
   );
 }
 
-/** The chain's tape, the ride that is picked on it, what to do, and the working. */
-function Below({ report, plan }: ChainProps) {
+/** The chain's tape, the ride that is picked on it, what to do, and the working: not drawn anew while a plan is made. */
+const Below = memo(function Below({ report, ahead }: ChainProps & { ahead: Ahead }) {
   const { go } = useGo();
   const units = useAppSelector(selectUnits);
   const steps = useAppSelector((s) => selectChainSteps(s, report.chain.id));
   const [ride, setRide] = useState<string | null>(null);
   const [working, setWorking] = useState(false);
-  const ahead = plan.ahead[report.bike.id] ?? NOTHING_PLANNED;
   const tape = useMemo(() => tapeInputOf(report, steps, ahead), [report, steps, ahead]);
   return (
     <>
@@ -173,10 +174,10 @@ function Below({ report, plan }: ChainProps) {
       ) : null}
     </>
   );
-}
+});
 
-/** What fell due, notes of a tap, and the chain's readings. */
-function Beside({ report, plan }: ChainProps) {
+/** What fell due, notes of a tap, and the chain's readings: not drawn anew while a plan is made. */
+const Beside = memo(function Beside({ report, plan }: ChainProps & { plan: ShownOfPlan }) {
   const { bike, chain } = report;
   const dispatch = useAppDispatch();
   const { go } = useGo();
@@ -196,7 +197,7 @@ function Beside({ report, plan }: ChainProps) {
       {plan.answer ? (
         <Reminders
           answer={plan.answer}
-          due={plan.beside.due}
+          due={plan.due}
           remind={settings.plan.remind}
           notify={settings.plan.notify}
           now={now}
@@ -226,10 +227,10 @@ function Beside({ report, plan }: ChainProps) {
       {isWhole ? <Further plan={plan} bikeId={bike.id} /> : null}
     </>
   );
-}
+});
 
 /** What is told from the whole of the log. */
-function Further({ plan, bikeId }: { plan: PlanState; bikeId: string }) {
+function Further({ plan, bikeId }: { plan: ShownOfPlan; bikeId: string }) {
   const { go } = useGo();
   return (
     <>
@@ -240,7 +241,7 @@ function Further({ plan, bikeId }: { plan: PlanState; bikeId: string }) {
   );
 }
 
-const NOTHING_PLANNED = { chalks: [], rides: [] };
+const NO_PLAN: Ahead = { chalks: [], rides: [] };
 const styles = StyleSheet.create({
   tape: { gap: 8 },
 });

@@ -65,6 +65,22 @@ test('the list is scrolled: rides come, and those that stay are not drawn again'
   expect(await drawings.times()).toBe(1);
 });
 
+test('the list is not drawn anew for a line that says nothing changed', async ({ rider, page }) => {
+  await rider.opensDemo('/rides');
+  await page.getByRole('button', { name: 'Select' }).click();
+  await page.getByRole('checkbox').first().click();
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  const trail = page.getByRole('group', { name: 'Surface' }).getByRole('button', { name: 'Trail' });
+  await trail.click();
+  await expect(page.getByText('1 ride changed')).toBeVisible();
+  await expect(page.getByRole('checkbox').first()).toContainText('trail');
+  await rider.seesSaved();
+  const drawings = await watchDrawings(page.locator('[data-index]').nth(1));
+  await trail.click();
+  await expect(page.getByText('0 rides changed')).toBeVisible();
+  expect(await drawings.times()).toBe(1);
+});
+
 test('bad input gets its sentence beside the field and loses nothing @once', async ({
   rider,
   page,

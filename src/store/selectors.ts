@@ -44,7 +44,7 @@ export const selectChains = createSelector([selectGarage], (garage): Chain[] =>
 );
 
 export const selectFittings = createSelector([selectReplay], ({ replay }) =>
-  fittings(replay.steps.map((s) => s.event).filter(isOfFitting)),
+  fittings(replay.steps.filter((s) => isOfFitting(s.event)).map((s) => s.event)),
 );
 const isOfFitting = ({ type }: PlainEvent): boolean =>
   type === 'chainFitted' || type === 'chainRemoved';

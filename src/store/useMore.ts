@@ -4,7 +4,7 @@ import { skyAhead } from '@/core/weather/skyAhead';
 import type * as Figures from './figures';
 import { useAppSelector } from './hooks';
 import { useOpenLogbook } from './OpenContext';
-import { isPlanComing, type PlanState } from './plan/planSlice';
+import type { ShownOfPlan } from './plan/shownOfPlan';
 import { selectGarage, selectNow, selectReplay, selectUnits } from './selectors';
 
 const JOBS_SHOWN = 4;
@@ -15,8 +15,8 @@ const DAYS_SHOWN = 3;
  * What Today shows beside a chain: the next jobs of all bikes, the weather ahead, and what was noted lately.
  * `hasFigures`: there is room for watts and money too.
  */
-export function useMore(plan: PlanState, bikeId: string, hasFigures: boolean) {
-  const { answer, forecasts } = plan;
+export function useMore(plan: ShownOfPlan, bikeId: string, hasFigures: boolean) {
+  const { answer, forecasts, isComing } = plan;
   const { zone } = useOpenLogbook().edge;
   const now = useAppSelector(selectNow);
   const { replay } = useAppSelector(selectReplay);
@@ -30,7 +30,7 @@ export function useMore(plan: PlanState, bikeId: string, hasFigures: boolean) {
   return {
     jobs: answer?.agenda.slice(0, JOBS_SHOWN) ?? null,
     // Below jobs that are still to come it would be pushed away as it is read.
-    noted: answer || !isPlanComing(plan) ? replay.steps.slice(-NOTED_SHOWN).reverse() : [],
+    noted: answer || !isComing ? replay.steps.slice(-NOTED_SHOWN).reverse() : [],
     sky: forecast ? skyAhead(forecast, now, zone).slice(0, DAYS_SHOWN) : [],
     garage,
     today: dateOf(now, zone),

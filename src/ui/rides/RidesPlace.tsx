@@ -1,4 +1,4 @@
-import { startTransition, useCallback, useMemo, useState, type ComponentProps } from 'react';
+import { memo, startTransition, useCallback, useMemo, useState, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Bike } from '@/core/records/garage';
 import { EVERY_RIDE, filterRides, isFiltered, type RideFilter } from '@/core/rides/filter';
@@ -49,7 +49,7 @@ const NONE_LATELY = 'No ride in the last year.';
 type Ticked = ReadonlySet<string> | null;
 
 /** All rides: found by a word or the weather, ticked to be changed many at once. */
-export function RidesPlace(props: Props) {
+export const RidesPlace = memo(function RidesPlace(props: Props) {
   const { bikes, inUse, units, isWhole } = props;
   const [filter, setFilter] = useState(EVERY_RIDE);
   const [finding, setFinding] = useState(false);
@@ -106,7 +106,7 @@ export function RidesPlace(props: Props) {
       ) : null}
     </View>
   );
-}
+});
 
 /** The newest rides, until all are called for or looked at, and all from then on: the first rows do not wait for twenty years of others. */
 function useNewestFirst(all: readonly RideEntry[], callsForAll: boolean) {
