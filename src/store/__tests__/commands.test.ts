@@ -1,3 +1,4 @@
+import { rideEntries } from '@/core/rides/entries';
 import { NEW_CHAIN } from '@/core/care/model/state';
 import type { NewChainFields } from '@/core/entry/newChain';
 import { PRESETS } from '@/core/garage/presets';
@@ -18,6 +19,7 @@ import {
   saveBike,
   saveChain,
 } from '../commands/garage';
+import { changeMany, deleteMany } from '../commands/manyRides';
 import { noteRoadRepair } from '../commands/road';
 import { startWithBike } from '../commands/start';
 import {
@@ -158,6 +160,27 @@ describe('commands', () => {
     expect(selectBikes(store.getState())).toEqual([]);
     store.dispatch(undo());
     expect(selectBikes(store.getState())).toEqual([]);
+  });
+
+  it('many rides change as one step; those for whose bike there was no chain are left, and it says so', () => {
+    const { store, ride } = started();
+    store.dispatch(record('Two', [ride, { ...ride, surface: 'trail' }]));
+    const rides = () => rideEntries(selectRides(store.getState())).map((e) => e.ride);
+    const says = () => store.getState().session.notice?.text;
+    store.dispatch(changeMany(rides(), { surface: 'trail' }));
+    expect(says()).toBe('1 ride changed');
+    expect(rides().map((r) => r.surface)).toEqual(['trail', 'trail']);
+    store.dispatch(changeMany(rides(), { bikeId: 'never had a chain' }));
+    expect(says()).toBe('0 rides changed; 2 left, no chain was on that bike then');
+    store.dispatch(deleteMany(rides()));
+    expect([says(), rides()]).toEqual(['2 rides deleted', []]);
+    store.dispatch(undo());
+    store.dispatch(undo());
+    expect(
+      rides()
+        .map((r) => r.surface)
+        .sort(),
+    ).toEqual(['paved', 'trail']);
   });
 
   it('the log only grows: undoing and deleting add corrections', () => {
