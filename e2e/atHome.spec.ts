@@ -48,7 +48,7 @@ test('keys: places, the list of keys, a list step by step, and Escape back @once
   await page.getByLabel('Distance').press('b');
   await expect(page).toHaveURL(/\/rides\/log/);
   // Whoever speaks to the device turns single letters off; Escape and the arrows stay.
-  await rider.goesOn('/book/settings');
+  await rider.goesToSettings();
   await rider.picks('Single letters as keys', 'Off');
   await page.locator('body').press('l');
   await page.locator('body').press('?');
