@@ -21,7 +21,7 @@ import { Places } from '@/ui/frame/Places';
 import { SetAsideStrip } from '@/ui/frame/SetAsideStrip';
 import { StatusStrip } from '@/ui/frame/StatusStrip';
 import { SkipLink } from '@/ui/frame/SkipLink';
-import { SlowOpening } from '@/ui/frame/SlowOpening';
+import { HeldBack } from '@/ui/frame/HeldBack';
 import { useFocusKept, useFocusOnHeading } from '@/ui/frame/useFocus';
 import { useAfter } from '@/ui/frame/useAfter';
 import { PagesContext } from '@/ui/frame/useGo';
@@ -77,9 +77,6 @@ function Themed({ demo }: { demo: boolean }) {
   );
 }
 
-/** Places that show the last year of a long logbook while the rest of it is read. */
-const AT_FIRST_LOOK = ['/', '/rides'];
-
 function Frame({ demo }: { demo: boolean }) {
   const { phase, problem, save, notice, quarantined } = useAppSelector(selectSession);
   const { hurry } = useOpenLogbook();
@@ -117,11 +114,13 @@ function Frame({ demo }: { demo: boolean }) {
         )}
         {phase === 'unreadable' && problem ? (
           <Unreadable problem={problem} />
-        ) : phase === 'opening' || (phase === 'looking' && !AT_FIRST_LOOK.includes(path)) ? (
-          <SlowOpening onWaiting={phase === 'looking' ? hurry : null} />
         ) : (
           <View role="main" id="main" style={styles.content}>
-            <Guarded place={path}>{PAGE}</Guarded>
+            <Guarded place={path}>
+              <HeldBack phase={phase} path={path} onWaiting={hurry}>
+                {PAGE}
+              </HeldBack>
+            </Guarded>
           </View>
         )}
         {/* Below the page, which it must not push down. */}

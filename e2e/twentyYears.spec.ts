@@ -90,6 +90,19 @@ test('many years: a first look tells what the whole log tells; what is written m
   const { verdicts } = await seen(page);
   expect(verdicts).toEqual([first.verdicts.at(-1)]);
 
+  // Who goes on before all is read comes where they went.
+  await rider.opens();
+  await rider.goesTo('Book');
+  await expect(page.getByRole('heading', { name: 'Book', level: 1 })).toBeVisible();
+  expect(new URL(page.url()).pathname).toBe('/book');
+  await rider.opens();
+  await rider.goesTo('Rides');
+  const ride = page.locator('[data-index] a[href^="/rides/"]').nth(2);
+  const way = await ride.getAttribute('href');
+  await ride.click();
+  await expect(page.getByLabel('Distance')).toBeVisible();
+  expect(new URL(page.url()).pathname).toBe(way);
+
   // The newest rides stand before the others are read, and what looks at all of them waits.
   await page.goto('/rides');
   await expect(page.getByRole('button', { name: 'Select' })).toBeEnabled();
