@@ -1,6 +1,6 @@
 import { CAUSES, type Cause } from '../records/faults';
 import { CAUSE_FACTS } from './causes/causes';
-import { bestOrder, byRatio, costOf, type Costed } from './order';
+import { bestFirst, byRatio, costOf, type Costed } from './order';
 import {
   answerChance,
   canHave,
@@ -96,9 +96,12 @@ function costed(steps: readonly StepId[], causes: readonly Cause[]): Costed<Step
     .map((step) => ({
       step,
       cost: STEP_FACTS[step].minutes,
-      hits: causes.map((cause) => hitOf(step, cause)),
+      hits: causes.flatMap((cause, i) => {
+        const hit = hitOf(step, cause);
+        return hit > 0 ? [[i, hit] as const] : [];
+      }),
     }))
-    .filter(({ hits }) => hits.some((hit) => hit > 0));
+    .filter(({ hits }) => hits.length > 0);
 }
 
 /** A cause whose odds are less is left out of the sums. */
@@ -116,7 +119,7 @@ export function nextIn(ground: Ground, search: Search): Next {
   const causes = CAUSES.filter((cause) => (odds.get(cause) ?? 0) > NEGLIGIBLE);
   const steps = costed(stepsLeft(ground, search), causes);
   const useful = steps.filter(({ hits }) =>
-    hits.some((hit, i) => hit * (odds.get(causes[i]!) ?? 0) > NEGLIGIBLE),
+    hits.some(([i, hit]) => hit * (odds.get(causes[i]!) ?? 0) > NEGLIGIBLE),
   );
   if (useful.length === 0)
     return {
@@ -128,10 +131,10 @@ export function nextIn(ground: Ground, search: Search): Next {
   return (
     askOrCount(ground, search, { odds, causes, steps: useful }) ?? {
       kind: 'do',
-      step: bestOrder(
+      step: bestFirst(
         useful,
         causes.map((cause) => odds.get(cause) ?? 0),
-      )[0]!.step,
+      ).step,
     }
   );
 }

@@ -2,9 +2,14 @@
 export interface Costed<S> {
   step: S;
   cost: number;
-  /** By the causes' places. */
-  hits: readonly number[];
+  /** Causes, by their places, that it may show or mend, and how surely; a step serves few of them. */
+  hits: readonly (readonly [cause: number, hit: number])[];
 }
+
+/** The odds left after a step that did not end the search, in place. */
+const failed = ({ hits }: Costed<unknown>, odds: number[]): void => {
+  for (const [cause, hit] of hits) odds[cause]! *= 1 - hit;
+};
 
 /**
  * Expected cost of doing steps in an order until one ends the search: each is paid for where all before it failed. Where
@@ -15,14 +20,17 @@ export function costOf<S>(order: readonly Costed<S>[], odds: readonly number[]):
   let cost = 0;
   for (const step of order) {
     cost += step.cost * left.reduce((sum, p) => sum + p, 0);
-    step.hits.forEach((hit, i) => (left[i]! *= 1 - hit));
+    failed(step, left);
   }
   return cost;
 }
 
 /** Chance that a step ends the search now. */
-const chanceOf = ({ hits }: Costed<unknown>, odds: readonly number[]): number =>
-  hits.reduce((sum, hit, i) => sum + hit * (odds[i] ?? 0), 0);
+function chanceOf({ hits }: Costed<unknown>, odds: readonly number[]): number {
+  let chance = 0;
+  for (const [cause, hit] of hits) chance += hit * (odds[cause] ?? 0);
+  return chance;
+}
 
 /**
  * Steps by falling chance over cost, the odds brought up to date after each. With steps that each serve one cause it is the best order
@@ -41,35 +49,28 @@ export function byRatio<S>(steps: readonly Costed<S>[], odds: readonly number[])
     });
     const [step] = rest.splice(best, 1);
     order.push(step!);
-    step!.hits.forEach((hit, i) => (left[i]! *= 1 - hit));
+    failed(step!, left);
   }
   return order;
 }
 
 /**
- * The order to do steps in: for each that may come first the others by ratio, and of these the cheapest, step by step. Steps that
- * serve several causes at once find their place by the same sum.
+ * The step to do first: for each that may come first the others by ratio, and of these orders the cheapest. Steps that serve
+ * several causes at once find their place by the same sum. What comes after it is asked for again, once it failed.
  */
-export function bestOrder<S>(steps: readonly Costed<S>[], odds: readonly number[]): Costed<S>[] {
-  const left = [...odds];
-  let rest = byRatio(steps, odds);
-  const order: Costed<S>[] = [];
-  while (rest.length > 0) {
-    let least = Infinity;
-    let found = rest;
-    for (const first of rest) {
-      const others = byRatio(
-        rest.filter((step) => step !== first),
-        left.map((p, i) => p * (1 - (first.hits[i] ?? 0))),
-      );
-      const whole = [first, ...others];
-      const cost = costOf(whole, left);
-      if (cost < least - 1e-12) [least, found] = [cost, whole];
-    }
-    const [step, ...others] = found;
-    order.push(step!);
-    step!.hits.forEach((hit, i) => (left[i]! *= 1 - hit));
-    rest = others;
+export function bestFirst<S>(steps: readonly Costed<S>[], odds: readonly number[]): Costed<S> {
+  const byChance = byRatio(steps, odds);
+  let least = Infinity;
+  let found = byChance[0]!;
+  for (const first of byChance) {
+    const left = [...odds];
+    failed(first, left);
+    const others = byRatio(
+      byChance.filter((step) => step !== first),
+      left,
+    );
+    const cost = costOf([first, ...others], odds);
+    if (cost < least - 1e-12) [least, found] = [cost, first];
   }
-  return order;
+  return found;
 }

@@ -4,8 +4,8 @@ import { byRatio, costOf, type Costed } from '../order';
 
 it('costs each step where all before it failed', () => {
   const steps: Costed<string>[] = [
-    { step: 'a', cost: 10, hits: [0.9, 0] },
-    { step: 'b', cost: 4, hits: [0, 0.5] },
+    { step: 'a', cost: 10, hits: [[0, 0.9]] },
+    { step: 'b', cost: 4, hits: [[1, 0.5]] },
   ];
   // Ten minutes always, four where the first failed: 0.6 * 0.1 + 0.4.
   expect(costOf(steps, [0.6, 0.4])).toBeCloseTo(10 + 4 * 0.46, 12);
