@@ -1,6 +1,7 @@
 import { chromium, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { writeBackup } from '@/core/formats/backup';
 import { launch, restore, serve } from './browser';
+import { logRide, type Logged } from './logRide';
 import { pagesMb } from './memory';
 import { verdictIn } from './opening';
 import { median, report } from './report';
@@ -8,54 +9,12 @@ import { NOW, twentyYears } from '@/test/twentyYears';
 
 const EVENTS = 50_000;
 const RUNS = 7;
+const PLANS = 5;
 /** After that all is read and the planner stands by; after that it has left too. */
 const BUSY_MS = 5000;
 const REST_MS = 75_000;
 /** A phone: this machine, so many times slower. */
 const SLOWER = 4;
-
-/** Milliseconds from the tap on “Save ride” until the page has answered, and until the ride is on disk. */
-async function logRide(page: Page, km: number): Promise<{ answer: number; disk: number }> {
-  await page.getByRole('link', { name: 'Today', exact: true }).click();
-  await page.getByRole('button', { name: 'Rode' }).click();
-  await page.getByLabel('Distance').fill(String(km));
-  // Seen from within the page: no trip to the test runner is measured.
-  await page.evaluate(() => {
-    const seen = { from: 0, answer: 0, disk: 0 };
-    (window as unknown as { seen: typeof seen }).seen = seen;
-    document.addEventListener('click', () => (seen.from ||= performance.now()), {
-      capture: true,
-      once: true,
-    });
-    let wasSaving = false;
-    new MutationObserver((_, observer) => {
-      // Only the lines that tell: the text of the whole page would be read for longer than it is written.
-      const text = Array.from(
-        document.querySelectorAll('[role=status]'),
-        (e) => e.textContent,
-      ).join();
-      if (!seen.answer && text.includes('Ride logged'))
-        requestAnimationFrame(() => (seen.answer = performance.now()));
-      if (text.includes('Saving')) wasSaving = true;
-      else if (wasSaving && /Saved \d/.test(text)) {
-        seen.disk = performance.now();
-        observer.disconnect();
-      }
-    }).observe(document.body, { subtree: true, childList: true, characterData: true });
-  });
-  await page.getByRole('button', { name: 'Save ride' }).click();
-  const handle = await page.waitForFunction(() => {
-    const { seen } = window as unknown as {
-      seen: { from: number; answer: number; disk: number };
-    };
-    return seen.disk && seen.answer
-      ? { answer: seen.answer - seen.from, disk: seen.disk - seen.from }
-      : null;
-  });
-  const took = (await handle.jsonValue()) ?? { answer: NaN, disk: NaN };
-  await page.getByRole('button', { name: 'Close this line' }).click();
-  return took;
-}
 
 /** A browser that holds the twenty years, and one that holds the demo. */
 async function both(browser: Browser, address: string): Promise<[BrowserContext, BrowserContext]> {
@@ -89,7 +48,7 @@ async function opening(long: BrowserContext, short: BrowserContext, address: str
 async function logging(page: Page, slower: number, on = ''): Promise<void> {
   const session = await page.context().newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: slower });
-  const runs: Awaited<ReturnType<typeof logRide>>[] = [];
+  const runs: Logged[] = [];
   for (let n = 0; n < RUNS; n++) runs.push(await logRide(page, 10 + n));
   await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
   const how = (values: number[]) =>
@@ -107,6 +66,28 @@ async function logging(page: Page, slower: number, on = ''): Promise<void> {
     median(disks),
     slower === 1 ? 1000 : 3000,
     how(disks),
+  );
+}
+
+/** A plan of its ten bikes, asked for anew in a new page by a rider who came for it: s. */
+async function planning(context: BrowserContext, address: string): Promise<void> {
+  const runs: number[] = [];
+  for (let n = 0; n < PLANS; n++) {
+    const page = await context.newPage();
+    await page.goto(`${address}plan`);
+    const made = await page.waitForFunction(
+      () => performance.getEntriesByName('plan')[0]?.duration,
+      undefined,
+      { timeout: 60_000 },
+    );
+    runs.push(Number(await made.jsonValue()) / 1000);
+    await page.close();
+  }
+  report(
+    'A plan of 28 days for the ten bikes of that logbook, s in Chromium',
+    median(runs),
+    2.5,
+    `median of ${PLANS}, each in a new page: ${runs.map((s) => s.toFixed(2)).join(', ')} s`,
   );
 }
 
@@ -145,6 +126,8 @@ async function main(): Promise<void> {
   await logging(page, SLOWER);
   await page.setViewportSize({ width: 390, height: 844 });
   await logging(page, SLOWER, ' on a phone’s screen');
+  await page.close();
+  await planning(long, address);
   await browser.close();
   close();
   const bare = await bareMemory();

@@ -1,7 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
 import { Replay } from '@/core/care/replay/replay';
 import { reportOn } from '@/core/care/verdict/report';
-import { demoLogbook } from '@/core/demo/scenario';
 import { writeBackup } from '@/core/formats/backup';
 import { allEvents } from '@/core/logbook/chunks';
 import type { Logbook } from '@/core/logbook/logbook';
@@ -12,34 +11,13 @@ import { makePlan } from '@/core/plan/planner';
 import type { BikeProblem } from '@/core/plan/solver/problem';
 import { plainly } from '@/test/plainPlanner';
 import { launch, restore, serve } from './browser';
+import { eightLubes } from './eightLubes';
 import { median, report, timed } from './report';
+import { longestWait } from './waits';
 
 const NOW = Date.now();
 const WHAT_IFS = ['What if dry?', 'What if a storm?', 'Forecast'];
 const ROUNDS = 3;
-
-/** The demo with eight products that go on a chain: one of each class, and a pot for the wax. */
-function eightLubes(): Logbook {
-  const demo = demoLogbook(NOW, 'Europe/London');
-  const { products } = demo.garage;
-  const model = Object.values(products).find((p) => p.lubeClass === 'wet');
-  if (!model) throw new Error('The demo has a wet lube.');
-  const more = (['heavy wet', 'hot wax', 'plant-based', 'light oil'] as const).map((lubeClass) => ({
-    ...model,
-    id: `more ${lubeClass}`,
-    name: `House ${lubeClass}`,
-    lubeClass,
-  }));
-  const { workshop } = demo.settings;
-  return {
-    ...demo,
-    garage: {
-      ...demo.garage,
-      products: { ...products, ...Object.fromEntries(more.map((p) => [p.id, p])) },
-    },
-    settings: { ...demo.settings, workshop: { ...workshop, tools: [...workshop.tools, 'pot'] } },
-  };
-}
 
 /** Plans made one after the other for weathers that differ: ms of each as the page waited for it. */
 async function planned(page: Page): Promise<number[]> {
@@ -51,25 +29,6 @@ async function planned(page: Page): Promise<number[]> {
     });
   }
   return page.evaluate(() => performance.getEntriesByName('plan').map((e) => e.duration));
-}
-
-/** Watches how long the page at most does not come to itself, ms. */
-async function longestWait(page: Page, job: () => Promise<void>): Promise<number> {
-  await page.evaluate(() => {
-    const told = { longest: 0, last: performance.now(), timer: 0 };
-    (window as unknown as { told: typeof told }).told = told;
-    told.timer = window.setInterval(() => {
-      const now = performance.now();
-      told.longest = Math.max(told.longest, now - told.last - 10);
-      told.last = now;
-    }, 10);
-  });
-  await job();
-  return page.evaluate(() => {
-    const { told } = window as unknown as { told: { longest: number; timer: number } };
-    window.clearInterval(told.timer);
-    return told.longest;
-  });
 }
 
 const list = (ms: readonly number[]) => ms.map((t) => t.toFixed(0)).join(', ');
@@ -126,7 +85,7 @@ function cut(problem: BikeProblem): BikeProblem {
 }
 
 async function main(): Promise<void> {
-  const logbook = eightLubes();
+  const logbook = eightLubes(NOW);
   const replay = new Replay(logbook.garage, allEvents(logbook.log));
   const reports = Object.keys(logbook.garage.bikes).flatMap(
     (id) => reportOn(replay, id, logbook.settings, NOW) ?? [],

@@ -1,32 +1,12 @@
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { launch, restore, serve } from './browser';
+import { firstRows } from './firstRows';
 import { longestFrame } from './frames';
 import { manyEvents } from './manyEvents';
 import { median, report } from './report';
 
 const RIDES = [5000, 20_000];
 const RUNS = 7;
-
-/** Milliseconds from a tap on Rides to the frame with its first row, as the page itself sees it. */
-async function opening(page: Page): Promise<number> {
-  await page.getByRole('region', { name: 'Verdict' }).waitFor();
-  await page.evaluate(() => {
-    const tapped = () => {
-      const start = performance.now();
-      const seen = new MutationObserver(() => {
-        // Not the links of Today to the rides it names.
-        if (!document.querySelector('[data-index] a[href^="/rides/"]')) return;
-        seen.disconnect();
-        requestAnimationFrame(() => setTimeout(() => performance.measure('first rows', { start })));
-      });
-      seen.observe(document.body, { childList: true, subtree: true });
-    };
-    document.addEventListener('click', tapped, { capture: true, once: true });
-  });
-  await page.getByRole('link', { name: 'Rides' }).click();
-  await page.waitForFunction(() => performance.getEntriesByName('first rows').length > 0);
-  return page.evaluate(() => performance.getEntriesByName('first rows')[0]?.duration ?? NaN);
-}
 
 /** The longest frame, ms, while the list is scrolled by the wheel for a while. */
 const scrolling = (page: Page): Promise<number> =>
@@ -62,7 +42,7 @@ async function measure(many: number): Promise<void> {
   for (let n = 0; n < RUNS; n++) {
     // Cold: the page and its script are new each time.
     await page.goto(ours.address);
-    opens.push(await opening(page));
+    opens.push(await firstRows(page));
     longest.push(await scrolling(page));
     await plain.bringToFront();
     await plain.evaluate(() => document.getElementById('list')?.scrollTo(0, 0));
