@@ -1,14 +1,10 @@
 import { chromium } from '@playwright/test';
-import { NOT_LEARNT } from '@/core/care/model/personal';
 import { Replay } from '@/core/care/replay/replay';
-import { profileOf } from '@/core/choice/profile';
-import { rideSeason, type SeasonPlan } from '@/core/choice/season';
 import { demoLogbook } from '@/core/demo/scenario';
 import { writeBackup } from '@/core/formats/backup';
-import { DEFAULT_SCHOOLS } from '@/core/lube/schools';
 import { allEvents } from '@/core/logbook/chunks';
-import { candidatesOf } from '@/core/choice/candidates';
 import { launch, restore, serve } from './browser';
+import { chooseForAll } from './chooseForAll';
 import { eightLubes } from './eightLubes';
 import { report, timed } from './report';
 import { longestWait } from './waits';
@@ -19,31 +15,11 @@ const RUNS = 5;
 const demo = demoLogbook(NOW, 'Europe/London');
 const log = allEvents(demo.log);
 const { steps } = new Replay(demo.garage, log);
-
-/** As the worker does it: every bike, eight lubes, eleven wet shares, twenty futures of half a year. */
-function chooseForAll(): void {
-  for (const bike of Object.values(demo.garage.bikes)) {
-    const plan: SeasonPlan = {
-      profile: profileOf(steps, bike, 'season', NOW),
-      storage: bike.storage,
-      standard: 'tidy',
-      habit: 'due',
-      oldCoat: 'wipe',
-      between: 'solvent',
-      costPerClean: null,
-      weeks: 26,
-      futures: 20,
-      seed: 1866,
-    };
-    const coat = { links: 114, ebike: bike.ebike, dropsPerMl: 25, schools: DEFAULT_SCHOOLS };
-    for (const candidate of candidatesOf(demo.garage.products, coat, () => NOT_LEARNT))
-      for (let n = 0; n <= 10; n++) rideSeason(candidate, plan, n / 10);
-  }
-}
+const choose = () => chooseForAll(demo.garage, steps, NOW);
 
 function againstReplays(): void {
-  chooseForAll();
-  const ours = timed(chooseForAll);
+  choose();
+  const ours = timed(choose);
   const replays = timed(() => {
     for (let n = 0; n < REPLAYS; n++) new Replay(demo.garage, log);
   });

@@ -4,6 +4,7 @@ import { launch, restore, serve } from './browser';
 import { logRide, type Logged } from './logRide';
 import { pagesMb } from './memory';
 import { verdictIn } from './opening';
+import { planIn } from './planIn';
 import { median, report } from './report';
 import { NOW, twentyYears } from '@/test/twentyYears';
 
@@ -69,20 +70,10 @@ async function logging(page: Page, slower: number, on = ''): Promise<void> {
   );
 }
 
-/** A plan of its ten bikes, asked for anew in a new page by a rider who came for it: s. */
+/** A plan of its ten bikes. */
 async function planning(context: BrowserContext, address: string): Promise<void> {
   const runs: number[] = [];
-  for (let n = 0; n < PLANS; n++) {
-    const page = await context.newPage();
-    await page.goto(`${address}plan`);
-    const made = await page.waitForFunction(
-      () => performance.getEntriesByName('plan')[0]?.duration,
-      undefined,
-      { timeout: 60_000 },
-    );
-    runs.push(Number(await made.jsonValue()) / 1000);
-    await page.close();
-  }
+  for (let n = 0; n < PLANS; n++) runs.push(await planIn(context, address));
   report(
     'A plan of 28 days for the ten bikes of that logbook, s in Chromium',
     median(runs),

@@ -4,13 +4,13 @@ import { readFileSync, writeFileSync } from 'node:fs';
 /** Draws docs/performance.svg from what `npm run bench -- growth` measured: one small picture a curve, both axes by tens. */
 const WIDTH = 260;
 const HEIGHT = 190;
-const COLUMNS = 3;
+const COLUMNS = 5;
 const PAD = { left: 54, right: 20, top: 40, bottom: 36 };
 
 /** Figures of the first point begin at it, of the last end there: nothing is written over the scale. */
 const ANCHORS = ['start', 'middle', 'end'];
 
-/** @typedef {{ name: string, unit: string, by: string, at: number[], values: number[] }} Curve */
+/** @typedef {{ name: string, by: string, at: number[], values: number[] }} Curve */
 /** @type {Curve[]} */
 const curves = JSON.parse(readFileSync('.bench/growth.json', 'utf8'));
 
@@ -25,7 +25,7 @@ function scaleOf(values, from, to) {
 }
 
 /** @param {Curve} curve @param {number} n */
-function picture({ name, unit, by, at, values }, n) {
+function picture({ name, by, at, values }, n) {
   const x = scaleOf(at, PAD.left, WIDTH - PAD.right);
   const y = scaleOf(values, HEIGHT - PAD.bottom, PAD.top);
   const points = at.map((value, k) => `${x.place(value)},${y.place(values[k] ?? 1)}`);
@@ -41,7 +41,7 @@ function picture({ name, unit, by, at, values }, n) {
       `<text x="${x.place(value)}" y="${HEIGHT - 20}" text-anchor="middle">${value.toLocaleString('en')}</text>`,
   );
   return `<g transform="translate(${(n % COLUMNS) * WIDTH} ${Math.floor(n / COLUMNS) * HEIGHT})">
-<text x="${PAD.left}" y="18" font-weight="bold">${name}, ${unit}</text>
+<text x="${PAD.left}" y="18" font-weight="bold">${name}</text>
 ${grid.join('\n')}
 <polyline points="${points.join(' ')}" fill="none" stroke="#1c2b42" stroke-width="1.5"/>
 ${marks.join('\n')}
