@@ -316,6 +316,21 @@ test('the agenda is drawn once for a new plan, however long that is made', async
   expect(await drawings.times()).toBe(2);
 });
 
+test('what lies far below the jobs is left to the browser until it comes near', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/plan');
+  await settled(page);
+  const last = page.getByRole('button', { name: 'Table (CSV)' });
+  const isLaidOut = () =>
+    last.evaluate((button) => button.checkVisibility({ contentVisibilityAuto: true }));
+  expect(await isLaidOut()).toBe(false);
+  await last.focus();
+  await expect.poll(isLaidOut).toBe(true);
+  await expect(last).toBeInViewport();
+});
+
 test('by keyboard alone: to the plan, a job’s reason, and the job moved', async ({
   rider,
   page,

@@ -17,7 +17,9 @@ import {
   selectUnits,
 } from '@/store/selectors';
 import { useAppDispatch, useAppSelector } from '@/store/hooks';
+import { useOpenLogbook } from '@/store/OpenContext';
 import { Page } from '@/ui/frame/Page';
+import { SlowOpening } from '@/ui/frame/SlowOpening';
 import { draftOf } from '@/ui/rides/rideDraft';
 import { RideFacts } from '@/ui/rides/RideFacts';
 import { RideForm } from '@/ui/forms/lazily';
@@ -36,12 +38,7 @@ export default function OpenRide() {
   const units = useAppSelector(selectUnits);
   const now = useAppSelector(selectNow);
   const entry = useAppSelector((s) => selectRideEntry(s, id));
-  if (!entry)
-    return (
-      <Page title="No such ride">
-        <Txt>It was deleted, or it never was. Pick another from the list.</Txt>
-      </Page>
-    );
+  if (!entry) return <NoRide />;
   const { ride } = entry;
   const sayWeather = (weather: WeatherWord) =>
     dispatch(
@@ -80,6 +77,19 @@ export default function OpenRide() {
         }}
       />
     </Page>
+  );
+}
+
+/** There is none of that name; or it is older than what has been read so far. */
+function NoRide() {
+  const isWhole = useAppSelector((s) => s.session.phase === 'open');
+  const { hurry } = useOpenLogbook();
+  return isWhole ? (
+    <Page title="No such ride">
+      <Txt>It was deleted, or it never was. Pick another from the list.</Txt>
+    </Page>
+  ) : (
+    <SlowOpening onWaiting={hurry} />
   );
 }
 

@@ -44,7 +44,10 @@ export const selectChains = createSelector([selectGarage], (garage): Chain[] =>
 );
 
 export const selectFittings = createSelector([selectReplay], ({ replay }) =>
-  fittings(replay.steps.filter((s) => isOfFitting(s.event)).map((s) => s.event)),
+  fittings(
+    replay.steps.filter((s) => isOfFitting(s.event)).map((s) => s.event),
+    replay.fittedBefore,
+  ),
 );
 const isOfFitting = ({ type }: PlainEvent): boolean =>
   type === 'chainFitted' || type === 'chainRemoved';

@@ -8,9 +8,20 @@ export interface Fitting {
   to: string | null;
 }
 
-/** Every fitting of the log. `events` are effective and in order of time. */
-export function fittings(events: readonly PlainEvent[]): Fitting[] {
-  const spells: Fitting[] = [];
+/** Since ever, for what was so before anything that is told. */
+const EVER = '0000-01-01T00:00:00.000Z';
+
+/**
+ * Every fitting of the log. `events` are effective and in order of time; `before`: the chain on each bike before the first of
+ * them, where they are only the last of a log.
+ */
+export function fittings(
+  events: readonly PlainEvent[],
+  before: ReadonlyMap<string, string> = new Map(),
+): Fitting[] {
+  const spells = Array.from(before, ([bikeId, chainId]): Fitting => {
+    return { chainId, bikeId, from: EVER, to: null };
+  });
   const close = (matches: (f: Fitting) => boolean, at: string) => {
     for (const spell of spells) if (spell.to === null && matches(spell)) spell.to = at;
   };

@@ -1,8 +1,12 @@
+import { ridingHours } from '@/core/care/model/exposure';
 import { Replay } from '@/core/care/replay/replay';
+import { stripOf } from '@/core/care/replay/strip';
 import { reportOn } from '@/core/care/verdict/report';
 import { addEvents, allEvents } from '@/core/logbook/chunks';
+import { chainOn, fittings } from '@/core/logbook/fittings';
 import type { LogEvent } from '@/core/records/event';
 import type { Logbook } from '@/core/logbook/logbook';
+import { rideEntries } from '@/core/rides/entries';
 import { chanceOf } from '@/test/faults/chance';
 import { NOW, twentyYears } from '@/test/twentyYears';
 import { firstLook as lookAt, LOOK, lookHead, lookText, type FirstLook } from '../firstLook';
@@ -21,9 +25,30 @@ const playedOf = ({ garage, log }: Logbook) => new Replay(garage, allEvents(log)
 const told = (replay: Replay, { settings }: Logbook, bikes: readonly string[]) =>
   bikes.map((id) => ({ ...reportOn(replay, id, settings, NOW) }));
 
-/** Whether a look tells of its bikes what the whole log tells. */
+/** The chain on each bike at some moments of the year that is looked at. */
+const chainsOn = ({ garage, steps, fittedBefore }: Replay) => {
+  const spells = fittings(
+    steps.map(({ event }) => event),
+    fittedBefore,
+  );
+  return [300, 100, 0].map((daysAgo) => {
+    const at = new Date(NOW - daysAgo * 86_400_000).toISOString();
+    return Object.keys(garage.bikes).map((id) => chainOn(spells, id, at));
+  });
+};
+
+/** The last rides, as their pages show them. */
+const lastRides = ({ steps, weather }: Replay) =>
+  rideEntries(steps.slice(-60)).map((entry) => {
+    const { ride, step } = entry;
+    return JSON.stringify({ entry, strip: stripOf(ride, ridingHours(ride), weather, step.home) });
+  });
+
+/** Whether a look tells of its bikes and rides what the whole log tells. */
 function expectTrue(look: FirstLook, logbook: Logbook): void {
   const whole = playedOf(logbook);
+  expect(chainsOn(look.replay)).toEqual(chainsOn(whole));
+  expect(lastRides(look.replay)).toEqual(lastRides(whole));
   expect(told(look.replay, logbook, look.told)).toEqual(told(whole, logbook, look.told));
   expect(look.told).toEqual(expect.arrayContaining(RIDDEN));
 }

@@ -10,8 +10,9 @@ interface Props {
   children: ReactNode;
 }
 
-/** Places that show the last year of a long logbook while the rest of it is read. */
-const AT_FIRST_LOOK = ['/', '/rides'];
+/** Whether a place shows the last year of a long logbook while the rest of it is read. What takes rides in compares them with all. */
+const isAtFirstLook = (path: string): boolean =>
+  path === '/' || /^\/rides(?!\/(?:import|arrived)\b)(?:\/|$)/.test(path);
 const NEVER = new Promise<never>(() => undefined);
 const Waiting = () => use(NEVER);
 
@@ -24,7 +25,7 @@ export const HeldBack = ({ phase, path, onWaiting, children }: Props) =>
     <SlowOpening onWaiting={null} />
   ) : (
     <Suspense fallback={<SlowOpening onWaiting={onWaiting} />}>
-      {phase === 'looking' && !AT_FIRST_LOOK.includes(path) ? <Waiting /> : null}
+      {phase === 'looking' && !isAtFirstLook(path) ? <Waiting /> : null}
       {children}
     </Suspense>
   );

@@ -76,6 +76,11 @@ export class Replay {
     this.playFrom(0);
   }
 
+  /** The chain on each bike before the first event: none, but where the events are only the last of a log. */
+  get fittedBefore(): ReadonlyMap<string, string> {
+    return this.before.fitted;
+  }
+
   /** Adds events not seen before (corrections too) and brings steps and book up to date. */
   add(added: readonly LogEvent[]): void {
     const fresh = new Set<string>();
