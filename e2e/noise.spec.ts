@@ -90,6 +90,23 @@ test('by keyboard alone a loose wheel is found before anything is asked @once', 
   await expect(rider.verdict).not.toContainText('Do not ride');
 });
 
+test('an answer tapped twice is given once', async ({ rider, page }) => {
+  await rider.opensDemo('/bench/noise');
+  await page.getByRole('button', { name: /^Click/ }).click();
+  const nothing = page.getByRole('button', { name: 'Nothing wrong there' });
+  // As quick as a finger that trembles: the answer is still being worked out.
+  await nothing.evaluate(async (button: HTMLElement) => {
+    button.click();
+    await Promise.resolve();
+    await Promise.resolve();
+    button.click();
+  });
+  await expect(page.getByLabel('Turns of the cranks')).toBeVisible();
+  await page.getByRole('button', { name: 'One back' }).click();
+  await expect(nothing).toBeVisible();
+  await expect(page.getByLabel('Turns of the cranks')).toHaveCount(0);
+});
+
 test('a ride’s note that tells of a noise leads to the search, and that to the handbook @once', async ({
   rider,
   page,

@@ -1,4 +1,4 @@
-import { useMemo, type ReactNode } from 'react';
+import { memo, useDeferredValue, useMemo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { actsOf } from '@/core/faults/onBike';
 import {
@@ -63,16 +63,18 @@ const SHOWN = 5;
 /** The search: one thing to answer or to do, and what it may be. */
 export function NoiseFinder({ moved, acts, onBack, onAnew, beside, ...at }: Props) {
   const { ground, units } = at;
-  const search = useMemo(() => searchOf(acts), [acts]);
+  const said = useMemo(() => searchOf(acts), [acts]);
+  // Worked out and drawn in pieces, so that the page answers in between; what was answered is not answered again meanwhile.
+  const search = useDeferredValue(said);
+  const onAct = search === said ? at.onAct : () => undefined;
   const next = useMemo(() => nextIn(ground, search), [ground, search]);
-  const causes = useMemo(() => ranked(oddsIn(ground, search)).slice(0, SHOWN), [ground, search]);
   return (
     <Columns
       share={1.2}
       left={
         <View style={{ gap: 18 }}>
           <Card>
-            <Step {...at} {...{ next, search }} />
+            <Step {...at} {...{ next, search, onAct }} />
           </Card>
           {acts.length > 0 ? (
             <View style={styles.row}>
@@ -84,20 +86,30 @@ export function NoiseFinder({ moved, acts, onBack, onAnew, beside, ...at }: Prop
       }
       right={
         <>
-          {search.answers.noise ? (
-            <Candidates
-              causes={causes}
-              whyOf={(cause) => whyOf(ground, search, moved, cause)}
-              changesOf={(cause) => changesOf(ground, search, cause)}
-              units={units}
-            />
-          ) : null}
+          {search.answers.noise ? <MayBe {...{ ground, search, moved, units }} /> : null}
           {beside}
         </>
       }
     />
   );
 }
+
+/** What it may be, by what was said and done so far. */
+const MayBe = memo(function MayBe({
+  ground,
+  search,
+  moved,
+  units,
+}: Pick<Props, 'ground' | 'moved' | 'units'> & { search: Search }) {
+  return (
+    <Candidates
+      causes={ranked(oddsIn(ground, search)).slice(0, SHOWN)}
+      whyOf={(cause) => whyOf(ground, search, moved, cause)}
+      changesOf={(cause) => changesOf(ground, search, cause)}
+      units={units}
+    />
+  );
+});
 
 interface StepProps extends Omit<Props, 'moved' | 'acts' | 'onBack' | 'onAnew' | 'beside'> {
   next: Next;

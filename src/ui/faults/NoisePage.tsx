@@ -100,6 +100,21 @@ function Finder({ report, search, keep, events, garage, clock, ...on }: FinderPr
     () => groundOf(report, events, garage),
     [report, events, garage],
   );
+  const { onNote, onHandbook } = on;
+  // The same while the search goes on: it is not drawn anew with each answer.
+  const beside = useMemo(
+    () => (
+      <>
+        <NotedCard
+          notes={notesOn(events, { bikeId: report.bike.id, chainId: report.chain.id })}
+          links={report.chain.links}
+          onNote={(note) => onNote(writtenNote(report, note, nowOf(clock)))}
+        />
+        <Button kind="quiet" icon={BookOpen} label="Handbook of noises" onPress={onHandbook} />
+      </>
+    ),
+    [events, report, clock, onNote, onHandbook],
+  );
   return (
     <NoiseFinder
       bike={bike}
@@ -110,16 +125,7 @@ function Finder({ report, search, keep, events, garage, clock, ...on }: FinderPr
       onAct={(act) => keep({ ...search, acts: [...search.acts, act] })}
       repeatOf={(cause) => repeatOf(events, bike.id, cause)}
       onFound={(finding) => on.onFound(writtenFault(report, events, finding, nowOf(clock)))}
-      beside={
-        <>
-          <NotedCard
-            notes={notesOn(events, { bikeId: bike.id, chainId: chain.id })}
-            links={chain.links}
-            onNote={(note) => on.onNote(writtenNote(report, note, nowOf(clock)))}
-          />
-          <Button kind="quiet" icon={BookOpen} label="Handbook of noises" onPress={on.onHandbook} />
-        </>
-      }
+      beside={beside}
       onAnew={() => keep(null)}
       onBack={() => keep({ ...search, acts: search.acts.slice(0, -1) })}
     />
