@@ -71,7 +71,7 @@ export function openLogbook(
     tryAgain: () => void start(opening),
     startWithout: () => begin(open, EMPTY_LOGBOOK),
   };
-  const opening: Opening = { open, sliced, show: showIn(store) };
+  const opening: Opening = { open, sliced, ...showIn(store) };
   void start(opening);
   return open;
 }
@@ -94,17 +94,21 @@ function keepInStep(persistence: Persistence, tick: () => void, { hurry }: Slice
 interface Opening {
   open: OpenLogbook;
   sliced: Sliced;
+  /** Shows a logbook in place of the one shown before, or merged with it where the rider has written since. */
   show: (logbook: Logbook) => void;
+  /** Whether the rider has written nothing since a logbook was shown. */
+  isAsShown: () => boolean;
 }
 
-/** Shows a logbook in place of the one shown before, or merged with it where the rider has written since. */
-function showIn(store: AppStore): Opening['show'] {
+function showIn(store: AppStore): Pick<Opening, 'show' | 'isAsShown'> {
   let shown = EMPTY_LOGBOOK;
-  return (logbook) => {
-    const isAsShown = store.getState().logbook === shown;
-    store.dispatch(isAsShown ? opened(logbook) : merged(logbook));
+  const isAsShown = () => store.getState().logbook === shown;
+  const show = (logbook: Logbook) => {
+    const showing = isAsShown() ? opened(logbook) : merged(logbook);
     shown = logbook;
+    store.dispatch(showing);
   };
+  return { show, isAsShown };
 }
 
 async function start(opening: Opening): Promise<void> {
@@ -145,7 +149,7 @@ const LOOK_LIMIT_MS = 3000;
 
 /** Shows the last year of a long logbook while the rest is read; null where nothing can be shown before. */
 async function lookAtOnce(
-  { open, sliced, show }: Opening,
+  { open, sliced, show, isAsShown }: Opening,
   build: string,
 ): Promise<LookHead | null> {
   const { store, storage, edge } = open;
@@ -155,13 +159,12 @@ async function lookAtOnce(
   holdReplay(look.logbook, look.replay);
   show(look.logbook);
   store.dispatch(phaseChanged({ phase: 'looking', problem: null, told: look.told }));
-  const { logbook } = store.getState();
   // What is written meanwhile is kept once all is read.
   const stop = store.subscribe(() => {
-    const { logbook: now, session } = store.getState();
-    if (session.phase === 'looking' && now === logbook) return;
+    const isLooking = store.getState().session.phase === 'looking';
+    if (isLooking && isAsShown()) return;
     stop();
-    if (session.phase !== 'looking') return;
+    if (!isLooking) return;
     store.dispatch(saveChanged({ kind: 'saving' }));
     sliced.press();
   });

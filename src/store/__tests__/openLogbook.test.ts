@@ -71,6 +71,15 @@ describe('opening a long logbook', () => {
     expect(opened.store.getState().session.told).toBeNull();
   }, 30_000);
 
+  it('does not say that something is unsaved where nothing was written', async () => {
+    const opened = open(memoryStorage(entries));
+    const told = new Set<string>();
+    opened.store.subscribe(() => told.add(opened.store.getState().session.save.kind));
+    await reached(opened, 'open');
+    await opened.persistence.settled();
+    expect([...told]).toEqual(['saved']);
+  }, 30_000);
+
   it('keeps what is written before all is read, and says that it is not saved yet', async () => {
     const storage = memoryStorage(entries);
     const opened = open(storage);
