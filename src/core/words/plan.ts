@@ -141,7 +141,9 @@ export function noteSentence(note: GivesWay, units: Units): string {
     case 'no bikes':
       return 'There is no bike with a chain on it, so nothing to plan.';
     case 'no rides':
-      return `No ride of the ${note.bikeName} is planned and we know no habit yet. We assume it stays parked.`;
+      return note.bikeNames.length === 1
+        ? `The ${note.bikeNames.join()} has no ride planned and we know no habit yet. We assume it stays parked.`
+        : `The ${listed(note.bikeNames)} have no rides planned and we know no habit yet. We assume they stay parked.`;
     case 'no forecast':
       return 'No forecast came. We assume ordinary weather for the season.';
     case 'no minutes':

@@ -7,7 +7,7 @@ import type { PlanRequest } from './request';
 /** What stands in the way of a better plan. */
 export type GivesWay =
   | { name: 'no bikes' }
-  | { name: 'no rides'; bikeName: string }
+  | { name: 'no rides'; bikeNames: readonly string[] }
   | { name: 'no forecast' }
   /** No minutes at all, or too few for any work: what happens then, in the plan's own figures. */
   | { name: 'no minutes'; dryKm: number; wearMoney: number; rust: number; least: number }
@@ -23,9 +23,8 @@ export function givesWay(
 ): GivesWay[] {
   const notes: GivesWay[] = [];
   if (problems.length === 0) notes.push({ name: 'no bikes' });
-  for (const p of problems)
-    if (!request.rides.some((r) => r.bikeId === p.bikeId))
-      notes.push({ name: 'no rides', bikeName: p.bikeName });
+  const parked = problems.filter((p) => !request.rides.some((r) => r.bikeId === p.bikeId));
+  if (parked.length > 0) notes.push({ name: 'no rides', bikeNames: parked.map((p) => p.bikeName) });
   if (request.bikes.every((b) => b.forecast === null)) notes.push({ name: 'no forecast' });
   const most = Math.max(0, ...minutesOfDays(request));
   const least = Math.min(...problems.flatMap((p) => p.works.map((w) => w.handsOn)));

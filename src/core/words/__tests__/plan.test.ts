@@ -2,7 +2,7 @@ import { agendaItem } from '@/test/agendaItem';
 import { IMPERIAL, METRIC } from '@/core/units/convert';
 import { noCosts } from '../../plan/simulate/costs';
 import { MS_PER_HOUR } from '../../units/convert';
-import { putOffSentence, reasonSentence, startSentence } from '../plan';
+import { noteSentence, putOffSentence, reasonSentence, startSentence } from '../plan';
 import { againstSentence } from '../planAgainst';
 
 describe('what is said of a job', () => {
@@ -48,6 +48,16 @@ describe('what is said of a job', () => {
       'Wait a week and you ride about 10 mi dry and risk rust.',
     );
   });
+});
+
+it('names the bikes that are taken to stand, in one sentence', () => {
+  const said = (...bikeNames: string[]) => noteSentence({ name: 'no rides', bikeNames }, METRIC);
+  expect(said('Old tourer')).toBe(
+    'The Old tourer has no ride planned and we know no habit yet. We assume it stays parked.',
+  );
+  expect(said('Old tourer', 'Tandem', 'Spare')).toBe(
+    'The Old tourer, Tandem and Spare have no rides planned and we know no habit yet. We assume they stay parked.',
+  );
 });
 
 describe('the plan against the routine', () => {
