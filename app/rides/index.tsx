@@ -11,6 +11,6 @@ const LogRide = lazilyFrom(() => import('./log'))('default');
 /** Beside the list of rides there is room to log the next one; on a phone the list is all. */
 export default function RidesIndex() {
   const { phase } = useAppSelector(selectSession);
-  // Whether a bike ever had a chain may stand in years that are still being read.
+  // The list comes first: what stands beside it waits until all is read.
   return useWide() && phase === 'open' ? <LogRide /> : null;
 }

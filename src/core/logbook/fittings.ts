@@ -12,16 +12,23 @@ export interface Fitting {
 const EVER = '0000-01-01T00:00:00.000Z';
 
 /**
- * Every fitting of the log. `events` are effective and in order of time; `before`: the chain on each bike before the first of
- * them, where they are only the last of a log.
+ * Fittings from before all that is told: `on` is the chain on each bike, null where it had one and has none now. Which one that was
+ * is not told.
+ */
+export const fittingsBefore = (on: ReadonlyMap<string, string | null>): Fitting[] =>
+  Array.from(on, ([bikeId, chainId]) => {
+    return { chainId: chainId ?? '', bikeId, from: EVER, to: chainId === null ? EVER : null };
+  });
+
+/**
+ * Every fitting of the log. `events` are effective and in order of time; `before`: fittings from before the first of them, where
+ * they are only the last of a log.
  */
 export function fittings(
   events: readonly PlainEvent[],
-  before: ReadonlyMap<string, string> = new Map(),
+  before: readonly Fitting[] = [],
 ): Fitting[] {
-  const spells = Array.from(before, ([bikeId, chainId]): Fitting => {
-    return { chainId, bikeId, from: EVER, to: null };
-  });
+  const spells = before.map((spell) => ({ ...spell }));
   const close = (matches: (f: Fitting) => boolean, at: string) => {
     for (const spell of spells) if (spell.to === null && matches(spell)) spell.to = at;
   };

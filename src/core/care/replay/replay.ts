@@ -1,5 +1,6 @@
 import type { Garage } from '../../records/garage';
 import { byTime, Corrections, effectiveEvents } from '../../logbook/resolve';
+import { fittingsBefore, type Fitting } from '../../logbook/fittings';
 import { isCorrection, isPlain } from '../../logbook/events';
 import { isOlderReport } from '../../logbook/weatherSeen';
 import type { LogEvent, PlainEvent, WeatherSeen } from '../../records/event';
@@ -76,9 +77,11 @@ export class Replay {
     this.playFrom(0);
   }
 
-  /** The chain on each bike before the first event: none, but where the events are only the last of a log. */
-  get fittedBefore(): ReadonlyMap<string, string> {
-    return this.before.fitted;
+  /** Fittings from before the first event: none, but where the events are only the last of a log. */
+  get fittedBefore(): Fitting[] {
+    const { cogs, fitted } = this.before;
+    // Cogs are known of each bike that ever had a chain.
+    return fittingsBefore(new Map(Array.from(cogs.keys(), (id) => [id, fitted.get(id) ?? null])));
   }
 
   /** Adds events not seen before (corrections too) and brings steps and book up to date. */
