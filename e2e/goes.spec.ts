@@ -94,3 +94,23 @@ test('who taps twice, or goes back, goes where they wanted to last @once', async
   await page.waitForTimeout(1000);
   await expect(page).toHaveURL('/');
 });
+
+test('who saves a ride and goes on at once is not taken back to Today @once', async ({
+  rider,
+  page,
+}) => {
+  await rider.opensDemo('/rides/log');
+  await page.getByLabel('Distance').fill('20');
+  // In the very moment in which it is said to be logged: the page of the form still stands.
+  await page.evaluate(() => {
+    new MutationObserver((_, watch) => {
+      if (!document.body.textContent.includes('Ride logged')) return;
+      watch.disconnect();
+      document.querySelector<HTMLElement>('[role=navigation] a[href^="/bench"]')?.click();
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+  });
+  await page.getByRole('button', { name: 'Save ride' }).click();
+  await expect(page.getByRole('heading', { name: 'Bench', level: 1 })).toBeVisible();
+  await page.waitForTimeout(1000);
+  await expect(page).toHaveURL(/bench/);
+});

@@ -1,4 +1,4 @@
-import { useLocalSearchParams, usePathname, useRouter } from 'expo-router';
+import { useLocalSearchParams, usePathname } from 'expo-router';
 import { useRef, useState } from 'react';
 import { record } from '@/store/commands/perform';
 import {
@@ -10,8 +10,8 @@ import {
   selectUnits,
 } from '@/store/selectors';
 import { useAppDispatch, useAppSelector } from '@/store/hooks';
-import { afterPaint } from '@/ui/afterPaint';
 import { Page } from '@/ui/frame/Page';
+import { useGo } from '@/ui/frame/useGo';
 import { rideDraft } from '@/ui/rides/rideDraft';
 import { RideForm } from '@/ui/forms/lazily';
 import { NoBikeYet } from '@/ui/garage/NoBikeYet';
@@ -22,7 +22,7 @@ export { load as pieces } from '@/ui/forms/lazily';
 export default function LogRide() {
   const params = useLocalSearchParams<{ bike?: string }>();
   const dispatch = useAppDispatch();
-  const router = useRouter();
+  const { go } = useGo();
   const path = usePathname();
   const bikes = useAppSelector(selectBikes);
   const fittings = useAppSelector(selectFittings);
@@ -34,7 +34,7 @@ export default function LogRide() {
   const saved = useRef(false);
   const bikeId = params.bike ?? openedFor ?? riddenLast;
   const last = useAppSelector((s) => (bikeId ? selectLastRide(s, bikeId) : null));
-  if (!bikeId) return <NoBikeYet onGo={() => router.navigate('/')} />;
+  if (!bikeId) return <NoBikeYet onGo={() => go('/')} />;
   return (
     <Page title="Log a ride">
       <RideForm
@@ -51,7 +51,8 @@ export default function LogRide() {
           if (saved.current) return;
           saved.current = true;
           dispatch(record('Ride logged', [{ type: 'rideLogged', ...ride }]));
-          afterPaint(() => router.navigate('/'));
+          // Unless the rider goes elsewhere first.
+          go('/');
         }}
       />
     </Page>
