@@ -75,6 +75,8 @@ test('the list is not drawn anew for a line that says nothing changed', async ({
   await expect(page.getByText('1 ride changed')).toBeVisible();
   await expect(page.getByRole('checkbox').first()).toContainText('trail');
   await rider.seesSaved();
+  // What waits until the rider is still is done.
+  await page.waitForTimeout(1500);
   const drawings = await watchDrawings(page.locator('[data-index]').nth(1));
   await trail.click();
   await expect(page.getByText('0 rides changed')).toBeVisible();
