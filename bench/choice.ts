@@ -7,11 +7,10 @@ import { launch, restore, serve } from './browser';
 import { chooseForAll } from './chooseForAll';
 import { eightLubes } from './eightLubes';
 import { report, timed } from './report';
-import { longestWait } from './waits';
+import { reportWaits } from './waits';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');
 const REPLAYS = 200;
-const RUNS = 5;
 const demo = demoLogbook(NOW, 'Europe/London');
 const log = allEvents(demo.log);
 const { steps } = new Replay(demo.garage, log);
@@ -42,29 +41,17 @@ async function inTheBrowser(): Promise<void> {
   const first = await context.newPage();
   await restore(first, ours.address, writeBackup(eightLubes(NOW), new Date(NOW).toISOString()));
   await first.close();
-  const waits: number[] = [];
-  for (let n = 0; n < RUNS; n++) {
-    const page = await context.newPage();
-    await page.goto(`${ours.address}shelf/choose`);
-    await page.getByRole('radio', { name: 'All bikes' }).waitFor();
-    // What the app does after it opened is not measured here.
-    await page.waitForTimeout(6000);
-    waits.push(
-      await longestWait(page, async () => {
-        await page.getByRole('radio', { name: 'All bikes' }).click();
-        await page.getByText(/^(One lube for all: |\d+ lubes for )/).waitFor();
-      }),
-    );
-    await page.close();
-  }
+  await reportWaits('the choice for all bikes and eight lubes is made', {
+    newPage: () => context.newPage(),
+    address: `${ours.address}shelf/choose`,
+    stands: (page) => page.getByRole('radio', { name: 'All bikes' }).waitFor(),
+    job: async (page) => {
+      await page.getByRole('radio', { name: 'All bikes' }).click();
+      await page.getByText(/^(One lube for all: |\d+ lubes for )/).waitFor();
+    },
+  });
   await browser.close();
   ours.close();
-  report(
-    'Longest wait of the page while the choice for all bikes is made, ms',
-    Math.max(...waits),
-    50,
-    `a timer of 10 ms, eight lubes, ${RUNS} new pages: ${waits.map((w) => w.toFixed(0)).join(', ')} ms`,
-  );
 }
 
 againstReplays();

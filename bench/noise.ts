@@ -1,10 +1,9 @@
 import { chromium, type Page } from '@playwright/test';
 import { launch, serve } from './browser';
-import { report } from './report';
-import { longestWait } from './waits';
+import { reportWaits } from './waits';
 
 const NOW = Date.parse('2026-11-24T10:00:00Z');
-const RUNS = 5;
+
 /** From the noise to a cause that can hardly be another: odds and next steps are worked out anew with each answer. */
 async function search(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Click/ }).click();
@@ -25,27 +24,16 @@ async function search(page: Page): Promise<void> {
 async function main(): Promise<void> {
   const ours = await serve('dist', () => NOW);
   const browser = await launch(chromium);
-  const waits: number[] = [];
-  for (let n = 0; n < RUNS; n++) {
-    const page = await browser.newPage({
-      viewport: { width: 390, height: 844 },
-      serviceWorkers: 'block',
-    });
-    await page.goto(`${ours.address}bench/noise?logbook=demo`);
-    await page.getByRole('heading', { name: 'Find the noise' }).waitFor();
-    // What the app does after it opened is not measured here.
-    await page.waitForTimeout(6000);
-    waits.push(await longestWait(page, () => search(page)));
-    await page.close();
-  }
+  await reportWaits('a noise is searched for, from a click to a stiff link', {
+    // In a browser of its own each: a search that was begun is gone on with.
+    newPage: () =>
+      browser.newPage({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' }),
+    address: `${ours.address}bench/noise?logbook=demo`,
+    stands: (page) => page.getByRole('heading', { name: 'Find the noise' }).waitFor(),
+    job: search,
+  });
   await browser.close();
   ours.close();
-  report(
-    'Longest wait of the page while a noise is searched for, ms',
-    Math.max(...waits),
-    50,
-    `a timer of 10 ms, from a click to a stiff link, ${RUNS} new pages: ${waits.map((w) => w.toFixed(0)).join(', ')} ms`,
-  );
 }
 
 void main();
