@@ -13,8 +13,9 @@ it('costs each step where all before it failed', () => {
 });
 
 it.each([
-  ['one cause each', true, 1.01],
-  ['several causes each', false, 1.05],
-])('of steps with %s is within reach of the best of all 720 orders', (_, single, within) => {
-  expect(worstOrder(cases(250), single)).toBeLessThanOrEqual(within);
+  ['one cause each', true],
+  ['several causes each', false],
+])('of steps with %s is within reach of the best of all 720 orders', (_, single) => {
+  // By ratio alone it is up to 1.02 and 1.04 of it.
+  expect(worstOrder(cases(250), single)).toBeLessThanOrEqual(1.005);
 });
